@@ -1,0 +1,127 @@
+// Prints the speed of what matters, with this machine's own reference loop beside it so that runs compare.
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import { pathToFileURL } from 'node:url'
+import { gzipSync } from 'node:zlib'
+import { chromium } from '@playwright/test'
+import { build } from 'vite'
+import { buildIfStale, checkNode, CHROMIUM_LAUNCH, ensureChromium, installPackages, root } from './lib/project.mjs'
+import { startServer } from './lib/serve.mjs'
+
+checkNode()
+installPackages()
+ensureChromium()
+buildIfStale()
+
+const out = mkdtempSync(path.join(tmpdir(), 'zimmerman-bench-'))
+await build({
+  root,
+  configFile: false,
+  logLevel: 'error',
+  resolve: { alias: { $lib: path.join(root, 'src/lib') } },
+  build: {
+    ssr: path.join(root, 'scripts/bench/core.ts'),
+    outDir: out,
+    emptyOutDir: true,
+    minify: false,
+    rolldownOptions: { output: { entryFileNames: 'core.mjs' } },
+  },
+  ssr: { noExternal: true },
+})
+const core = await import(pathToFileURL(path.join(out, 'core.mjs')).href)
+const rows = core.measure()
+const job = core.largeJob()
+
+const data = path.join(out, 'data')
+const { address, stop } = await startServer({ port: 4397, data, stdio: 'ignore' })
+const browser = await chromium.launch(CHROMIUM_LAUNCH)
+try {
+  const taken = await fetch(`${address}/api/jobs`, { method: 'POST', body: JSON.stringify(job) })
+  if (!taken.ok) throw new Error(`the large job was refused: ${await taken.text()}`)
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  let script = 0
+  const scripts = new Set()
+  page.on('response', async (response) => {
+    const url = new URL(response.url())
+    if (!url.pathname.endsWith('.js') || scripts.has(url.pathname)) return
+    scripts.add(url.pathname)
+    script += gzipSync(readFileSync(path.join(root, 'build/client', url.pathname))).length
+  })
+  const opening = []
+  for (let run = 0; run < 5; run += 1) {
+    const started = performance.now()
+    await page.goto(`${address}/jobs/${job.id}/plan`)
+    await page.getByTestId('view-plan').waitFor()
+    await page.getByTestId('plan-fit-0').waitFor()
+    opening.push(performance.now() - started)
+  }
+  rows.push({
+    what: 'open a job of 60 fittings, to the drawing on screen',
+    ms: core.quantile(opening, 0.5),
+    goal: 1000,
+  })
+  rows.push({
+    what: 'script that opening a plan loads, gzip, workers included',
+    ms: script / 1000,
+    goal: 300,
+    unit: 'kB',
+  })
+
+  const box = await page.getByTestId('plan-fit-7').boundingBox()
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.evaluate(() => {
+    window.frames_ = []
+    window.work_ = []
+    let last = performance.now()
+    const tick = (now) => {
+      window.frames_.push(now - last)
+      last = now
+      requestAnimationFrame(tick)
+    }
+    requestAnimationFrame(tick)
+    // the time that our own handler takes, drawing excluded: from the event's dispatch to the end of its microtasks
+    addEventListener(
+      'pointermove',
+      () => {
+        const started = performance.now()
+        setTimeout(() => window.work_.push(performance.now() - started))
+      },
+      true,
+    )
+  })
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  for (let step = 1; step <= 90; step += 1) {
+    await page.mouse.move(x + 60 * Math.sin(step / 9), y + 6 * Math.sin(step / 5))
+    await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(resolve)))
+  }
+  const { frames, work } = await page.evaluate(() => ({
+    frames: window.frames_.slice(20),
+    work: window.work_.slice(10),
+  }))
+  await page.mouse.up()
+  rows.push({
+    what: 'drag at 60 fittings: p95 of frames (software rendering here)',
+    ms: core.quantile(frames, 0.95),
+    goal: 16.7,
+  })
+  rows.push({
+    what: 'drag at 60 fittings: p95 of script and layout for one move',
+    ms: core.quantile(work, 0.95),
+    goal: 16.7,
+  })
+} finally {
+  await browser.close()
+  stop()
+  rmSync(out, { recursive: true, force: true })
+}
+
+console.log(
+  `\nreference loop of this machine: ${core.reference().toFixed(1)} ms (10 million float operations; compare runs by it)\n`,
+)
+for (const { what, ms, goal, unit = 'ms' } of rows) {
+  console.log(
+    `${ms <= goal ? 'ok  ' : 'over'} ${ms.toFixed(ms < 10 ? 2 : 0).padStart(8)} ${unit}  goal ${String(goal).padStart(5)}  ${what}`,
+  )
+}

@@ -1,0 +1,101 @@
+// What the scripts share: where things are, what is stale, how to run a command.
+import { spawnSync } from 'node:child_process'
+import { createHash } from 'node:crypto'
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import path from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+export const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../..')
+const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm'
+
+/** Ends the program with one sentence. */
+export function giveUp(sentence) {
+  console.error(sentence)
+  process.exit(1)
+}
+
+export function checkNode() {
+  const [major, minor] = process.versions.node.split('.').map(Number)
+  if (major < 20 || (major === 20 && minor < 19))
+    giveUp(`Zimmerman needs Node 20.19 or newer; this is ${process.versions.node}.`)
+}
+
+const digest = (text) => createHash('sha256').update(text).digest('hex')
+
+/** Installs the packages when there are none or the lock file has changed since. */
+export function installPackages() {
+  const stamp = path.join(root, 'node_modules/.zimmerman-lock')
+  const lock = digest(readFileSync(path.join(root, 'package-lock.json')))
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
+  console.log('Installing packages…')
+  const result = spawnSync(npm, ['ci', '--no-audit', '--no-fund'], {
+    cwd: root,
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
+  if (result.status !== 0) giveUp('The packages could not be installed: is the npm registry reachable?')
+  writeFileSync(stamp, lock)
+}
+
+function newest(folder) {
+  let time = 0
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    const full = path.join(folder, entry.name)
+    time = Math.max(time, entry.isDirectory() ? newest(full) : statSync(full).mtimeMs)
+  }
+  return time
+}
+
+const SOURCES = ['package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json']
+
+/** Builds the program when a source is newer than the last build. */
+export function buildIfStale() {
+  const stamp = path.join(root, 'build/.built')
+  const changed = Math.max(
+    newest(path.join(root, 'src')),
+    newest(path.join(root, 'static')),
+    ...SOURCES.map((file) => statSync(path.join(root, file)).mtimeMs),
+  )
+  if (existsSync(stamp) && statSync(stamp).mtimeMs > changed) return
+  console.log('Building…')
+  const result = spawnSync(process.execPath, [path.join(root, 'node_modules/vite/bin/vite.js'), 'build'], {
+    cwd: root,
+    encoding: 'utf8',
+  })
+  if (result.status !== 0) giveUp(`The build failed:\n${result.stdout}\n${result.stderr}`)
+  mkdirSync(path.join(root, 'build'), { recursive: true })
+  writeFileSync(stamp, '')
+}
+
+export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium'
+
+/** Makes sure that Chromium is there: Debian's package, if this machine lets us install it. */
+export function ensureChromium() {
+  if (existsSync(CHROMIUM)) return
+  const advice = 'The browser tests need Chromium: install Debian’s package “chromium”, or set CHROMIUM to where it is.'
+  if (process.getuid?.() !== 0 || spawnSync('apt-get', ['--version']).status !== 0) giveUp(advice)
+  console.log('Installing Chromium…')
+  for (const args of [['update'], ['install', '-y', '--no-install-recommends', 'chromium']]) {
+    const result = spawnSync('apt-get', args, {
+      stdio: 'ignore',
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    })
+    if (result.status !== 0) giveUp(advice)
+  }
+  if (!existsSync(CHROMIUM)) giveUp(advice)
+}
+
+/** Settings under which headless Chromium runs silently on a closed network. */
+export const CHROMIUM_LAUNCH = {
+  executablePath: CHROMIUM,
+  chromiumSandbox: process.getuid?.() !== 0,
+  args: [
+    '--use-angle=swiftshader',
+    '--enable-unsafe-swiftshader',
+    '--disable-quic',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--no-first-run',
+    '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
+  ],
+}

@@ -1,0 +1,50 @@
+// Makes the pictures of the docs from fresh demo data: one of each main view.
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import { chromium } from '@playwright/test'
+import { buildIfStale, checkNode, CHROMIUM_LAUNCH, ensureChromium, installPackages, root } from './lib/project.mjs'
+import { startServer } from './lib/serve.mjs'
+
+checkNode()
+installPackages()
+ensureChromium()
+buildIfStale()
+const { address, stop } = await startServer({
+  port: 4396,
+  data: mkdtempSync(path.join(tmpdir(), 'zimmerman-shots-')),
+  stdio: 'ignore',
+})
+const browser = await chromium.launch(CHROMIUM_LAUNCH)
+
+async function shoot(name, where, colorScheme = 'light', prepare = async () => {}) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme })
+  await page.goto(`${address}${where}`)
+  await page.locator('html[data-hydrated]').waitFor({ state: 'attached' })
+  await page.waitForTimeout(1500)
+  await prepare(page)
+  await page.waitForTimeout(1200)
+  await page.screenshot({ path: path.join(root, `docs/screenshots/${name}.png`) })
+  await page.close()
+}
+
+try {
+  await shoot('jobs', '/')
+  await shoot('brief', '/jobs/job-bat-survey/brief')
+  await shoot('vehicle', '/jobs/job-bat-survey/vehicle')
+  await shoot('plan-night', '/jobs/job-bat-survey/plan', 'light', async (page) => {
+    await page.keyboard.press('3')
+    await page.getByTestId('mark-berth-short').click()
+  })
+  await shoot('plan-day', '/jobs/job-potter/plan', 'light', async (page) => {
+    await page.keyboard.press('2')
+    await page.getByTestId('plan-fit-galley').click({ position: { x: 60, y: 10 } })
+  })
+  await shoot('plan-dark', '/jobs/job-bat-survey/plan', 'dark', async (page) => {
+    await page.keyboard.press('2')
+    await page.getByTestId('mark-way-narrow').first().click()
+  })
+} finally {
+  await browser.close()
+  stop()
+}

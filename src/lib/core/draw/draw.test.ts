@@ -1,0 +1,96 @@
+import { describe, expect, it } from 'vitest'
+import { apply } from '../job'
+import { scenesOf } from '../review'
+import { interiorOf } from '../shell'
+import { DEMO_JOBS } from '$lib/demo'
+import { drawSection, drawView, escapeXml, thumbnailSheet, toSvg, unfoldedSheet, VIEW_IDS } from './index'
+
+const [bat] = DEMO_JOBS
+const job = bat!
+const plan = job.variants['variant-a']!
+const scenes = scenesOf(plan, interiorOf(job.shell, plan.plan.lining))
+const [, day, night] = scenes
+
+describe('views', () => {
+  it.each(['left', 'plan', 'right'] as const)('%s shows every fitting that belongs there, inside its bounds', (id) => {
+    const view = drawView(day!, id, job.brief)
+    const shown = view.groups.flatMap(({ fittingId }) => fittingId ?? [])
+    expect(new Set(shown).size).toBeGreaterThan(id === 'plan' ? 8 : 2)
+    for (const group of view.groups.filter(({ fittingId }) => fittingId !== undefined)) {
+      for (const item of group.items) {
+        if (item.kind !== 'path') continue
+        for (const [u, v] of item.points) {
+          expect(u).toBeGreaterThan(view.bounds.min[0] - 1)
+          expect(u).toBeLessThan(view.bounds.max[0] + 1)
+          expect(v).toBeGreaterThan(view.bounds.min[1] - 1)
+          expect(v).toBeLessThan(view.bounds.max[1] + 1)
+        }
+      }
+    }
+    expect(VIEW_IDS).toContain(view.id)
+  })
+
+  it('draws the same fitting at the same x in plan and wall', () => {
+    const xs = (id: 'plan' | 'left') => {
+      const item = drawView(day!, id).groups.find(({ fittingId }) => fittingId === 'fit-galley')!.items[0]!
+      return item.kind === 'path'
+        ? [Math.min(...item.points.map(([u]) => u)), Math.max(...item.points.map(([u]) => u))]
+        : []
+    }
+    expect(xs('plan')).toEqual([1570, 3070])
+    expect(xs('left')).toEqual(xs('plan'))
+  })
+
+  it('cuts a scribed carcass to the lined wall in section, seen from behind with the left wall on the left', () => {
+    const section = drawSection(day!, 2000, job.brief)
+    const galley = section.groups.find(({ fittingId }) => fittingId === 'fit-galley')!.items[0]!
+    const us = galley.kind === 'path' ? galley.points.map(([u]) => u) : []
+    expect(Math.min(...us)).toBeLessThan(-800)
+    expect(Math.max(...us)).toBeLessThan(0)
+    expect(section.groups.some(({ fittingId }) => fittingId === 'fit-bed')).toBe(false)
+  })
+
+  it('lays the sleepers on their bed at night, at their stature', () => {
+    const people = (scene: typeof day) =>
+      drawView(scene!, 'plan', job.brief).groups.find(({ key }) => key === 'people')!.items
+    expect(people(day)).toEqual([])
+    const ys = people(night)
+      .slice(0, 2)
+      .flatMap((item) => (item.kind === 'path' ? item.points.map(([, y]) => y) : []))
+    expect(Math.max(...ys) - Math.min(...ys)).toBeCloseTo(1840, 0)
+  })
+})
+
+describe('SVG', () => {
+  it('is true to scale, with the dimensions a builder reads', () => {
+    const svg = toSvg(unfoldedSheet(job, { variantId: 'variant-a', modeId: 'mode-day', scale: 20 }))
+    // the plan is 5945 mm long over all: 297.25 mm at 1 : 20, and 30 mm of margin on each side
+    expect(svg).toContain('width="358mm"')
+    expect(svg).toContain('>4\u202f250<')
+    expect(svg).toContain('>1\u202f500<')
+    expect(svg).toContain('1 : 20')
+    expect(svg).toContain('licensed trades')
+    expect(() => unfoldedSheet(job, { variantId: 'variant-a', modeId: 'mode-x', scale: 20 })).toThrow(
+      /no mode “mode-x”/,
+    )
+  })
+
+  it('keeps names harmless and valid', () => {
+    const named = apply(job, {
+      type: 'fitting.label',
+      variant: 'variant-a',
+      id: 'fit-bed',
+      label: '<script>"&\u0000',
+    }).job
+    const svg = toSvg(unfoldedSheet(named, { variantId: 'variant-a', modeId: 'mode-day', scale: 20 }))
+    expect(svg).toContain('&lt;script&gt;&quot;&amp;')
+    expect(svg).not.toContain('<script')
+    expect(escapeXml('a\u0000b')).toBe('ab')
+  })
+
+  it('makes a small picture without words or paper', () => {
+    const svg = toSvg(thumbnailSheet(job, 'variant-a', 'mode-day'))
+    expect(svg).not.toMatch(/<rect|font-size="2.4"/)
+    expect(svg.length).toBeLessThan(40_000)
+  })
+})

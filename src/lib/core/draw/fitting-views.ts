@@ -1,0 +1,160 @@
+import {
+  intersectConvex,
+  placePoint,
+  polygonSpan,
+  prismBounds,
+  sliceAtX,
+  spanMiddle,
+  type Box,
+  type Polygon,
+  type Prism,
+  type Vec2,
+} from '../geometry'
+import type { Feature } from '../fittings'
+import type { Placed } from '../scene'
+import { sectionAt, type Interior } from '../shell'
+import { fittingName } from '../text'
+import { line, path, type Item, type ItemGroup, type ViewId } from './display'
+
+/** What hangs higher than this above the bare floor is above the plan's cut. */
+const PLAN_CUT_MM = 1300
+/** Fittings this near to the centreline show on both walls. */
+const CENTRE_MM = 200
+
+const rectangleOf = (u: { min: number; max: number }, v: { min: number; max: number }): Vec2[] => [
+  [u.min, v.min],
+  [u.max, v.min],
+  [u.max, v.max],
+  [u.min, v.max],
+]
+
+/** A solid's outline in plan. */
+function planOutline(prism: Prism): readonly Vec2[] {
+  if (prism.axis === 'z') return prism.profile
+  const { x, y } = prismBounds(prism)
+  return rectangleOf(x, y)
+}
+
+/** A solid's outline seen from the side. */
+function sideOutline(prism: Prism): readonly Vec2[] {
+  if (prism.axis === 'y') return prism.profile
+  const { x, z } = prismBounds(prism)
+  return rectangleOf(x, z)
+}
+
+const labelAt = (text: string, box: { u: { min: number; max: number }; v: { min: number; max: number } }): Item => ({
+  kind: 'text',
+  at: [spanMiddle(box.u), spanMiddle(box.v)],
+  text,
+  size: 'label',
+  anchor: 'middle',
+  room: [box.u.max - box.u.min, box.v.max - box.v.min],
+})
+
+export const isOverhead = (placed: Placed): boolean => placed.bounds.z.min > PLAN_CUT_MM
+
+function topFeature(placed: Placed, { shape, filled }: Feature): Item {
+  const fill = filled === true ? 'sheet' : 'none'
+  const at = (point: Vec2) => placePoint(placed.placement, point)
+  if (shape.kind === 'circle')
+    return { kind: 'circle', centre: at(shape.centre), radius: shape.radius, weight: 'hair', fill }
+  if (shape.kind === 'line') return line(at(shape.from), at(shape.to), 'hair')
+  return path(shape.points.map(at), 'hair', fill)
+}
+
+/** A fitting from above. Overhead it is drawn dashed, so that what is below stays readable. */
+function planGroup(placed: Placed): ItemGroup {
+  const overhead = isOverhead(placed)
+  const items: Item[] = placed.solids.map((solid): Item => {
+    const outline = planOutline(solid.prism)
+    return overhead
+      ? path(outline, 'hidden')
+      : ({ ...path(outline, 'visible', 'wood'), hatch: placed.kind.group } as Item)
+  })
+  if (!overhead)
+    items.push(...placed.features.filter(({ view }) => view === 'top').map((feature) => topFeature(placed, feature)))
+  const { x: u, y: v } = placed.bounds
+  if (!overhead) items.push(labelAt(fittingName(placed.fitting), { u, v }))
+  return { key: placed.id, fittingId: placed.id, items }
+}
+
+/** Which walls a fitting is seen on. */
+export function onWall(placed: Placed, side: 'left' | 'right'): boolean {
+  const middle = spanMiddle(placed.bounds.y)
+  return side === 'left' ? middle > -CENTRE_MM : middle < CENTRE_MM
+}
+
+/** Whether a fitting's front is what the view of this wall shows. */
+const showsFront = (placed: Placed, side: 'left' | 'right'): boolean =>
+  placed.placement.turn === (side === 'left' ? 0 : 180)
+
+function sideGroup(placed: Placed, side: 'left' | 'right'): ItemGroup {
+  const items: Item[] = placed.solids.map(
+    (solid): Item => ({ ...path(sideOutline(solid.prism), 'visible', 'wood'), hatch: placed.kind.group }) as Item,
+  )
+  if (showsFront(placed, side)) {
+    const [x, , z] = placed.placement.at
+    const sign = (placed.placement.mirrored ? -1 : 1) * (placed.placement.turn === 180 ? -1 : 1)
+    const at = ([u, w]: Vec2): Vec2 => [x + sign * u, z + w]
+    for (const { view, shape } of placed.features) {
+      if (view !== 'front') continue
+      if (shape.kind === 'line') items.push(line(at(shape.from), at(shape.to), 'hair'))
+      else if (shape.kind === 'polygon') items.push(path(shape.points.map(at), 'hair'))
+      else items.push({ kind: 'circle', centre: at(shape.centre), radius: shape.radius, weight: 'hair', fill: 'none' })
+    }
+  }
+  const { x: u, z: v } = placed.bounds
+  items.push(labelAt(fittingName(placed.fitting), { u, v }))
+  return { key: placed.id, fittingId: placed.id, items }
+}
+
+/** A fitting in one of the three views along the vehicle; undefined where that view does not show it. */
+export function fittingGroup(placed: Placed, view: Exclude<ViewId, 'section'>): ItemGroup | undefined {
+  if (view === 'plan') return planGroup(placed)
+  return onWall(placed, view) ? sideGroup(placed, view) : undefined
+}
+
+const mirrorY = (polygon: Polygon): Vec2[] => polygon.map(([y, z]): Vec2 => [-y, z])
+
+/** What the section at `xMm` cuts of a fitting, scribed parts cut to the lined body; undefined where it misses. */
+export function sectionGroup(placed: Placed, interior: Interior, xMm: number): ItemGroup | undefined {
+  const body = sectionAt(interior, xMm)
+  const cuts = placed.solids.flatMap((solid) => {
+    const slice = sliceAtX(solid.prism, xMm)
+    if (slice.length < 3) return []
+    const shape = solid.fit === 'scribed' ? intersectConvex(slice, body) : slice
+    return shape.length < 3 ? [] : [shape]
+  })
+  if (cuts.length === 0) return undefined
+  const items: Item[] = cuts.map(
+    (shape): Item => ({ ...path(mirrorY(shape), 'visible', 'wood'), hatch: placed.kind.group }) as Item,
+  )
+  const across = cuts.map((shape) => polygonSpan(shape, 0))
+  const up = cuts.map((shape) => polygonSpan(shape, 1))
+  const u = { min: -Math.max(...across.map(({ max }) => max)), max: -Math.min(...across.map(({ min }) => min)) }
+  const v = { min: Math.min(...up.map(({ min }) => min)), max: Math.max(...up.map(({ max }) => max)) }
+  items.push(labelAt(fittingName(placed.fitting), { u, v }))
+  return { key: placed.id, fittingId: placed.id, items }
+}
+
+/** A clearance in a view: dotted, drawn when its fitting is picked up. */
+export function clearanceItems(placed: Placed, view: Exclude<ViewId, 'section'>): readonly Item[] {
+  return placed.clearances.flatMap((clearance): Item[] => {
+    if (view === 'plan') return [path(planOutline(clearance.prism), 'clearance')]
+    return onWall(placed, view) && (clearance.use === 'flap' || clearance.use === 'stand-inside')
+      ? [path(sideOutline(clearance.prism), 'clearance')]
+      : []
+  })
+}
+
+/** The outline of a fitting that lies under a higher one, dashed, with its name. */
+export function hiddenOutline(placed: Placed): ItemGroup {
+  const { x: u, y: v }: Box = placed.bounds
+  return {
+    key: `${placed.id} hidden`,
+    fittingId: placed.id,
+    items: placed.solids
+      .map((solid) => path(planOutline(solid.prism), 'hidden'))
+      .concat([{ ...labelAt(fittingName(placed.fitting), { u, v }), size: 'small' } as Item]),
+  }
+}

@@ -1,0 +1,84 @@
+import { sleepersOf, tallestOf, type Brief } from '../brief'
+import { prismBounds, spanMiddle, type Vec2 } from '../geometry'
+import { assignBerths, type Placed, type Scene } from '../scene'
+import { liningTop } from '../shell'
+import type { Item, ItemGroup, ViewId } from './display'
+import { lyingFigure, sittingFigure, standingFigure } from './figures'
+import { onWall } from './fitting-views'
+
+const find = (scene: Scene, id: string): Placed => scene.placed.find((placed) => placed.id === id)!
+
+/** Sleepers on their berths, from above: heads at the back end or the wall that the pillows lie at. */
+function lying(scene: Scene, brief: Brief): readonly Item[] {
+  return assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
+    const placed = find(scene, berth.fittingId)
+    const { turn, mirrored, at } = placed.placement
+    const localY = berth.lying.along === 'y'
+    const headward: Vec2 = localY ? [0, 1] : [-1, 0]
+    const x = mirrored ? -headward[0] : headward[0]
+    const [hx, hy] =
+      turn === 0
+        ? [x, headward[1]]
+        : turn === 90
+          ? [-headward[1], x]
+          : turn === 180
+            ? [-x, -headward[1]]
+            : [headward[1], -x]
+    return sleepers.flatMap((person, index) => {
+      const aside = (index - (sleepers.length - 1) / 2) * (berth.lying.widthMm / Math.max(1, sleepers.length))
+      const head: Vec2 = [
+        at[0] + hx * (berth.lying.lengthMm / 2 - 20) - hy * aside,
+        at[1] + hy * (berth.lying.lengthMm / 2 - 20) + hx * aside,
+      ]
+      return lyingFigure(person.statureMm, head, [-hx, -hy])
+    })
+  })
+}
+
+/** The tallest, standing where the cook stands, seen on that wall. */
+function standing(scene: Scene, brief: Brief, side: 'left' | 'right'): readonly Item[] {
+  const tallest = tallestOf(brief)
+  const placed = scene.placed.find(
+    (one) => one.services.some(({ type }) => type === 'hob' || type === 'basin') && onWall(one, side),
+  )
+  const clearance = placed?.clearances.find(({ use }) => use === 'stand')
+  if (tallest === undefined || clearance === undefined) return []
+  const x = spanMiddle(prismBounds(clearance.prism).x)
+  return standingFigure(tallest.statureMm, [x, liningTop(scene.interior, x)])
+}
+
+/** Travellers in the cab, seen on their side. */
+function driving(scene: Scene, brief: Brief, side: 'left' | 'right'): readonly Item[] {
+  const travellers = Object.values(brief.people)
+    .filter((person) => person.travels)
+    .sort((a, b) => b.statureMm - a.statureMm)
+  return scene.interior.shell.cabSeats.flatMap((seat, index) => {
+    const person = travellers[index]
+    if (person === undefined || seat.yMm > 0 !== (side === 'left')) return []
+    return sittingFigure(person.statureMm, [seat.xMm + seat.depthMm / 2, seat.cushionMm], 1)
+  })
+}
+
+/** Figures of the client’s people, at their stature, doing what the mode is for. */
+export function peopleGroup(scene: Scene, brief: Brief, view: Exclude<ViewId, 'section'>): ItemGroup {
+  const items = ((): readonly Item[] => {
+    if (view === 'plan') return scene.purpose === 'sleeping' ? lying(scene, brief) : []
+    if (scene.purpose === 'living') return standing(scene, brief, view)
+    return scene.purpose === 'driving' ? driving(scene, brief, view) : []
+  })()
+  return { key: 'people', items }
+}
+
+/** Someone standing in the section, where it cuts a place to stand. */
+export function sectionPeople(scene: Scene, brief: Brief, xMm: number): ItemGroup {
+  const tallest = tallestOf(brief)
+  const place = scene.placed
+    .flatMap((placed) => placed.clearances.filter(({ use }) => use === 'stand'))
+    .map(({ prism }) => prismBounds(prism))
+    .find(({ x }) => x.min <= xMm && xMm <= x.max)
+  if (tallest === undefined || place === undefined || scene.purpose !== 'living') return { key: 'people', items: [] }
+  return {
+    key: 'people',
+    items: standingFigure(tallest.statureMm, [-spanMiddle(place.y), liningTop(scene.interior, xMm)]),
+  }
+}

@@ -1,0 +1,173 @@
+import { prismBounds, rectangle, type Vec2 } from '../geometry'
+import { interiorOf, knots, NO_LINING, sectionAt, wallReach, type Interior } from '../shell'
+import { line, path, type Bounds, type Item, type ItemGroup } from './display'
+
+/** How far the ground of an elevation reaches below the load floor, in mm. */
+const BELOW_MM = 170
+
+/** Half the lined space from above: the wall's widest at each station. */
+function wallLine(interior: Interior, side: 'left' | 'right'): Vec2[] {
+  const sign = side === 'left' ? 1 : -1
+  const band = { min: interior.lining.floorMm + 1, max: 1200 }
+  return knots(interior, interior.xSpan).map((x) => [
+    x,
+    sign * (wallReach(interior, side, { min: x, max: x }, band)?.wideMm ?? 0),
+  ])
+}
+
+export const planBounds = (interior: Interior): Bounds => {
+  const { plan } = interior.shell.outline
+  const wide = Math.max(...plan.map((point) => point[1]))
+  return {
+    min: [Math.min(...plan.map((point) => point[0])), -wide],
+    max: [Math.max(...plan.map((point) => point[0])), wide],
+  }
+}
+
+export const sideBounds = (interior: Interior): Bounds => {
+  const { side } = interior.shell.outline
+  return {
+    min: [planBounds(interior).min[0], Math.max(-BELOW_MM, Math.min(...side.map((point) => point[1])))],
+    max: [planBounds(interior).max[0], Math.max(...side.map((point) => point[1]))],
+  }
+}
+
+/** The body from above: skin, lined walls, arches, doors and cab seats. */
+export function shellPlan(interior: Interior): ItemGroup {
+  const { shell, xSpan } = interior
+  const half = shell.outline.plan
+  const skin = [...half, ...[...half].reverse().map(([x, y]): Vec2 => [x, -y])]
+  const left = wallLine(interior, 'left')
+  const right = wallLine(interior, 'right')
+  const items: Item[] = [
+    path(skin, 'visible', 'body'),
+    path([...right, ...[...left].reverse()], 'cut', 'sheet'),
+    line([xSpan.min - 120, 0], [Math.max(...half.map((point) => point[0])) + 120, 0], 'centre'),
+  ]
+  for (const { prism } of interior.keepOuts) {
+    const { x, y, z } = prismBounds(prism)
+    const wide = Math.max(...left.map((point) => point[1]))
+    items.push(
+      path(
+        rectangle(x.min, Math.max(y.min, -wide), x.max, Math.min(y.max, wide)),
+        z.min > 1300 ? 'hidden' : 'hair',
+        z.min > 1300 ? 'none' : 'body',
+      ),
+    )
+  }
+  for (const opening of shell.openings) {
+    const skinY = Math.max(...half.map((point) => point[1]))
+    if (opening.opens === 'fixed-window') {
+      const y = opening.side === 'left' ? skinY : -skinY
+      items.push(line([opening.fromMm, y], [opening.toMm, y], 'cut'))
+    } else if (opening.side === 'rear')
+      items.push(line([xSpan.min - 20, opening.fromMm], [xSpan.min - 20, opening.toMm], 'door'))
+    else
+      items.push(
+        line(
+          [opening.fromMm, opening.side === 'left' ? skinY - 15 : -skinY + 15],
+          [opening.toMm, opening.side === 'left' ? skinY - 15 : -skinY + 15],
+          'door',
+        ),
+      )
+  }
+  for (const seat of shell.cabSeats) {
+    const [x, y, l, w] = [seat.xMm, seat.yMm, seat.depthMm / 2, seat.widthMm / 2]
+    items.push(
+      path(rounded(x - l, y - w, x + l, y + w, 90), 'hair', 'sheet'),
+      path(rounded(x - l, y - w, x - l + 130, y + w, 50), 'hair', 'sheet'),
+    )
+  }
+  return { key: 'shell', items }
+}
+
+/** A rectangle with cut corners, as a seat is drawn. */
+const rounded = (x0: number, y0: number, x1: number, y1: number, by: number): Vec2[] => [
+  [x0 + by, y0],
+  [x1 - by, y0],
+  [x1, y0 + by],
+  [x1, y1 - by],
+  [x1 - by, y1],
+  [x0 + by, y1],
+  [x0, y1 - by],
+  [x0, y0 + by],
+]
+
+/** The body from the side: skin, lined space, arches, the openings of that wall, cab seats. */
+export function shellSide(interior: Interior, side: 'left' | 'right'): ItemGroup {
+  const { shell, xSpan } = interior
+  const { min, max } = sideBounds(interior)
+  const skin = shell.outline.side.map(([x, z]): Vec2 => [x, Math.max(z, min[1])])
+  const xs = knots(interior, xSpan)
+  const heights = xs.map((x) => sectionAt(interior, x).map((corner) => corner[1]))
+  const lined: Vec2[] = [
+    ...xs.map((x, index): Vec2 => [x, Math.min(...heights[index]!)]),
+    ...xs.map((x, index): Vec2 => [x, Math.max(...heights[index]!)]).reverse(),
+  ]
+  const items: Item[] = [path(skin, 'visible', 'body'), path(lined, 'cut', 'sheet')]
+  for (const { prism } of interior.keepOuts) {
+    const { x, y, z } = prismBounds(prism)
+    const here = side === 'left' ? y.max > 0 : y.min < 0
+    if (here) items.push(path(rectangle(x.min, Math.max(z.min, interior.lining.floorMm), x.max, z.max), 'hair', 'body'))
+  }
+  for (const opening of shell.openings) {
+    if (opening.side !== side) continue
+    const window = opening.opens === 'fixed-window'
+    items.push(
+      path(
+        rectangle(opening.fromMm, Math.max(opening.sillMm, interior.lining.floorMm), opening.toMm, opening.headMm),
+        window ? 'hair' : 'hidden',
+        window ? 'glass' : 'none',
+      ),
+    )
+  }
+  for (const seat of shell.cabSeats) {
+    if (seat.yMm > 0 !== (side === 'left')) continue
+    const [x, z, half] = [seat.xMm, seat.cushionMm, seat.depthMm / 2]
+    items.push(
+      path(rectangle(x - half, Math.max(min[1], z - 320), x + half, z), 'hair', 'sheet'),
+      path(
+        [
+          [x - half, z],
+          [x - half + 110, z],
+          [x - half + 20, z + 640],
+          [x - half - 80, z + 640],
+        ],
+        'hair',
+        'sheet',
+      ),
+    )
+  }
+  items.push(line([shell.bulkhead.xMm, interior.lining.floorMm], [shell.bulkhead.xMm, max[1]], 'hidden'))
+  return { key: 'shell', items }
+}
+
+/** The body cut across at `xMm`: bare steel, lined space, and the arches that the cut meets. */
+export function shellSection(interior: Interior, xMm: number): ItemGroup {
+  const flip = ([y, z]: Vec2): Vec2 => [-y, z]
+  const bare = sectionAt(interiorOf(interior.shell, NO_LINING), xMm)
+  const lined = sectionAt(interior, xMm)
+  const items: Item[] = [path(bare.map(flip), 'visible', 'body'), path(lined.map(flip), 'cut', 'sheet')]
+  for (const { prism } of interior.keepOuts) {
+    const { x, y, z } = prismBounds(prism)
+    if (xMm < x.min || xMm > x.max) continue
+    const wide = Math.max(...lined.map((corner) => corner[0]))
+    items.push(
+      path(
+        rectangle(Math.max(-y.max, -wide), Math.max(z.min, interior.lining.floorMm), Math.min(-y.min, wide), z.max),
+        'hair',
+        'body',
+      ),
+    )
+  }
+  return { key: 'shell', items }
+}
+
+export function sectionBounds(interior: Interior): Bounds {
+  const corners = interiorOf(interior.shell, NO_LINING).sections.flatMap(({ polygon }) => polygon)
+  const wide = Math.max(...corners.map((corner) => Math.abs(corner[0])))
+  return {
+    min: [-wide, Math.min(...corners.map((corner) => corner[1]))],
+    max: [wide, Math.max(...corners.map((corner) => corner[1]))],
+  }
+}

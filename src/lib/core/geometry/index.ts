@@ -1,0 +1,31 @@
+export type { Box, Polygon, Span, Vec2, Vec3 } from './types'
+export { clamp, lerp, sharedLength, span, spanLength, spanMiddle, spanOf, spansOverlap } from './span'
+export { boxesOverlap, boxOf, rectangle, unionOf } from './box'
+export {
+  area,
+  clipHalfPlane,
+  convexContains,
+  counterClockwise,
+  intersectConvex,
+  isConvex,
+  polygonSpan,
+  sector,
+  signedArea,
+} from './polygon'
+export {
+  block,
+  boxPrism,
+  footprintInBand,
+  moveToClear,
+  overlapBounds,
+  prism,
+  prismBounds,
+  prismCorners,
+  prismsOverlap,
+  sliceAtX,
+  type Axis,
+  type Prism,
+} from './prism'
+export { addTurns, placePoint, placePolygon, placePrism, TURNS, type Placement, type Turn } from './placement'
+export { cellCentre, distanceField, gridOver, Obstacles, type Grid } from './distance-field'
+export { shortestWithin, trace, widestPaths, type WidestPaths } from './widest-path'

@@ -1,0 +1,155 @@
+import type { Grid } from './distance-field'
+
+/** For each cell: the widest bottleneck of any way from a source, and the cell before it on such a way (-1 at a source or out of reach). */
+export interface WidestPaths {
+  readonly bottleneck: Float64Array
+  readonly previous: Int32Array
+}
+
+const STEPS = [
+  [-1, -1],
+  [0, -1],
+  [1, -1],
+  [-1, 0],
+  [1, 0],
+  [-1, 1],
+  [0, 1],
+  [1, 1],
+] as const
+
+/**
+ * The way from the sources to every cell whose narrowest cell is as wide as can be (Dijkstra's search with max–min
+ * in place of sum). Cells of width 0 are closed. Among equally wide ways the one found first stands.
+ */
+export function widestPaths(grid: Grid, width: Float64Array, sources: Iterable<number>): WidestPaths {
+  const size = grid.columns * grid.rows
+  const bottleneck = new Float64Array(size)
+  const previous = new Int32Array(size).fill(-1)
+  const settled = new Uint8Array(size)
+  const heap = new MaxHeap()
+  for (const source of sources) {
+    if (!(source >= 0 && source < size)) throw new RangeError(`source ${source} is outside the grid`)
+    if (width[source]! > 0) {
+      bottleneck[source] = width[source]!
+      heap.push(width[source]!, source)
+    }
+  }
+  for (let cell = heap.pop(); cell !== -1; cell = heap.pop()) {
+    if (settled[cell] === 1) continue
+    settled[cell] = 1
+    const column = cell % grid.columns
+    const row = (cell - column) / grid.columns
+    for (const [dx, dy] of STEPS) {
+      const nextColumn = column + dx
+      const nextRow = row + dy
+      if (nextColumn < 0 || nextRow < 0 || nextColumn >= grid.columns || nextRow >= grid.rows) continue
+      const next = nextRow * grid.columns + nextColumn
+      if (settled[next] === 1) continue
+      const reach = Math.min(bottleneck[cell]!, width[next]!)
+      if (reach > bottleneck[next]!) {
+        bottleneck[next] = reach
+        previous[next] = cell
+        heap.push(reach, next)
+      }
+    }
+  }
+  return { bottleneck, previous }
+}
+
+/**
+ * The shortest way from any source to `target` through cells at least `leastWidth` wide, as cells from source to
+ * target; empty if there is none. Diagonal steps count √2.
+ */
+export function shortestWithin(
+  grid: Grid,
+  width: Float64Array,
+  sources: Iterable<number>,
+  target: number,
+  leastWidth: number,
+): readonly number[] {
+  const size = grid.columns * grid.rows
+  const cost = new Float64Array(size).fill(Infinity)
+  const previous = new Int32Array(size).fill(-1)
+  const heap = new MaxHeap()
+  for (const source of sources) {
+    if (width[source]! < leastWidth) continue
+    cost[source] = 0
+    heap.push(0, source)
+  }
+  const settled = new Uint8Array(size)
+  for (let cell = heap.pop(); cell !== -1 && cell !== target; cell = heap.pop()) {
+    if (settled[cell] === 1) continue
+    settled[cell] = 1
+    const column = cell % grid.columns
+    const row = (cell - column) / grid.columns
+    for (const [dx, dy] of STEPS) {
+      const nextColumn = column + dx
+      const nextRow = row + dy
+      if (nextColumn < 0 || nextRow < 0 || nextColumn >= grid.columns || nextRow >= grid.rows) continue
+      const next = nextRow * grid.columns + nextColumn
+      if (width[next]! < leastWidth || settled[next] === 1) continue
+      const total = cost[cell]! + (dx !== 0 && dy !== 0 ? Math.SQRT2 : 1)
+      if (total < cost[next]!) {
+        cost[next] = total
+        previous[next] = cell
+        heap.push(-total, next)
+      }
+    }
+  }
+  if (cost[target] === Infinity) return []
+  return trace(previous, target)
+}
+
+/** The cells from a source to `target` along `previous`. */
+export function trace(previous: Int32Array, target: number): readonly number[] {
+  const path: number[] = []
+  for (let cell = target; cell !== -1; cell = previous[cell]!) path.push(cell)
+  return path.reverse()
+}
+
+class MaxHeap {
+  readonly #keys: number[] = []
+  readonly #values: number[] = []
+
+  push(key: number, value: number): void {
+    const keys = this.#keys
+    const values = this.#values
+    let at = keys.length
+    keys.push(key)
+    values.push(value)
+    while (at > 0) {
+      const parent = (at - 1) >> 1
+      if (keys[parent]! >= key) break
+      keys[at] = keys[parent]!
+      values[at] = values[parent]!
+      at = parent
+    }
+    keys[at] = key
+    values[at] = value
+  }
+
+  /** The value of the largest key, or -1 when empty. */
+  pop(): number {
+    const keys = this.#keys
+    const values = this.#values
+    if (keys.length === 0) return -1
+    const top = values[0]!
+    const key = keys.pop()!
+    const value = values.pop()!
+    const size = keys.length
+    if (size === 0) return top
+    let at = 0
+    for (;;) {
+      let child = 2 * at + 1
+      if (child >= size) break
+      if (child + 1 < size && keys[child + 1]! > keys[child]!) child += 1
+      if (keys[child]! <= key) break
+      keys[at] = keys[child]!
+      values[at] = values[child]!
+      at = child
+    }
+    keys[at] = key
+    values[at] = value
+    return top
+  }
+}

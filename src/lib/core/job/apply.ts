@@ -1,0 +1,227 @@
+import { apply as applyPatches, create, type Draft } from 'mutative'
+import { defaultsOf, kindOf, type Parameters as FittingParameters } from '../fittings'
+import { isHostile, type Command, type Patch, type SimpleCommand } from './command'
+import { parseJob } from './document'
+import { planFaults, standsOnItself, type Fitting, type Job, type Mode, type Plan, type Variant } from './schema'
+
+/** A command that does not fit the job that it meets, in words for the person who gave it. */
+export class CommandError extends Error {
+  override readonly name = 'CommandError'
+}
+
+export interface Applied {
+  readonly job: Job
+  /** What changed, forwards and backwards; undo is the backward half. */
+  readonly diff: { readonly redo: readonly Patch[]; readonly undo: readonly Patch[] }
+}
+
+type Handlers = {
+  readonly [T in SimpleCommand['type']]: (job: Draft<Job>, command: Extract<SimpleCommand, { type: T }>) => void
+}
+
+function must<T>(value: T | undefined, what: string): T {
+  if (value === undefined) throw new CommandError(`${what} is no longer there`)
+  return value
+}
+
+const variantOf = (job: Draft<Job>, id: string): Draft<Variant> => must(job.variants[id], 'that variant')
+const fittingOf = (plan: Draft<Plan>, id: string): Draft<Fitting> => must(plan.fittings[id], `the fitting “${id}”`)
+
+function drop(record: Record<string, unknown>, id: string, what: string): void {
+  must(record[id], what)
+  delete record[id]
+}
+
+/** Checks a fitting's parameters against its kind, and gives them back whole. */
+function checkedParameters(kindId: string, parameters: Record<string, unknown>): FittingParameters {
+  const result = kindOf(kindId).parameters.loose().safeParse(parameters)
+  if (result.success) return result.data as FittingParameters
+  const issue = result.error.issues[0]!
+  throw new CommandError(`${issue.path.join('.')}: ${issue.message}`)
+}
+
+/** What stood on a fitting that goes comes down to where that one stood. */
+function lowerOnto(plan: Draft<Plan>, goneId: string, gone: Fitting): void {
+  const height = kindOf(gone.kind).footprint(gone.parameters).heightMm
+  for (const fitting of Object.values(plan.fittings)) {
+    if (fitting.seat.up.from !== 'top-of' || fitting.seat.up.fitting !== goneId) continue
+    const { mm } = fitting.seat.up
+    fitting.seat.up =
+      gone.seat.up.from === 'roof' ? { from: 'floor', mm: 0 } : { ...gone.seat.up, mm: gone.seat.up.mm + height + mm }
+  }
+}
+
+const HANDLERS: Handlers = {
+  'job.rename': (job, { name }) => void (job.name = name),
+  'job.units': (job, { units }) => void (job.units = units),
+  'brief.nights': (job, { nights }) => void (job.brief.nightsOffHookUp = nights),
+  'brief.notes': (job, { notes }) => void (job.brief.notes = notes),
+  'person.put': (job, { id, person }) => void (job.brief.people[id] = person),
+  'person.remove': (job, { id }) => drop(job.brief.people, id, 'that person'),
+  'pet.put': (job, { id, pet }) => void (job.brief.pets[id] = pet),
+  'pet.remove': (job, { id }) => drop(job.brief.pets, id, 'that pet'),
+  'demand.put': (job, { id, demand }) => void (job.brief.demands[id] = demand),
+  'demand.remove': (job, { id }) => drop(job.brief.demands, id, 'that demand'),
+  'shell.put': (job, { shell }) => void (job.shell = shell),
+  'variant.add': (job, { id, name, from }) => {
+    if (job.variants[id] !== undefined) throw new CommandError('that variant is there already')
+    const order = Math.max(...Object.values(job.variants).map((variant) => variant.order)) + 1
+    const model = from === undefined ? undefined : variantOf(job, from)
+    const plan =
+      model === undefined ? emptyPlan(Object.values(job.variants)[0]!.plan.lining) : structuredPlan(model.plan)
+    job.variants[id] = { name, order, plan: plan as Draft<Plan> }
+  },
+  'variant.rename': (job, { variant, name }) => void (variantOf(job, variant).name = name),
+  'variant.remove': (job, { variant }) => {
+    if (Object.keys(job.variants).length === 1) throw new CommandError('a job keeps at least one variant')
+    drop(job.variants, variant, 'that variant')
+  },
+  'lining.set': (job, { variant, lining }) => void (variantOf(job, variant).plan.lining = lining),
+  'fitting.add': (job, { variant, id, fitting }) => {
+    const { plan } = variantOf(job, variant)
+    if (plan.fittings[id] !== undefined) throw new CommandError('that fitting is there already')
+    const given = fitting as unknown as Fitting
+    plan.fittings[id] = {
+      ...given,
+      parameters: checkedParameters(given.kind, { ...defaultsOf(kindOf(given.kind)), ...given.parameters }),
+    } as Draft<Fitting>
+    checkAnchors(plan, id)
+  },
+  'fitting.seat': (job, { variant, id, seat }) => {
+    const { plan } = variantOf(job, variant)
+    fittingOf(plan, id).seat = seat
+    checkAnchors(plan, id)
+  },
+  'fitting.parameters': (job, { variant, id, parameters }) => {
+    const fitting = fittingOf(variantOf(job, variant).plan, id)
+    const checked: Record<string, unknown> = checkedParameters(fitting.kind, { ...fitting.parameters, ...parameters })
+    const kept = fitting.parameters as Record<string, unknown>
+    for (const [key, value] of Object.entries(checked)) if (kept[key] !== value) kept[key] = value
+  },
+  'fitting.label': (job, { variant, id, label }) => void (fittingOf(variantOf(job, variant).plan, id).label = label),
+  'fitting.remove': (job, { variant, id }) => {
+    const { plan } = variantOf(job, variant)
+    const gone = fittingOf(plan, id) as unknown as Fitting
+    lowerOnto(plan, id, gone)
+    delete plan.fittings[id]
+    for (const mode of Object.values(plan.modes)) delete mode.stances[id]
+  },
+  'mode.put': (job, { variant, id, mode }) => void (variantOf(job, variant).plan.modes[id] = mode),
+  'mode.stance': (job, { variant, mode: modeId, fitting: fittingId, stance }) => {
+    const { plan } = variantOf(job, variant)
+    const kind = kindOf(fittingOf(plan, fittingId).kind)
+    if (!kind.stances.includes(stance)) throw new CommandError(`a ${kind.id} has no stance “${stance}”`)
+    const mode = must(plan.modes[modeId], 'that mode')
+    if (kind.stanceFor[mode.purpose] === stance) delete mode.stances[fittingId]
+    else mode.stances[fittingId] = stance
+  },
+}
+
+function checkAnchors(plan: Draft<Plan>, id: string): void {
+  const { up } = plan.fittings[id]!.seat
+  if (up.from !== 'top-of') return
+  if (up.fitting === undefined || plan.fittings[up.fitting] === undefined)
+    throw new CommandError('what it stands on is no longer there')
+  if (standsOnItself(plan.fittings as Plan['fittings'], id)) throw new CommandError('a fitting cannot stand on itself')
+}
+
+/** The three modes that every plan starts with. */
+export const standardModes = (): Record<string, Mode> => ({
+  'mode-drive': { name: 'Drive', purpose: 'driving', order: 0, stances: {} },
+  'mode-day': { name: 'Day', purpose: 'living', order: 1, stances: {} },
+  'mode-night': { name: 'Night', purpose: 'sleeping', order: 2, stances: {} },
+})
+
+export const emptyPlan = (lining: Plan['lining']): Plan => ({
+  lining: { ...lining },
+  fittings: {},
+  modes: standardModes(),
+})
+
+const structuredPlan = (plan: Draft<Plan>): Plan => JSON.parse(JSON.stringify(plan)) as Plan
+
+function run(job: Draft<Job>, command: SimpleCommand): void {
+  const handler = HANDLERS[command.type] as (job: Draft<Job>, command: SimpleCommand) => void
+  handler(job, command)
+}
+
+/**
+ * The job after a command, and the diff between. The job that comes in is not changed; parts that did not change are
+ * shared with the result.
+ * @throws CommandError if the command does not fit this job; nothing is changed then.
+ */
+export function apply(job: Job, command: Command): Applied {
+  if (command.type === 'diff') return applyDiff(job, command.patches)
+  if (command.type === 'job.restore') {
+    const result = parseJob(command.document)
+    if (!result.ok)
+      throw new CommandError(`that state cannot be restored: ${result.faults[0]!.path} ${result.faults[0]!.message}`)
+    return replaceBy(job, { ...result.job, id: job.id })
+  }
+  const [next, redo, undo] = create(
+    job as Draft<Job>,
+    (draft) => {
+      if (command.type !== 'batch') return run(draft, command)
+      for (const part of command.commands) run(draft, part)
+    },
+    { enablePatches: true },
+  )
+  return { job: next as Job, diff: { redo: redo as Patch[], undo: undo as Patch[] } }
+}
+
+/** @throws CommandError if the patches no longer fit. */
+function applyDiff(job: Job, patches: readonly Patch[]): Applied {
+  if (patches.some(isHostile)) throw new CommandError('that change reaches outside the job')
+  let next: Job
+  try {
+    next = applyPatches(job, patches as Parameters<typeof applyPatches>[1]) as Job
+  } catch {
+    throw new CommandError('something it touched is no longer there')
+  }
+  for (const { plan } of Object.values(next.variants)) {
+    const fault = planFaults(plan)[0]
+    if (fault !== undefined) throw new CommandError(fault.message)
+  }
+  return replaceBy(job, next)
+}
+
+/** A diff at the level of the job's own fields, which is enough where a whole state comes in. */
+function replaceBy(job: Job, next: Job): Applied {
+  const keys = new Set([...Object.keys(job), ...Object.keys(next)])
+  const redo: Patch[] = []
+  const undo: Patch[] = []
+  for (const key of keys) collect(job as unknown as Tree, next as unknown as Tree, key, [], redo, undo)
+  return { job: next, diff: { redo, undo } }
+}
+
+type Tree = Readonly<Record<string, unknown>>
+const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null && !Array.isArray(value)
+
+/** Compares one field of two trees; goes down where both are records, so that a diff names no more than what differs. */
+function collect(before: Tree, after: Tree, key: string, path: readonly string[], redo: Patch[], undo: Patch[]): void {
+  const old = before[key]
+  const now = after[key]
+  const here = [...path, key]
+  if (old === now) return
+  if (isTree(old) && isTree(now)) {
+    for (const below of new Set([...Object.keys(old), ...Object.keys(now)])) collect(old, now, below, here, redo, undo)
+  } else if (JSON.stringify(old) !== JSON.stringify(now)) {
+    redo.push(
+      key in after ? { op: key in before ? 'replace' : 'add', path: here, value: now } : { op: 'remove', path: here },
+    )
+    undo.push(
+      key in before ? { op: key in after ? 'replace' : 'add', path: here, value: old } : { op: 'remove', path: here },
+    )
+  }
+}
+
+/** Whether two diffs write to the same place, or one to a place that holds the other's. */
+export function diffsMeet(a: readonly Patch[], b: readonly Patch[]): boolean {
+  return a.some((first) =>
+    b.some((second) => {
+      const shared = Math.min(first.path.length, second.path.length)
+      for (let at = 0; at < shared; at += 1) if (first.path[at] !== second.path[at]) return false
+      return true
+    }),
+  )
+}

@@ -1,0 +1,71 @@
+import { z } from 'zod'
+import { demandSchema, personSchema, petSchema } from '../brief'
+import { seatSchema } from '../fittings'
+import { idSchema, liningSchema, shellSchema, wordsSchema } from '../shell'
+import { LENGTH_UNITS } from '../units'
+import { fittingSchema, modeSchema } from './schema'
+
+const id = idSchema
+const command = <T extends string, S extends z.ZodRawShape>(type: T, fields: S) =>
+  z.object({ type: z.literal(type), ...fields })
+
+const simple = [
+  command('job.rename', { name: wordsSchema(120).min(1) }),
+  command('job.units', { units: z.enum(LENGTH_UNITS) }),
+  command('brief.nights', { nights: z.number().min(0).max(60) }),
+  command('brief.notes', { notes: wordsSchema(4000) }),
+  command('person.put', { id, person: personSchema }),
+  command('person.remove', { id }),
+  command('pet.put', { id, pet: petSchema }),
+  command('pet.remove', { id }),
+  command('demand.put', { id, demand: demandSchema }),
+  command('demand.remove', { id }),
+  command('shell.put', { shell: shellSchema }),
+  command('variant.add', { id, name: wordsSchema(60).min(1), from: id.optional() }),
+  command('variant.rename', { variant: id, name: wordsSchema(60).min(1) }),
+  command('variant.remove', { variant: id }),
+  command('lining.set', { variant: id, lining: liningSchema }),
+  command('fitting.add', { variant: id, id, fitting: fittingSchema }),
+  command('fitting.seat', { variant: id, id, seat: seatSchema }),
+  command('fitting.parameters', {
+    variant: id,
+    id,
+    parameters: z.record(z.string().max(40), z.union([z.number(), z.string().max(60), z.boolean()])),
+  }),
+  command('fitting.label', { variant: id, id, label: wordsSchema(60) }),
+  command('fitting.remove', { variant: id, id }),
+  command('mode.put', { variant: id, id, mode: modeSchema }),
+  command('mode.stance', { variant: id, mode: id, fitting: id, stance: z.string().max(40) }),
+] as const
+
+const patchSchema = z.object({
+  op: z.enum(['add', 'remove', 'replace']),
+  path: z.array(z.union([z.string().max(60), z.number().int()])).max(24),
+  value: z.unknown().optional(),
+})
+export type Patch = z.infer<typeof patchSchema>
+
+const simpleSchema = z.discriminatedUnion('type', simple)
+export type SimpleCommand = z.infer<typeof simpleSchema>
+
+export const commandSchema = z.discriminatedUnion('type', [
+  ...simple,
+  command('batch', {
+    what: z.enum(['remedy', 'duplicate', 'place', 'remove']),
+    commands: z.array(simpleSchema).min(1).max(200),
+  }),
+  command('diff', {
+    direction: z.enum(['undo', 'redo', 'merge']),
+    what: z.string().max(40),
+    patches: z.array(patchSchema).max(5000),
+  }),
+  command('job.restore', { revision: z.number().int().min(0), document: z.record(z.string(), z.unknown()) }),
+])
+/** The only way to change a job. Plain data: it can be sent, stored and replayed. */
+export type Command = z.infer<typeof commandSchema>
+
+const FORBIDDEN = new Set(['__proto__', 'constructor', 'prototype'])
+
+/** Whether a patch reaches for a prototype. */
+export const isHostile = (patch: Patch): boolean =>
+  patch.path.some((key) => typeof key === 'string' && FORBIDDEN.has(key))

@@ -1,0 +1,22 @@
+export {
+  fittingSchema,
+  JOB_FORMAT,
+  JOB_VERSION,
+  jobJsonSchema,
+  jobSchema,
+  MAX_FITTINGS,
+  modeSchema,
+  type Fitting,
+  type Job,
+  type Mode,
+  type Plan,
+  type Variant,
+} from './schema'
+export type { Fault } from './fault'
+export { parseJob, parseJobText, type ParsedJob } from './document'
+export { migrate, MIGRATIONS, type Migration } from './migrations'
+export { commandSchema, type Command, type Patch, type SimpleCommand } from './command'
+export { apply, CommandError, diffsMeet, type Applied } from './apply'
+export { newJob, STANDARD_LINING, standardBrief } from './new-job'
+export { modesOf, variantsOf } from './queries'
+export type { JobSummary } from './summary'

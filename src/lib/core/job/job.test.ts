@@ -1,0 +1,383 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { defaultsOf, kindOf, KINDS } from '../fittings'
+import { genericShell } from '../shell'
+import {
+  apply,
+  CommandError,
+  diffsMeet,
+  jobJsonSchema,
+  JOB_VERSION,
+  migrate,
+  newJob,
+  parseJob,
+  parseJobText,
+  standardBrief,
+  type Command,
+  type Fitting,
+  type Job,
+} from './index'
+
+const empty = newJob('job-test', 'Test', genericShell('van-long-high'), standardBrief())
+const place = (id: string, kind: string, more: Partial<Fitting['seat']> = {}): Command => ({
+  type: 'fitting.add',
+  variant: 'variant-a',
+  id,
+  fitting: { kind, parameters: defaultsOf(kindOf(kind)), seat: { ...kindOf(kind).home, ...more } } as never,
+})
+const run = (job: Job, ...commands: Command[]): Job => commands.reduce((at, command) => apply(at, command).job, job)
+const furnished = run(
+  empty,
+  place('fit-bed', 'bed-fixed'),
+  place('fit-galley', 'galley', { along: { from: 'rear', mm: 1500 } }),
+  place('fit-cold', 'cold-box', { up: { from: 'top-of', fitting: 'fit-galley', mm: 0 } }),
+  place('fit-lounge', 'lounge-bed', { across: { from: 'right-wall', mm: 0 } }),
+  { type: 'person.put', id: 'person-a', person: { label: 'A', statureMm: 1800, sleeps: true, travels: true } },
+  { type: 'pet.put', id: 'pet-a', pet: { label: 'dog', lengthMm: 900, heightMm: 550 } },
+)
+const variant = 'variant-a'
+
+const seat = fc.record({
+  along: fc.record({ from: fc.constantFrom('rear', 'bulkhead'), mm: fc.integer({ min: 0, max: 4000 }) }),
+  across: fc.record({
+    from: fc.constantFrom('left-wall', 'right-wall', 'centreline'),
+    mm: fc.integer({ min: 0, max: 500 }),
+  }),
+  up: fc.record({ from: fc.constantFrom('floor', 'roof'), mm: fc.integer({ min: 0, max: 900 }) }),
+  turn: fc.constantFrom(0, 90, 180, 270),
+  mirrored: fc.boolean(),
+})
+const fitting = fc.constantFrom('fit-bed', 'fit-galley', 'fit-cold', 'fit-lounge')
+const words = fc.string({ minLength: 1, maxLength: 40 })
+
+/** One arbitrary per type of command, complete by type: a new command without a case here does not compile. */
+const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<Extract<Command, { type: T }>> } = {
+  'job.rename': fc.record({ type: fc.constant('job.rename'), name: words }),
+  'job.units': fc.record({ type: fc.constant('job.units'), units: fc.constantFrom('mm', 'cm', 'in') }),
+  'brief.nights': fc.record({ type: fc.constant('brief.nights'), nights: fc.integer({ min: 0, max: 60 }) }),
+  'brief.notes': fc.record({ type: fc.constant('brief.notes'), notes: words }),
+  'person.put': fc.record({
+    type: fc.constant('person.put'),
+    id: fc.constantFrom('person-a', 'person-b'),
+    person: fc.record({
+      label: words,
+      statureMm: fc.integer({ min: 500, max: 2100 }),
+      sleeps: fc.boolean(),
+      travels: fc.boolean(),
+    }),
+  }),
+  'person.remove': fc.constant({ type: 'person.remove', id: 'person-a' }),
+  'pet.put': fc.constant({ type: 'pet.put', id: 'pet-b', pet: { label: 'cat', lengthMm: 450, heightMm: 250 } }),
+  'pet.remove': fc.constant({ type: 'pet.remove', id: 'pet-a' }),
+  'demand.put': fc.record({
+    type: fc.constant('demand.put'),
+    id: fc.constantFrom('demand-berth', 'demand-new'),
+    demand: fc.record({ need: fc.constantFrom('berth', 'desk', 'toilet'), must: fc.boolean() }),
+  }),
+  'demand.remove': fc.constant({ type: 'demand.remove', id: 'demand-hob' }),
+  'shell.put': fc.constant({ type: 'shell.put', shell: genericShell('truck-box') }),
+  'variant.add': fc.constantFrom(
+    { type: 'variant.add', id: 'variant-b', name: 'B', from: 'variant-a' } as const,
+    { type: 'variant.add', id: 'variant-b', name: 'B' } as const,
+  ),
+  'variant.rename': fc.record({ type: fc.constant('variant.rename'), variant: fc.constant(variant), name: words }),
+  'variant.remove': fc.constant({ type: 'variant.remove', variant: 'variant-b' }),
+  'lining.set': fc.record({
+    type: fc.constant('lining.set'),
+    variant: fc.constant(variant),
+    lining: fc.record({
+      floorMm: fc.integer({ min: 0, max: 150 }),
+      wallMm: fc.integer({ min: 0, max: 150 }),
+      roofMm: fc.integer({ min: 0, max: 150 }),
+    }),
+  }),
+  'fitting.add': fc.constantFrom(
+    ...KINDS.map((kind) => place('fit-new', kind.id) as Extract<Command, { type: 'fitting.add' }>),
+  ),
+  'fitting.seat': fc.record({
+    type: fc.constant('fitting.seat'),
+    variant: fc.constant(variant),
+    id: fitting,
+    seat: seat as unknown as fc.Arbitrary<never>,
+  }),
+  'fitting.parameters': fc.record({
+    type: fc.constant('fitting.parameters'),
+    variant: fc.constant(variant),
+    id: fc.constant('fit-galley'),
+    parameters: fc.record({ lengthMm: fc.integer({ min: 500, max: 3500 }), hob: fc.boolean() }),
+  }),
+  'fitting.label': fc.record({
+    type: fc.constant('fitting.label'),
+    variant: fc.constant(variant),
+    id: fitting,
+    label: words,
+  }),
+  'fitting.remove': fc.record({ type: fc.constant('fitting.remove'), variant: fc.constant(variant), id: fitting }),
+  'mode.put': fc.constant({
+    type: 'mode.put',
+    variant,
+    id: 'mode-boat',
+    mode: { name: 'Load the boat', purpose: 'living', order: 3, stances: {} },
+  }),
+  'mode.stance': fc.record({
+    type: fc.constant('mode.stance'),
+    variant: fc.constant(variant),
+    mode: fc.constantFrom('mode-drive', 'mode-night'),
+    fitting: fc.constant('fit-lounge'),
+    stance: fc.constantFrom('table-up', 'bed-made'),
+  }),
+  'job.restore': fc.constant({ type: 'job.restore', revision: 1, document: empty as never }),
+}
+const simple = fc.oneof(...(Object.values(SIMPLE) as fc.Arbitrary<Command>[]))
+
+/** `variant.remove` needs a second one. */
+const ready = (command: Command): Job =>
+  command.type === 'variant.remove' ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' }) : furnished
+
+describe('apply', () => {
+  it.each(Object.entries(SIMPLE) as [string, fc.Arbitrary<Command>][])(
+    '%s: valid after, undone by its diff, redone by it',
+    (_type, arbitrary) => {
+      fc.assert(
+        fc.property(arbitrary, (command) => {
+          const before = ready(command)
+          const frozen = JSON.stringify(before)
+          const { job, diff } = apply(before, command)
+          const parsed = parseJob(JSON.parse(JSON.stringify(job)))
+          if (!parsed.ok) throw new Error(`${parsed.faults[0]!.path}: ${parsed.faults[0]!.message}`)
+          const undone = apply(job, { type: 'diff', direction: 'undo', what: command.type, patches: [...diff.undo] })
+          const redone = apply(undone.job, {
+            type: 'diff',
+            direction: 'redo',
+            what: command.type,
+            patches: [...diff.redo],
+          })
+          const same = (a: Job, b: Job) => expect(JSON.parse(JSON.stringify(a))).toEqual(JSON.parse(JSON.stringify(b)))
+          same(undone.job, before)
+          same(redone.job, job)
+          return JSON.stringify(before) === frozen
+        }),
+        { seed: 9, numRuns: 60 },
+      )
+      expect(JSON.stringify(furnished)).toContain('fit-galley')
+    },
+  )
+
+  it('undoes any run of commands in reverse, to the letter', () => {
+    fc.assert(
+      fc.property(fc.array(simple, { maxLength: 12 }), (commands) => {
+        const undos: Command[] = []
+        let job = furnished
+        for (const command of commands) {
+          try {
+            const applied = apply(job, command)
+            undos.unshift({ type: 'diff', direction: 'undo', what: command.type, patches: [...applied.diff.undo] })
+            job = applied.job
+          } catch (cause) {
+            if (!(cause instanceof CommandError)) throw cause
+          }
+        }
+        expect(run(job, ...undos)).toEqual(furnished)
+      }),
+      { seed: 10, numRuns: 120 },
+    )
+    expect(furnished.variants[variant]!.plan.fittings).toHaveProperty('fit-cold')
+  })
+
+  it('shares what it did not touch', () => {
+    const { job } = apply(furnished, { type: 'fitting.label', variant, id: 'fit-bed', label: 'Big bed' })
+    expect(job.shell).toBe(furnished.shell)
+    expect(job.variants[variant]!.plan.fittings['fit-galley']).toBe(
+      furnished.variants[variant]!.plan.fittings['fit-galley'],
+    )
+  })
+
+  it('takes a batch whole or not at all', () => {
+    const commands = [
+      { type: 'fitting.label', variant, id: 'fit-bed', label: 'x' },
+      { type: 'fitting.remove', variant, id: 'fit-none' },
+    ] as const
+    expect(() => apply(furnished, { type: 'batch', what: 'remedy', commands: [...commands] })).toThrow(CommandError)
+    const both = apply(furnished, {
+      type: 'batch',
+      what: 'remedy',
+      commands: [commands[0], { type: 'job.rename', name: 'New' }],
+    })
+    expect(both.diff.undo).toHaveLength(2)
+    expect(both.job.name).toBe('New')
+  })
+
+  it('sets down what stood on a fitting that goes', () => {
+    const { job } = apply(furnished, { type: 'fitting.remove', variant, id: 'fit-galley' })
+    expect(job.variants[variant]!.plan.fittings['fit-cold']!.seat.up).toEqual({ from: 'floor', mm: 900 })
+  })
+
+  it.each([
+    [
+      'a fitting that is gone',
+      { type: 'fitting.label', variant, id: 'fit-none', label: 'x' },
+      /“fit-none” is no longer there/,
+    ],
+    [
+      'a parameter out of its limits',
+      { type: 'fitting.parameters', variant, id: 'fit-galley', parameters: { lengthMm: 9000 } },
+      /lengthMm: .*3500/,
+    ],
+    [
+      'a stance the kind has not',
+      { type: 'mode.stance', variant, mode: 'mode-day', fitting: 'fit-bed', stance: 'sideways' },
+      /no stance “sideways”/,
+    ],
+    [
+      'standing on itself',
+      {
+        type: 'fitting.seat',
+        variant,
+        id: 'fit-galley',
+        seat: { ...kindOf('galley').home, up: { from: 'top-of', fitting: 'fit-cold', mm: 0 } },
+      },
+      /cannot stand on itself/,
+    ],
+    ['the last variant', { type: 'variant.remove', variant }, /at least one variant/],
+    [
+      'a patch to a prototype',
+      {
+        type: 'diff',
+        direction: 'undo',
+        what: 'x',
+        patches: [{ op: 'add', path: ['__proto__', 'polluted'], value: 1 }],
+      },
+      /outside the job/,
+    ],
+    [
+      'a patch to nothing',
+      {
+        type: 'diff',
+        direction: 'undo',
+        what: 'x',
+        patches: [{ op: 'replace', path: ['variants', 'gone', 'plan', 'lining'], value: 1 }],
+      },
+      /no longer there/,
+    ],
+  ] as [string, Command, RegExp][])('refuses %s in words', (_what, command, message) =>
+    expect(() => apply(furnished, command)).toThrow(message),
+  )
+
+  it('tells diffs that meet from diffs that do not', () => {
+    const move = (id: string) => apply(furnished, { type: 'fitting.label', variant, id, label: 'moved' }).diff.redo
+    const gone = apply(furnished, { type: 'fitting.remove', variant, id: 'fit-bed' }).diff.redo
+    expect(diffsMeet(move('fit-bed'), move('fit-galley'))).toBe(false)
+    expect(diffsMeet(move('fit-bed'), gone)).toBe(true)
+  })
+})
+
+describe('parseJob', () => {
+  const text = JSON.stringify(furnished)
+  const changed = (change: (document: Record<string, never>) => void) => {
+    const document = JSON.parse(text) as Record<string, never>
+    change(document)
+    const result = parseJob(document)
+    return result.ok ? 'accepted' : result.faults.map(({ path, message }) => `${path}: ${message}`).join('\n')
+  }
+  const plan = (document: unknown) =>
+    (document as Job).variants[variant]!.plan as never as Record<string, Record<string, Record<string, unknown>>>
+
+  it('reads back what it wrote, with unknown fields kept', () => {
+    const document = JSON.parse(text) as Record<string, unknown>
+    document.workshopNote = { shelf: 4 }
+    ;(document.brief as Record<string, unknown>).mood = 'cheerful'
+    plan(document).fittings!['fit-bed']!.colour = 'oak'
+    const result = parseJob(document)
+    expect(result.ok && JSON.parse(JSON.stringify(result.job))).toEqual(document)
+  })
+
+  it.each([
+    [
+      'negative size',
+      (d: unknown) => ((plan(d).fittings!['fit-bed']!.parameters as Record<string, unknown>).lengthMm = -5),
+      /fittings\.fit-bed\.parameters\.lengthMm/,
+    ],
+    ['1e308', (d: unknown) => ((plan(d).lining as never as Record<string, unknown>).wallMm = 1e308), /lining\.wallMm/],
+    [
+      'infinity',
+      (d: unknown) => ((plan(d).lining as never as Record<string, unknown>).wallMm = Infinity),
+      /lining\.wallMm: must be a finite number, got Infinity/,
+    ],
+    ['an unknown kind', (d: unknown) => (plan(d).fittings!['fit-bed']!.kind = 'trapeze'), /fittings\.fit-bed\.kind/],
+    [
+      'cyclic anchors',
+      (d: unknown) =>
+        ((plan(d).fittings!['fit-galley']!.seat as Record<string, unknown>).up = {
+          from: 'top-of',
+          fitting: 'fit-cold',
+          mm: 0,
+        }),
+      /fit-galley\.seat\.up\.fitting: “fit-galley” stands on itself/,
+    ],
+    [
+      'an anchor to nothing',
+      (d: unknown) =>
+        ((plan(d).fittings!['fit-galley']!.seat as Record<string, unknown>).up = { from: 'top-of', mm: 0 }),
+      /stands on “nothing”/,
+    ],
+    [
+      'a stance that is none',
+      (d: unknown) => ((plan(d).modes!['mode-day'] as Record<string, unknown>).stances = { 'fit-bed': 'flying' }),
+      /modes\.mode-day\.stances\.fit-bed: a bed-fixed has no stance “flying”/,
+    ],
+    ['a newer version', (d: unknown) => ((d as Record<string, unknown>).version = 2), /version: was made by a newer/],
+    ['another format', (d: unknown) => ((d as Record<string, unknown>).format = 'x'), /format: must be/],
+    ['no variant', (d: unknown) => ((d as Record<string, unknown>).variants = {}), /variants: a job needs a variant/],
+    [
+      '10,000 fittings',
+      (d: unknown) =>
+        (plan(d).fittings = Object.fromEntries(
+          Array.from({ length: 10_000 }, (_, i) => [`fit-${i}`, plan(d).fittings!['fit-bed']!]),
+        )),
+      /fittings: holds more than 400 entries/,
+    ],
+  ])('refuses %s with its path', (_what, change, words) => expect(changed(change as never)).toMatch(words))
+
+  it.each([
+    ['prototype keys', text.replace('"fit-bed":', '"__proto__":'), /__proto__: “__proto__” may not be a key/],
+    ['constructor keys', text.replace('"pet-a":', '"constructor":'), /constructor/],
+    ['broken JSON', text.slice(0, 100), /is not JSON/],
+    ['endless nesting', '['.repeat(50_000) + ']'.repeat(50_000), /nested more than 24 deep|not JSON/],
+    ['NaN', text.replace('"nightsOffHookUp":3', '"nightsOffHookUp":NaN'), /is not JSON/],
+    ['a list', '[]', /a job document is a JSON object/],
+  ])('refuses %s as text', (_what, hostile, words) => {
+    const result = parseJobText(hostile)
+    expect(result.ok ? 'accepted' : result.faults.map(({ path, message }) => `${path}: ${message}`).join('\n')).toMatch(
+      words,
+    )
+    expect(({} as Record<string, unknown>).polluted).toBeUndefined()
+  })
+
+  it('keeps a name with markup as the plain text it is', () => {
+    const name = '<script>alert(1)</script>'
+    const result = parseJob({ ...JSON.parse(text), name })
+    expect(result.ok && result.job.name).toBe(name)
+  })
+})
+
+describe('migrate', () => {
+  it('goes up one version at a time', () => {
+    const steps = [
+      { from: 1, up: (document: Record<string, unknown>) => ({ ...document, title: document.name }) },
+      { from: 2, up: (document: Record<string, unknown>) => ({ ...document, title: `${String(document.title)}!` }) },
+    ]
+    const result = migrate({ format: 'zimmerman.job', version: 1, name: 'x' }, steps, 3)
+    expect(result.ok && result.document).toMatchObject({ version: 3, title: 'x!' })
+    expect(() => migrate({ format: 'zimmerman.job', version: 1 }, [], 2)).toThrow(/no migration from version 1/)
+    expect(migrate(empty).ok).toBe(true)
+    expect(JOB_VERSION).toBe(1)
+  })
+})
+
+describe('jobJsonSchema', () => {
+  it('publishes every kind with its parameters', () => {
+    const schema = JSON.stringify(jobJsonSchema())
+    for (const kind of KINDS) expect(schema).toContain(`"const":"${kind.id}"`)
+    expect(schema).toContain('"platformMm"')
+  })
+})

@@ -1,0 +1,9 @@
+import type { Job, Mode, Plan, Variant } from './schema'
+
+/** Variants in their order. */
+export const variantsOf = (job: Job): readonly (readonly [string, Variant])[] =>
+  Object.entries(job.variants).sort(([, a], [, b]) => a.order - b.order)
+
+/** Modes in their order. */
+export const modesOf = (plan: Plan): readonly (readonly [string, Mode])[] =>
+  Object.entries(plan.modes).sort(([, a], [, b]) => a.order - b.order)

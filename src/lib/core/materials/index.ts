@@ -1,0 +1,1 @@
+export { massOfBlock, massOfSheet, MATERIALS, type Material, type MaterialId } from './materials'

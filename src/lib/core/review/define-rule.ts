@@ -1,0 +1,62 @@
+import type { Basis, Brief, Purpose } from '../brief'
+import type { Job, Plan } from '../job'
+import type { Placed, Scene, Stowed, Way } from '../scene'
+import type { Draft, Finding, FindingCode, Gravity, Remedy } from './finding'
+
+/** A figure that a rule compares with: its default, limits, unit and where it comes from. */
+export interface RuleParameter {
+  readonly default: number
+  readonly min: number
+  readonly max: number
+  readonly unit: 'mm' | 'share' | 'count'
+  readonly basis: Basis
+}
+export type RuleParameters = Readonly<Record<string, RuleParameter>>
+
+/** What a rule reads: one scene with the brief it must serve. `ways` and `stowed` are worked out on first use. */
+export interface RuleInput<P extends RuleParameters = RuleParameters> {
+  readonly job: Job
+  readonly variantId: string
+  readonly plan: Plan
+  readonly brief: Brief
+  readonly scene: Scene
+  readonly parameters: { readonly [K in keyof P]: number }
+  readonly ways: () => readonly Way[]
+  readonly stowed: () => Stowed
+  readonly find: (fittingId: string) => Placed | undefined
+}
+
+export interface Rule {
+  readonly id: string
+  readonly group: 'fit' | 'people' | 'ways' | 'use' | 'travel'
+  readonly modes: 'every' | readonly Purpose[]
+  readonly gravity: Readonly<Partial<Record<FindingCode, Gravity>>>
+  readonly basis: Basis
+  readonly parameters: RuleParameters
+  readonly check: (input: RuleInput) => readonly Draft[]
+  /** Candidates for a way out; the engine keeps those that cure the finding. */
+  readonly remedies: (input: RuleInput, finding: Finding) => readonly Remedy[]
+}
+
+/** Declares a rule: data and one pure check. `remedies` sees only findings of the rule's own codes. */
+export function defineRule<C extends FindingCode, P extends RuleParameters>(rule: {
+  readonly id: string
+  readonly group: Rule['group']
+  readonly modes: Rule['modes']
+  readonly gravity: Readonly<Record<C, Gravity>>
+  readonly basis: Basis
+  readonly parameters: P
+  readonly check: (input: RuleInput<P>) => readonly Draft<C>[]
+  readonly remedies?: (input: RuleInput<P>, finding: Finding<C>) => readonly Remedy[]
+}): Rule {
+  return {
+    ...rule,
+    gravity: rule.gravity as Rule['gravity'],
+    check: (input) => rule.check(input as unknown as RuleInput<P>) as readonly Draft[],
+    remedies: (input, finding) => rule.remedies?.(input as unknown as RuleInput<P>, finding as Finding<C>) ?? [],
+  }
+}
+
+export const practice = (note: string): Basis => ({ kind: 'practice', note })
+export const published = (note: string): Basis => ({ kind: 'source', note })
+export const plainGeometry = (note: string): Basis => ({ kind: 'geometry', note })

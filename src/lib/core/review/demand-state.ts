@@ -1,0 +1,75 @@
+import { demandsOf, type Need, type ResolvedDemand } from '../brief'
+import type { ServiceType } from '../fittings'
+import { cabBelts, offered, type Scene } from '../scene'
+import type { Finding } from './finding'
+
+/** A demand with how far the plan meets it. */
+export interface DemandState {
+  readonly demand: ResolvedDemand
+  readonly offered: number
+  /** What speaks against it, in any mode; the gravest first. */
+  readonly findings: readonly Finding[]
+  readonly state: 'met' | 'short' | 'missing'
+}
+
+const SERVICE: Record<Exclude<Need, 'stowage'>, ServiceType> = {
+  berth: 'berth',
+  belt: 'belt',
+  'table-seat': 'table-place',
+  toilet: 'toilet',
+  shower: 'shower',
+  hob: 'hob',
+  'cold-box': 'cold-box',
+  desk: 'desk',
+  water: 'tank',
+}
+
+/** Findings that are about a need as such, not about where its fitting stands. */
+function against(demand: ResolvedDemand, findings: readonly Finding[]): readonly Finding[] {
+  return findings.filter((finding) => {
+    switch (finding.code) {
+      case 'gear-too-long':
+      case 'gear-no-room':
+      case 'service-missing':
+        return finding.facts.demandId === demand.id
+      case 'berth-short':
+      case 'berth-narrow':
+      case 'berths-few':
+        return demand.need === 'berth'
+      case 'belts-few':
+        return demand.need === 'belt'
+      case 'table-few':
+        return demand.need === 'table-seat'
+      default:
+        return false
+    }
+  })
+}
+
+/** Every demand of the job, biggest first, held against the scenes of one variant and its findings. */
+export function demandStates(
+  brief: Parameters<typeof demandsOf>[0],
+  scenes: readonly Scene[],
+  findings: readonly Finding[],
+): readonly DemandState[] {
+  return demandsOf(brief).map((demand) => {
+    const found = against(demand, findings)
+    if (demand.need === 'stowage')
+      return {
+        demand,
+        offered: found.length === 0 ? demand.quantity : 0,
+        findings: found,
+        state: found.length === 0 ? 'met' : 'missing',
+      }
+    const type = SERVICE[demand.need]
+    const most = Math.max(
+      0,
+      ...scenes
+        .filter((scene) => scene.purpose === demand.purpose || demand.unit === 'litres')
+        .map((scene) => offered(scene, type) + (type === 'belt' ? cabBelts(scene) : 0)),
+    )
+    const enough = type === 'cold-box' ? Math.min(most, demand.quantity) : most
+    const state = enough >= demand.quantity && found.length === 0 ? 'met' : most === 0 ? 'missing' : 'short'
+    return { demand, offered: most, findings: found, state }
+  })
+}

@@ -1,0 +1,113 @@
+import type { Need, Purpose } from '../brief'
+import type { Vec2, Vec3 } from '../geometry'
+import type { ClearanceUse, ServiceType } from '../fittings'
+import type { SimpleCommand } from '../job'
+import type { Blocker, Headroom, WaySide } from '../scene'
+import type { Protrusion } from '../shell'
+
+export const GRAVITIES = ['stop', 'caution', 'note'] as const
+export type Gravity = (typeof GRAVITIES)[number]
+
+/** What each kind of finding knows beyond measured and needed; numbers and ids only, the words are made last. */
+export interface FactsByCode {
+  'outside-shell': { readonly face: Protrusion['face']; readonly part: string; readonly scribed: boolean }
+  overlap: { readonly other: Blocker; readonly part: string }
+  'clearance-blocked': {
+    readonly clearanceId: string
+    readonly use: ClearanceUse
+    readonly blockers: readonly Blocker[]
+  }
+  'door-blocked': { readonly openingId: string; readonly wholeMm: number }
+  'berth-short': {
+    readonly sleeper: string
+    readonly statureMm: number
+    readonly spareMm: number
+    readonly along: 'x' | 'y'
+  }
+  'berth-narrow': { readonly sleepers: number; readonly eachMm: number }
+  'berths-few': Record<never, never>
+  'belts-few': { readonly cab: number; readonly fitted: number }
+  'table-few': { readonly seats: number; readonly places: number }
+  'standing-low': {
+    readonly person: string
+    readonly statureMm: number
+    readonly spareMm: number
+    readonly under: Headroom['under']
+    readonly use: ClearanceUse
+  }
+  'way-narrow': {
+    readonly services: readonly ServiceType[]
+    readonly between: readonly WaySide[]
+    readonly person: string
+    readonly statureMm: number
+    readonly path: readonly Vec2[]
+  }
+  'way-shut': {
+    readonly services: readonly ServiceType[]
+    readonly between: readonly WaySide[]
+    readonly leastMm: number
+    readonly path: readonly Vec2[]
+  }
+  'gear-too-long': {
+    readonly demandId: string
+    readonly piece: string
+    readonly size: readonly [number, number, number]
+  }
+  'gear-no-room': {
+    readonly demandId: string
+    readonly piece: string
+    readonly size: readonly [number, number, number]
+  }
+  'service-missing': { readonly demandId: string; readonly need: Need; readonly must: boolean }
+}
+export type FindingCode = keyof FactsByCode
+export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres'
+
+/** What a rule reports; the engine adds rule, mode and gravity. */
+export type Draft<C extends FindingCode = FindingCode> = {
+  readonly [K in C]: {
+    readonly code: K
+    readonly fittings: readonly string[]
+    /** Where, in the vehicle frame. */
+    readonly place: Vec3
+    readonly measured: number
+    readonly needed: number
+    readonly unit: FindingUnit
+    readonly facts: FactsByCode[K]
+  }
+}[C]
+
+export type Finding<C extends FindingCode = FindingCode> = Draft<C> & {
+  readonly rule: string
+  readonly gravity: Gravity
+  readonly modeId: string
+  readonly purpose: Purpose
+  /** The same fault has the same key from one review to the next, whatever its figures. */
+  readonly key: string
+}
+
+/** A way out of a finding: commands that are one click away. */
+export interface Remedy {
+  readonly code: RemedyCode
+  readonly fittingId: string | undefined
+  /** What the words need: a distance, an angle, a length. */
+  readonly amount: number
+  readonly commands: readonly SimpleCommand[]
+}
+
+export const REMEDY_CODES = [
+  'turn-along',
+  'lower-platform',
+  'set-length',
+  'set-width',
+  'set-depth',
+  'set-height',
+  'hinge-other',
+  'shift-forward',
+  'shift-back',
+  'shift-left',
+  'shift-right',
+  'lower',
+  'place',
+] as const
+export type RemedyCode = (typeof REMEDY_CODES)[number]

@@ -1,0 +1,24 @@
+export {
+  GRAVITIES,
+  type FactsByCode,
+  type Finding,
+  type FindingCode,
+  type Gravity,
+  type Remedy,
+  type RemedyCode,
+} from './finding'
+export type { Rule, RuleParameter } from './define-rule'
+export { RULES } from './registry'
+export {
+  remediesFor,
+  reviewJob,
+  reviewVariant,
+  scenesOf,
+  tally,
+  type FailedRule,
+  type ModeReview,
+  type ProvenRemedy,
+  type VariantReview,
+} from './review'
+export { placeFor } from './place-remedy'
+export { demandStates, type DemandState } from './demand-state'

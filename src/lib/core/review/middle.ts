@@ -1,0 +1,14 @@
+import { spanMiddle, type Vec3 } from '../geometry'
+import type { Placed, Scene } from '../scene'
+
+/** Where a finding about the whole vehicle is marked. */
+export const middleOf = (scene: Scene): Vec3 => [spanMiddle(scene.interior.xSpan), 0, 1000]
+
+const CORNER_MM = 90
+
+/** Where a finding about a berth is marked: its rear right corner, clear of who lies on it. */
+export const footOf = (placed: Placed, heightMm: number): Vec3 => [
+  placed.bounds.x.min + CORNER_MM,
+  placed.bounds.y.min + CORNER_MM,
+  placed.placement.at[2] + heightMm,
+]

@@ -1,0 +1,31 @@
+import type { Rule } from './define-rule'
+import { beltsEnough } from './rules/belts-enough'
+import { berthLength } from './rules/berth-length'
+import { berthWidth } from './rules/berth-width'
+import { berthsEnough } from './rules/berths-enough'
+import { clearanceFree } from './rules/clearance-free'
+import { doorFree } from './rules/door-free'
+import { gearStowed } from './rules/gear-stowed'
+import { insideShell } from './rules/inside-shell'
+import { noOverlap } from './rules/no-overlap'
+import { servicePresent } from './rules/service-present'
+import { standingHeight } from './rules/standing-height'
+import { tablePlaces } from './rules/table-places'
+import { wayWidth } from './rules/way-width'
+
+/** Every rule there is, sorted by id; a test keeps this list equal to the folder. */
+export const RULES: readonly Rule[] = [
+  beltsEnough,
+  berthLength,
+  berthWidth,
+  berthsEnough,
+  clearanceFree,
+  doorFree,
+  gearStowed,
+  insideShell,
+  noOverlap,
+  servicePresent,
+  standingHeight,
+  tablePlaces,
+  wayWidth,
+]

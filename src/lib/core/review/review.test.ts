@@ -1,0 +1,386 @@
+import { readdirSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { defaultsOf, kindOf, type ParameterValue, type Seat } from '../fittings'
+import { apply, newJob, parseJob, type Command, type Job } from '../job'
+import { genericShell } from '../shell'
+import {
+  RULES,
+  remediesFor,
+  reviewJob,
+  reviewVariant,
+  tally,
+  demandStates,
+  scenesOf,
+  type Finding,
+  type FindingCode,
+} from './index'
+import { defineRule, practice } from './define-rule'
+import { interiorOf } from '../shell'
+
+const variant = 'variant-a'
+type Across = Seat['across']['from']
+const put = (
+  id: string,
+  kind: string,
+  x: number,
+  from: Across,
+  parameters: Record<string, ParameterValue> = {},
+  more: Partial<Seat> = {},
+): Command => ({
+  type: 'fitting.add',
+  variant,
+  id,
+  fitting: {
+    kind,
+    parameters: { ...defaultsOf(kindOf(kind)), ...parameters },
+    seat: { ...kindOf(kind).home, along: { from: 'rear', mm: x }, across: { from, mm: 0 }, ...more },
+  } as never,
+})
+const person = (statureMm: number, id = 'person-a'): Command => ({
+  type: 'person.put',
+  id,
+  person: { label: 'adult', statureMm, sleeps: true, travels: true },
+})
+const want = (need: string, more: Record<string, unknown> = {}): Command => ({
+  type: 'demand.put',
+  id: `demand-${need}`,
+  demand: { need, must: true, ...more } as never,
+})
+const emptyBrief = { people: {}, pets: {}, nightsOffHookUp: 0, notes: '', demands: {} }
+const jobWith = (shell: string, ...commands: Command[]): Job => {
+  const bare = apply(newJob('job-test', 'Test', genericShell(shell), emptyBrief), {
+    type: 'lining.set',
+    variant,
+    lining: { floorMm: 0, wallMm: 0, roofMm: 0 },
+  }).job
+  return commands.reduce((job, command) => apply(job, command).job, bare)
+}
+const truck = (...commands: Command[]) => jobWith('truck-box', ...commands)
+const found = (job: Job, code: FindingCode): readonly Finding[] =>
+  reviewVariant(job, variant).modes.flatMap(({ findings }) => findings.filter((finding) => finding.code === code))
+const first = (job: Job, code: FindingCode) => found(job, code)[0]
+
+describe('registry', () => {
+  it('is equal to the folder, sorted', () => {
+    const files = readdirSync(new URL('./rules', import.meta.url)).map((file) => file.replace(/\.ts$/, ''))
+    expect(RULES.map(({ id }) => id)).toEqual(files.sort())
+  })
+
+  it('gives every parameter a default within its limits, a unit and a basis', () => {
+    for (const rule of RULES) {
+      expect(rule.basis.note.length).toBeGreaterThan(5)
+      for (const parameter of Object.values(rule.parameters)) {
+        expect(parameter.default).toBeGreaterThanOrEqual(parameter.min)
+        expect(parameter.default).toBeLessThanOrEqual(parameter.max)
+      }
+    }
+  })
+})
+
+/**
+ * For each code: a job where it must speak with these figures, and one beside it, at the boundary, where it must not.
+ * Figures are worked out from the sizes that stand in the row.
+ */
+const CASES: {
+  [C in FindingCode]: { readonly speaks: Job; readonly measured: number; readonly needed: number; readonly silent: Job }
+} = {
+  'outside-shell': {
+    speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2130 })),
+    measured: 15, // (2130 − 2100) / 2 each side
+    needed: 0,
+    silent: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2100 })),
+  },
+  overlap: {
+    speaks: truck(
+      put('fit-a', 'water-tank', 0, 'left-wall', { lengthMm: 800 }),
+      put('fit-b', 'water-tank', 760, 'left-wall'),
+    ),
+    measured: 40,
+    needed: 0,
+    silent: truck(
+      put('fit-a', 'water-tank', 0, 'left-wall', { lengthMm: 800 }),
+      put('fit-b', 'water-tank', 800, 'left-wall'),
+    ),
+  },
+  'clearance-blocked': {
+    speaks: truck(
+      put('fit-a', 'galley', 1000, 'left-wall', { depthMm: 600 }),
+      put('fit-b', 'lounge-bed', 1000, 'right-wall', { depthMm: 1100 }),
+    ),
+    measured: 400, // 2100 − 600 − 1100
+    needed: 450,
+    silent: truck(
+      put('fit-a', 'galley', 1000, 'left-wall', { depthMm: 550 }),
+      put('fit-b', 'lounge-bed', 1000, 'right-wall', { depthMm: 1100 }),
+    ),
+  },
+  'door-blocked': {
+    speaks: truck(put('fit-a', 'wardrobe', 2950, 'right-wall', { lengthMm: 500 })),
+    measured: 4020 - 3450,
+    needed: 600,
+    silent: truck(put('fit-a', 'wardrobe', 2920, 'right-wall', { lengthMm: 500 })),
+  },
+  'berth-short': {
+    speaks: truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1880 })),
+    measured: 1880,
+    needed: 1890,
+    silent: truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1890 })),
+  },
+  'berth-narrow': {
+    speaks: truck(
+      person(1700),
+      person(1700, 'person-b'),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { widthMm: 1190 }),
+    ),
+    measured: 1190,
+    needed: 1200, // a small double, half for each
+    silent: truck(
+      person(1700),
+      person(1700, 'person-b'),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { widthMm: 1200 }),
+    ),
+  },
+  'berths-few': {
+    speaks: truck(
+      person(1700),
+      person(1700, 'person-b'),
+      want('berth'),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { sleepers: 1 }),
+    ),
+    measured: 1,
+    needed: 2,
+    silent: truck(
+      person(1700),
+      person(1700, 'person-b'),
+      want('berth'),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { sleepers: 2 }),
+    ),
+  },
+  'belts-few': {
+    speaks: truck(want('belt', { quantity: 4 }), put('fit-a', 'bench-belted', 1000, 'centreline', { places: 1 })),
+    measured: 3, // two in the cab
+    needed: 4,
+    silent: truck(want('belt', { quantity: 4 }), put('fit-a', 'bench-belted', 1000, 'centreline', { places: 2 })),
+  },
+  'table-few': {
+    speaks: truck(
+      want('table-seat', { quantity: 4 }),
+      put('fit-a', 'lounge-bed', 1000, 'left-wall', { depthMm: 1090 }),
+    ),
+    measured: 2, // one of 550 on each bench
+    needed: 4,
+    silent: truck(
+      want('table-seat', { quantity: 4 }),
+      put('fit-a', 'lounge-bed', 1000, 'left-wall', { depthMm: 1100 }),
+    ),
+  },
+  'standing-low': {
+    speaks: truck(person(2150), put('fit-a', 'galley', 1000, 'left-wall')),
+    measured: 2160,
+    needed: 2170,
+    silent: truck(person(2139), put('fit-a', 'galley', 1000, 'left-wall')),
+  },
+  'way-narrow': {
+    speaks: truck(person(1840), ...corridor(460), put('fit-z', 'toilet-box', 100, 'left-wall')),
+    measured: 460,
+    needed: 477, // 0.259 × 1840
+    silent: truck(person(1840), ...corridor(480), put('fit-z', 'toilet-box', 100, 'left-wall')),
+  },
+  'way-shut': {
+    speaks: truck(person(1840), ...corridor(290), put('fit-z', 'toilet-box', 100, 'left-wall')),
+    measured: 290,
+    needed: 300,
+    silent: truck(person(1840), ...corridor(304), put('fit-z', 'toilet-box', 100, 'left-wall')),
+  },
+  'gear-too-long': {
+    speaks: truck(
+      want('stowage', { sizeMm: [1300, 300, 300] }),
+      put('fit-a', 'wardrobe', 1000, 'left-wall', { heightMm: 1200, lengthMm: 400, depthMm: 400 }),
+    ),
+    measured: 1176, // 1200 less two boards of 12
+    needed: 1300,
+    silent: truck(
+      want('stowage', { sizeMm: [1176, 300, 300] }),
+      put('fit-a', 'wardrobe', 1000, 'left-wall', { heightMm: 1200, lengthMm: 400, depthMm: 400 }),
+    ),
+  },
+  'gear-no-room': {
+    speaks: truck(
+      want('stowage', { sizeMm: [1100, 300, 300], quantity: 2 }),
+      put('fit-a', 'wardrobe', 1000, 'left-wall', { heightMm: 1200, lengthMm: 400, depthMm: 400 }),
+    ),
+    measured: 0,
+    needed: 1100,
+    silent: truck(
+      want('stowage', { sizeMm: [1100, 300, 300], quantity: 1 }),
+      put('fit-a', 'wardrobe', 1000, 'left-wall', { heightMm: 1200, lengthMm: 400, depthMm: 400 }),
+    ),
+  },
+  'service-missing': {
+    speaks: truck(want('toilet')),
+    measured: 0,
+    needed: 1,
+    silent: truck(want('toilet'), put('fit-a', 'toilet-box', 1000, 'left-wall')),
+  },
+}
+
+/** Two blocks that leave a gap between them, across the truck of 2100. */
+function corridor(gap: number): Command[] {
+  const size = { lengthMm: 600, depthMm: (2100 - gap) / 2, heightMm: 900 }
+  return [put('fit-x', 'water-tank', 1200, 'left-wall', size), put('fit-y', 'water-tank', 1200, 'right-wall', size)]
+}
+
+describe.each(Object.entries(CASES))('%s', (code, { speaks, measured, needed, silent }) => {
+  it('speaks with its figures, its mode, its place and its rule', () => {
+    const finding = first(speaks, code as FindingCode)!
+    expect(finding).toMatchObject({ measured: expect.closeTo(measured, -0.5), needed })
+    expect(RULES.map(({ id }) => id)).toContain(finding.rule)
+    expect(finding.place.every(Number.isFinite)).toBe(true)
+    expect(speaks.variants[variant]!.plan.modes[finding.modeId]).toBeDefined()
+  })
+
+  it('keeps silent at the boundary', () => expect(found(silent, code as FindingCode)).toEqual([]))
+})
+
+describe('remedies', () => {
+  const van = (...commands: Command[]) => jobWith('van-long-high', ...commands)
+  const offers = (job: Job, code: FindingCode) => remediesFor(job, variant, first(job, code)!)
+
+  it.each([
+    [
+      'set-length',
+      truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1700 })),
+      'berth-short',
+      1890,
+    ],
+    [
+      'turn-along',
+      van(person(1850), put('fit-a', 'bed-fixed', 200, 'centreline', { lengthMm: 1700 })),
+      'berth-short',
+      90,
+    ],
+    [
+      'lower-platform',
+      van(put('fit-a', 'bed-fixed', 1800, 'centreline', { lengthMm: 1790, platformMm: 1100 })),
+      'outside-shell',
+      undefined,
+    ],
+    [
+      'hinge-other',
+      // the block stands in the outer rear corner of the door's square: only a leaf hinged at the rear sweeps it
+      truck(
+        put('fit-a', 'cold-box', 1000, 'left-wall', { hinge: 'left' }),
+        put(
+          'fit-c',
+          'water-tank',
+          950,
+          'centreline',
+          { lengthMm: 200, depthMm: 150, heightMm: 900 },
+          { across: { from: 'centreline', mm: -35 } },
+        ),
+      ),
+      'clearance-blocked',
+      undefined,
+    ],
+    [
+      'shift-forward',
+      truck(
+        put('fit-a', 'water-tank', 0, 'left-wall', { lengthMm: 800 }),
+        put('fit-b', 'water-tank', 760, 'left-wall'),
+      ),
+      'overlap',
+      40,
+    ],
+    [
+      'set-depth',
+      truck(
+        person(1840),
+        put('fit-a', 'galley', 1000, 'left-wall', { depthMm: 600 }),
+        put('fit-b', 'lounge-bed', 1000, 'right-wall', { depthMm: 1100 }),
+      ),
+      'clearance-blocked',
+      550,
+    ],
+    ['place', truck(want('toilet')), 'service-missing', undefined],
+  ] as const)('%s cures what it is offered for', (code, job, finding, amount) => {
+    const remedy = offers(job, finding).find((one) => one.code === code)!
+    expect(remedy).toBeDefined()
+    if (amount !== undefined) expect(remedy.amount).toBe(amount)
+    const cured = apply(job, { type: 'batch', what: 'remedy', commands: [...remedy.commands] }).job
+    const gone = first(job, finding)!
+    expect(found(cured, finding).filter(({ key, modeId }) => key === gone.key && modeId === gone.modeId)).toEqual([])
+    expect(parseJob(JSON.parse(JSON.stringify(cured))).ok).toBe(true)
+  })
+
+  it('widens a narrow way between two things', () => {
+    const job = truck(person(1840), ...corridor(430), put('fit-z', 'toilet-box', 100, 'left-wall'))
+    const [best] = offers(job, 'way-narrow')
+    expect(best!.code).toBe('set-depth')
+    expect(Math.abs(best!.amount - (835 - (477 - 430)))).toBeLessThanOrEqual(2)
+  })
+
+  it('puts those that make no new stop first and says what the others cause', () => {
+    const job = van(
+      person(1850),
+      put('fit-a', 'bed-fixed', 200, 'centreline', { lengthMm: 1700 }),
+      put('fit-b', 'galley', 1600, 'left-wall'),
+    )
+    const stops = offers(job, 'berth-short').map(
+      ({ causes }) => new Set(causes.filter(({ gravity }) => gravity === 'stop').map(({ key }) => key)).size,
+    )
+    expect(stops).toEqual([...stops].sort((a, b) => a - b))
+    expect(Math.max(...stops)).toBeGreaterThan(0)
+  })
+})
+
+describe('the engine', () => {
+  it('reports a rule that throws, and goes on', () => {
+    const broken = defineRule({
+      id: 'broken',
+      group: 'fit',
+      modes: 'every',
+      gravity: {},
+      basis: practice('none at all'),
+      parameters: {},
+      check: () => {
+        throw new Error('out of chalk')
+      },
+    })
+    const review = reviewVariant(CASES.overlap.speaks, variant, [broken, ...RULES])
+    expect(review.failed).toEqual(
+      ['mode-drive', 'mode-day', 'mode-night'].map((modeId) => ({ rule: 'broken', modeId, message: 'out of chalk' })),
+    )
+    expect(review.modes[0]!.findings.some(({ code }) => code === 'overlap')).toBe(true)
+    expect(() => reviewVariant(CASES.overlap.speaks, 'variant-none')).toThrow(/no variant/)
+  })
+
+  it('counts a fault of several modes once', () => {
+    const review = reviewVariant(CASES.overlap.speaks, variant)
+    expect(review.modes.map(({ findings }) => findings.filter(({ code }) => code === 'overlap').length)).toEqual([
+      1, 1, 1,
+    ])
+    expect(tally(review)).toEqual({ stop: 1, caution: 0, note: 0 })
+    expect(reviewJob(CASES.overlap.speaks)).toHaveLength(1)
+  })
+
+  it('holds demands against the plan', () => {
+    const job = truck(
+      person(1840),
+      want('berth'),
+      want('toilet'),
+      want('water', { quantity: 50 }),
+      want('belt'),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1800 }),
+      put('fit-w', 'water-tank', 2500, 'left-wall'),
+    )
+    const findings = reviewVariant(job, variant).modes.flatMap((mode) => mode.findings)
+    const plan = job.variants[variant]!
+    const states = Object.fromEntries(
+      demandStates(job.brief, scenesOf(plan, interiorOf(job.shell, plan.plan.lining)), findings).map((one) => [
+        one.demand.need,
+        [one.state, one.offered],
+      ]),
+    )
+    expect(states).toEqual({ berth: ['short', 2], toilet: ['missing', 0], water: ['met', 103], belt: ['met', 2] })
+  })
+})

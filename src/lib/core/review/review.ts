@@ -1,0 +1,217 @@
+import { tallestOf } from '../brief'
+import { apply, CommandError, modesOf, variantsOf, type Job, type Variant } from '../job'
+import { buildScene, stow, wayGround, waysOf, type Piece, type Scene, type WayGround } from '../scene'
+import { interiorOf, type Interior } from '../shell'
+import type { Rule, RuleInput } from './define-rule'
+import { GRAVITIES, type Draft, type Finding, type Gravity, type Remedy } from './finding'
+import { RULES } from './registry'
+import { shoulderHeightMm } from './rules/way-width'
+
+/** A rule that threw; never to be taken for a clean pass. */
+export interface FailedRule {
+  readonly rule: string
+  readonly modeId: string
+  readonly message: string
+}
+
+export interface ModeReview {
+  readonly modeId: string
+  readonly findings: readonly Finding[]
+}
+
+export interface VariantReview {
+  readonly variantId: string
+  readonly modes: readonly ModeReview[]
+  readonly failed: readonly FailedRule[]
+}
+
+const once = <T>(make: () => T): (() => T) => {
+  let made: { value: T } | undefined
+  return () => (made ??= { value: make() }).value
+}
+
+/** The pieces of gear that a brief wants stowed, one entry for each piece. */
+function piecesOf(job: Job): readonly Piece[] {
+  return Object.entries(job.brief.demands).flatMap(([id, demand]) =>
+    demand.need !== 'stowage' || demand.sizeMm === undefined
+      ? []
+      : Array.from({ length: Math.min(50, demand.quantity ?? 1) }, (_, index) => ({
+          id: `${id}#${index}`,
+          size: demand.sizeMm!,
+        })),
+  )
+}
+
+/** The ground that the mode before was walked on, for the next one to take over. */
+interface Walked {
+  ground?: WayGround
+}
+
+function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}): RuleInput {
+  const { plan } = job.variants[variantId]!
+  const byId = new Map(scene.placed.map((placed) => [placed.id, placed]))
+  return {
+    job,
+    variantId,
+    plan,
+    brief: job.brief,
+    scene,
+    parameters: {},
+    ways: once(() => {
+      walked.ground = wayGround(scene, shoulderHeightMm(tallestOf(job.brief)?.statureMm), walked.ground)
+      return waysOf(scene, walked.ground)
+    }),
+    stowed: once(() => stow(scene, piecesOf(job))),
+    find: (id) => byId.get(id),
+  }
+}
+
+const withDefaults = (input: RuleInput, rule: Rule): RuleInput => ({
+  ...input,
+  parameters: Object.fromEntries(Object.entries(rule.parameters).map(([name, parameter]) => [name, parameter.default])),
+})
+
+/** What tells one finding of a rule from another on the same fittings. */
+function detailOf(draft: Draft): string {
+  switch (draft.code) {
+    case 'clearance-blocked':
+      return draft.facts.clearanceId
+    case 'outside-shell':
+      return draft.facts.face
+    case 'overlap':
+      return draft.facts.other.id
+    case 'door-blocked':
+      return draft.facts.openingId
+    case 'gear-too-long':
+    case 'gear-no-room':
+    case 'service-missing':
+      return draft.facts.demandId
+    default:
+      return ''
+  }
+}
+
+/** Who a finding is about first; others that take part, and how bad it is, may change while the fault stays the same. */
+const keyOf = (rule: Rule, draft: Draft): string => `${rule.id} ${draft.fittings[0] ?? ''} ${detailOf(draft)}`
+
+function reviewMode(
+  job: Job,
+  variantId: string,
+  scene: Scene,
+  rules: readonly Rule[],
+  walked: Walked,
+): { findings: Finding[]; failed: FailedRule[] } {
+  const input = inputFor(job, variantId, scene, walked)
+  const findings: Finding[] = []
+  const failed: FailedRule[] = []
+  for (const rule of rules) {
+    if (rule.modes !== 'every' && !rule.modes.includes(scene.purpose)) continue
+    try {
+      for (const draft of rule.check(withDefaults(input, rule))) {
+        const gravity: Gravity = rule.gravity[draft.code] ?? 'caution'
+        findings.push({
+          ...draft,
+          rule: rule.id,
+          gravity,
+          modeId: scene.modeId,
+          purpose: scene.purpose,
+          key: keyOf(rule, draft),
+        })
+      }
+    } catch (cause) {
+      failed.push({
+        rule: rule.id,
+        modeId: scene.modeId,
+        message: cause instanceof Error ? cause.message : String(cause),
+      })
+    }
+  }
+  findings.sort((a, b) => GRAVITIES.indexOf(a.gravity) - GRAVITIES.indexOf(b.gravity))
+  return { findings, failed }
+}
+
+/** The scenes of a variant in the order of its modes. */
+export function scenesOf(variant: Variant, interior: Interior): readonly Scene[] {
+  let before: Scene | undefined
+  return modesOf(variant.plan).map(([modeId]) => (before = buildScene(interior, variant.plan, modeId, before)))
+}
+
+/** Reviews one variant in each of its modes. `rules` is for tests of the engine. */
+export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[] = RULES): VariantReview {
+  const variant = job.variants[variantId]
+  if (variant === undefined) throw new RangeError(`there is no variant “${variantId}”`)
+  const interior = interiorOf(job.shell, variant.plan.lining)
+  const failed: FailedRule[] = []
+  const walked: Walked = {}
+  const modes = scenesOf(variant, interior).map((scene) => {
+    const result = reviewMode(job, variantId, scene, rules, walked)
+    failed.push(...result.failed)
+    return { modeId: scene.modeId, findings: result.findings }
+  })
+  return { variantId, modes, failed }
+}
+
+/** Reviews every variant of a job. */
+export const reviewJob = (job: Job): readonly VariantReview[] => variantsOf(job).map(([id]) => reviewVariant(job, id))
+
+/** How many findings of each gravity a review holds, the same fault in several modes counted once. */
+export function tally(review: VariantReview): Readonly<Record<Gravity, number>> {
+  const keys = new Map(
+    review.modes.flatMap(({ findings }) => findings.map((finding) => [finding.key, finding.gravity] as const)),
+  )
+  const count = (gravity: Gravity) => [...keys.values()].filter((one) => one === gravity).length
+  return { stop: count('stop'), caution: count('caution'), note: count('note') }
+}
+
+/** A way out that makes more new stops than this is none. */
+const MOST_NEW_STOPS = 3
+
+/** A remedy that cures its finding, with what else it changes. */
+export interface ProvenRemedy extends Remedy {
+  /** Findings that were not there before, the finding's own rule apart. */
+  readonly causes: readonly Finding[]
+  readonly cures: number
+}
+
+const keysOf = (review: VariantReview): ReadonlySet<string> =>
+  new Set(review.modes.flatMap(({ modeId, findings }) => findings.map((finding) => `${modeId} ${finding.key}`)))
+
+/**
+ * The remedies of a finding that do cure it in its mode, tried on the job one by one: those without new stops first,
+ * then the smallest. At most `limit`.
+ */
+export function remediesFor(job: Job, variantId: string, finding: Finding, limit = 5): readonly ProvenRemedy[] {
+  const rule = RULES.find(({ id }) => id === finding.rule)
+  const variant = job.variants[variantId]
+  if (rule === undefined || variant?.plan.modes[finding.modeId] === undefined) return []
+  const interior = interiorOf(job.shell, variant.plan.lining)
+  const scene = buildScene(interior, variant.plan, finding.modeId)
+  const candidates = rule.remedies(withDefaults(inputFor(job, variantId, scene), rule), finding)
+  const before = keysOf(reviewVariant(job, variantId))
+  const own = `${finding.modeId} ${finding.key}`
+  const proven = candidates.flatMap((remedy): ProvenRemedy[] => {
+    try {
+      const next = apply(job, { type: 'batch', what: 'remedy', commands: [...remedy.commands] }).job
+      const review = reviewVariant(next, variantId)
+      const after = keysOf(review)
+      if (after.has(own)) return []
+      const causes = review.modes.flatMap(({ modeId, findings }) =>
+        findings.filter((one) => !before.has(`${modeId} ${one.key}`)),
+      )
+      return [{ ...remedy, causes, cures: [...before].filter((key) => !after.has(key)).length }]
+    } catch (cause) {
+      if (cause instanceof CommandError || cause instanceof RangeError) return []
+      throw cause
+    }
+  })
+  const stops = (remedy: ProvenRemedy) =>
+    new Set(remedy.causes.flatMap(({ gravity, key }) => (gravity === 'stop' ? [key] : []))).size
+  const again = (remedy: ProvenRemedy) =>
+    remedy.causes.some(({ code, fittings }) => code === finding.code && fittings[0] === finding.fittings[0])
+  return proven
+    .filter((remedy) => !again(remedy) && stops(remedy) <= MOST_NEW_STOPS)
+    .sort(
+      (a, b) => stops(a) - stops(b) || a.causes.length - b.causes.length || b.cures - a.cures || a.amount - b.amount,
+    )
+    .slice(0, limit)
+}

@@ -1,0 +1,49 @@
+import { SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, sleepersOf } from '../../brief'
+import { assignBerths } from '../../scene'
+import { defineRule, practice } from '../define-rule'
+import { footOf } from '../middle'
+import { setParameters } from '../ways-out'
+
+/** Each of two wants half a small double; one alone a little more. */
+export const berthWidth = defineRule({
+  id: 'berth-width',
+  group: 'people',
+  modes: ['sleeping'],
+  gravity: { 'berth-narrow': 'caution' },
+  basis: practice('half a small double of 1200 mm for each of two, 650 mm for one alone'),
+  parameters: {
+    eachMm: { default: SLEEPER_WIDTH_MM, min: 450, max: 1000, unit: 'mm', basis: practice('half a small double') },
+    aloneMm: { default: SINGLE_BERTH_MM, min: 450, max: 1200, unit: 'mm', basis: practice('a single berth') },
+  },
+  check: ({ scene, brief, parameters }) =>
+    assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
+      const eachMm = sleepers.length > 1 ? parameters.eachMm : parameters.aloneMm
+      const neededMm = sleepers.length * eachMm
+      if (berth.lying.widthMm >= neededMm) return []
+      const placed = scene.placed.find(({ id }) => id === berth.fittingId)!
+      return [
+        {
+          code: 'berth-narrow' as const,
+          fittings: [berth.fittingId],
+          place: footOf(placed, berth.lying.zMm),
+          measured: Math.round(berth.lying.widthMm),
+          needed: neededMm,
+          unit: 'mm' as const,
+          facts: { sleepers: sleepers.length, eachMm },
+        },
+      ]
+    }),
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
+    if (placed === undefined) return []
+    const key = placed.kind.id === 'bed-fixed' ? 'widthMm' : 'depthMm'
+    return [
+      {
+        code: key === 'widthMm' ? ('set-width' as const) : ('set-depth' as const),
+        fittingId: placed.id,
+        amount: finding.needed,
+        commands: [setParameters(input, placed.id, { [key]: finding.needed })],
+      },
+    ]
+  },
+})

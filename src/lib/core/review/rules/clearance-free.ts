@@ -1,0 +1,97 @@
+import { prismBounds, spanMiddle } from '../../geometry'
+import { freedomOf, neededClearances } from '../../scene'
+import { defineRule, practice } from '../define-rule'
+import type { Remedy } from '../finding'
+import { setParameters, setSeat, shiftsClearOf } from '../ways-out'
+
+/** What a fitting needs to be used must be free in the modes that use it. */
+export const clearanceFree = defineRule({
+  id: 'clearance-free',
+  group: 'use',
+  modes: 'every',
+  gravity: { 'clearance-blocked': 'caution' },
+  basis: practice('450 mm of floor to stand and work, 350 mm to get in or for knees, doors to a right angle'),
+  parameters: {
+    enough: {
+      default: 0.98,
+      min: 0.5,
+      max: 1,
+      unit: 'share',
+      basis: practice('the last fiftieth of a door’s swing or a step’s depth is not missed'),
+    },
+  },
+  check: ({ scene, parameters }) =>
+    scene.placed.flatMap((placed) =>
+      neededClearances(scene, placed).flatMap((clearance) => {
+        const { free, blockers } = freedomOf(scene, placed, clearance)
+        if (free >= clearance.need * parameters.enough) return []
+        const bounds = prismBounds(clearance.prism)
+        return [
+          {
+            code: 'clearance-blocked' as const,
+            fittings: [placed.id, ...blockers.flatMap((blocker) => (blocker.kind === 'fitting' ? [blocker.id] : []))],
+            place: [spanMiddle(bounds.x), spanMiddle(bounds.y), spanMiddle(bounds.z)] as const,
+            measured: free,
+            needed: clearance.need,
+            unit: clearance.unit,
+            facts: { clearanceId: clearance.id, use: clearance.use, blockers },
+          },
+        ]
+      }),
+    ),
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
+    const clearance = placed?.clearances.find(({ id }) => id === finding.facts.clearanceId)
+    if (placed === undefined || clearance === undefined) return []
+    const remedies: Remedy[] = []
+    const { hinge } = placed.fitting.parameters
+    if (clearance.use === 'swing' && typeof hinge === 'string') {
+      const other = hinge === 'left' ? 'right' : 'left'
+      remedies.push({
+        code: 'hinge-other',
+        fittingId: placed.id,
+        amount: 0,
+        commands: [setParameters(input, placed.id, { hinge: other })],
+      })
+    }
+    const blocking = finding.facts.blockers
+      .flatMap((blocker) => (blocker.kind === 'fitting' ? [input.find(blocker.id)] : []))
+      .filter((one) => one !== undefined)
+    const theirs = blocking.flatMap((one) => one.solids.map((solid) => solid.prism))
+    remedies.push(...shiftsClearOf(input, placed, [clearance.prism], theirs))
+    for (const one of blocking)
+      remedies.push(
+        ...shiftsClearOf(
+          input,
+          one,
+          one.solids.map((solid) => solid.prism),
+          [clearance.prism],
+        ),
+      )
+    if (clearance.unit === 'mm' && clearance.use !== 'entry') {
+      const missing = clearance.need - finding.measured
+      for (const one of [placed, ...blocking]) {
+        const depth = one.fitting.parameters.depthMm
+        if (typeof depth !== 'number') continue
+        const amount = Math.floor(depth - missing)
+        remedies.push({
+          code: 'set-depth',
+          fittingId: one.id,
+          amount,
+          commands: [setParameters(input, one.id, { depthMm: amount })],
+        })
+      }
+    }
+    if (placed.kind.id === 'bed-fixed' && placed.fitting.seat.across.from !== 'centreline') {
+      const from = placed.fitting.seat.across.from === 'left-wall' ? ('right-wall' as const) : ('left-wall' as const)
+      const seat = { ...placed.fitting.seat, across: { from, mm: 0 } }
+      remedies.push({
+        code: from === 'left-wall' ? 'shift-left' : 'shift-right',
+        fittingId: placed.id,
+        amount: 0,
+        commands: [setSeat(input, placed.id, seat)],
+      })
+    }
+    return remedies
+  },
+})

@@ -1,0 +1,63 @@
+import { boxPrism, prismBounds, spanLength, spanMiddle } from '../../geometry'
+import { jambs } from '../../shell'
+import { doorWay } from '../../scene'
+import { defineRule, practice } from '../define-rule'
+import { shiftsClearOf } from '../ways-out'
+
+/** A vehicle door that must stay free keeps a way in that a person with a bag can use. */
+export const doorFree = defineRule({
+  id: 'door-free',
+  group: 'ways',
+  modes: 'every',
+  gravity: { 'door-blocked': 'stop' },
+  basis: practice('600 mm of an entrance stay free'),
+  parameters: {
+    freeMm: { default: 600, min: 400, max: 1200, unit: 'mm', basis: practice('a person with a bag') },
+  },
+  check: ({ scene, parameters }) =>
+    scene.interior.shell.openings
+      .filter((opening) => opening.need !== 'may-cover')
+      .flatMap((opening) => {
+        const { free, blockers } = doorWay(scene, opening)
+        const wholeMm = opening.toMm - opening.fromMm
+        const neededMm = Math.min(parameters.freeMm, wholeMm)
+        if (spanLength(free) >= neededMm) return []
+        const [first, second] = jambs(scene.interior, opening)
+        return [
+          {
+            code: 'door-blocked' as const,
+            fittings: blockers,
+            place: [
+              (first[0] + second[0]) / 2,
+              (first[1] + second[1]) / 2,
+              (opening.sillMm + opening.headMm) / 2,
+            ] as const,
+            measured: Math.round(spanLength(free)),
+            needed: neededMm,
+            unit: 'mm' as const,
+            facts: { openingId: opening.id, wholeMm },
+          },
+        ]
+      }),
+  remedies: (input, finding) => {
+    const opening = input.scene.interior.shell.openings.find(({ id }) => id === finding.facts.openingId)
+    if (opening === undefined || opening.side === 'rear') return []
+    return finding.fittings.flatMap((id) => {
+      const placed = input.find(id)
+      if (placed === undefined) return []
+      const { y, z } = placed.bounds
+      const middle = spanMiddle({ min: opening.fromMm, max: opening.toMm })
+      const own = spanMiddle(prismBounds(placed.solids[0]!.prism).x)
+      const keep =
+        own < middle
+          ? { min: opening.toMm - finding.needed, max: opening.toMm }
+          : { min: opening.fromMm, max: opening.fromMm + finding.needed }
+      return shiftsClearOf(
+        input,
+        placed,
+        placed.solids.map((solid) => solid.prism),
+        [boxPrism({ x: keep, y, z })],
+      ).filter(({ code }) => code === 'shift-back' || code === 'shift-forward')
+    })
+  },
+})

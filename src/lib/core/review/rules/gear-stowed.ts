@@ -1,0 +1,24 @@
+import { defineRule, practice } from '../define-rule'
+import { middleOf } from '../middle'
+import { placeFor } from '../place-remedy'
+
+/** Every piece of gear has a stowage that takes it. */
+export const gearStowed = defineRule({
+  id: 'gear-stowed',
+  group: 'use',
+  modes: ['driving'],
+  gravity: { 'gear-too-long': 'stop', 'gear-no-room': 'caution' },
+  basis: practice('pieces packed biggest first, on any side, slanted on the floor if need be'),
+  parameters: {},
+  check: ({ scene, brief, stowed }) =>
+    stowed().left.map(({ piece, longestMm, alone }) => {
+      const demandId = piece.id.split('#')[0]!
+      const facts = { demandId, piece: brief.demands[demandId]?.label ?? '', size: piece.size }
+      const lead = Math.max(...piece.size)
+      const common = { fittings: [], place: middleOf(scene), needed: lead, unit: 'mm' as const, facts }
+      return alone
+        ? { ...common, code: 'gear-no-room' as const, measured: 0 }
+        : { ...common, code: 'gear-too-long' as const, measured: longestMm }
+    }),
+  remedies: (input) => placeFor(input, 'stowage'),
+})

@@ -1,0 +1,48 @@
+import { spanLength, spanMiddle } from '../../geometry'
+import { collisions } from '../../scene'
+import { defineRule, plainGeometry } from '../define-rule'
+import { shiftsClearOf } from '../ways-out'
+
+/** No two solids in one place; touching is fine, and scribed carcasses are notched round wheel arches. */
+export const noOverlap = defineRule({
+  id: 'no-overlap',
+  group: 'fit',
+  modes: 'every',
+  gravity: { overlap: 'stop' },
+  basis: plainGeometry('shared space of the two solids, deeper than 0.1 mm along every axis'),
+  parameters: {},
+  check: ({ scene }) =>
+    collisions(scene).map(({ a, b, solidA, shared }) => ({
+      code: 'overlap' as const,
+      fittings: b.kind === 'fitting' ? [a.id, b.placed.id] : [a.id],
+      place: [spanMiddle(shared.x), spanMiddle(shared.y), spanMiddle(shared.z)] as const,
+      measured: Math.max(1, Math.round(Math.min(spanLength(shared.x), spanLength(shared.y), spanLength(shared.z)))),
+      needed: 0,
+      unit: 'mm' as const,
+      facts: {
+        part: solidA.id,
+        other:
+          b.kind === 'fitting'
+            ? ({ kind: 'fitting', id: b.placed.id } as const)
+            : ({ kind: 'keep-out', id: b.keepOut.id } as const),
+      },
+    })),
+  remedies: (input, finding) => {
+    const a = input.find(finding.fittings[0]!)
+    const b = finding.fittings[1] === undefined ? undefined : input.find(finding.fittings[1])
+    if (a === undefined) return []
+    const parts = (placed: typeof a) => placed.solids.map((solid) => solid.prism)
+    const { other } = finding.facts
+    if (other.kind === 'keep-out') {
+      const standing = input.scene.interior.keepOuts.filter((keepOut) => keepOut.id === other.id)
+      return shiftsClearOf(
+        input,
+        a,
+        parts(a),
+        standing.map((keepOut) => keepOut.prism),
+      )
+    }
+    if (b === undefined) return []
+    return [...shiftsClearOf(input, a, parts(a), parts(b)), ...shiftsClearOf(input, b, parts(b), parts(a))]
+  },
+})

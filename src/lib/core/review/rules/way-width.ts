@@ -1,0 +1,95 @@
+import { tallestOf } from '../../brief'
+import { bodyMm } from '../../people'
+import type { Vec3 } from '../../geometry'
+import { defineRule, practice, published } from '../define-rule'
+import type { Draft, Remedy } from '../finding'
+import { setParameters, shift } from '../ways-out'
+
+const STANDARD_STATURE_MM = 1750
+
+/** From the entrance one can walk to everything that the mode uses. */
+export const wayWidth = defineRule({
+  id: 'way-width',
+  group: 'ways',
+  modes: 'every',
+  gravity: { 'way-narrow': 'caution', 'way-shut': 'stop' },
+  basis: published('shoulder breadth 0.259 of stature: Drillis & Contini 1966'),
+  parameters: {
+    shoulders: {
+      default: 0.259,
+      min: 0.2,
+      max: 0.4,
+      unit: 'share',
+      basis: published('Drillis & Contini 1966, as drawn in Winter (from memory)'),
+    },
+    leastMm: { default: 300, min: 200, max: 600, unit: 'mm', basis: practice('below this no one sidles past') },
+  },
+  check: ({ ways, brief, parameters }) => {
+    const tallest = tallestOf(brief)
+    const statureMm = tallest?.statureMm ?? STANDARD_STATURE_MM
+    const wantedMm = Math.round(statureMm * parameters.shoulders)
+    return ways().flatMap((way): Draft<'way-narrow' | 'way-shut'>[] => {
+      const common = {
+        fittings: [way.fittingId],
+        place: [way.at[0], way.at[1], 900] as Vec3,
+        measured: way.widthMm,
+        unit: 'mm' as const,
+      }
+      if (way.widthMm < parameters.leastMm) {
+        const facts = { services: way.services, between: way.between, leastMm: parameters.leastMm, path: way.path() }
+        return [{ ...common, code: 'way-shut' as const, needed: parameters.leastMm, facts }]
+      }
+      if (way.widthMm >= wantedMm) return []
+      const facts = {
+        services: way.services,
+        between: way.between,
+        person: tallest?.label ?? '',
+        statureMm,
+        path: way.path(),
+      }
+      return [{ ...common, code: 'way-narrow' as const, needed: wantedMm, facts }]
+    })
+  },
+  remedies: (input, finding) => {
+    const wantedMm = (tallestOf(input.brief)?.statureMm ?? STANDARD_STATURE_MM) * input.parameters.shoulders
+    const missing = Math.ceil(wantedMm) - finding.measured
+    return finding.facts.between.flatMap((side): Remedy[] => {
+      const placed = side.kind === 'fitting' ? input.find(side.id) : undefined
+      if (placed === undefined) return []
+      const { lengthMm, depthMm } = placed.fitting.parameters
+      const remedies: Remedy[] = []
+      if (typeof depthMm === 'number') {
+        const amount = Math.floor(depthMm - missing)
+        remedies.push({
+          code: 'set-depth',
+          fittingId: placed.id,
+          amount,
+          commands: [setParameters(input, placed.id, { depthMm: amount })],
+        })
+      }
+      if (typeof lengthMm === 'number' && placed.kind.id !== 'bed-fixed') {
+        const amount = Math.floor(lengthMm - missing)
+        remedies.push({
+          code: 'set-length',
+          fittingId: placed.id,
+          amount,
+          commands: [setParameters(input, placed.id, { lengthMm: amount })],
+        })
+      }
+      remedies.push(
+        ...shift(input, placed, 'shift-back', [-1, 0, 0], missing + 1),
+        ...shift(input, placed, 'shift-forward', [1, 0, 0], missing + 1),
+      )
+      const { across } = placed.fitting.seat
+      if (across.mm > 0 && across.from === 'left-wall')
+        remedies.push(...shift(input, placed, 'shift-left', [0, 1, 0], Math.min(across.mm, missing + 1)))
+      if (across.mm > 0 && across.from === 'right-wall')
+        remedies.push(...shift(input, placed, 'shift-right', [0, -1, 0], Math.min(across.mm, missing + 1)))
+      return remedies
+    })
+  },
+})
+
+/** Height of the shoulders that ways are measured up to, in mm above the floor. */
+export const shoulderHeightMm = (statureMm: number | undefined): number =>
+  bodyMm(statureMm ?? STANDARD_STATURE_MM, 'shoulder')

@@ -1,0 +1,74 @@
+import { moveToClear, placePrism, type Prism, type Vec3 } from '../geometry'
+import type { ParameterValue, Seat } from '../fittings'
+import type { SimpleCommand } from '../job'
+import { nudged, type Placed } from '../scene'
+import type { RuleInput } from './define-rule'
+import type { Remedy, RemedyCode } from './finding'
+
+type Anywhere = Pick<RuleInput, 'variantId'>
+
+export const setParameters = (
+  { variantId }: Anywhere,
+  id: string,
+  parameters: Record<string, ParameterValue>,
+): SimpleCommand => ({
+  type: 'fitting.parameters',
+  variant: variantId,
+  id,
+  parameters,
+})
+
+export const setSeat = ({ variantId }: Anywhere, id: string, seat: Seat): SimpleCommand => ({
+  type: 'fitting.seat',
+  variant: variantId,
+  id,
+  seat,
+})
+
+const DIRECTIONS: readonly (readonly [RemedyCode, Vec3])[] = [
+  ['shift-forward', [1, 0, 0]],
+  ['shift-back', [-1, 0, 0]],
+  ['shift-left', [0, 1, 0]],
+  ['shift-right', [0, -1, 0]],
+]
+
+/** A shift longer than this is no small move, and not offered. */
+const MOST_MM = 1500
+
+/** Moves a fitting by a whole number of millimetres one way; no remedy where its wall, floor or roof stops it. */
+export function shift(
+  input: Anywhere,
+  placed: Placed,
+  code: RemedyCode,
+  [dx, dy, dz]: Vec3,
+  byMm: number,
+): readonly Remedy[] {
+  const amount = Math.ceil(byMm - 0.01)
+  const seat = nudged(placed.fitting.seat, [dx * amount, dy * amount, dz * amount])
+  const pressed = (seat.across.from !== 'centreline' && seat.across.mm < 0) || seat.up.mm < 0
+  return pressed ? [] : [{ code, fittingId: placed.id, amount, commands: [setSeat(input, placed.id, seat)] }]
+}
+
+/** The shortest shift each way after which none of a fitting's parts meets any of `others`. */
+export function shiftsClearOf(
+  input: Anywhere,
+  placed: Placed,
+  parts: readonly Prism[],
+  others: readonly Prism[],
+): readonly Remedy[] {
+  return DIRECTIONS.flatMap(([code, direction]): readonly Remedy[] => {
+    const [dx, dy] = direction
+    let total = 0
+    for (let round = 0; round < 8; round += 1) {
+      const placement = { at: [dx * total, dy * total, 0] as Vec3, turn: 0 as const, mirrored: false }
+      const step = Math.max(
+        0,
+        ...parts.flatMap((part) => others.map((other) => moveToClear(placePrism(placement, part), other, direction))),
+      )
+      if (step === 0) return total > 0 ? shift(input, placed, code, direction, total) : []
+      total += step
+      if (!(total < MOST_MM)) return []
+    }
+    return []
+  })
+}

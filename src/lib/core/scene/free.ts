@@ -1,0 +1,66 @@
+import { prismBounds, prismsOverlap, spansOverlap, type Prism } from '../geometry'
+import { worstProtrusion } from '../shell'
+import { TOUCH_MM } from '../units'
+import type { Placed, PlacedClearance, Scene } from './scene'
+
+/** What stands in the way of a clearance. */
+export type Blocker =
+  | { readonly kind: 'fitting'; readonly id: string }
+  | { readonly kind: 'keep-out'; readonly id: string }
+  | { readonly kind: 'shell'; readonly id: 'shell' }
+
+export interface Freedom {
+  /** How much of the need is there, in the clearance's own unit; equal to the need when it is free. */
+  readonly free: number
+  readonly blockers: readonly Blocker[]
+}
+
+/** To what the free amount is narrowed: half a millimetre or half a degree. */
+const PRECISION = 0.5
+/** A part of the wall may cut this deep into room to stand or sit before it counts: a body is not a block. */
+const BODY_SLACK_MM = 60
+
+/** How far the shell may be crossed by a clearance before it counts; undefined where the shell does not matter. */
+function shellSlack(clearance: PlacedClearance): number | undefined {
+  if (clearance.use === 'stand-inside') return undefined
+  return clearance.use === 'swing' || clearance.use === 'flap' ? TOUCH_MM : BODY_SLACK_MM
+}
+
+function leavesShell(scene: Scene, clearance: PlacedClearance, shape: Prism): boolean {
+  const slack = shellSlack(clearance)
+  return slack !== undefined && (worstProtrusion(scene.interior, shape)?.byMm ?? 0) > slack
+}
+
+/** How far a clearance is free, and by what it is cut short. Bisected to half a millimetre or half a degree. */
+export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearance): Freedom {
+  const whole = clearance.prism
+  const bounds = prismBounds(whole)
+  const blockers: Blocker[] = []
+  // A clearance grows with its amount: what does not meet it whole does not meet a part of it.
+  const inTheWay: Prism[] = []
+  for (const other of scene.placed) {
+    if (other.id === owner.id || !spansOverlap(other.bounds.x, bounds.x) || !spansOverlap(other.bounds.y, bounds.y))
+      continue
+    const met = other.solids.flatMap(({ prism }) => (prismsOverlap(prism, whole) ? [prism] : []))
+    if (met.length > 0) blockers.push({ kind: 'fitting', id: other.id })
+    inTheWay.push(...met)
+  }
+  for (const { id, prism } of scene.interior.keepOuts) {
+    if (!prismsOverlap(prism, whole)) continue
+    blockers.push({ kind: 'keep-out', id })
+    inTheWay.push(prism)
+  }
+  const shell = leavesShell(scene, clearance, whole)
+  if (shell) blockers.push({ kind: 'shell', id: 'shell' })
+  if (blockers.length === 0) return { free: clearance.need, blockers }
+  let free = 0
+  let blocked = clearance.need
+  while (blocked - free > PRECISION) {
+    const middle = (free + blocked) / 2
+    const shape = clearance.upTo(middle)
+    if (inTheWay.some((prism) => prismsOverlap(prism, shape)) || (shell && leavesShell(scene, clearance, shape)))
+      blocked = middle
+    else free = middle
+  }
+  return { free: Math.round(free), blockers }
+}

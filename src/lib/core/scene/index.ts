@@ -1,0 +1,20 @@
+export {
+  buildScene,
+  stanceOf,
+  type Placed,
+  type PlacedClearance,
+  type PlacedService,
+  type PlacedSolid,
+  type Scene,
+} from './scene'
+export { collisions, collisionsOf, outsideOf, type Collision } from './fit'
+export { freedomOf, type Blocker, type Freedom } from './free'
+export { headroomAt, type Headroom } from './headroom'
+export { assignBerths, berthsOf, cabBelts, offered, servicesOf, type Berth, type Night } from './berths'
+export { doorWay, type DoorWay } from './door'
+export { neededClearances, usedServices } from './use'
+export { STEP_OVER_MM, wayGround, waysOf, type Way, type WayGround, type WaySide } from './ways'
+export { rectangleFits, stow, type Piece, type Size, type Stowed } from './stowage'
+export { carried, keptInside, nudged } from './move'
+export { snapsFor, type Snap, type SnapTo } from './snap'
+export { tapeOf, usableDepth, type TapeId, type TapeRow } from './tape'

@@ -1,0 +1,52 @@
+import { clamp, type Vec3 } from '../geometry'
+import type { Seat } from '../fittings'
+import type { Plan } from '../job'
+import { buildScene, type Placed, type Scene } from './scene'
+
+/** The seat with its offsets changed so that the fitting moves by `delta` in the vehicle frame; anchors stay. */
+export function nudged(seat: Seat, [dx, dy, dz]: Vec3): Seat {
+  const round = (mm: number) => Math.round(mm * 10) / 10
+  const along = { ...seat.along, mm: round(seat.along.mm + (seat.along.from === 'rear' ? dx : -dx)) }
+  const across = { ...seat.across, mm: round(seat.across.mm + (seat.across.from === 'left-wall' ? -dy : dy)) }
+  const up = { ...seat.up, mm: round(seat.up.mm + (seat.up.from === 'roof' ? -dz : dz)) }
+  return { ...seat, along, across, up }
+}
+
+const reseated = (scene: Scene, plan: Plan, id: string, seat: Seat): Placed | undefined =>
+  buildScene(
+    scene.interior,
+    { ...plan, fittings: { ...plan.fittings, [id]: { ...plan.fittings[id]!, seat } } },
+    scene.modeId,
+    scene,
+  ).placed.find((placed) => placed.id === id)
+
+/**
+ * Moves a fitting by `delta` as a hand would: it is stopped by the wall it stands against, and one that is carried over
+ * the centreline turns round and stands against the other wall. It does not sink below the floor.
+ */
+export function carried(scene: Scene, plan: Plan, placed: Placed, delta: Vec3): Seat {
+  const { seat } = placed.fitting
+  const [dx, dy, dz] = delta
+  const y = placed.placement.at[1] + dy
+  let moved = nudged(seat, delta)
+  if (seat.across.from !== 'centreline') {
+    const side = y >= 0 ? 'left-wall' : 'right-wall'
+    if (side !== seat.across.from) {
+      const flush: Seat = { ...nudged(seat, [dx, 0, dz]), across: { ...seat.across, from: side, mm: 0 } }
+      const there = reseated(scene, plan, placed.id, flush)
+      const off = there === undefined ? 0 : Math.abs(there.placement.at[1]) - Math.abs(y)
+      moved = { ...flush, across: { ...flush.across, mm: Math.round(off) } }
+    }
+    moved = { ...moved, across: { ...moved.across, mm: Math.max(0, moved.across.mm) } }
+  }
+  if (moved.up.from !== 'top-of') moved = { ...moved, up: { ...moved.up, mm: Math.max(0, moved.up.mm) } }
+  return moved
+}
+
+/** Keeps a fitting's x-range inside the load space, if it fits there at all. */
+export function keptInside(scene: Scene, placed: Placed, dx: number): number {
+  const { x } = placed.bounds
+  const { min, max } = scene.interior.xSpan
+  if (x.max - x.min > max - min) return dx
+  return clamp(dx, min - x.min, max - x.max)
+}

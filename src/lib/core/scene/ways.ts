@@ -1,0 +1,315 @@
+import type { ServiceType } from '../fittings'
+import {
+  cellCentre,
+  convexContains,
+  distanceField,
+  footprintInBand,
+  gridOver,
+  Obstacles,
+  polygonSpan,
+  shortestWithin,
+  trace,
+  widestPaths,
+  type Grid,
+  type Polygon,
+  type Span,
+  type Vec2,
+  type WidestPaths,
+} from '../geometry'
+import { jambs, knots, liningTop, wallReach } from '../shell'
+import type { Placed, PlacedClearance, Scene } from './scene'
+import { neededClearances, usedServices } from './use'
+
+/** What a way squeezes past. */
+export type WaySide =
+  | { readonly kind: 'fitting'; readonly id: string }
+  | { readonly kind: 'keep-out'; readonly id: string }
+  | { readonly kind: 'wall'; readonly id: 'left' | 'right' | 'rear' | 'front' }
+
+/** The widest way from an entrance to one place of use. */
+export interface Way {
+  readonly fittingId: string
+  readonly clearanceId: string
+  readonly services: readonly ServiceType[]
+  /** Width at the narrowest place of the widest way; 0 when there is none. */
+  readonly widthMm: number
+  /** Where that is, in plan. */
+  readonly at: Vec2
+  readonly between: readonly WaySide[]
+  /** The shortest of the widest ways, from the entrance, in plan; empty when there is none. Worked out when asked. */
+  readonly path: () => readonly Vec2[]
+}
+
+const CELL_MM = 25
+/** Lower things are stepped over. */
+export const STEP_OVER_MM = 150
+/** How far outside a door the way starts. */
+const OUTSIDE_MM = 500
+/** Narrower than this no one passes, and the way counts as none. */
+const SHUT_MM = 60
+
+/** What one walks among: the same for modes in which everything stands alike. */
+export interface WayGround {
+  readonly placed: readonly Placed[]
+  readonly shoulderMm: number
+  readonly field: Float64Array
+  readonly paths: WidestPaths
+  readonly obstacles: Obstacles
+  readonly owners: readonly WaySide[]
+  readonly grid: Grid
+  readonly sources: readonly number[]
+}
+
+/** A wall seen from above as segments, open where people come in. */
+function wallSegments(scene: Scene, side: 'left' | 'right', band: Span): readonly Polygon[] {
+  const { interior } = scene
+  const sign = side === 'left' ? 1 : -1
+  const entrances = interior.shell.openings.filter((opening) => opening.entrance && opening.side === side)
+  const at = (x: number): Vec2 => [x, (wallReach(interior, side, { min: x, max: x }, band)?.tightMm ?? 0) * sign]
+  const stops = [
+    ...knots(interior, interior.xSpan),
+    ...entrances.flatMap((opening) => [opening.fromMm, opening.toMm]),
+  ].sort((a, b) => a - b)
+  const segments: Polygon[] = []
+  for (let index = 1; index < stops.length; index += 1) {
+    const from = stops[index - 1]!
+    const to = stops[index]!
+    const middle = (from + to) / 2
+    if (to <= from || entrances.some((opening) => middle > opening.fromMm && middle < opening.toMm)) continue
+    segments.push([at(from), at(to)])
+  }
+  return segments
+}
+
+/** The rear end as segments from wall to wall, open where people come in. */
+function rearSegments(scene: Scene, right: number, left: number): readonly Polygon[] {
+  const x = scene.interior.xSpan.min
+  const entrance = scene.interior.shell.openings.find((opening) => opening.entrance && opening.side === 'rear')
+  if (entrance === undefined)
+    return [
+      [
+        [x, right],
+        [x, left],
+      ],
+    ]
+  return [
+    [
+      [x, right],
+      [x, entrance.fromMm],
+    ],
+    [
+      [x, entrance.toMm],
+      [x, left],
+    ],
+  ]
+}
+
+/** Whether everything stands in one scene as it did for a ground. */
+const standsAlike = (scene: Scene, shoulderMm: number, ground: WayGround): boolean =>
+  ground.shoulderMm === shoulderMm &&
+  ground.placed.length === scene.placed.length &&
+  ground.placed.every((placed, index) => placed === scene.placed[index])
+
+/**
+ * The obstacles of a scene from step height to `shoulderMm` above the lined floor, the exact distance field among them
+ * on a grid of 25 mm, and the widest ways from the entrances to every cell. The bulkhead counts as closed. `before` is
+ * handed back if nothing stands otherwise since.
+ */
+export function wayGround(scene: Scene, shoulderMm: number, before?: WayGround): WayGround {
+  if (before !== undefined && standsAlike(scene, shoulderMm, before)) return before
+  const { interior } = scene
+  const floor = liningTop(interior, (interior.xSpan.min + interior.xSpan.max) / 2)
+  const band: Span = { min: floor + STEP_OVER_MM, max: floor + shoulderMm }
+  const polygons: Polygon[] = []
+  const owners: WaySide[] = []
+  const add = (polygon: Polygon, owner: WaySide) => {
+    if (polygon.length === 0) return
+    polygons.push(polygon)
+    owners.push(owner)
+  }
+  for (const placed of scene.placed) {
+    for (const { prism } of placed.solids) add(footprintInBand(prism, band), { kind: 'fitting', id: placed.id })
+  }
+  for (const { id, prism } of interior.keepOuts) add(footprintInBand(prism, band), { kind: 'keep-out', id })
+  const sides = (['left', 'right'] as const).map((side) => wallSegments(scene, side, band))
+  sides.forEach((segments, index) =>
+    segments.forEach((segment) => add(segment, { kind: 'wall', id: index === 0 ? 'left' : 'right' })),
+  )
+  const edges = [...sides[0]!, ...sides[1]!].map((segment) => polygonSpan(segment, 1))
+  const left = Math.max(...edges.map((edge) => edge.max))
+  const right = Math.min(...edges.map((edge) => edge.min))
+  for (const segment of rearSegments(scene, right, left)) add(segment, { kind: 'wall', id: 'rear' })
+  add(
+    [
+      [interior.xSpan.max, right],
+      [interior.xSpan.max, left],
+    ],
+    { kind: 'wall', id: 'front' },
+  )
+
+  const entrances = interior.shell.openings.filter((opening) => opening.entrance)
+  const beyond = (side: 'left' | 'right' | 'rear') =>
+    entrances.some((opening) => opening.side === side) ? OUTSIDE_MM : 0
+  const grid = gridOver(
+    interior.xSpan.min - beyond('rear'),
+    right - beyond('right'),
+    interior.xSpan.max,
+    left + beyond('left'),
+    CELL_MM,
+  )
+  const sources = entrances.map((opening) => {
+    const [first, second] = jambs(interior, opening)
+    const x = opening.side === 'rear' ? grid.x0 + CELL_MM / 2 : (first[0] + second[0]) / 2
+    const y =
+      opening.side === 'rear'
+        ? (first[1] + second[1]) / 2
+        : opening.side === 'left'
+          ? left + OUTSIDE_MM - CELL_MM
+          : right - OUTSIDE_MM + CELL_MM / 2
+    const column = Math.min(grid.columns - 1, Math.max(0, Math.floor((x - grid.x0) / CELL_MM)))
+    const row = Math.min(grid.rows - 1, Math.max(0, Math.floor((y - grid.y0) / CELL_MM)))
+    return row * grid.columns + column
+  })
+  const obstacles = new Obstacles(polygons)
+  const field = distanceField(grid, obstacles)
+  return {
+    placed: scene.placed,
+    shoulderMm,
+    field,
+    paths: widestPaths(grid, field, sources),
+    obstacles,
+    owners,
+    grid,
+    sources,
+  }
+}
+
+/** The cells whose centre lies in a place of use. */
+function cellsIn(grid: Grid, zone: Polygon): readonly number[] {
+  const x = polygonSpan(zone, 0)
+  const y = polygonSpan(zone, 1)
+  const cells: number[] = []
+  const first = (min: number, origin: number) => Math.max(0, Math.floor((min - origin) / grid.cellMm))
+  for (let row = first(y.min, grid.y0); row < grid.rows && grid.y0 + row * grid.cellMm <= y.max; row += 1) {
+    for (
+      let column = first(x.min, grid.x0);
+      column < grid.columns && grid.x0 + column * grid.cellMm <= x.max;
+      column += 1
+    ) {
+      const cell = row * grid.columns + column
+      if (convexContains(zone, cellCentre(grid, cell))) cells.push(cell)
+    }
+  }
+  return cells
+}
+
+/**
+ * The true narrowest place near a narrowest cell. The saddle of the distance field lies within a cell of it: the least
+ * along the way of the greatest across it, searched to the millimetre.
+ */
+function saddleNear(ground: WayGround, path: readonly number[], index: number): { distance: number; at: Vec2 } {
+  const { grid, obstacles } = ground
+  const centre = cellCentre(grid, path[index]!)
+  const before = cellCentre(grid, path[Math.max(0, index - 2)]!)
+  const after = cellCentre(grid, path[Math.min(path.length - 1, index + 2)]!)
+  const length = Math.hypot(after[0] - before[0], after[1] - before[1]) || 1
+  const along: Vec2 = [(after[0] - before[0]) / length, (after[1] - before[1]) / length]
+  const reach = grid.cellMm * 1.5
+  const near = obstacles.within(centre[0], centre[1], grid.cellMm * 2)
+  let least = { distance: Infinity, at: centre }
+  for (let s = index === 0 ? 0 : -reach; s <= reach; s += 2) {
+    let most = { distance: -1, at: centre }
+    for (let n = -grid.cellMm; n <= grid.cellMm; n += 1) {
+      const x = centre[0] + along[0] * s - along[1] * n
+      const y = centre[1] + along[1] * s + along[0] * n
+      const distance = obstacles.distance(x, y, near)
+      if (distance > most.distance) most = { distance, at: [x, y] }
+    }
+    if (most.distance < least.distance) least = most
+  }
+  return least
+}
+
+/** The best place to stand near a cell of a place of use: nothing beyond the place counts, one need not go there. */
+function bestNear(ground: WayGround, zone: Polygon, cell: number): { distance: number; at: Vec2 } {
+  const { grid, obstacles } = ground
+  const centre = cellCentre(grid, cell)
+  const near = obstacles.within(centre[0], centre[1], grid.cellMm * 2)
+  let most = { distance: obstacles.distance(centre[0], centre[1], near), at: centre }
+  for (let dx = -grid.cellMm; dx <= grid.cellMm; dx += 2) {
+    for (let dy = -grid.cellMm; dy <= grid.cellMm; dy += 2) {
+      const at: Vec2 = [centre[0] + dx, centre[1] + dy]
+      if (!convexContains(zone, at)) continue
+      const distance = obstacles.distance(at[0], at[1], near)
+      if (distance > most.distance) most = { distance, at }
+    }
+  }
+  return most
+}
+
+/** What stands on either side of a narrow place: those that are as near as the nearest, within a cell's width. */
+function sidesOf(ground: WayGround, at: Vec2, distance: number): readonly WaySide[] {
+  const near = new Map<string, WaySide>()
+  ground.owners.forEach((owner, index) => {
+    if (ground.obstacles.distanceTo(index, at[0], at[1]) > distance + 3) return
+    near.set(`${owner.kind} ${owner.id}`, owner)
+  })
+  return [...near.values()].slice(0, 2)
+}
+
+interface Target {
+  readonly placed: Placed
+  readonly clearance: PlacedClearance
+  readonly services: readonly ServiceType[]
+}
+
+/** Places of use: where one stands, sits down or gets in, for every service that this mode uses. */
+function targetsOf(scene: Scene): readonly Target[] {
+  return scene.placed.flatMap((placed) => {
+    const used = usedServices(scene, placed)
+    return neededClearances(scene, placed)
+      .filter((clearance) =>
+        placed.services.some((service) => service.approach === clearance.id && used.includes(service.type)),
+      )
+      .map((clearance) => ({ placed, clearance, services: clearance.serves.filter((type) => used.includes(type)) }))
+  })
+}
+
+/**
+ * The widest way from the entrances to everything that the scene's mode uses, its narrowest place measured to about a
+ * millimetre.
+ */
+export function waysOf(scene: Scene, ground: WayGround): readonly Way[] {
+  const targets = targetsOf(scene)
+  if (targets.length === 0) return []
+  const { field, paths } = ground
+  const saddles = new Map<number, { distance: number; at: Vec2 }>()
+  return targets.map(({ placed, clearance, services }) => {
+    const zone = clearance.prism.axis === 'z' ? clearance.prism.profile : []
+    let best = -1
+    for (const cell of cellsIn(ground.grid, zone))
+      if (best === -1 || paths.bottleneck[cell]! > paths.bottleneck[best]!) best = cell
+    const target = { fittingId: placed.id, clearanceId: clearance.id, services }
+    const reach = best === -1 ? 0 : paths.bottleneck[best]!
+    if (reach * 2 < SHUT_MM) {
+      const middle: Vec2 = [placed.placement.at[0], placed.placement.at[1]]
+      return { ...target, widthMm: 0, at: middle, between: [], path: () => [] }
+    }
+    const widest = trace(paths.previous, best)
+    const index = widest.findIndex((cell) => field[cell] === reach)
+    const cell = widest[index]!
+    const saddle =
+      index === widest.length - 1
+        ? bestNear(ground, zone, cell)
+        : (saddles.get(cell) ?? saddleNear(ground, widest, index))
+    saddles.set(cell, saddle)
+    return {
+      ...target,
+      widthMm: Math.round(2 * saddle.distance),
+      at: saddle.at,
+      between: sidesOf(ground, saddle.at, saddle.distance),
+      path: () =>
+        shortestWithin(ground.grid, field, ground.sources, best, reach).map((step) => cellCentre(ground.grid, step)),
+    }
+  })
+}

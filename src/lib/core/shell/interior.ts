@@ -1,0 +1,168 @@
+import { boxPrism, boxOf, clipHalfPlane, lerp, span, type Polygon, type Prism, type Span, type Vec2 } from '../geometry'
+import { fullSection, type Lining, type Shell } from './schema'
+
+export type Face = 'floor' | 'wall-left' | 'wall-right' | 'roof'
+
+/** A section of the lined (or bare) body. All sections of an interior have the same corners in the same order. */
+export interface Section {
+  readonly xMm: number
+  readonly polygon: Polygon
+}
+
+export interface KeepOut {
+  readonly id: string
+  readonly label: string
+  readonly prism: Prism
+  readonly notchable: boolean
+}
+
+/** The space that the lining leaves, in the vehicle frame; between sections it is linear, corner to corner. */
+export interface Interior {
+  readonly shell: Shell
+  readonly lining: Lining
+  /** From the rear door's inner face to the bulkhead, or to its lining where there is no way through. */
+  readonly xSpan: Span
+  readonly sections: readonly Section[]
+  /** For each edge of a section (from its corner k to the next), the face that it belongs to. */
+  readonly faces: readonly Face[]
+  readonly keepOuts: readonly KeepOut[]
+}
+
+export const NO_LINING: Lining = { floorMm: 0, wallMm: 0, roofMm: 0 }
+
+const FACE_LIMIT = Math.SQRT1_2
+
+/** Which face an edge is: within 45° of level it is floor or roof, else a wall. */
+function faceOf(from: Vec2, to: Vec2): Face {
+  const length = Math.hypot(to[0] - from[0], to[1] - from[1])
+  const inwardZ = length === 0 ? 0 : (to[0] - from[0]) / length
+  if (inwardZ > FACE_LIMIT) return 'floor'
+  if (inwardZ < -FACE_LIMIT) return 'roof'
+  return from[0] + to[0] > 0 ? 'wall-left' : 'wall-right'
+}
+
+const thicknessOf = (face: Face, lining: Lining): number =>
+  face === 'floor' ? lining.floorMm : face === 'roof' ? lining.roofMm : lining.wallMm
+
+interface Edge {
+  readonly at: Vec2
+  readonly inward: Vec2
+}
+
+/**
+ * Moves each edge of a convex section inward along its own normal. The corners keep their count and order: where
+ * the lining swallows an edge, its two corners fall together.
+ * @throws RangeError if the lining leaves nothing.
+ */
+export function offsetSection(polygon: Polygon, thickness: readonly number[]): Polygon {
+  const edges = polygon.map((from, index): Edge | undefined => {
+    const to = polygon[(index + 1) % polygon.length]!
+    const length = Math.hypot(to[0] - from[0], to[1] - from[1])
+    if (length === 0) return undefined
+    const inward: Vec2 = [-(to[1] - from[1]) / length, (to[0] - from[0]) / length]
+    const by = thickness[index]!
+    return { at: [from[0] + inward[0] * by, from[1] + inward[1] * by], inward }
+  })
+  let kept: Polygon = polygon
+  for (const edge of edges) if (edge !== undefined) kept = clipHalfPlane(kept, edge.at, edge.inward)
+  if (kept.length < 3) throw new RangeError('the lining leaves no room in this section')
+  const corners = kept
+  return polygon.map((original, index) => {
+    const before = edges[(index + polygon.length - 1) % polygon.length]
+    const after = edges[index]
+    const meeting = before === undefined || after === undefined ? undefined : meet(before, after)
+    const wanted: Vec2 = meeting ?? slide(original, before ?? after)
+    return nearest(corners, wanted)
+  })
+}
+
+function meet(a: Edge, b: Edge): Vec2 | undefined {
+  const determinant = a.inward[0] * b.inward[1] - a.inward[1] * b.inward[0]
+  if (Math.abs(determinant) < 1e-6) return undefined
+  const first = a.at[0] * a.inward[0] + a.at[1] * a.inward[1]
+  const second = b.at[0] * b.inward[0] + b.at[1] * b.inward[1]
+  return [
+    (first * b.inward[1] - second * a.inward[1]) / determinant,
+    (a.inward[0] * second - b.inward[0] * first) / determinant,
+  ]
+}
+
+/** A corner in the middle of a straight run moves with the run. */
+function slide(corner: Vec2, edge: Edge | undefined): Vec2 {
+  if (edge === undefined) return corner
+  const height = (corner[0] - edge.at[0]) * edge.inward[0] + (corner[1] - edge.at[1]) * edge.inward[1]
+  return [corner[0] - height * edge.inward[0], corner[1] - height * edge.inward[1]]
+}
+
+/** The wanted corner if it is on the kept outline, else the kept corner next to it. */
+function nearest(outline: Polygon, wanted: Vec2): Vec2 {
+  let best: Vec2 = wanted
+  let least = Infinity
+  for (let index = 0; index < outline.length; index += 1) {
+    const from = outline[index]!
+    const to = outline[(index + 1) % outline.length]!
+    const dx = to[0] - from[0]
+    const dy = to[1] - from[1]
+    const squared = dx * dx + dy * dy
+    const t =
+      squared === 0 ? 0 : Math.min(1, Math.max(0, ((wanted[0] - from[0]) * dx + (wanted[1] - from[1]) * dy) / squared))
+    const point: Vec2 = [from[0] + dx * t, from[1] + dy * t]
+    const distance = (point[0] - wanted[0]) ** 2 + (point[1] - wanted[1]) ** 2
+    if (distance < least) {
+      least = distance
+      best = point
+    }
+  }
+  return best
+}
+
+/**
+ * The space left by a lining. Floor, wall and roof linings apply to the faces by their slope (45° divides), the wall
+ * lining also to a closed bulkhead; doors and keep-outs are taken as measured, without lining.
+ * @throws RangeError if the lining leaves nothing.
+ */
+export function interiorOf(shell: Shell, lining: Lining): Interior {
+  const bare = shell.stations.map((station) => fullSection(station.left, station.right ?? station.left))
+  const middle = bare[Math.floor(bare.length / 2)]!
+  const faces = middle.map((from, index) => faceOf(from, middle[(index + 1) % middle.length]!))
+  const thickness = faces.map((face) => thicknessOf(face, lining))
+  const front = shell.bulkhead.xMm - (shell.bulkhead.wayThrough ? 0 : lining.wallMm)
+  return {
+    shell,
+    lining,
+    xSpan: span(Math.max(0, shell.stations[0]!.xMm), front),
+    sections: shell.stations.map((station, index) => ({
+      xMm: station.xMm,
+      polygon: offsetSection(bare[index]!, thickness),
+    })),
+    faces,
+    keepOuts: shell.keepOuts.map(({ id, label, notchable, from, to }) => ({
+      id,
+      label,
+      notchable,
+      prism: boxPrism(boxOf(from, to)),
+    })),
+  }
+}
+
+/** The two sections that `xMm` lies between, and how far along; beyond the ends the end section goes on. */
+export function bracket(interior: Interior, xMm: number): { before: Section; after: Section; t: number } {
+  const { sections } = interior
+  let at = 0
+  while (at < sections.length - 2 && sections[at + 1]!.xMm < xMm) at += 1
+  const before = sections[at]!
+  const after = sections[at + 1]!
+  const t = Math.min(1, Math.max(0, (xMm - before.xMm) / (after.xMm - before.xMm)))
+  return { before, after, t }
+}
+
+/** The lined section at any x, in (y, z). */
+export function sectionAt(interior: Interior, xMm: number): Polygon {
+  const { before, after, t } = bracket(interior, xMm)
+  if (t === 0) return before.polygon
+  if (t === 1) return after.polygon
+  return before.polygon.map((corner, index): Vec2 => {
+    const other = after.polygon[index]!
+    return [lerp(corner[0], other[0], t), lerp(corner[1], other[1], t)]
+  })
+}

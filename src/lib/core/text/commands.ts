@@ -1,0 +1,53 @@
+import type { Command, Job, SimpleCommand } from '../job'
+import { fittingName } from './names'
+import { KIND_WORDS } from './words'
+
+type Words = {
+  readonly [T in SimpleCommand['type']]: (command: Extract<SimpleCommand, { type: T }>, job: Job) => string
+}
+
+const fitting = (job: Job, variant: string, id: string): string => {
+  const found = job.variants[variant]?.plan.fittings[id]
+  return found === undefined ? 'a fitting' : fittingName(found)
+}
+
+const WORDS: Words = {
+  'job.rename': ({ name }) => `Renamed the job “${name}”`,
+  'job.units': ({ units }) => `Units in ${units}`,
+  'brief.nights': ({ nights }) => `${nights} nights off hook-up`,
+  'brief.notes': () => 'Notes of the brief',
+  'person.put': ({ person }) => `Brief: ${person.label}`,
+  'person.remove': ({ id }, job) => `Brief: without ${job.brief.people[id]?.label ?? 'a person'}`,
+  'pet.put': ({ pet }) => `Brief: ${pet.label}`,
+  'pet.remove': ({ id }, job) => `Brief: without ${job.brief.pets[id]?.label ?? 'a pet'}`,
+  'demand.put': ({ demand }) => `Demand: ${demand.label ?? demand.need}`,
+  'demand.remove': () => 'Demand taken out',
+  'shell.put': ({ shell }) => `Vehicle: ${shell.name}`,
+  'variant.add': ({ name }) => `New variant “${name}”`,
+  'variant.rename': ({ name }) => `Variant renamed “${name}”`,
+  'variant.remove': ({ variant }, job) => `Variant “${job.variants[variant]?.name ?? ''}” taken out`,
+  'lining.set': () => 'Lining',
+  'fitting.add': ({ fitting: added }) =>
+    `Placed ${(added as { label?: string }).label ?? KIND_WORDS[(added as { kind: string }).kind] ?? 'a fitting'}`,
+  'fitting.seat': ({ variant, id }, job) => `Moved ${fitting(job, variant, id)}`,
+  'fitting.parameters': ({ variant, id }, job) => `Changed ${fitting(job, variant, id)}`,
+  'fitting.label': ({ variant, id, label }, job) => `${fitting(job, variant, id)} called “${label}”`,
+  'fitting.remove': ({ variant, id }, job) => `Took out ${fitting(job, variant, id)}`,
+  'mode.put': ({ mode }) => `Mode ${mode.name}`,
+  'mode.stance': ({ variant, fitting: id, stance }, job) => `${fitting(job, variant, id)}: ${stance}`,
+}
+
+const BATCH_WORDS = { remedy: 'Remedy', duplicate: 'Duplicated', place: 'Placed', remove: 'Took out' } as const
+const DIFF_WORDS = { undo: 'Undid', redo: 'Redid', merge: 'Merged' } as const
+
+const simple = (command: SimpleCommand, job: Job): string =>
+  (WORDS[command.type] as (command: SimpleCommand, job: Job) => string)(command, job)
+
+/** What a command did, for the history; `job` is the job that it met. */
+export function sayCommand(command: Command, job: Job): string {
+  if (command.type === 'diff') return `${DIFF_WORDS[command.direction]}: ${command.what}`
+  if (command.type === 'job.restore') return `Went back to state ${command.revision}`
+  if (command.type === 'batch')
+    return `${BATCH_WORDS[command.what]}: ${command.commands.map((part) => simple(part, job)).join('; ')}`.slice(0, 120)
+  return simple(command, job)
+}

@@ -1,0 +1,21 @@
+export {
+  CHOICE_WORDS,
+  CLEARANCE_WORDS,
+  count,
+  FACE_WORDS,
+  GRAVITY_WORDS,
+  KIND_WORDS,
+  list,
+  NEED_WORDS,
+  PARAMETER_WORDS,
+  PURPOSE_WORDS,
+  SERVICE_WORDS,
+  SNAP_WORDS,
+  SPACE_ROW_WORDS,
+  STANCE_WORDS,
+  TAPE_WORDS,
+} from './words'
+export { fittingName, namesOf, type Names } from './names'
+export { sayBasis, sayFinding, type FindingWords } from './findings'
+export { sayRemedy } from './remedies'
+export { sayCommand } from './commands'

@@ -1,0 +1,25 @@
+import { kindOf } from '../fittings'
+import type { Fitting, Job, Plan } from '../job'
+import { KIND_WORDS } from './words'
+
+/** What a fitting is called: its own label, or its kind’s word. */
+export const fittingName = (fitting: Fitting): string =>
+  (fitting.label ?? '') || (KIND_WORDS[kindOf(fitting.kind).id] ?? fitting.kind)
+
+/** Looks names up for sentences: fittings of one plan, and the named parts of the shell. */
+export interface Names {
+  readonly fitting: (id: string) => string
+  readonly part: (id: string) => string
+  readonly mode: (id: string) => string
+}
+
+export function namesOf(job: Job, plan: Plan): Names {
+  return {
+    fitting: (id) => {
+      const fitting = plan.fittings[id]
+      return fitting === undefined ? 'a fitting' : fittingName(fitting)
+    },
+    part: (id) => [...job.shell.keepOuts, ...job.shell.openings].find((part) => part.id === id)?.label ?? 'the body',
+    mode: (id) => plan.modes[id]?.name ?? id,
+  }
+}

@@ -1,0 +1,51 @@
+import type { ProvenRemedy, RemedyCode } from '../review'
+import { sayLength, type LengthUnit } from '../units'
+import { KIND_WORDS, count, GRAVITY_WORDS } from './words'
+import type { Names } from './names'
+
+type Say = (mm: number) => string
+
+const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string) => string> = {
+  'turn-along': (name) => `Turn ${name} along`,
+  'lower-platform': (_name, amount) => `Lower the platform by ${amount}`,
+  'set-length': (name, amount) => `Make ${name} ${amount} long`,
+  'set-width': (name, amount) => `Make ${name} ${amount} wide`,
+  'set-depth': (name, amount) => `Make ${name} ${amount} deep`,
+  'set-height': (name, amount) => `Make ${name} ${amount} high`,
+  'hinge-other': (name) => `Hinge ${name} on the other side`,
+  'shift-forward': (name, amount) => `Move ${name} forward ${amount}`,
+  'shift-back': (name, amount) => `Move ${name} back ${amount}`,
+  'shift-left': (name, amount) => `Move ${name} left ${amount}`,
+  'shift-right': (name, amount) => `Move ${name} right ${amount}`,
+  lower: (name, amount) => `Lower ${name} by ${amount}`,
+  place: (name, amount) => `Place a ${name} at ${amount}`,
+}
+
+/** What a remedy does, and what it costs: “Turn the bed along” · “then 2 new stops”. */
+export function sayRemedy(
+  remedy: ProvenRemedy,
+  names: Names,
+  unit: LengthUnit,
+): { readonly does: string; readonly costs: string } {
+  const say: Say = (mm) => sayLength(mm, unit)
+  const add = remedy.commands.find((command) => command.type === 'fitting.add')
+  const kind = add?.type === 'fitting.add' ? (add.fitting as { kind: string }).kind : undefined
+  const name =
+    kind !== undefined
+      ? (KIND_WORDS[kind] ?? kind).toLowerCase()
+      : remedy.fittingId === undefined
+        ? 'it'
+        : `the ${names.fitting(remedy.fittingId).toLowerCase()}`
+  const unique = (gravity: 'stop' | 'caution') =>
+    new Set(remedy.causes.filter((cause) => cause.gravity === gravity).map((cause) => cause.key)).size
+  const stops = unique('stop')
+  const cautions = unique('caution')
+  const parts = [
+    ...(stops > 0 ? [`${count(stops, GRAVITY_WORDS.stop)} more`] : []),
+    ...(cautions > 0 ? [`${count(cautions, GRAVITY_WORDS.caution)} more`] : []),
+  ]
+  return {
+    does: REMEDY_WORDS[remedy.code](name, say(remedy.amount)),
+    costs: parts.length === 0 ? 'nothing else suffers' : parts.join(', '),
+  }
+}

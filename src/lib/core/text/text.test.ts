@@ -1,0 +1,96 @@
+import { describe, expect, it } from 'vitest'
+import type { Finding } from '../review'
+import { apply, newJob, standardBrief } from '../job'
+import { defaultsOf, kindOf, KINDS } from '../fittings'
+import { genericShell } from '../shell'
+import { CHOICE_WORDS, KIND_WORDS, list, namesOf, PARAMETER_WORDS, sayCommand, sayFinding, STANCE_WORDS } from './index'
+
+const job = apply(newJob('job-test', 'Test', genericShell('van-long-high'), standardBrief()), {
+  type: 'fitting.add',
+  variant: 'variant-a',
+  id: 'fit-a',
+  fitting: {
+    kind: 'bed-fixed',
+    label: 'Bed across',
+    parameters: defaultsOf(kindOf('bed-fixed')),
+    seat: kindOf('bed-fixed').home,
+  } as never,
+}).job
+const names = namesOf(job, job.variants['variant-a']!.plan)
+const finding = (given: Partial<Finding>): Finding =>
+  ({
+    rule: 'x',
+    gravity: 'stop',
+    modeId: 'mode-night',
+    purpose: 'sleeping',
+    key: 'x',
+    fittings: ['fit-a'],
+    place: [0, 0, 0],
+    unit: 'mm',
+    ...given,
+  }) as Finding
+
+describe('sayFinding', () => {
+  const short = finding({
+    code: 'berth-short',
+    measured: 1790,
+    needed: 1890,
+    facts: { sleeper: 'surveyor', statureMm: 1840, spareMm: 50, along: 'y' },
+  })
+
+  it('puts the numbers in a sentence that a client understands', () => {
+    const words = sayFinding(short, names, 'mm')
+    expect(words.designer.replace(/[\u202f\u00a0]/g, ' ')).toBe(
+      'The bed across is 1 790 mm long across at mattress height; the surveyor, 1 840 mm, needs 1 890 mm.',
+    )
+    expect(words.why[0]!.replace(/[\u202f\u00a0]/g, ' ')).toBe(
+      '1 840 mm stature + 50 mm to spare = 1 890 mm needed; 1 790 mm there; short by 100 mm.',
+    )
+  })
+
+  it('speaks the screen’s units', () => {
+    expect(sayFinding(short, names, 'in').designer).toContain('70 1/2″')
+    expect(sayFinding(short, names, 'cm').designer.replace(/\u00a0/g, ' ')).toContain('179.0 cm')
+  })
+
+  it('names what stands in the way', () => {
+    const blocked = finding({
+      code: 'clearance-blocked',
+      measured: 36,
+      needed: 90,
+      unit: 'deg',
+      facts: {
+        clearanceId: 'door',
+        use: 'swing',
+        blockers: [
+          { kind: 'keep-out', id: 'arch-left' },
+          { kind: 'shell', id: 'shell' },
+        ],
+      },
+    })
+    expect(sayFinding(blocked, names, 'mm').designer).toBe(
+      'The door’s swing at the bed across opens only 36° of 90°: the left wheel arch and the body are in the way.',
+    )
+  })
+})
+
+describe('words', () => {
+  it('has one for every kind, stance, parameter and choice', () => {
+    for (const kind of KINDS) {
+      expect(KIND_WORDS[kind.id]).toBeTruthy()
+      for (const stance of kind.stances) expect(STANCE_WORDS[stance]).toBeTruthy()
+      for (const [key, value] of Object.entries(defaultsOf(kind))) {
+        expect(PARAMETER_WORDS[key]).toBeTruthy()
+        if (typeof value === 'string') expect(CHOICE_WORDS[value]).toBeTruthy()
+      }
+    }
+  })
+
+  it('tells what a command did', () => {
+    expect(sayCommand({ type: 'fitting.remove', variant: 'variant-a', id: 'fit-a' }, job)).toBe('Took out Bed across')
+    expect(sayCommand({ type: 'diff', direction: 'undo', what: 'Moved Bed across', patches: [] }, job)).toBe(
+      'Undid: Moved Bed across',
+    )
+    expect(list(['a', 'b', 'c'])).toBe('a, b and c')
+  })
+})

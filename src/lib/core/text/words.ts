@@ -1,0 +1,151 @@
+import type { Need, Purpose } from '../brief'
+import type { ClearanceUse, ServiceType } from '../fittings'
+import type { Gravity } from '../review'
+import type { SpaceRowId } from '../shell'
+import type { SnapTo, TapeId } from '../scene'
+
+export const KIND_WORDS: Readonly<Record<string, string>> = {
+  'bed-fixed': 'Bed',
+  'bench-belted': 'Belted bench',
+  'cold-box': 'Cold box',
+  desk: 'Desk',
+  galley: 'Galley',
+  locker: 'Locker',
+  'lounge-bed': 'Lounge',
+  'toilet-box': 'Toilet',
+  wardrobe: 'Wardrobe',
+  'water-tank': 'Water',
+  'wet-cubicle': 'Shower',
+}
+
+export const STANCE_WORDS: Readonly<Record<string, string>> = {
+  made: 'made up',
+  'table-up': 'table up',
+  'bed-made': 'bed made',
+  closed: 'closed',
+  shut: 'shut',
+  fixed: 'fixed',
+  upright: 'upright',
+  up: 'up',
+  folded: 'folded down',
+}
+
+export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
+  lengthMm: 'length',
+  widthMm: 'width',
+  depthMm: 'depth',
+  heightMm: 'height',
+  platformMm: 'platform',
+  mattressMm: 'mattress',
+  seatMm: 'seat',
+  worktopMm: 'worktop',
+  sleepers: 'sleepers',
+  places: 'places',
+  hinge: 'hinge',
+  basin: 'basin',
+  hob: 'hob',
+  entry: 'way in',
+}
+
+export const CHOICE_WORDS: Readonly<Record<string, string>> = {
+  left: 'left',
+  right: 'right',
+  side: 'side',
+  foot: 'foot',
+}
+
+export const NEED_WORDS: Record<Need, { one: string; many: string }> = {
+  berth: { one: 'Berth', many: 'Berths' },
+  belt: { one: 'Belt', many: 'Belts' },
+  'table-seat': { one: 'Place at the table', many: 'Places at the table' },
+  toilet: { one: 'Toilet', many: 'Toilets' },
+  shower: { one: 'Shower', many: 'Showers' },
+  hob: { one: 'Galley with hob', many: 'Hobs' },
+  'cold-box': { one: 'Cold box', many: 'Cold boxes' },
+  desk: { one: 'Desk', many: 'Desks' },
+  stowage: { one: 'Gear to stow', many: 'Pieces of gear' },
+  water: { one: 'Fresh water', many: 'Fresh water' },
+}
+
+export const SERVICE_WORDS: Record<ServiceType, string> = {
+  berth: 'bed',
+  seat: 'seat',
+  belt: 'belted seat',
+  'table-place': 'table',
+  worktop: 'worktop',
+  basin: 'basin',
+  hob: 'hob',
+  'cold-box': 'cold box',
+  toilet: 'toilet',
+  shower: 'shower',
+  desk: 'desk',
+  stowage: 'stowage',
+  tank: 'tank',
+}
+
+export const PURPOSE_WORDS: Record<Purpose, string> = { driving: 'on the road', living: 'by day', sleeping: 'at night' }
+
+export const GRAVITY_WORDS: Record<Gravity, { one: string; many: string }> = {
+  stop: { one: 'stop', many: 'stops' },
+  caution: { one: 'caution', many: 'cautions' },
+  note: { one: 'note', many: 'notes' },
+}
+
+export const CLEARANCE_WORDS: Record<ClearanceUse, string> = {
+  stand: 'room to stand and work',
+  'stand-inside': 'room to stand inside',
+  sit: 'room to sit',
+  entry: 'room to get in',
+  swing: 'the door’s swing',
+  flap: 'the flap’s lift',
+}
+
+export const SPACE_ROW_WORDS: Record<SpaceRowId, string> = {
+  length: 'Length',
+  'width-floor': 'Width at the floor',
+  'width-600': 'Width at 600 above the load floor',
+  'width-1200': 'Width at 1 200 above the load floor',
+  height: 'Height on the centreline',
+}
+
+export const TAPE_WORDS: Record<TapeId, string> = {
+  rear: 'rear sill',
+  front: 'bulkhead',
+  left: 'left wall',
+  right: 'right wall',
+  floor: 'floor',
+  ceiling: 'ceiling',
+  behind: 'behind, to',
+  ahead: 'ahead, to',
+  'beside-left': 'leftward, to',
+  'beside-right': 'rightward, to',
+}
+
+export const SNAP_WORDS: Record<SnapTo['kind'], string> = {
+  neighbour: '',
+  arch: '',
+  door: 'door edge',
+  wall: 'wall',
+  station: 'station line',
+  centre: 'centreline',
+  floor: 'floor',
+  roof: 'roof',
+  round: '',
+}
+
+export const FACE_WORDS = {
+  floor: 'the floor',
+  roof: 'the roof',
+  'wall-left': 'the left wall',
+  'wall-right': 'the right wall',
+  rear: 'the rear doors',
+  front: 'the bulkhead',
+} as const
+
+/** “3 stops”, “1 caution”. */
+export const count = (n: number, words: { one: string; many: string }): string =>
+  `${n} ${n === 1 ? words.one : words.many}`
+
+/** “galley, shower and bed”. */
+export const list = (parts: readonly string[]): string =>
+  parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`

@@ -1,0 +1,6 @@
+export { SAME_MM, TOUCH_MM } from './tolerance'
+export { faulty, parsed, type Parsed } from './result'
+export { formatNumber } from './quantity'
+export { formatLength, LENGTH_UNITS, parseLength, sayLength, type LengthUnit } from './length'
+export { parseMass, sayMass } from './mass'
+export { parseVolume, sayVolume } from './volume'

@@ -1,0 +1,90 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { formatLength, LENGTH_UNITS, parseLength, parseMass, parseVolume, sayLength } from './index'
+
+describe('parseLength', () => {
+  it.each([
+    ['1850', 'mm', 1850],
+    ['1 850', 'mm', 1850],
+    ['1,850', 'mm', 1850],
+    ['1 850.5 mm', 'mm', 1850.5],
+    ['185 cm', 'mm', 1850],
+    ['185', 'cm', 1850],
+    ['1.85m', 'mm', 1850],
+    ['1,85 m', 'mm', 1850],
+    ['.5 m', 'mm', 500],
+    ['73.5in', 'mm', 1866.9],
+    [`6' 1 1/2"`, 'mm', 1866.9],
+    [`6 ft 1½ in`, 'mm', 1866.9],
+    [`6'1-1/2"`, 'mm', 1866.9],
+    ['73 1/2', 'in', 1866.9],
+    ['3/4"', 'mm', 19.05],
+    ['6′ 2″', 'mm', 1879.6],
+    ['-40', 'mm', -40],
+    ['−40', 'mm', -40],
+    ['0', 'mm', 0],
+  ] as const)('reads %s in %s as %d mm', (text, unit, mm) => {
+    const result = parseLength(text, unit)
+    expect(result.ok && result.value).toBeCloseTo(mm, 9)
+  })
+
+  it.each([
+    ['', /Type a figure/],
+    ['wide', /no figure/],
+    ['12 parsecs', /do not know the unit “parsecs”/],
+    ['1/0 in', /no figure/],
+    ['1,850 m', /two ways/],
+    ['12 34 56', /no figure/],
+    ['1e308', /do not know the unit “e”/],
+    ['99999999999', /too large/],
+    ['constructor', /no figure/],
+    ['5 constructor', /do not know the unit/],
+    ['NaN', /no figure/],
+  ])('refuses %j in words', (text, words) => {
+    const result = parseLength(text, 'mm')
+    expect(result.ok ? `read as ${result.value}` : result.fault).toMatch(words)
+  })
+
+  it('reads back what it formats, to the figure that is shown', () => {
+    const half = { mm: 0.5, cm: 0.5, in: 25.4 / 32 }
+    fc.assert(
+      fc.property(
+        fc.double({ min: -20_000, max: 20_000, noNaN: true }),
+        fc.constantFrom(...LENGTH_UNITS),
+        (mm, unit) => {
+          const result = parseLength(formatLength(mm, unit), unit)
+          return result.ok && Math.abs(result.value - mm) <= half[unit] + 1e-9
+        },
+      ),
+      { seed: 1, numRuns: 500 },
+    )
+    expect(formatLength(-0.2, 'mm')).toBe('0')
+  })
+})
+
+describe('formatLength', () => {
+  it.each([
+    [1790, 'mm', '1\u202f790'],
+    [1790, 'cm', '179.0'],
+    [1866.9, 'in', '73 1/2″'],
+    [19.05, 'in', '3/4″'],
+    [-40, 'mm', '−40'],
+    [12345.6, 'mm', '12\u202f346'],
+  ] as const)('%d in %s', (mm, unit, text) => expect(formatLength(mm, unit)).toBe(text))
+
+  it('names the unit in sentences', () => {
+    expect(sayLength(1790, 'mm')).toBe('1\u202f790\u00a0mm')
+    expect(sayLength(1790, 'in')).toBe('70 1/2″')
+  })
+
+  it('throws on what is no length', () => expect(() => formatLength(Number.NaN, 'mm')).toThrow(/finite, got NaN/))
+})
+
+describe('other quantities', () => {
+  it('reads pounds and US gallons (exact factors: 0.4536 kg, 3.785 L)', () => {
+    const mass = parseMass('10 lb')
+    const volume = parseVolume('10 gal')
+    expect(mass.ok && mass.value).toBeCloseTo(4.536, 3)
+    expect(volume.ok && volume.value).toBeCloseTo(37.85, 2)
+  })
+})

@@ -1,0 +1,68 @@
+import type { Brief } from '$lib/core/brief'
+import { demoJob } from './build'
+
+/** Invented: a potter on the road to markets with a small kiln in its crate, and a teenager. A plan that works. */
+const brief: Brief = {
+  people: {
+    'person-potter': { label: 'potter', statureMm: 1720, sleeps: true, travels: true },
+    'person-teenager': { label: 'teenager', statureMm: 1650, sleeps: true, travels: true },
+  },
+  pets: {},
+  nightsOffHookUp: 2,
+  notes: 'Market days from May to October. The kiln crate comes out by the roll-up door, two people carry it.',
+  demands: {
+    'demand-berth': { need: 'berth', must: true },
+    'demand-belt': { need: 'belt', must: true },
+    'demand-kiln': { need: 'stowage', must: true, label: 'Kiln crate', sizeMm: [620, 580, 560] },
+    'demand-boards': { need: 'stowage', must: true, label: 'Ware boards, stacked', sizeMm: [1200, 300, 200] },
+    'demand-hob': { need: 'hob', must: true },
+    'demand-table': { need: 'table-seat', must: true },
+    'demand-cold': { need: 'cold-box', must: false },
+    'demand-toilet': { need: 'toilet', must: true },
+    'demand-water': { need: 'water', must: true },
+  },
+}
+
+export const potter = demoJob('job-potter', 'Potter’s market truck', 'truck-box', brief, [
+  {
+    id: 'fit-bed',
+    kind: 'bed-fixed',
+    label: 'Bed across',
+    parameters: { lengthMm: 2000, widthMm: 1200, platformMm: 760, sleepers: 1 },
+    seat: { along: { from: 'rear', mm: 60 } },
+  },
+  {
+    id: 'fit-lounge',
+    kind: 'lounge-bed',
+    label: 'Lounge',
+    parameters: { lengthMm: 1900, depthMm: 900 },
+    seat: { along: { from: 'bulkhead', mm: 20 } },
+  },
+  {
+    id: 'fit-galley',
+    kind: 'galley',
+    label: 'Galley',
+    parameters: { lengthMm: 1100, depthMm: 560 },
+    seat: { along: { from: 'rear', mm: 1640 }, across: { from: 'right-wall', mm: 0 } },
+  },
+  {
+    id: 'fit-toilet',
+    kind: 'toilet-box',
+    label: 'Toilet',
+    seat: { along: { from: 'rear', mm: 1740 }, across: { from: 'left-wall', mm: 0 } },
+  },
+  {
+    id: 'fit-water',
+    kind: 'water-tank',
+    label: 'Water',
+    parameters: { lengthMm: 500, depthMm: 420, heightMm: 350 },
+    seat: { along: { from: 'rear', mm: 700 }, across: { from: 'left-wall', mm: 0 } },
+  },
+  {
+    id: 'fit-cold',
+    kind: 'cold-box',
+    label: 'Cold box',
+    parameters: { lengthMm: 480, depthMm: 480, heightMm: 820, hinge: 'right' },
+    seat: { along: { from: 'rear', mm: 2760 }, across: { from: 'right-wall', mm: 0 } },
+  },
+])

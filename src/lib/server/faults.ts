@@ -1,0 +1,31 @@
+/** One clear sentence for what a disk or database does to us; undefined for anything else. */
+export function storageSentence(cause: unknown): { readonly status: 503 | 507; readonly message: string } | undefined {
+  if (!(cause instanceof Error)) return undefined
+  const code = 'code' in cause ? String(cause.code) : ''
+  const text = `${code} ${cause.message}`
+  if (/SQLITE_FULL|ENOSPC|disk is full/i.test(text)) {
+    return { status: 507, message: 'The disk is full: make room, and what is waiting here will be saved.' }
+  }
+  if (/SQLITE_READONLY|EACCES|EROFS|EPERM|readonly database/i.test(text)) {
+    return {
+      status: 503,
+      message: 'The data folder cannot be written to: check its permissions, or set ZIMMERMAN_DATA to another folder.',
+    }
+  }
+  if (/SQLITE_CANTOPEN|ENOTDIR|ENOENT|unable to open/i.test(text)) {
+    return {
+      status: 503,
+      message: 'The data folder cannot be opened: set ZIMMERMAN_DATA to a folder that can be written to.',
+    }
+  }
+  if (/SQLITE_BUSY|database is locked/i.test(text)) {
+    return { status: 503, message: 'The database is busy with another program: it will be tried again.' }
+  }
+  if (/SQLITE_CORRUPT|SQLITE_NOTADB|malformed|not a database/i.test(text)) {
+    return {
+      status: 503,
+      message: 'The database file is damaged: put a backup of zimmerman.sqlite in the data folder.',
+    }
+  }
+  return undefined
+}

@@ -1,0 +1,64 @@
+import { json } from '@sveltejs/kit'
+import type { z } from 'zod'
+import { parseJobText, type Fault, type Job } from '$lib/core/job'
+
+/** The largest document that is read, in bytes. */
+export const MAX_BODY_BYTES = 5_000_000
+
+/** An answer that says what is wrong and where. */
+export const refuse = (status: number, message: string, faults: readonly Fault[] = []): Response =>
+  json({ message, faults }, { status })
+
+type Body = { readonly ok: true; readonly text: string } | { readonly ok: false; readonly response: Response }
+
+/** The body as text, read no further than the limit. */
+export async function readBody(request: Request): Promise<Body> {
+  const tooLarge = { ok: false, response: refuse(413, 'That is over 5 MB, the most that is read.') } as const
+  if (Number(request.headers.get('content-length') ?? 0) > MAX_BODY_BYTES) return tooLarge
+  const decoder = new TextDecoder('utf-8', { fatal: true })
+  let text = ''
+  let read = 0
+  try {
+    for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
+      read += chunk.byteLength
+      if (read > MAX_BODY_BYTES) return tooLarge
+      text += decoder.decode(chunk, { stream: true })
+    }
+    return { ok: true, text: text + decoder.decode() }
+  } catch (cause) {
+    if (cause instanceof TypeError) return { ok: false, response: refuse(400, 'That is not text in UTF-8.') }
+    return tooLarge
+  }
+}
+
+type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response }
+
+/** A job document from a request. */
+export async function readJob(request: Request): Promise<Read<Job>> {
+  const body = await readBody(request)
+  if (!body.ok) return body
+  const parsed = parseJobText(body.text)
+  if (parsed.ok) return { ok: true, value: parsed.job }
+  return { ok: false, response: refuse(422, 'That is no job document that can be read.', parsed.faults) }
+}
+
+/** A small JSON body checked against a schema. */
+export async function readJson<S extends z.ZodType>(request: Request, schema: S): Promise<Read<z.infer<S>>> {
+  const body = await readBody(request)
+  if (!body.ok) return body
+  let value: unknown
+  try {
+    value = JSON.parse(body.text)
+  } catch (cause) {
+    return {
+      ok: false,
+      response: refuse(400, `That is not JSON: ${cause instanceof Error ? cause.message : String(cause)}`),
+    }
+  }
+  const result = schema.safeParse(value)
+  if (result.success) return { ok: true, value: result.data }
+  const faults = result.error.issues
+    .slice(0, 20)
+    .map((issue) => ({ path: issue.path.map(String).join('.'), message: issue.message }))
+  return { ok: false, response: refuse(400, 'That cannot be understood.', faults) }
+}

@@ -1,0 +1,60 @@
+import { Migrator, type Kysely, type Migration } from 'kysely'
+import type { Schema } from './database'
+
+const first: Migration = {
+  async up(db: Kysely<unknown>) {
+    await db.schema
+      .createTable('jobs')
+      .addColumn('id', 'text', (column) => column.primaryKey())
+      .addColumn('name', 'text', (column) => column.notNull())
+      .addColumn('revision', 'integer', (column) => column.notNull())
+      .addColumn('document', 'text', (column) => column.notNull())
+      .addColumn('shell_name', 'text', (column) => column.notNull())
+      .addColumn('created_at', 'text', (column) => column.notNull())
+      .addColumn('changed_at', 'text', (column) => column.notNull())
+      .addColumn('deleted_at', 'text')
+      .execute()
+    await db.schema
+      .createTable('variants')
+      .addColumn('job_id', 'text', (column) => column.notNull().references('jobs.id').onDelete('cascade'))
+      .addColumn('variant_id', 'text', (column) => column.notNull())
+      .addColumn('name', 'text', (column) => column.notNull())
+      .addColumn('position', 'integer', (column) => column.notNull())
+      .addColumn('reviewed_revision', 'integer')
+      .addColumn('stops', 'integer', (column) => column.notNull().defaultTo(0))
+      .addColumn('cautions', 'integer', (column) => column.notNull().defaultTo(0))
+      .addPrimaryKeyConstraint('variants_key', ['job_id', 'variant_id'])
+      .execute()
+    await db.schema
+      .createTable('journal')
+      .addColumn('job_id', 'text', (column) => column.notNull().references('jobs.id').onDelete('cascade'))
+      .addColumn('revision', 'integer', (column) => column.notNull())
+      .addColumn('uid', 'text', (column) => column.notNull())
+      .addColumn('client', 'text', (column) => column.notNull())
+      .addColumn('command', 'text', (column) => column.notNull())
+      .addColumn('words', 'text', (column) => column.notNull())
+      .addColumn('at', 'text', (column) => column.notNull())
+      .addPrimaryKeyConstraint('journal_key', ['job_id', 'revision'])
+      .addUniqueConstraint('journal_uid', ['job_id', 'uid'])
+      .execute()
+    await db.schema
+      .createTable('snapshots')
+      .addColumn('job_id', 'text', (column) => column.notNull().references('jobs.id').onDelete('cascade'))
+      .addColumn('revision', 'integer', (column) => column.notNull())
+      .addColumn('document', 'text', (column) => column.notNull())
+      .addColumn('at', 'text', (column) => column.notNull())
+      .addPrimaryKeyConstraint('snapshots_key', ['job_id', 'revision'])
+      .execute()
+  },
+}
+
+/** By name, in the order in which they run. */
+export const MIGRATIONS: Readonly<Record<string, Migration>> = { '2026-11-first': first }
+
+/** Brings the database to the newest form. @throws what the failing migration threw. */
+export async function migrateDatabase(db: Kysely<Schema>): Promise<readonly string[]> {
+  const migrator = new Migrator({ db, provider: { getMigrations: async () => ({ ...MIGRATIONS }) } })
+  const { error, results } = await migrator.migrateToLatest()
+  if (error !== undefined) throw error
+  return (results ?? []).map((result) => result.migrationName)
+}

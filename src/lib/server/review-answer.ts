@@ -1,0 +1,37 @@
+import type { Job } from '$lib/core/job'
+import { reviewJob, RULES } from '$lib/core/review'
+import { namesOf, sayBasis, sayFinding } from '$lib/core/text'
+
+/** The findings of a document with their words, for those who read them without the screens. */
+export const reviewAnswer = (job: Job): unknown => ({
+  job: { id: job.id, name: job.name, units: job.units },
+  variants: reviewJob(job).map(({ variantId, modes, failed }) => {
+    const variant = job.variants[variantId]!
+    const names = namesOf(job, variant.plan)
+    return {
+      id: variantId,
+      name: variant.name,
+      failedRules: failed,
+      modes: modes.map(({ modeId, findings }) => ({
+        id: modeId,
+        name: variant.plan.modes[modeId]!.name,
+        findings: findings.map((finding) => {
+          const words = sayFinding(finding, names, job.units)
+          const rule = RULES.find(({ id }) => id === finding.rule)!
+          return {
+            rule: finding.rule,
+            code: finding.code,
+            gravity: finding.gravity,
+            measured: finding.measured,
+            needed: finding.needed,
+            unit: finding.unit,
+            fittings: finding.fittings,
+            place: finding.place,
+            words: { title: words.title, designer: words.designer, client: words.client },
+            why: [...words.why, sayBasis(rule.basis)],
+          }
+        }),
+      })),
+    }
+  }),
+})

@@ -1,0 +1,31 @@
+import path from 'node:path'
+import { env } from '$env/dynamic/private'
+import { DEMO_JOBS } from '$lib/demo'
+import { openDatabase } from './database'
+import { JobRepository } from './job-repository'
+import { migrateDatabase } from './migrations'
+
+let opened: Promise<JobRepository> | undefined
+
+/** Where the data folder is: ZIMMERMAN_DATA, or `data` in the working folder. */
+export const dataFolder = (): string => path.resolve(env.ZIMMERMAN_DATA || 'data')
+
+async function open(): Promise<JobRepository> {
+  const { db } = openDatabase(path.join(dataFolder(), 'zimmerman.sqlite'))
+  const ran = await migrateDatabase(db)
+  const jobs = new JobRepository(db)
+  if (ran.length > 0 && env.ZIMMERMAN_DEMO === '1' && (await jobs.isEmpty())) {
+    for (const [index, job] of DEMO_JOBS.entries())
+      await jobs.create(job, new Date(Date.now() - index * 60_000).toISOString())
+  }
+  return jobs
+}
+
+/** The one repository of this process, opened on first use; a failed opening is tried again next time. */
+export function jobs(): Promise<JobRepository> {
+  opened ??= open().catch((cause: unknown) => {
+    opened = undefined
+    throw cause
+  })
+  return opened
+}

@@ -1,0 +1,154 @@
+<script lang="ts">
+  import { onDestroy } from 'svelte'
+  import type { ResolvedDemand } from '$lib/core/brief'
+  import { count, GRAVITY_WORDS } from '$lib/core/text'
+  import { getSession } from '../job/context'
+  import JobBar from '../job/JobBar.svelte'
+  import { Bench } from './bench.svelte'
+  import DemandsColumn from './DemandsColumn.svelte'
+  import Drawing from './Drawing.svelte'
+  import HandColumn from './HandColumn.svelte'
+  import { meaningOf, type ActionId } from './keys'
+  import ModeStrip from './ModeStrip.svelte'
+  import SearchDialog from './SearchDialog.svelte'
+  import VariantMenu from './VariantMenu.svelte'
+
+  const session = getSession()
+  const bench = new Bench(session)
+  onDestroy(() => bench.close())
+
+  let drawing: Drawing | undefined = $state(undefined)
+  let searching = $state(false)
+  let historyOpen = $state(false)
+  let brought: { demand: ResolvedDemand; from: readonly [number, number]; over: boolean } | undefined =
+    $state.raw(undefined)
+
+  $effect(() => bench.requestReview())
+
+  const planState = $derived.by(() => {
+    if (bench.tally === undefined) return 'looking'
+    const { stop, caution } = bench.tally
+    return stop > 0
+      ? count(stop, GRAVITY_WORDS.stop)
+      : caution > 0
+        ? count(caution, GRAVITY_WORDS.caution)
+        : 'no faults'
+  })
+
+  function act(id: ActionId): void {
+    switch (id) {
+      case 'next':
+        return bench.pick(1)
+      case 'previous':
+        return bench.pick(-1)
+      case 'turn':
+        return bench.turn()
+      case 'mirror':
+        return bench.mirror()
+      case 'duplicate':
+        return bench.duplicate()
+      case 'remove':
+        return bench.remove()
+      case 'undo':
+        return session.undo()
+      case 'redo':
+        return session.redo()
+      case 'search':
+        searching = true
+        return
+      case 'type-distance':
+        document.getElementById('tape-rear')?.focus()
+        return
+      case 'mode-1':
+      case 'mode-2':
+      case 'mode-3': {
+        const mode = bench.modes[Number(id.slice(-1)) - 1]
+        if (mode !== undefined) bench.showMode(mode[0])
+        return
+      }
+      case 'people':
+        bench.people = !bench.people
+        return
+      case 'history':
+        historyOpen = true
+        return
+      case 'let-go':
+        if (drawing?.cancel() !== true) {
+          bench.putBack()
+          brought = undefined
+          bench.select(undefined)
+        }
+    }
+  }
+
+  function onkeydown(event: KeyboardEvent): void {
+    const target = event.target as HTMLElement
+    if (
+      searching ||
+      historyOpen ||
+      event.defaultPrevented ||
+      /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) ||
+      target.closest('[role="dialog"], [role="menu"]') !== null
+    )
+      return
+    const meaning = meaningOf(event)
+    if (meaning === undefined || (meaning.kind === 'action' && (meaning.id === 'undo' || meaning.id === 'redo'))) return
+    if (meaning.kind === 'nudge' && bench.selected === undefined) return
+    event.preventDefault()
+    if (meaning.kind === 'nudge') bench.nudge(meaning.axis, meaning.mm)
+    else act(meaning.id)
+  }
+
+  function onpick(demand: ResolvedDemand, event: PointerEvent): void {
+    if (event.button !== 0) return
+    brought = { demand, from: [event.clientX, event.clientY], over: false }
+    ;(event.currentTarget as Element).releasePointerCapture?.(event.pointerId)
+  }
+
+  function onpointermove(event: PointerEvent): void {
+    if (brought === undefined) return
+    const place = drawing?.viewAt(event)
+    if (place === undefined) {
+      if (brought.over) bench.putBack()
+      brought = { ...brought, over: false }
+      return
+    }
+    brought = { ...brought, over: true }
+    bench.bringDemand(brought.demand, place.view, place.at, place.scale)
+  }
+
+  function onpointerup(): void {
+    if (brought === undefined) return
+    if (brought.over) bench.putDown()
+    brought = undefined
+  }
+</script>
+
+<svelte:window {onkeydown} {onpointermove} {onpointerup} />
+
+<svelte:head><title>{session.job.name} · plan · Zimmerman</title></svelte:head>
+
+<div
+  class="bench grid h-screen min-w-[1024px] overflow-hidden {brought === undefined
+    ? ''
+    : 'cursor-grabbing select-none'}"
+  data-testid="bench"
+>
+  <div class="col-span-3">
+    <JobBar current="plan" {planState} bind:historyOpen><VariantMenu {bench} /></JobBar>
+  </div>
+  <aside class="min-h-0 border-r border-line">
+    <DemandsColumn {bench} {onpick} onsearch={() => (searching = true)} />
+  </aside>
+  <main class="min-h-0 min-w-0 bg-sheet"><Drawing bind:this={drawing} {bench} /></main>
+  <aside class="min-h-0 border-l border-line"><HandColumn {bench} /></aside>
+  <div class="col-span-3"><ModeStrip {bench} /></div>
+</div>
+<SearchDialog {bench} bind:open={searching} onaction={act} />
+
+<style>
+  .bench {
+    grid-template-columns: 218px minmax(0, 1fr) 262px;
+    grid-template-rows: auto minmax(0, 1fr) auto;
+  }
+</style>

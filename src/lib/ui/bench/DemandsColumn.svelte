@@ -1,0 +1,128 @@
+<script lang="ts">
+  import { NEED_FACTS, type ResolvedDemand } from '$lib/core/brief'
+  import type { DemandState } from '$lib/core/review'
+  import { NEED_WORDS, sayBasis, sayFinding } from '$lib/core/text'
+  import { formatLength, sayLength, sayVolume } from '$lib/core/units'
+  import Why from '../parts/Why.svelte'
+  import type { Bench } from './bench.svelte'
+
+  interface Props {
+    bench: Bench
+    onpick: (demand: ResolvedDemand, event: PointerEvent) => void
+    onsearch: () => void
+  }
+  let { bench, onpick, onsearch }: Props = $props()
+
+  const unit = $derived(bench.liveJob.units)
+  const longest = $derived(Math.max(1, ...bench.demands.map(({ demand }) => demand.leadingMm)))
+
+  const title = (demand: ResolvedDemand): string => {
+    if (demand.label !== undefined && demand.label !== '') return demand.label
+    const words = NEED_WORDS[demand.need]
+    return demand.need === 'berth' || demand.quantity !== 1 ? words.many : words.one
+  }
+  const figure = (demand: ResolvedDemand): string => {
+    if (demand.unit === 'litres') return sayVolume(demand.quantity)
+    if (demand.need === 'belt' || demand.need === 'table-seat') return String(demand.quantity)
+    return demand.sizeMm
+      .slice(0, 2)
+      .map((side) => formatLength(side, unit))
+      .join(' × ')
+  }
+  const because = (demand: ResolvedDemand): string => {
+    const { because: cause } = demand
+    switch (cause.code) {
+      case 'typed':
+        return 'As typed in the brief.'
+      case 'typical':
+        return 'A typical size; the brief says nothing else.'
+      case 'sleepers':
+        return `${cause.people} sleep in it; the tallest is ${sayLength(cause.tallestMm, unit)}.`
+      case 'travellers':
+        return `${cause.people} travel in it.`
+      case 'people':
+        return `${cause.people} people in the brief.`
+      case 'water':
+        return `${cause.people} sleepers × ${cause.nights} nights × ${cause.perNightL} L = ${demand.quantity} L.`
+    }
+  }
+  const verdict = ({ demand, state, offered, findings }: DemandState): string => {
+    const worst = findings[0]
+    if (worst !== undefined) {
+      if (worst.code === 'berth-short') return `${sayLength(worst.needed - worst.measured, unit)} too short`
+      if (worst.code === 'berth-narrow') return `${sayLength(worst.needed - worst.measured, unit)} too narrow`
+      if (worst.code === 'service-missing' && worst.measured === 0) return 'not placed yet'
+      return sayFinding(worst, bench.names, unit).title.toLowerCase()
+    }
+    if (state === 'met')
+      return demand.unit === 'litres'
+        ? `tanks hold ${sayVolume(offered)}`
+        : demand.need === 'stowage'
+          ? 'has a place'
+          : demand.need === 'belt' || demand.need === 'table-seat' || demand.need === 'berth'
+            ? `${offered} there`
+            : 'there'
+    return state === 'missing' ? 'not placed yet' : `${offered} of ${demand.quantity}`
+  }
+</script>
+
+<section aria-label="Demands" class="flex h-full flex-col overflow-y-auto px-3.5 py-3">
+  <div class="mb-2 flex items-baseline justify-between">
+    <h2 class="caps">Demands</h2>
+    <span class="text-sm text-ink-2">biggest first</span>
+  </div>
+  <ul>
+    {#each bench.demands as state (state.demand.id)}
+      {@const { demand } = state}
+      <li class="border-b border-line py-1.5">
+        <div
+          class="mb-1 h-1 {state.state === 'met'
+            ? 'bg-line'
+            : state.state === 'missing'
+              ? 'missing'
+              : demand.must
+                ? 'bg-stop'
+                : 'bg-caution'}"
+          style:width="{Math.max(6, (demand.leadingMm / longest) * 100)}%"
+        ></div>
+        <div class="flex items-baseline justify-between gap-2">
+          <button
+            class="min-w-0 flex-1 touch-none truncate text-left text-[13.5px] font-semibold narrow hover:text-pencil"
+            title="Drag onto the drawing, or press Enter to place it"
+            data-demand={demand.id}
+            onpointerdown={(event) => onpick(demand, event)}
+            onkeydown={(event) => {
+              if (event.key === 'Enter' || event.key === ' ') {
+                event.preventDefault()
+                event.stopPropagation()
+                bench.placeDemand(demand)
+              }
+            }}>{title(demand)}</button
+          >
+          <span class="text-[13px] whitespace-nowrap narrow">
+            <Why
+              about="{title(demand)} asks for {figure(demand)}"
+              lines={[because(demand), sayBasis(NEED_FACTS[demand.need].basis), demand.must ? 'A must.' : 'A wish.']}
+              >{figure(demand)}</Why
+            >
+          </span>
+        </div>
+        <p class="text-sm {state.state === 'met' ? '' : state.findings.length > 0 ? 'text-stop' : 'text-ink-2'}">
+          {#if state.state === 'met'}<span class="font-semibold text-good">✓</span>{/if}
+          {verdict(state)}{#if !demand.must}<span class="text-ink-2">&nbsp;· wish</span>{/if}
+        </p>
+      </li>
+    {:else}
+      <li class="text-sm text-ink-2">No demands yet: say in the brief who it is for and what they need.</li>
+    {/each}
+  </ul>
+  <button class="mt-3 flex w-full justify-between text-left text-ink-2 hover:text-pencil" onclick={onsearch}
+    ><span>Add something else…</span><b class="text-ink">/</b></button
+  >
+</section>
+
+<style>
+  .missing {
+    background: repeating-linear-gradient(to right, var(--ink-2) 0 6px, transparent 6px 9px);
+  }
+</style>

@@ -1,0 +1,106 @@
+<script lang="ts">
+  import { RULES, type Finding, type ProvenRemedy } from '$lib/core/review'
+  import { GRAVITY_WORDS, sayBasis, sayFinding, sayRemedy } from '$lib/core/text'
+  import GravityMark from '../parts/GravityMark.svelte'
+  import Why from '../parts/Why.svelte'
+  import type { Bench, NumberedFinding } from './bench.svelte'
+
+  interface Props {
+    bench: Bench
+    shown: readonly NumberedFinding[]
+  }
+  let { bench, shown }: Props = $props()
+
+  const unit = $derived(bench.liveJob.units)
+  const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+  const openKey = $derived(
+    shown.some(({ finding }) => finding.key === bench.openFinding)
+      ? bench.openFinding
+      : shown.length === 1
+        ? shown[0]!.finding.key
+        : undefined,
+  )
+  const open = $derived(shown.find(({ finding }) => finding.key === openKey)?.finding)
+
+  let offers: { for: Finding; remedies: readonly ProvenRemedy[] } | undefined = $state.raw(undefined)
+
+  $effect(() => {
+    const finding = open
+    if (finding === undefined || bench.carrying) return
+    let current = true
+    void bench.remedies(finding).then((remedies) => {
+      if (current) offers = { for: finding, remedies }
+    })
+    return () => (current = false)
+  })
+
+  let list: HTMLUListElement | undefined = $state(undefined)
+
+  $effect(() => {
+    if (bench.openFinding !== undefined && bench.openFinding === openKey)
+      list?.querySelector('[data-open]')?.scrollIntoView({ block: 'nearest' })
+  })
+
+  const basis = (finding: Finding) => sayBasis(RULES.find(({ id }) => id === finding.rule)!.basis)
+</script>
+
+<div class="mt-3 border-t border-ink pt-2" data-testid="findings">
+  {#if shown.length === 0}
+    <p class="text-sm text-ink-2">
+      {bench.review === undefined
+        ? 'Looking it over…'
+        : bench.selected === undefined
+          ? `Nothing speaks against it in ${bench.names.mode(bench.modeId)}.`
+          : 'Nothing speaks against it here.'}
+    </p>
+  {/if}
+  {#if bench.review !== undefined && bench.review.failed.length > 0}
+    <p role="alert" class="text-sm text-stop">
+      A rule failed and said nothing: {bench.review.failed.map(({ rule }) => rule).join(', ')}.
+    </p>
+  {/if}
+  <ul bind:this={list} class="flex flex-col">
+    {#each shown as { number, finding } (finding.key)}
+      {@const words = sayFinding(finding, bench.names, unit)}
+      <li
+        class="border-b border-line py-1.5 text-[13px] leading-[18px] last:border-b-0"
+        data-testid="finding-{finding.code}"
+        data-open={finding.key === openKey ? true : undefined}
+      >
+        <button
+          class="inline text-left hover:text-pencil"
+          aria-expanded={finding.key === openKey}
+          onclick={() => (bench.openFinding = finding.key)}
+        >
+          <GravityMark gravity={finding.gravity} {number} />
+          <b class={finding.gravity === 'stop' ? 'text-stop' : 'text-caution'}
+            >{capital(GRAVITY_WORDS[finding.gravity].one)}.</b
+          >
+          {words.designer}
+        </button>
+        <Why
+          about={words.title.toLowerCase()}
+          lines={[...words.why, basis(finding), `For the client: ${words.client}`]}
+        />
+        {#if finding.key === openKey}
+          {#if offers?.for.key === finding.key}
+            <ul class="mt-1">
+              {#each offers.remedies as remedy, index (index)}
+                {@const said = sayRemedy(remedy, bench.names, unit)}
+                <li class="border-t border-dotted border-line py-1">
+                  <button class="w-full act" onclick={() => bench.take(remedy)}
+                    >{said.does}<span class="block text-xs font-normal text-ink-2">{said.costs}</span></button
+                  >
+                </li>
+              {:else}
+                <li class="text-xs text-ink-2">No small change alone cures this; move or resize things by hand.</li>
+              {/each}
+            </ul>
+          {:else}
+            <p class="text-xs text-ink-2">Trying ways out…</p>
+          {/if}
+        {/if}
+      </li>
+    {/each}
+  </ul>
+</div>

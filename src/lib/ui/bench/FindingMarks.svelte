@@ -1,0 +1,124 @@
+<script lang="ts">
+  import type { Vec2 } from '$lib/core/geometry'
+  import type { Finding } from '$lib/core/review'
+  import { sayFinding } from '$lib/core/text'
+  import type { Bench, NumberedFinding } from './bench.svelte'
+  import { toScreen, type ViewFrame } from './layout'
+
+  interface Props {
+    bench: Bench
+    frames: readonly ViewFrame[]
+  }
+  let { bench, frames }: Props = $props()
+
+  const plan = $derived(frames.find(({ id }) => id === 'plan')!)
+  const SPREAD_PX = 17
+
+  const CORNER_MM = 110
+
+  /** Where a finding is marked: its place, or the corner of its fitting where that place is under the fitting’s name. */
+  function placeInPlan({ fittings, place }: Finding): Vec2 {
+    const bounds = bench.scene.placed.find(({ id }) => id === fittings[0])?.bounds
+    if (bounds === undefined) return [place[0], place[1]]
+    const near =
+      Math.abs(place[0] - (bounds.x.min + bounds.x.max) / 2) < 150 &&
+      Math.abs(place[1] - (bounds.y.min + bounds.y.max) / 2) < 100
+    return near ? [bounds.x.min + CORNER_MM, bounds.y.max - CORNER_MM] : [place[0], place[1]]
+  }
+
+  /** Marks that would lie on one another stand side by side. */
+  const marks = $derived.by(() => {
+    const placed: { numbered: NumberedFinding; at: Vec2 }[] = []
+    for (const numbered of bench.findings) {
+      if (numbered.finding.fittings.length === 0) continue
+      let [x, y] = toScreen(plan, placeInPlan(numbered.finding))
+      while (placed.some(({ at }) => Math.hypot(at[0] - x, at[1] - y) < SPREAD_PX - 1)) x += SPREAD_PX
+      placed.push({ numbered, at: [x, y] })
+    }
+    return placed
+  })
+  const open = $derived(bench.findings.find(({ finding }) => finding.key === bench.openFinding)?.finding)
+  const way = $derived(
+    open !== undefined && (open.code === 'way-narrow' || open.code === 'way-shut') ? open.facts.path : [],
+  )
+  const words = (finding: Finding) => sayFinding(finding, bench.names, bench.liveJob.units)
+
+  function show(finding: Finding): void {
+    bench.select(finding.fittings[0])
+    bench.openFinding = finding.key
+  }
+</script>
+
+{#if way.length > 0}
+  <path
+    d="M{way
+      .map((point) =>
+        toScreen(plan, point)
+          .map((value) => value.toFixed(1))
+          .join(' '),
+      )
+      .join('L')}"
+    class="way"
+  />
+{/if}
+{#each marks as { numbered: { number, finding }, at } (finding.key)}
+  <g
+    data-mark={finding.code}
+    data-testid="mark-{finding.code}"
+    transform="translate({at[0]} {at[1]})"
+    class="mark"
+    role="button"
+    tabindex="0"
+    aria-label="{number}: {words(finding).designer}"
+    onclick={(event) => {
+      event.stopPropagation()
+      show(finding)
+    }}
+    onkeydown={(event) => {
+      if (event.key === 'Enter' || event.key === ' ') {
+        event.preventDefault()
+        event.stopPropagation()
+        show(finding)
+      }
+    }}
+  >
+    <title>{words(finding).designer}</title>
+    {#if finding.gravity === 'stop'}
+      <path d="M-7 -4 L0 -8 L7 -4 L7 4 L0 8 L-7 4 Z" fill="var(--stop)" />
+    {:else}
+      <path d="M0 -9 L8.5 6 L-8.5 6 Z" fill="var(--caution)" />
+    {/if}
+    <text y={finding.gravity === 'stop' ? 3.4 : 4.4} text-anchor="middle">{number}</text>
+  </g>
+{/each}
+
+<style>
+  .mark {
+    cursor: pointer;
+  }
+  .mark path {
+    stroke: var(--sheet);
+    stroke-width: 1.5;
+    paint-order: stroke;
+  }
+  .mark {
+    outline: none;
+  }
+  .mark:focus-visible path {
+    stroke: var(--pencil);
+    stroke-width: 4;
+  }
+  .mark text {
+    font-size: 9.5px;
+    font-weight: 700;
+    fill: var(--sheet);
+    pointer-events: none;
+  }
+  .way {
+    fill: none;
+    stroke: var(--caution);
+    stroke-width: 1.3;
+    stroke-dasharray: 5 4;
+    pointer-events: none;
+  }
+</style>

@@ -1,0 +1,179 @@
+<script lang="ts">
+  import { CHOICE_WORDS, fittingName, KIND_WORDS, PARAMETER_WORDS, STANCE_WORDS, TAPE_WORDS } from '$lib/core/text'
+  import { usableDepth } from '$lib/core/scene'
+  import { formatLength, sayMass } from '$lib/core/units'
+  import CountField from '../parts/CountField.svelte'
+  import LengthField from '../parts/LengthField.svelte'
+  import Why from '../parts/Why.svelte'
+  import type { Bench } from './bench.svelte'
+  import FindingList from './FindingList.svelte'
+  import { limitsOf } from './limits'
+  import SectionView from './SectionView.svelte'
+
+  let { bench }: { bench: Bench } = $props()
+  const unit = $derived(bench.liveJob.units)
+  const placed = $derived(bench.selected)
+  const limits = $derived(placed === undefined ? [] : limitsOf(placed.kind))
+  const depths = $derived.by(() => {
+    if (placed === undefined || placed.scribedTo === undefined) return []
+    const { min, max } = placed.bounds.z
+    return [
+      ['at the top', max - 5],
+      ['in the middle', (min + max) / 2],
+      ['at the bottom', min + 5],
+    ].map(([where, z]) => ({ where: where as string, mm: usableDepth(bench.scene, placed, z as number) }))
+  })
+  const shown = $derived(
+    placed === undefined
+      ? bench.findings
+      : bench.findings.filter(({ finding }) => finding.fittings.includes(placed.id)),
+  )
+  const caution = $derived(
+    placed?.kind.id === 'bench-belted'
+      ? 'Seats and belts: anchorages are work for a licensed fitter and need approval. These figures are for planning only.'
+      : placed?.services.some(({ type }) => type === 'hob')
+        ? 'A gas hob, its lines and its locker are work for a licensed gas fitter; local codes rule.'
+        : undefined,
+  )
+</script>
+
+<section aria-label="In hand" class="flex h-full flex-col overflow-y-auto px-3.5 py-3">
+  <div class="flex items-baseline justify-between">
+    <h2 class="caps">Section at</h2>
+    <span class="text-sm">{formatLength(bench.stationMm, unit)} from sill</span>
+  </div>
+  <SectionView {bench} />
+
+  {#if placed !== undefined}
+    <div class="mt-2 flex items-baseline justify-between gap-2">
+      <input
+        class="min-w-0 flex-1 ruled border-transparent caps"
+        aria-label="Name of the fitting"
+        value={fittingName(placed.fitting)}
+        maxlength="60"
+        onkeydown={(event) => {
+          event.stopPropagation()
+          if (event.key === 'Enter') event.currentTarget.blur()
+        }}
+        onchange={(event) =>
+          bench.session.do({
+            type: 'fitting.label',
+            variant: bench.variantId,
+            id: placed.id,
+            label: event.currentTarget.value.trim(),
+          })}
+      />
+      {#if placed.kind.stances.length > 1}
+        <select
+          class="ruled text-sm"
+          aria-label="Stance in {bench.names.mode(bench.modeId)}"
+          value={placed.stance}
+          onchange={(event) => bench.setStance(event.currentTarget.value)}
+        >
+          {#each placed.kind.stances as stance (stance)}<option value={stance}>{STANCE_WORDS[stance] ?? stance}</option
+            >{/each}
+        </select>
+      {:else}
+        <span class="text-sm text-ink-2">{KIND_WORDS[placed.kind.id]?.toLowerCase()}</span>
+      {/if}
+    </div>
+
+    <p class="mt-1 text-xs text-ink-2">Tape, from and to:</p>
+    <div class="grid grid-cols-2 gap-x-4 gap-y-px text-[13px] narrow" data-testid="tape">
+      {#each bench.tape as row (row.id)}
+        <div class={row.neighbourId === undefined ? '' : 'col-span-2'}>
+          <LengthField
+            label="{TAPE_WORDS[row.id]}{row.neighbourId === undefined
+              ? ''
+              : ` ${bench.names.fitting(row.neighbourId).toLowerCase()}`}"
+            id="tape-{row.id}"
+            mm={row.mm}
+            {unit}
+            width="3.4rem"
+            onset={(mm) => bench.setTape(row, mm)}
+          />
+        </div>
+      {/each}
+    </div>
+
+    <div
+      class="mt-2 grid grid-cols-2 gap-x-4 gap-y-px border-t border-line pt-1.5 text-[13px] narrow"
+      data-testid="parameters"
+    >
+      {#each limits as limit (limit.key)}
+        {@const value = placed.fitting.parameters[limit.key]}
+        {#if limit.kind === 'length'}
+          <LengthField
+            label={PARAMETER_WORDS[limit.key] ?? limit.key}
+            mm={value as number}
+            {unit}
+            width="3.4rem"
+            min={limit.min}
+            max={limit.max}
+            onset={(mm) => bench.setParameter(limit.key, mm)}
+          />
+        {:else if limit.kind === 'count'}
+          <CountField
+            label={PARAMETER_WORDS[limit.key] ?? limit.key}
+            value={value as number}
+            width="2.4rem"
+            min={limit.min}
+            max={limit.max}
+            onset={(count) => bench.setParameter(limit.key, count)}
+          />
+        {:else if limit.kind === 'choice'}
+          <label class="flex items-baseline justify-between"
+            ><span class="text-ink-2">{PARAMETER_WORDS[limit.key] ?? limit.key}</span>
+            <select
+              class="ruled"
+              {value}
+              onchange={(event) => bench.setParameter(limit.key, event.currentTarget.value)}
+            >
+              {#each limit.choices as choice (choice)}<option value={choice}>{CHOICE_WORDS[choice] ?? choice}</option
+                >{/each}
+            </select></label
+          >
+        {:else}
+          <label class="flex items-baseline justify-between"
+            ><span class="text-ink-2">{PARAMETER_WORDS[limit.key] ?? limit.key}</span>
+            <input
+              type="checkbox"
+              class="accent-pencil"
+              checked={value as boolean}
+              onchange={(event) => bench.setParameter(limit.key, event.currentTarget.checked)}
+            /></label
+          >
+        {/if}
+      {/each}
+      <div class="flex justify-between">
+        <span class="text-ink-2">mass, empty</span>
+        <Why
+          about="it weighs {sayMass(placed.kind.massKg(placed.fitting.parameters))}"
+          lines={[
+            'Area of its boards × thickness × density, and its machines at typical masses.',
+            'Densities are handbook values; common practice for the rest, no source. An estimate until it is weighed.',
+          ]}>{sayMass(placed.kind.massKg(placed.fitting.parameters))}</Why
+        >
+      </div>
+      {#if depths.length > 0}
+        <div class="col-span-2 text-ink-2">
+          usable depth
+          {#each depths as { where, mm } (where)}<div class="flex justify-between text-ink">
+              <span class="pl-3 text-ink-2">{where}</span><span
+                >{mm === undefined ? 'above the wall' : formatLength(mm, unit)}</span
+              >
+            </div>{/each}
+        </div>
+      {/if}
+    </div>
+
+    <div class="mt-2 flex flex-wrap gap-x-3 gap-y-1 border-t border-line pt-2 text-[13px]">
+      <button class="act" title="R" onclick={() => bench.turn()}>Turn</button>
+      <button class="act" title="M" onclick={() => bench.mirror()}>Mirror</button>
+      <button class="act" title="D" onclick={() => bench.duplicate()}>Duplicate</button>
+      <button class="act" title="Del" onclick={() => bench.remove()}>Take out</button>
+    </div>
+    {#if caution !== undefined}<p class="mt-2 text-xs text-caution">{caution}</p>{/if}
+  {/if}
+  <FindingList {bench} {shown} />
+</section>

@@ -1,0 +1,88 @@
+<script lang="ts">
+  import { Command, Dialog } from 'bits-ui'
+  import { KINDS } from '$lib/core/fittings'
+  import { fittingName, KIND_WORDS } from '$lib/core/text'
+  import type { Bench } from './bench.svelte'
+  import { ACTIONS, type ActionId } from './keys'
+
+  interface Props {
+    bench: Bench
+    open: boolean
+    onaction: (id: ActionId) => void
+  }
+  let { bench, open = $bindable(false), onaction }: Props = $props()
+
+  function run(work: () => void): void {
+    open = false
+    work()
+  }
+</script>
+
+{#snippet entry(words: string, hint: string, work: () => void)}
+  <Command.Item
+    value={words}
+    class="flex cursor-pointer justify-between px-4 py-1 data-selected:bg-paper data-selected:text-pencil"
+    onSelect={() => run(work)}
+  >
+    <span>{words}</span><span class="text-sm text-ink-2">{hint}</span>
+  </Command.Item>
+{/snippet}
+
+<Dialog.Root bind:open>
+  <Dialog.Portal>
+    <Dialog.Overlay class="fixed inset-0 z-40 bg-[color-mix(in_srgb,var(--ink)_20%,transparent)]" />
+    <Dialog.Content class="fixed top-[12%] left-1/2 z-50 w-[28rem] -translate-x-1/2 border border-ink bg-sheet">
+      <Dialog.Title class="sr-only">Find something to do or place</Dialog.Title>
+      <Dialog.Description class="sr-only">Type a word, choose with the arrow keys, press Enter.</Dialog.Description>
+      <Command.Root loop>
+        <Command.Input
+          class="w-full border-b border-line bg-transparent px-4 py-3 outline-none"
+          placeholder="Place, find or do…"
+          aria-label="Place, find or do"
+        />
+        <Command.List tabindex={0} class="max-h-96 overflow-y-auto py-2">
+          <Command.Viewport>
+            <Command.Empty class="px-4 py-2 text-ink-2">Nothing goes by that word.</Command.Empty>
+            <Command.Group>
+              <Command.GroupHeading class="px-4 pt-1 caps">Place</Command.GroupHeading>
+              <Command.GroupItems>
+                {#each KINDS as kind (kind.id)}{@render entry(
+                    `Place ${(KIND_WORDS[kind.id] ?? kind.id).toLowerCase()}`,
+                    '',
+                    () => bench.place(kind.id),
+                  )}{/each}
+              </Command.GroupItems>
+            </Command.Group>
+            <Command.Group>
+              <Command.GroupHeading class="px-4 pt-2 caps">Pick</Command.GroupHeading>
+              <Command.GroupItems>
+                {#each bench.scene.placed as placed (placed.id)}
+                  <Command.Item
+                    value="Pick {fittingName(placed.fitting)} {placed.id}"
+                    class="cursor-pointer px-4 py-1 data-selected:bg-paper data-selected:text-pencil"
+                    onSelect={() => run(() => bench.select(placed.id))}>Pick {fittingName(placed.fitting)}</Command.Item
+                  >
+                {/each}
+              </Command.GroupItems>
+            </Command.Group>
+            <Command.Group>
+              <Command.GroupHeading class="px-4 pt-2 caps">Do</Command.GroupHeading>
+              <Command.GroupItems>
+                {#each bench.modes as [id, mode], index (id)}{@render entry(
+                    `Show ${mode.name}`,
+                    String(index + 1),
+                    () => bench.showMode(id),
+                  )}{/each}
+                {#each ACTIONS.filter(({ id }) => id !== 'search' && id !== 'let-go') as action (action.id)}{@render entry(
+                    action.words,
+                    action.key,
+                    () => onaction(action.id),
+                  )}{/each}
+              </Command.GroupItems>
+            </Command.Group>
+          </Command.Viewport>
+        </Command.List>
+      </Command.Root>
+    </Dialog.Content>
+  </Dialog.Portal>
+</Dialog.Root>

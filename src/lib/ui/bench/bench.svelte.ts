@@ -1,0 +1,426 @@
+import type { ResolvedDemand } from '$lib/core/brief'
+import type { ViewId } from '$lib/core/draw'
+import { defaultsOf, fittingFor, kindOf, type Parameters, type Seat } from '$lib/core/fittings'
+import { addTurns, boxesOverlap, spanLength, type Vec2, type Vec3 } from '$lib/core/geometry'
+import { apply, modesOf, variantsOf, type Command, type Fitting, type Job, type Plan } from '$lib/core/job'
+import { demandStates, placeFor, tally, type Finding, type ProvenRemedy, type VariantReview } from '$lib/core/review'
+import {
+  buildScene,
+  carried,
+  keptInside,
+  nudged,
+  snapsFor,
+  tapeOf,
+  type Placed,
+  type Scene,
+  type Snap,
+  type TapeRow,
+} from '$lib/core/scene'
+import { interiorOf } from '$lib/core/shell'
+import { namesOf } from '$lib/core/text'
+import { ReviewClient } from '$lib/workers/review-client'
+import type { JobSession } from '../job/job-session.svelte'
+import { newId } from '../job/new-id'
+import type { DragEffect } from './drag'
+import { keepEqual } from './keep-equal'
+import { vehicleDelta } from './layout'
+
+/** How near, on the screen, an edge must come to be drawn to a line. */
+const SNAP_PX = 7
+
+type Preview =
+  | { readonly kind: 'seat'; readonly id: string; readonly seat: Seat }
+  | { readonly kind: 'new'; readonly id: string; readonly fitting: Fitting }
+
+/** A finding with its number in the drawing, the same fault in several modes once. */
+export interface NumberedFinding {
+  readonly number: number
+  readonly finding: Finding
+}
+
+/** A hand sets things down on whole millimetres. */
+const wholeMillimetres = (seat: Seat): Seat => ({
+  ...seat,
+  along: { ...seat.along, mm: Math.round(seat.along.mm) },
+  across: { ...seat.across, mm: Math.round(seat.across.mm) },
+  up: { ...seat.up, mm: Math.round(seat.up.mm) },
+})
+
+/** What the bench shows: a variant in a mode, the fitting in hand, and what the review says of it all. */
+export class Bench {
+  readonly session: JobSession
+  readonly #reviewer: ReviewClient
+  #variantId = $state('')
+  #modeId = $state('')
+  selectedId: string | undefined = $state(undefined)
+  openFinding: string | undefined = $state(undefined)
+  stationMm = $state(800)
+  people = $state(true)
+  snaps: readonly Snap[] = $state.raw([])
+  review: VariantReview | undefined = $state.raw(undefined)
+  #preview: Preview | undefined = $state.raw(undefined)
+  /** The plan and scene that a drag started from. */
+  #start: { scene: Scene; plan: Plan; placed: Placed } | undefined
+  #before: Scene | undefined
+
+  constructor(session: JobSession) {
+    this.session = session
+    const [variantId, variant] = variantsOf(session.job)[0]!
+    this.#variantId = variantId
+    this.#modeId = modesOf(variant.plan)[0]![0]
+    this.#reviewer = new ReviewClient((review) => {
+      if (review.variantId === this.variantId) this.review = keepEqual(this.review, review)
+    })
+  }
+
+  close(): void {
+    this.#reviewer.close()
+  }
+
+  readonly variants = $derived.by(() => variantsOf(this.session.job))
+  /** The variant shown; the first one if the one that was shown is gone. */
+  readonly variantId: string = $derived.by(() =>
+    this.session.job.variants[this.#variantId] === undefined ? this.variants[0]![0] : this.#variantId,
+  )
+  /** The job with what the hand is holding right now. */
+  readonly liveJob: Job = $derived.by(() => this.#withPreview(this.session.job))
+  readonly plan: Plan = $derived.by(() => this.liveJob.variants[this.variantId]!.plan)
+  readonly modes = $derived.by(() => modesOf(this.plan))
+  readonly modeId: string = $derived.by(() =>
+    this.plan.modes[this.#modeId] === undefined ? this.modes[0]![0] : this.#modeId,
+  )
+  readonly #shell = $derived.by(() => this.liveJob.shell)
+  readonly #lining = $derived.by(() => this.plan.lining)
+  readonly interior = $derived.by(() => interiorOf(this.#shell, this.#lining))
+  readonly scene: Scene = $derived.by(
+    () => (this.#before = buildScene(this.interior, this.plan, this.modeId, this.#before)),
+  )
+  readonly selected: Placed | undefined = $derived.by(() => this.scene.placed.find(({ id }) => id === this.selectedId))
+  readonly tape: readonly TapeRow[] = $derived.by(() =>
+    this.selected === undefined ? [] : tapeOf(this.scene, this.selected),
+  )
+  /** Names as of the last command: a drag renames nothing, so that its words need not be made again. */
+  readonly names = $derived.by(() => namesOf(this.session.job, this.session.job.variants[this.variantId]!.plan))
+  readonly carrying: boolean = $derived.by(() => this.#preview !== undefined)
+
+  /** The findings of the mode shown, numbered, the gravest first. */
+  readonly findings: readonly NumberedFinding[] = $derived.by(() =>
+    (this.review?.modes.find(({ modeId }) => modeId === this.modeId)?.findings ?? []).map((finding, index) => ({
+      number: index + 1,
+      finding,
+    })),
+  )
+  readonly tally = $derived.by(() => (this.review === undefined ? undefined : tally(this.review)))
+  readonly demands = $derived.by(() => {
+    const all = this.review?.modes.flatMap(({ findings }) => findings) ?? []
+    return demandStates(
+      this.liveJob.brief,
+      this.modes.map(([id]) =>
+        id === this.modeId ? this.scene : buildScene(this.interior, this.plan, id, this.scene),
+      ),
+      all,
+    )
+  })
+
+  /** Asks for a review of what is shown; call it whenever that changes. */
+  requestReview(): void {
+    this.#reviewer.request(this.liveJob, this.variantId)
+  }
+
+  remedies(finding: Finding): Promise<readonly ProvenRemedy[]> {
+    return this.#reviewer.remedies(this.session.job, this.variantId, finding)
+  }
+
+  #withPreview(job: Job): Job {
+    const preview = this.#preview
+    if (preview === undefined || job.variants[this.variantId] === undefined) return job
+    try {
+      const command: Command =
+        preview.kind === 'seat'
+          ? { type: 'fitting.seat', variant: this.variantId, id: preview.id, seat: preview.seat }
+          : { type: 'fitting.add', variant: this.variantId, id: preview.id, fitting: preview.fitting as never }
+      return apply(job, command).job
+    } catch {
+      return job
+    }
+  }
+
+  showVariant(id: string): void {
+    this.#variantId = id
+    this.review = undefined
+    this.selectedId = undefined
+  }
+
+  showMode(id: string): void {
+    this.#modeId = id
+    this.openFinding = undefined
+  }
+
+  select(id: string | undefined): void {
+    if (id !== this.selectedId) this.openFinding = undefined
+    this.selectedId = id
+  }
+
+  /** The fitting after (or before) the one in hand, in the order from the rear. */
+  pick(step: 1 | -1): void {
+    const order = [...this.scene.placed].sort(
+      (a, b) => a.bounds.x.min - b.bounds.x.min || a.bounds.z.min - b.bounds.z.min,
+    )
+    if (order.length === 0) return
+    const at = order.findIndex(({ id }) => id === this.selectedId)
+    const next = at === -1 ? (step === 1 ? 0 : order.length - 1) : (at + step + order.length) % order.length
+    this.select(order[next]!.id)
+  }
+
+  /** What a drag asks for. `pxPerMm` is the scale of the view that it happens in. */
+  effect(effect: DragEffect, pxPerMm: number): void {
+    switch (effect.do) {
+      case 'select':
+        return this.select(effect.id)
+      case 'station':
+        this.stationMm =
+          Math.round(Math.min(this.interior.xSpan.max, Math.max(this.interior.xSpan.min, effect.at[0])) / 10) * 10
+        return
+      case 'carry':
+        return this.#carry(effect.id, effect.view, effect.by, effect.free, pxPerMm)
+      case 'put-down':
+        return this.putDown()
+      case 'put-back':
+        return this.putBack()
+    }
+  }
+
+  #carry(id: string, view: ViewId, [du, dv]: Vec2, free: boolean, pxPerMm: number): void {
+    if (this.#start === undefined) {
+      const placed = this.scene.placed.find((one) => one.id === id)
+      if (placed === undefined) return
+      this.#start = { scene: this.scene, plan: this.plan, placed }
+    }
+    const { scene, plan, placed } = this.#start
+    const { seat, snaps } = this.#settle(scene, plan, placed, vehicleDelta(view, du, dv), free ? 0 : SNAP_PX / pxPerMm)
+    this.snaps = snaps
+    this.#preview =
+      this.#preview?.kind === 'new'
+        ? { ...this.#preview, fitting: { ...this.#preview.fitting, seat } }
+        : { kind: 'seat', id, seat }
+  }
+
+  /** Where a fitting comes to stand when the hand has moved it by `delta`. */
+  #settle(
+    scene: Scene,
+    plan: Plan,
+    placed: Placed,
+    delta: { x?: number; y?: number; z?: number },
+    reachMm: number,
+  ): { seat: Seat; snaps: readonly Snap[] } {
+    const snaps = reachMm === 0 ? [] : snapsFor(scene, placed, delta, reachMm, this.stationMm)
+    const by = (axis: 'x' | 'y' | 'z') => (delta[axis] ?? 0) + (snaps.find((snap) => snap.axis === axis)?.byMm ?? 0)
+    const move: Vec3 = [
+      keptInside(scene, placed, by('x')),
+      delta.y === undefined ? 0 : by('y'),
+      delta.z === undefined ? 0 : by('z'),
+    ]
+    const seat = wholeMillimetres(carried(scene, plan, placed, move))
+    const onTop = snaps.find(({ axis, to }) => axis === 'z' && to.kind === 'neighbour')
+    const below = onTop?.to.kind === 'neighbour' ? scene.placed.find(({ id }) => id === onTop.to.id) : undefined
+    const moved = { ...placed.bounds, x: { min: placed.bounds.x.min + move[0], max: placed.bounds.x.max + move[0] } }
+    const rests =
+      below !== undefined &&
+      Math.abs(below.bounds.z.max - (placed.bounds.z.min + move[2])) < 1 &&
+      boxesOverlap({ ...moved, z: below.bounds.z }, below.bounds)
+    if (rests && !this.#restsOn(plan, below.id, placed.id))
+      return { seat: { ...seat, up: { from: 'top-of', fitting: below.id, mm: 0 } }, snaps }
+    if (seat.up.from === 'top-of' && delta.z !== undefined) {
+      const floor = scene.placed.find(({ id }) => id === seat.up.fitting)?.bounds.z.max ?? 0
+      const z = floor + seat.up.mm - this.interior.lining.floorMm
+      return { seat: { ...seat, up: { from: 'floor', mm: Math.max(0, Math.round(z)) } }, snaps }
+    }
+    return { seat, snaps }
+  }
+
+  #restsOn(plan: Plan, id: string, on: string): boolean {
+    for (let at: string | undefined = id; at !== undefined; at = plan.fittings[at]?.seat.up.fitting)
+      if (at === on) return true
+    return false
+  }
+
+  /** Ends a drag: one command for all of it. */
+  putDown(): void {
+    const preview = this.#preview
+    this.#forget()
+    if (preview?.kind === 'seat')
+      this.session.do({ type: 'fitting.seat', variant: this.variantId, id: preview.id, seat: preview.seat })
+    if (preview?.kind === 'new') {
+      this.session.do({
+        type: 'fitting.add',
+        variant: this.variantId,
+        id: preview.id,
+        fitting: preview.fitting as never,
+      })
+      this.select(preview.id)
+    }
+  }
+
+  putBack(): void {
+    const wasNew = this.#preview?.kind === 'new'
+    this.#forget()
+    if (wasNew) this.select(undefined)
+  }
+
+  #forget(): void {
+    this.#preview = undefined
+    this.#start = undefined
+    this.snaps = []
+  }
+
+  /** Brings a new fitting into the drawing under the hand, at (x, y) of the plan or (x, z) of a wall. */
+  bring(kindId: string, parameters: Parameters, view: ViewId, at: Vec2, pxPerMm: number): void {
+    const preview = this.#preview
+    if (preview?.kind !== 'new' || this.#start === undefined) {
+      const kind = kindOf(kindId)
+      const id = newId('fit')
+      const fitting: Fitting = { kind: kindId, parameters, seat: { ...kind.home, along: { from: 'rear', mm: 0 } } }
+      this.#preview = { kind: 'new', id, fitting }
+      this.selectedId = id
+      const scene = this.scene
+      const placed = scene.placed.find((one) => one.id === id)
+      if (placed === undefined) return
+      this.#start = {
+        scene: { ...scene, placed: scene.placed.filter((one) => one.id !== id) },
+        plan: this.plan,
+        placed,
+      }
+    }
+    const { placed } = this.#start
+    const [x, y] = placed.placement.at
+    const wanted =
+      view === 'plan' ? { x: at[0] - x, y: at[1] - y } : { x: at[0] - x, y: view === 'left' ? 600 - y : -600 - y }
+    const { seat, snaps } = this.#settle(this.#start.scene, this.#start.plan, placed, wanted, SNAP_PX / pxPerMm)
+    this.snaps = snaps
+    const held = this.#preview
+    if (held?.kind === 'new') this.#preview = { ...held, fitting: { ...held.fitting, seat } }
+  }
+
+  bringDemand(demand: ResolvedDemand, view: ViewId, at: Vec2, pxPerMm: number): void {
+    const { kind, parameters } = fittingFor(demand)
+    this.bring(kind.id, parameters, view, at, pxPerMm)
+  }
+
+  /** Places a fitting where the walls first offer room; by the cab if they offer none. */
+  place(kindId: string, parameters: Parameters = defaultsOf(kindOf(kindId))): void {
+    const kind = kindOf(kindId)
+    const offer = placeFor({ variantId: this.variantId, plan: this.plan, scene: this.scene }, kind.meets[0]!)[0]
+      ?.commands[0]
+    const seat = offer?.type === 'fitting.add' ? (offer.fitting as unknown as Fitting).seat : kind.home
+    const id = newId('fit')
+    const sized = {
+      ...seat,
+      across: {
+        ...kind.home.across,
+        from: kind.home.across.from === 'centreline' ? ('centreline' as const) : seat.across.from,
+      },
+    }
+    if (
+      this.session.do({
+        type: 'fitting.add',
+        variant: this.variantId,
+        id,
+        fitting: { kind: kindId, parameters, seat: { ...sized, up: kind.home.up, turn: kind.home.turn } } as never,
+      })
+    )
+      this.select(id)
+  }
+
+  placeDemand(demand: ResolvedDemand): void {
+    const { kind, parameters } = fittingFor(demand)
+    this.place(kind.id, parameters)
+  }
+
+  #seat(change: (seat: Seat) => Seat): void {
+    const placed = this.selected
+    if (placed !== undefined)
+      this.session.do({
+        type: 'fitting.seat',
+        variant: this.variantId,
+        id: placed.id,
+        seat: change(placed.fitting.seat),
+      })
+  }
+
+  nudge(axis: 'x' | 'y' | 'z', mm: number): void {
+    const placed = this.selected
+    if (placed === undefined) return
+    const delta: Vec3 = [axis === 'x' ? mm : 0, axis === 'y' ? mm : 0, axis === 'z' ? mm : 0]
+    this.#seat(() => carried(this.scene, this.plan, placed, delta))
+  }
+
+  /** Sets a distance of the tape to a typed value. */
+  setTape(row: TapeRow, mm: number): void {
+    const by = mm - row.mm
+    this.#seat((seat) => nudged(seat, [row.grows[0] * by, row.grows[1] * by, row.grows[2] * by]))
+  }
+
+  turn(): void {
+    this.#seat((seat) => ({ ...seat, turn: addTurns(seat.turn, 90) }))
+  }
+
+  mirror(): void {
+    this.#seat((seat) => ({ ...seat, mirrored: !seat.mirrored }))
+  }
+
+  duplicate(): void {
+    const placed = this.selected
+    if (placed === undefined) return
+    const id = newId('fit')
+    const ahead = spanLength(placed.bounds.x)
+    const room = placed.bounds.x.max + ahead <= this.interior.xSpan.max
+    const seat = nudged(placed.fitting.seat, [room ? ahead : -ahead, 0, 0])
+    if (
+      this.session.do({
+        type: 'fitting.add',
+        variant: this.variantId,
+        id,
+        fitting: { ...placed.fitting, seat } as never,
+      })
+    )
+      this.select(id)
+  }
+
+  remove(): void {
+    const placed = this.selected
+    if (placed === undefined) return
+    if (this.session.do({ type: 'fitting.remove', variant: this.variantId, id: placed.id })) this.select(undefined)
+  }
+
+  setParameter(key: string, value: number | string | boolean): void {
+    if (this.selectedId !== undefined)
+      this.session.do({
+        type: 'fitting.parameters',
+        variant: this.variantId,
+        id: this.selectedId,
+        parameters: { [key]: value },
+      })
+  }
+
+  setStance(stance: string): void {
+    if (this.selectedId !== undefined)
+      this.session.do({
+        type: 'mode.stance',
+        variant: this.variantId,
+        mode: this.modeId,
+        fitting: this.selectedId,
+        stance,
+      })
+  }
+
+  take(remedy: ProvenRemedy): void {
+    this.session.do({ type: 'batch', what: 'remedy', commands: [...remedy.commands] })
+    this.openFinding = undefined
+  }
+
+  addVariant(): void {
+    const id = newId('variant')
+    const letter = String.fromCharCode(65 + (this.variants.length % 26))
+    if (this.session.do({ type: 'variant.add', id, name: letter, from: this.variantId })) this.showVariant(id)
+  }
+}

@@ -1,0 +1,101 @@
+/** What can be done on the bench from the keyboard and from the search. */
+export type ActionId =
+  | 'next'
+  | 'previous'
+  | 'turn'
+  | 'mirror'
+  | 'duplicate'
+  | 'remove'
+  | 'undo'
+  | 'redo'
+  | 'search'
+  | 'type-distance'
+  | 'mode-1'
+  | 'mode-2'
+  | 'mode-3'
+  | 'people'
+  | 'history'
+  | 'let-go'
+
+interface Action {
+  readonly id: ActionId
+  readonly words: string
+  /** As shown to the user. */
+  readonly key: string
+}
+
+export const ACTIONS: readonly Action[] = [
+  { id: 'search', words: 'Find something to do or place', key: '/' },
+  { id: 'next', words: 'Pick the next fitting', key: 'N' },
+  { id: 'previous', words: 'Pick the fitting before', key: 'Shift N' },
+  { id: 'turn', words: 'Turn by a quarter', key: 'R' },
+  { id: 'mirror', words: 'Mirror', key: 'M' },
+  { id: 'duplicate', words: 'Duplicate', key: 'D' },
+  { id: 'remove', words: 'Take out', key: 'Del' },
+  { id: 'type-distance', words: 'Type a distance', key: 'T' },
+  { id: 'undo', words: 'Undo', key: 'Ctrl Z' },
+  { id: 'redo', words: 'Redo', key: 'Ctrl Shift Z' },
+  { id: 'people', words: 'Show or hide the people', key: 'P' },
+  { id: 'history', words: 'Open the history', key: 'H' },
+  { id: 'let-go', words: 'Let go', key: 'Esc' },
+]
+
+export type KeyMeaning =
+  | { readonly kind: 'action'; readonly id: ActionId }
+  | { readonly kind: 'nudge'; readonly axis: 'x' | 'y' | 'z'; readonly mm: number }
+
+export interface KeyPress {
+  readonly key: string
+  readonly ctrlKey: boolean
+  readonly metaKey: boolean
+  readonly shiftKey: boolean
+  readonly altKey: boolean
+}
+
+const NUDGES: Readonly<Record<string, readonly ['x' | 'y' | 'z', 1 | -1]>> = {
+  ArrowRight: ['x', 1],
+  ArrowLeft: ['x', -1],
+  ArrowUp: ['y', 1],
+  ArrowDown: ['y', -1],
+  PageUp: ['z', 1],
+  PageDown: ['z', -1],
+}
+
+const PLAIN: Readonly<Record<string, ActionId>> = {
+  n: 'next',
+  r: 'turn',
+  m: 'mirror',
+  d: 'duplicate',
+  t: 'type-distance',
+  p: 'people',
+  h: 'history',
+  '/': 'search',
+  '1': 'mode-1',
+  '2': 'mode-2',
+  '3': 'mode-3',
+  Delete: 'remove',
+  Backspace: 'remove',
+  Escape: 'let-go',
+}
+
+/** What a key means on the bench; undefined leaves it to the browser. */
+export function meaningOf({ key, ctrlKey, metaKey, shiftKey, altKey }: KeyPress): KeyMeaning | undefined {
+  const nudge = NUDGES[key]
+  if (nudge !== undefined && !ctrlKey && !metaKey) {
+    const [axis, sign] = nudge
+    return { kind: 'nudge', axis, mm: sign * (shiftKey ? 100 : altKey ? 1 : 10) }
+  }
+  const action = (id: ActionId): KeyMeaning => ({ kind: 'action', id })
+  const lower = key.length === 1 ? key.toLowerCase() : key
+  if (ctrlKey || metaKey) {
+    if (lower === 'z') return action(shiftKey ? 'redo' : 'undo')
+    if (lower === 'y') return action('redo')
+    if (lower === 'd') return action('duplicate')
+    if (lower === 'k') return action('search')
+    return undefined
+  }
+  if (altKey) return undefined
+  if (lower === 'n') return action(shiftKey ? 'previous' : 'next')
+  const id = PLAIN[lower]
+  return id === undefined ? undefined : action(id)
+}

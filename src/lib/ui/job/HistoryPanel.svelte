@@ -1,0 +1,80 @@
+<script lang="ts">
+  import { Dialog } from 'bits-ui'
+  import { format, isToday } from 'date-fns'
+  import { getSession } from './context'
+
+  let { open = $bindable(false) }: { open: boolean } = $props()
+  const session = getSession()
+
+  interface Entry {
+    revision: number
+    words: string
+    at: string
+  }
+  let entries: Entry[] = $state.raw([])
+  let fault = $state('')
+
+  $effect(() => {
+    if (open) void load()
+  })
+
+  async function load(): Promise<void> {
+    await session.flush()
+    try {
+      const response = await fetch(`/api/jobs/${session.id}/history`)
+      entries = (await response.json()) as Entry[]
+      fault = ''
+    } catch {
+      fault = 'The history cannot be read without a connection.'
+    }
+  }
+
+  async function goTo(revision: number): Promise<void> {
+    const response = await fetch(`/api/jobs/${session.id}/history/${revision}`)
+    if (!response.ok) {
+      fault = 'That state could not be read.'
+      return
+    }
+    session.do({ type: 'job.restore', revision, document: (await response.json()) as Record<string, unknown> })
+    open = false
+  }
+
+  const when = (at: string) => format(new Date(at), isToday(new Date(at)) ? 'HH:mm:ss' : 'd MMM, HH:mm')
+</script>
+
+<Dialog.Root bind:open>
+  <Dialog.Portal>
+    <Dialog.Overlay class="fixed inset-0 z-40 bg-[color-mix(in_srgb,var(--ink)_25%,transparent)]" />
+    <Dialog.Content class="fixed inset-y-0 right-0 z-50 flex w-96 flex-col border-l border-ink bg-sheet p-4">
+      <Dialog.Title class="text-lg font-semibold">History</Dialog.Title>
+      <Dialog.Description class="mb-3 text-sm text-ink-2"
+        >What was done, newest first. Going back is a change like any other: it can be undone.</Dialog.Description
+      >
+      {#if fault !== ''}<p role="alert" class="text-sm text-stop">{fault}</p>{/if}
+      <ol class="flex-1 overflow-y-auto text-sm">
+        {#each entries as entry, index (entry.revision)}
+          <li class="flex items-baseline gap-3 border-b border-line py-1.5">
+            <span class="w-24 shrink-0 text-xs text-ink-2">{when(entry.at)}</span>
+            <span class="min-w-0 flex-1 break-words">{entry.words}</span>
+            {#if index > 0}<button
+                class="act text-xs"
+                onclick={() => goTo(entry.revision)}
+                aria-label="Go back to after: {entry.words}">Go back</button
+              >{:else}<span class="text-xs text-ink-2">now</span>{/if}
+          </li>
+        {:else}
+          <li class="text-ink-2">Nothing was changed yet.</li>
+        {/each}
+        {#if entries.length > 0}
+          <li class="flex items-baseline gap-3 py-1.5">
+            <span class="w-24 shrink-0"></span><span class="flex-1">As it began</span><button
+              class="act text-xs"
+              onclick={() => goTo(0)}>Go back</button
+            >
+          </li>
+        {/if}
+      </ol>
+      <Dialog.Close class="mt-3 act">Close</Dialog.Close>
+    </Dialog.Content>
+  </Dialog.Portal>
+</Dialog.Root>

@@ -1,0 +1,139 @@
+<script lang="ts">
+  import { page } from '$app/state'
+  import { DropdownMenu } from 'bits-ui'
+  import type { Snippet } from 'svelte'
+  import { LENGTH_UNITS } from '$lib/core/units'
+  import RuleSteps from '../parts/RuleSteps.svelte'
+  import type { Step } from '../parts/steps'
+  import { getSession } from './context'
+  import HistoryPanel from './HistoryPanel.svelte'
+  import ConflictDialog from './ConflictDialog.svelte'
+
+  interface Props {
+    current: 'brief' | 'vehicle' | 'plan'
+    planState?: string
+    historyOpen?: boolean
+    children?: Snippet
+  }
+  let { current, planState = 'lay it out', historyOpen = $bindable(false), children }: Props = $props()
+
+  const session = getSession()
+  const job = $derived(session.job)
+  const people = $derived(Object.keys(job.brief.people).length)
+  const steps: readonly Step[] = $derived([
+    {
+      id: 'brief',
+      name: 'Brief',
+      href: `/jobs/${page.params.id}/brief`,
+      state: people === 0 ? 'who is it for?' : people === 1 ? 'for 1 person' : `for ${people} people`,
+    },
+    {
+      id: 'vehicle',
+      name: 'Vehicle',
+      href: `/jobs/${page.params.id}/vehicle`,
+      state: job.shell.bodyClass === 'panel-van' ? 'panel van' : 'box truck',
+    },
+    { id: 'plan', name: 'Plan', href: `/jobs/${page.params.id}/plan`, state: planState },
+  ])
+
+  const SAVE_WORDS = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet' } as const
+  let renaming = $state(false)
+
+  function rename(text: string): void {
+    renaming = false
+    const name = text.trim()
+    if (name !== '' && name !== job.name) session.do({ type: 'job.rename', name: name.slice(0, 120) })
+  }
+
+  function onkeydown(event: KeyboardEvent): void {
+    const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement
+    if (!(event.ctrlKey || event.metaKey) || typing) return
+    const key = event.key.toLowerCase()
+    if (key !== 'z' && key !== 'y') return
+    event.preventDefault()
+    if (key === 'y' || event.shiftKey) session.redo()
+    else session.undo()
+  }
+</script>
+
+<svelte:window {onkeydown} />
+
+<header class="flex h-12 items-center gap-4 border-b border-ink bg-sheet px-4">
+  <a href="/" class="text-lg leading-6 font-bold tracking-tight" style="font-stretch: 110%" title="All jobs"
+    >Zimmerman</a
+  >
+  <div class="flex min-w-0 items-baseline gap-1">
+    {#if renaming}
+      <!-- svelte-ignore a11y_autofocus -->
+      <input
+        class="w-56 ruled font-semibold"
+        aria-label="Name of the job"
+        value={job.name}
+        autofocus
+        maxlength="120"
+        onblur={(event) => rename(event.currentTarget.value)}
+        onkeydown={(event) => {
+          if (event.key === 'Enter') rename(event.currentTarget.value)
+          if (event.key === 'Escape') renaming = false
+        }}
+      />
+    {:else}
+      <button
+        class="max-w-56 truncate font-semibold hover:text-pencil"
+        title="Rename the job"
+        onclick={() => (renaming = true)}>{job.name}</button
+      >
+    {/if}
+    {#if children}<span class="text-ink-2">·</span>{@render children()}{/if}
+  </div>
+  <div class="flex-1"></div>
+  <RuleSteps {steps} {current} />
+  <div class="no-print flex items-center gap-3 text-[13px]">
+    <button
+      title={session.canUndo ? `Undo: ${session.undoWhat} (Ctrl Z)` : 'Nothing to undo'}
+      class="text-ink-2 hover:text-ink"
+      disabled={!session.canUndo}
+      onclick={() => session.undo()}>Undo</button
+    >
+    <button
+      title={session.canRedo ? `Redo: ${session.redoWhat} (Ctrl Shift Z)` : 'Nothing to redo'}
+      class="text-ink-2 hover:text-ink"
+      disabled={!session.canRedo}
+      onclick={() => session.redo()}>Redo</button
+    >
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger class="font-semibold" title="Units of length" aria-label="Units: {job.units}"
+        >{job.units}</DropdownMenu.Trigger
+      >
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content class="z-50 min-w-28 border border-ink bg-sheet py-1" align="end" sideOffset={8}>
+          {#each LENGTH_UNITS as units (units)}
+            <DropdownMenu.Item
+              class="px-3 py-1 data-highlighted:bg-paper {units === job.units ? 'font-semibold' : ''}"
+              onSelect={() => session.do({ type: 'job.units', units })}
+            >
+              {units === 'mm' ? 'millimetres' : units === 'cm' ? 'centimetres' : 'inches'}
+            </DropdownMenu.Item>
+          {/each}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+    <button
+      class="text-ink-2 hover:text-ink"
+      title="What was done, and going back to it (H)"
+      onclick={() => (historyOpen = true)}>History</button
+    >
+    <span
+      class="w-[82px] text-right {session.save.kind === 'waiting' ? 'font-semibold text-stop' : 'text-ink-2'}"
+      data-testid="save-state"
+      role="status"
+      title={session.save.kind === 'waiting' ? session.save.message : 'Every change is saved by itself'}
+      >{SAVE_WORDS[session.save.kind]}</span
+    >
+  </div>
+</header>
+{#if session.save.kind === 'waiting'}
+  <p role="alert" class="border-b border-stop bg-sheet px-4 py-1 text-sm text-stop">{session.save.message}</p>
+{/if}
+<HistoryPanel bind:open={historyOpen} />
+<ConflictDialog />

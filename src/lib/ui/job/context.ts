@@ -1,0 +1,4 @@
+import { createContext } from 'svelte'
+import type { JobSession } from './job-session.svelte'
+
+export const [getSession, setSession] = createContext<JobSession>()

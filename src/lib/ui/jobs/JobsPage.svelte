@@ -1,0 +1,182 @@
+<script lang="ts">
+  import { goto, invalidate } from '$app/navigation'
+  import { format, formatDistanceToNow } from 'date-fns'
+  import { DropdownMenu } from 'bits-ui'
+  import { toast } from 'svelte-sonner'
+  import type { Fault, JobSummary } from '$lib/core/job'
+  import { count, GRAVITY_WORDS } from '$lib/core/text'
+  import { newId } from '../job/new-id'
+  import GravityMark from '../parts/GravityMark.svelte'
+  import NewJobDialog from './NewJobDialog.svelte'
+  import { bringIn, deleteJob, duplicateJob, putBackJob, renameJob, type Outcome } from './job-requests'
+
+  interface Props {
+    jobs: readonly JobSummary[]
+    deleted: readonly { readonly id: string; readonly name: string }[]
+  }
+  let { jobs, deleted }: Props = $props()
+
+  let creating = $state(false)
+  let renaming: string | undefined = $state(undefined)
+  let refused: { name: string; message: string; faults: readonly Fault[] } | undefined = $state.raw(undefined)
+  let picker: HTMLInputElement | undefined = $state(undefined)
+  const MAX_BYTES = 5_000_000
+
+  const refresh = () => invalidate('zimmerman:jobs')
+  async function settle(outcome: Promise<Outcome>): Promise<boolean> {
+    const result = await outcome
+    if (!result.ok) toast(result.message)
+    await refresh()
+    return result.ok
+  }
+
+  async function importFile(file: File | undefined): Promise<void> {
+    if (file === undefined) return
+    refused = undefined
+    if (file.size > MAX_BYTES) {
+      refused = { name: file.name, message: 'That file is over 5 MB, the most that is read.', faults: [] }
+      return
+    }
+    const outcome = await bringIn(await file.text())
+    if (outcome.ok) await goto(`/jobs/${outcome.id}/plan`)
+    else refused = { name: file.name, message: outcome.message, faults: outcome.faults }
+  }
+
+  async function remove(job: JobSummary): Promise<void> {
+    if (await settle(deleteJob(job.id)))
+      toast(`Deleted “${job.name}”.`, { action: { label: 'Undo', onClick: () => void settle(putBackJob(job.id)) } })
+  }
+
+  async function rename(job: JobSummary, text: string): Promise<void> {
+    renaming = undefined
+    const name = text.trim().slice(0, 120)
+    if (name !== '' && name !== job.name) await settle(renameJob(job, name, newId('cmd') + Date.now().toString(36)))
+  }
+  const worst = (job: JobSummary) => job.variants.reduce((sum, { stops }) => sum + stops, 0)
+</script>
+
+<svelte:head><title>Jobs · Zimmerman</title></svelte:head>
+
+<div class="min-h-screen">
+  <header class="flex h-12 items-center gap-6 border-b border-ink bg-sheet px-6">
+    <span class="text-lg font-bold tracking-tight" style="font-stretch: 110%">Zimmerman</span>
+    <span class="text-ink-2">the planning bench for vehicle conversions</span>
+  </header>
+  <main class="mx-auto max-w-6xl px-6 py-8">
+    <div class="flex items-baseline gap-6">
+      <h1 class="text-xl">Jobs</h1>
+      <div class="flex-1"></div>
+      <button class="act" onclick={() => picker?.click()}>Bring in a file</button>
+      <input
+        bind:this={picker}
+        type="file"
+        accept=".json,application/json"
+        class="hidden"
+        data-testid="import"
+        onchange={(event) => {
+          void importFile(event.currentTarget.files?.[0])
+          event.currentTarget.value = ''
+        }}
+      />
+      <button class="act-main" onclick={() => (creating = true)}>New job</button>
+    </div>
+
+    {#if refused !== undefined}
+      <div role="alert" class="mt-4 border-l-4 border-stop pl-4">
+        <p class="font-semibold text-stop">“{refused.name}” was not brought in. {refused.message}</p>
+        <ul class="mt-1 text-sm">
+          {#each refused.faults.slice(0, 8) as fault, index (index)}<li>
+              <code class="text-ink-2">{fault.path || 'the file'}</code>: {fault.message}
+            </li>{/each}
+          {#if refused.faults.length > 8}<li class="text-ink-2">and {refused.faults.length - 8} more</li>{/if}
+        </ul>
+      </div>
+    {/if}
+
+    {#if jobs.length === 0}
+      <p class="mt-16 text-center text-lg">No jobs yet. Start one from a vehicle and a few words about the client.</p>
+    {/if}
+    <ul class="mt-5 grid grid-cols-2 gap-x-10 gap-y-8">
+      {#each jobs as job (job.id)}
+        <li class="border-t border-ink pt-3" data-testid="job-{job.id}">
+          <a href="/jobs/{job.id}/plan" class="group block">
+            <img
+              src="/api/jobs/{job.id}/drawing.svg?rev={job.revision}"
+              alt="Plan of {job.name}"
+              class="h-44 w-full object-contain object-left"
+            />
+          </a>
+          <div class="mt-2 flex items-baseline gap-3">
+            {#if renaming === job.id}
+              <!-- svelte-ignore a11y_autofocus -->
+              <input
+                class="flex-1 ruled text-lg font-semibold"
+                aria-label="Name of the job"
+                value={job.name}
+                maxlength="120"
+                autofocus
+                onblur={(event) => rename(job, event.currentTarget.value)}
+                onkeydown={(event) => {
+                  if (event.key === 'Enter') event.currentTarget.blur()
+                  if (event.key === 'Escape') renaming = undefined
+                }}
+              />
+            {:else}
+              <a href="/jobs/{job.id}/plan" class="min-w-0 flex-1 truncate text-lg font-semibold hover:text-pencil"
+                >{job.name}</a
+              >
+            {/if}
+            <DropdownMenu.Root>
+              <DropdownMenu.Trigger class="text-ink-2 hover:text-ink" aria-label="More for {job.name}"
+                >More ▾</DropdownMenu.Trigger
+              >
+              <DropdownMenu.Portal>
+                <DropdownMenu.Content class="z-50 min-w-40 border border-ink bg-sheet py-1" align="end">
+                  <DropdownMenu.Item
+                    class="px-3 py-1 data-highlighted:bg-paper"
+                    onSelect={() => setTimeout(() => (renaming = job.id), 50)}>Rename</DropdownMenu.Item
+                  >
+                  <DropdownMenu.Item
+                    class="px-3 py-1 data-highlighted:bg-paper"
+                    onSelect={() => void settle(duplicateJob(job.id, newId('job')))}>Duplicate</DropdownMenu.Item
+                  >
+                  <DropdownMenu.Item
+                    class="px-3 py-1 data-highlighted:bg-paper"
+                    onSelect={() => (location.href = `/api/jobs/${job.id}?download`)}>Save as a file</DropdownMenu.Item
+                  >
+                  <DropdownMenu.Item
+                    class="px-3 py-1 text-stop data-highlighted:bg-paper"
+                    onSelect={() => void remove(job)}>Delete</DropdownMenu.Item
+                  >
+                </DropdownMenu.Content>
+              </DropdownMenu.Portal>
+            </DropdownMenu.Root>
+          </div>
+          <p class="text-sm text-ink-2">
+            {job.shellName} · changed
+            <time datetime={job.changedAt} title={format(new Date(job.changedAt), 'PPpp')}
+              >{formatDistanceToNow(new Date(job.changedAt), { addSuffix: true })}</time
+            >
+          </p>
+          <p class="mt-0.5 text-sm">
+            {#if worst(job) > 0}<GravityMark gravity="stop" size={13} />
+              <span class="text-stop">{count(worst(job), GRAVITY_WORDS.stop)}</span>{:else}<span
+                class="font-semibold text-good">✓</span
+              > no stops{/if}
+            <span class="text-ink-2">· {job.variants.map(({ name, stops }) => `${name}: ${stops}`).join(' · ')}</span>
+          </p>
+        </li>
+      {/each}
+    </ul>
+
+    {#if deleted.length > 0}
+      <section class="mt-12 border-t border-line pt-3 text-sm" aria-label="Deleted jobs">
+        <h2 class="mb-1 caps">Deleted</h2>
+        {#each deleted as job (job.id)}<p>
+            {job.name} <button class="ml-2 act" onclick={() => void settle(putBackJob(job.id))}>Put back</button>
+          </p>{/each}
+      </section>
+    {/if}
+  </main>
+</div>
+<NewJobDialog bind:open={creating} />

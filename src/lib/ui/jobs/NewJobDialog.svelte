@@ -1,0 +1,112 @@
+<script lang="ts">
+  import { goto } from '$app/navigation'
+  import { Dialog } from 'bits-ui'
+  import { newJob, standardBrief } from '$lib/core/job'
+  import { STATURE_LIMITS_MM } from '$lib/core/people'
+  import { genericShell, GENERIC_SHELLS } from '$lib/core/shell'
+  import { newId } from '../job/new-id'
+  import CountField from '../parts/CountField.svelte'
+  import LengthField from '../parts/LengthField.svelte'
+  import { bringIn } from './job-requests'
+
+  let { open = $bindable(false) }: { open: boolean } = $props()
+  let name = $state('')
+  let shellId = $state('van-long-high')
+  let sleepers = $state(2)
+  let tallestMm = $state(1800)
+  let nights = $state(3)
+  let fault = $state('')
+
+  async function create(event: SubmitEvent): Promise<void> {
+    event.preventDefault()
+    if (name.trim() === '') {
+      fault = 'Give the job a name.'
+      return
+    }
+    const people = Object.fromEntries(
+      Array.from({ length: sleepers }, (_, index) => [
+        newId('person'),
+        {
+          label: index === 0 ? 'tallest' : `person ${index + 1}`,
+          statureMm: index === 0 ? tallestMm : Math.min(tallestMm, 1700),
+          sleeps: true,
+          travels: true,
+        },
+      ]),
+    )
+    const job = newJob(newId('job'), name.trim().slice(0, 120), genericShell(shellId), {
+      ...standardBrief(),
+      people,
+      nightsOffHookUp: nights,
+    })
+    const outcome = await bringIn(JSON.stringify(job))
+    if (outcome.ok) await goto(`/jobs/${outcome.id}/plan`)
+    else fault = outcome.message
+  }
+</script>
+
+<Dialog.Root bind:open>
+  <Dialog.Portal>
+    <Dialog.Overlay class="fixed inset-0 z-40 bg-[color-mix(in_srgb,var(--ink)_25%,transparent)]" />
+    <Dialog.Content class="fixed top-[14%] left-1/2 z-50 w-[28rem] -translate-x-1/2 border border-ink bg-sheet p-6">
+      <Dialog.Title class="text-lg font-semibold">New job</Dialog.Title>
+      <Dialog.Description class="mb-4 text-sm text-ink-2"
+        >A vehicle and a few words about the client; all of it can be changed later.</Dialog.Description
+      >
+      <form onsubmit={create} class="flex flex-col gap-3" novalidate>
+        <label
+          ><span class="text-ink-2">Name of the job</span><input
+            class="block w-full ruled"
+            bind:value={name}
+            maxlength="120"
+            aria-invalid={fault !== '' && name.trim() === ''}
+            aria-describedby="new-job-fault"
+            oninput={() => (fault = '')}
+          /></label
+        >
+        <fieldset>
+          <legend class="text-ink-2">Vehicle</legend>
+          {#each GENERIC_SHELLS as shell (shell.id)}
+            <label class="flex items-baseline gap-2"
+              ><input
+                type="radio"
+                class="accent-pencil"
+                name="shell"
+                value={shell.id}
+                bind:group={shellId}
+              />{shell.name}</label
+            >
+          {/each}
+        </fieldset>
+        <CountField
+          label="People who sleep in it"
+          value={sleepers}
+          min={0}
+          max={12}
+          onset={(value) => (sleepers = value)}
+        />
+        <LengthField
+          label="Stature of the tallest"
+          mm={tallestMm}
+          unit="mm"
+          min={STATURE_LIMITS_MM.min}
+          max={STATURE_LIMITS_MM.max}
+          onset={(mm) => (tallestMm = mm)}
+        />
+        <CountField
+          label="Nights away from a hook-up"
+          value={nights}
+          min={0}
+          max={60}
+          onset={(value) => (nights = value)}
+        />
+        <p id="new-job-fault" role="alert" class="min-h-4 text-sm text-stop">{fault}</p>
+        <div class="flex items-center gap-5">
+          <button class="act-main" type="submit">Start</button><Dialog.Close class="act" type="button"
+            >Cancel</Dialog.Close
+          >
+        </div>
+      </form>
+    </Dialog.Content>
+  </Dialog.Portal>
+</Dialog.Root>

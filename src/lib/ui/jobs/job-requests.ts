@@ -1,0 +1,43 @@
+import type { Fault, Job, JobSummary } from '$lib/core/job'
+
+export type Outcome =
+  | { readonly ok: true; readonly id: string }
+  | { readonly ok: false; readonly message: string; readonly faults: readonly Fault[] }
+
+async function send(path: string, init: RequestInit): Promise<Outcome> {
+  try {
+    const response = await fetch(path, init)
+    if (response.status === 204) return { ok: true, id: '' }
+    const answer = (await response.json()) as { id?: string; message?: string; faults?: readonly Fault[] }
+    if (response.ok) return { ok: true, id: answer.id ?? '' }
+    return { ok: false, message: answer.message ?? 'That did not work.', faults: answer.faults ?? [] }
+  } catch {
+    return { ok: false, message: 'No connection to Zimmerman: is it still running?', faults: [] }
+  }
+}
+
+/** Takes a document in, as it stands in a file. */
+export const bringIn = (text: string): Promise<Outcome> => send('/api/jobs', { method: 'POST', body: text })
+export const deleteJob = (id: string): Promise<Outcome> => send(`/api/jobs/${id}`, { method: 'DELETE' })
+export const putBackJob = (id: string): Promise<Outcome> => send(`/api/jobs/${id}/put-back`, { method: 'POST' })
+
+async function fetchJob(id: string): Promise<Job> {
+  return (await (await fetch(`/api/jobs/${id}`)).json()) as Job
+}
+
+/** A copy with a name and id of its own. */
+export async function duplicateJob(id: string, newJobId: string): Promise<Outcome> {
+  const job = await fetchJob(id)
+  return bringIn(JSON.stringify({ ...job, id: newJobId, name: `${job.name}, copy`.slice(0, 120) }))
+}
+
+export const renameJob = (card: JobSummary, name: string, uid: string): Promise<Outcome> =>
+  send(`/api/jobs/${card.id}/commands`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({
+      base: card.revision,
+      client: 'jobs-list',
+      commands: [{ uid, command: { type: 'job.rename', name } }],
+    }),
+  })

@@ -1,0 +1,9 @@
+import { planBounds, sectionBounds, shellPlan, shellSection, shellSide, sideBounds } from '$lib/core/draw'
+import type { Interior } from '$lib/core/shell'
+
+/** The empty body in three views, each with its bounds. */
+export const fullShellViews = (interior: Interior, stationMm: number) => ({
+  plan: { bounds: planBounds(interior), items: shellPlan(interior).items },
+  side: { bounds: sideBounds(interior), items: shellSide(interior, 'right').items },
+  section: { bounds: sectionBounds(interior), items: shellSection(interior, stationMm).items },
+})

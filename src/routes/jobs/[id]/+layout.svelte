@@ -1,0 +1,18 @@
+<script lang="ts">
+  import { untrack, type Snippet } from 'svelte'
+  import { toast } from 'svelte-sonner'
+  import { setSession } from '$lib/ui/job/context'
+  import { JobSession } from '$lib/ui/job/job-session.svelte'
+  import type { LayoutData } from './$types'
+
+  let { data, children }: { data: LayoutData; children: Snippet } = $props()
+  const session = untrack(() => new JobSession(data.job.id, data.job, data.revision))
+  setSession(session)
+
+  $effect(() => session.attach())
+  $effect(() => {
+    if (session.notice.text !== '') toast(session.notice.text)
+  })
+</script>
+
+{@render children()}

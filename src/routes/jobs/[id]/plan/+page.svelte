@@ -1,0 +1,5 @@
+<script lang="ts">
+  import BenchPage from '$lib/ui/bench/BenchPage.svelte'
+</script>
+
+<BenchPage />

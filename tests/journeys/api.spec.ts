@@ -1,0 +1,118 @@
+import { execFile } from 'node:child_process'
+import { createServer } from 'node:net'
+import { promisify } from 'node:util'
+import { expect, ownJob, stored, test } from '../support/job'
+
+const run = promisify(execFile)
+
+test('reviews and draws a document without a screen', async ({ request }) => {
+  const job = await stored(request, 'job-bat-survey')
+  const review = (await (await request.post('/api/review', { data: job })).json()) as {
+    variants: { id: string; failedRules: unknown[]; modes: { name: string; findings: Record<string, unknown>[] }[] }[]
+  }
+  const night = review.variants[0]!.modes.find(({ name }) => name === 'Night')!
+  expect(review.variants.map(({ failedRules }) => failedRules)).toEqual([[], []])
+  expect(night.findings[0]).toMatchObject({
+    rule: 'berth-length',
+    gravity: 'stop',
+    measured: 1690,
+    needed: 1890,
+    unit: 'mm',
+    fittings: ['fit-bed'],
+  })
+  expect(night.findings[0]!.words).toMatchObject({ designer: expect.stringContaining('surveyor') })
+  const drawing = await request.post('/api/draw?format=svg&variant=variant-b&mode=mode-night&scale=25', { data: job })
+  expect(drawing.headers()['content-type']).toBe('image/svg+xml')
+  expect(await drawing.text()).toContain('1 : 25')
+})
+
+test('lists jobs, shells, kinds and the schema', async ({ request }) => {
+  expect(((await (await request.get('/api/jobs')).json()) as { id: string }[]).map(({ id }) => id)).toEqual(
+    expect.arrayContaining(['job-bat-survey', 'job-potter']),
+  )
+  expect(((await (await request.get('/api/shells')).json()) as { id: string }[]).map(({ id }) => id)).toEqual([
+    'truck-box',
+    'van-long-high',
+  ])
+  const kinds = (await (await request.get('/api/kinds')).json()) as {
+    id: string
+    parameters: { properties: Record<string, { minimum: number }> }
+  }[]
+  expect(kinds.find(({ id }) => id === 'galley')!.parameters.properties.depthMm).toMatchObject({
+    minimum: 350,
+    maximum: 750,
+    default: 500,
+  })
+  const schema = (await (await request.get('/schema/job.v1.json')).json()) as { $schema: string; properties: object }
+  expect(schema.$schema).toContain('2020-12')
+  expect(Object.keys(schema.properties)).toContain('variants')
+})
+
+test('refuses what is hostile with a 4xx and a path, and stays up', async ({ request }) => {
+  const job = JSON.stringify(await stored(request, 'job-potter'))
+  const many = JSON.parse(job)
+  for (let n = 0; n < 10_000; n += 1)
+    many.variants['variant-a'].plan.fittings[`fit-x${n}`] = many.variants['variant-a'].plan.fittings['fit-bed']
+  const bodies: [string, string, number, RegExp][] = [
+    ['nonsense', '{"a":,}', 422, /not JSON/],
+    ['prototype keys', job.replace('"brief":{', '"brief":{"__proto__":{"polluted":1},'), 422, /brief\.__proto__/],
+    ['1e308', job.replace('"wallMm":30', '"wallMm":1e308'), 422, /lining\.wallMm/],
+    ['NaN', job.replace('"wallMm":30', '"wallMm":NaN'), 422, /not JSON/],
+    ['10,000 fittings', JSON.stringify(many), 422, /plan\.fittings/],
+    ['deep nesting', `${'['.repeat(100_000)}${']'.repeat(100_000)}`, 422, /deep|JSON/],
+    ['over 5 MB', `"${'x'.repeat(5_000_001)}"`, 413, /5 MB/],
+  ]
+  for (const [what, data, status, words] of bodies) {
+    for (const path of ['/api/jobs', '/api/review', '/api/draw?format=svg']) {
+      const response = await request.post(path, {
+        data: Buffer.from(data),
+        headers: { 'content-type': 'application/json' },
+      })
+      expect([what, path, response.status()]).toEqual([what, path, status])
+      expect(await response.text()).toMatch(words)
+    }
+  }
+  const wrong = await request.post('/api/jobs/job-potter/commands', {
+    data: { base: 0, client: 'tester', commands: [{ uid: 'x-000001', command: { type: 'job.explode' } }] },
+  })
+  expect(wrong.status()).toBe(400)
+  expect((await request.post('/api/draw?format=pdf', { data: '{}' })).status()).toBe(400)
+  expect((await request.get('/api/jobs/job-none')).status()).toBe(404)
+  expect((await request.get('/api/jobs/job-potter', { headers: { host: 'evil.example' } })).status()).toBe(403)
+  expect(await stored(request, 'job-potter')).toEqual(JSON.parse(job))
+})
+
+test('a script in a name stays text in every drawing', async ({ request, page }) => {
+  const id = await ownJob(request, (job) => ({ ...job, name: '<script>window.hit=1</script>' }))
+  const svg = await (await request.get(`/api/jobs/${id}/drawing.svg?full`)).text()
+  expect(svg).not.toContain('<script')
+  await page.goto(`/jobs/${id}/plan`)
+  await expect(page.getByRole('button', { name: '<script>window.hit=1</script>' })).toBeVisible()
+  expect(await page.evaluate(() => 'hit' in window)).toBe(false)
+})
+
+const demo = async (env: Record<string, string>) => {
+  try {
+    await run(process.execPath, ['scripts/demo.mjs'], { env: { ...process.env, ...env }, timeout: 20_000 })
+    return { code: 0, text: '' }
+  } catch (cause) {
+    const { code, stderr } = cause as { code: number; stderr: string }
+    return { code, text: stderr.trim() }
+  }
+}
+
+test('a port that is taken and a folder that cannot be written to: one sentence each', async () => {
+  const busy = createServer()
+  await new Promise<void>((resolve) => busy.listen(4392, '127.0.0.1', resolve))
+  const taken = await demo({ PORT: '4392' })
+  busy.close()
+  expect(taken).toEqual({
+    code: 1,
+    text: 'Port 4392 is taken on 127.0.0.1: stop what uses it, or choose another with PORT=4393 npm run demo.',
+  })
+  const nowhere = await demo({ PORT: '4394', ZIMMERMAN_DATA: '/dev/null/zimmerman' })
+  expect(nowhere.code).toBe(1)
+  expect(nowhere.text.split('\n')).toHaveLength(1)
+  expect(nowhere.text).toMatch(/^The data folder \/dev\/null\/zimmerman cannot be written to \(ENOTDIR\)/)
+  expect((await demo({ PORT: 'many' })).text).toMatch(/PORT must be a whole number/)
+})

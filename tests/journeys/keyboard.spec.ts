@@ -1,0 +1,71 @@
+import { expect, figureIn, openPlan, ownJob, saved, stored, tape, test } from '../support/job'
+
+test('the bench works from the keyboard alone', async ({ page, request }) => {
+  const id = await ownJob(request)
+  await openPlan(page, id)
+  const fittings = async () => (await stored(request, id)).variants['variant-a']!.plan.fittings
+
+  await page.keyboard.press('/')
+  await expect(page.getByPlaceholder('Place, find or do…')).toBeFocused()
+  await page.keyboard.type('place toilet')
+  await page.keyboard.press('Enter')
+  await expect(tape(page, 'rear')).toBeVisible()
+  await saved(page)
+  const [toiletId] = Object.entries(await fittings()).find(([, { kind }]) => kind === 'toilet-box')!
+
+  const start = await figureIn(page, 'rear')
+  await page.keyboard.press('ArrowLeft')
+  await expect.poll(() => figureIn(page, 'rear')).toBe(start - 10)
+  await page.keyboard.press('Shift+ArrowLeft')
+  await page.keyboard.press('Alt+ArrowRight')
+  await expect.poll(() => figureIn(page, 'rear')).toBe(start - 109)
+
+  await page.keyboard.press('t')
+  await expect(tape(page, 'rear')).toBeFocused()
+  await page.keyboard.type('1.2m')
+  await page.keyboard.press('Enter')
+  await expect(tape(page, 'rear')).toHaveValue('1\u202f200')
+  await page.keyboard.press('Escape')
+
+  await page.keyboard.press('r')
+  await page.keyboard.press('m')
+  await page.keyboard.press('d')
+  await saved(page)
+  expect((await fittings())[toiletId]!.seat).toMatchObject({ turn: 90, mirrored: true, along: { mm: 1200 } })
+  expect(Object.values(await fittings()).filter(({ kind }) => kind === 'toilet-box')).toHaveLength(2)
+
+  await page.keyboard.press('Delete')
+  await page.keyboard.press('Control+z')
+  await page.keyboard.press('Control+z')
+  await saved(page)
+  expect(Object.values(await fittings()).filter(({ kind }) => kind === 'toilet-box')).toHaveLength(1)
+  await page.keyboard.press('Control+Shift+z')
+  await saved(page)
+  expect(Object.values(await fittings()).filter(({ kind }) => kind === 'toilet-box')).toHaveLength(2)
+
+  await page.keyboard.press('3')
+  await expect(page.getByTestId('mode-button').filter({ hasText: 'Night' })).toHaveAttribute('aria-pressed', 'true')
+  await page.keyboard.press('n')
+  await page.keyboard.press('n')
+  const picked = page.locator('[data-testid="view-plan"] [aria-pressed="true"]')
+  await expect(picked).toHaveCount(1)
+  const name = await picked.getAttribute('aria-label')
+  await page.keyboard.press('Shift+N')
+  await expect(picked).not.toHaveAttribute('aria-label', name!)
+})
+
+test('demands, fittings and findings are reached by Tab and opened by Enter', async ({ page, request }) => {
+  await openPlan(page, await ownJob(request))
+  await page.locator('[data-demand="demand-toilet"]').focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Name of the fitting')).toHaveValue('Toilet')
+  await page.getByTestId('plan-fit-galley').focus()
+  await expect(page.getByLabel('Name of the fitting')).toHaveValue('Galley')
+  await page.keyboard.press('2')
+  await page.getByTestId('mark-way-narrow').first().focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByTestId('finding-way-narrow').first().getByRole('button').first()).toHaveAttribute(
+    'aria-expanded',
+    'true',
+  )
+})

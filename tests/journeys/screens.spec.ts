@@ -1,0 +1,109 @@
+import AxeBuilder from '@axe-core/playwright'
+import type { Page } from '@playwright/test'
+import { expect, open, openPlan, ownJob, test } from '../support/job'
+
+const grave = async (page: Page) => {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']).analyze()
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map(({ target }) => target.join(' '))
+          .slice(0, 3)
+          .join(' | ')}`,
+    )
+}
+
+const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<void>])[] = [
+  [
+    'jobs and new job',
+    async (page) => {
+      await open(page, '/')
+      await page.getByRole('button', { name: 'New job' }).click()
+      await expect(page.getByRole('dialog')).toBeVisible()
+    },
+  ],
+  ['jobs', (page) => open(page, '/')],
+  ['brief', (page, id) => open(page, `/jobs/${id}/brief`)],
+  ['vehicle', (page, id) => open(page, `/jobs/${id}/vehicle`)],
+  [
+    'plan with a fitting in hand',
+    async (page, id) => {
+      await openPlan(page, id)
+      await page.keyboard.press('2')
+      await page.getByTestId('plan-fit-galley').click({ position: { x: 60, y: 10 } })
+      await expect(page.getByTestId('finding-clearance-blocked')).toBeVisible()
+    },
+  ],
+  [
+    'search',
+    async (page, id) => {
+      await openPlan(page, id)
+      await page.keyboard.press('/')
+      await expect(page.getByRole('dialog')).toBeVisible()
+    },
+  ],
+]
+
+for (const [name, show] of SCREENS) {
+  for (const colorScheme of ['light', 'dark'] as const) {
+    test(`no serious fault for assistive technology: ${name}, ${colorScheme}`, async ({ browser, request }) => {
+      const context = await browser.newContext({ colorScheme, viewport: { width: 1280, height: 800 } })
+      const page = await context.newPage()
+      await show(page, await ownJob(request))
+      await page.waitForTimeout(300) // a dialog fades in; half-faded text has half its contrast
+      expect(await grave(page)).toEqual([])
+      await context.close()
+    })
+  }
+}
+
+test('a whole job shows at 1280 × 800 and at 1024 wide, without scrolling the page', async ({ page, request }) => {
+  const id = await ownJob(request)
+  for (const [width, height] of [
+    [1280, 800],
+    [1024, 768],
+  ] as const) {
+    await page.setViewportSize({ width, height })
+    await openPlan(page, id)
+    expect(
+      await page.evaluate(() => [
+        document.documentElement.scrollWidth <= innerWidth,
+        document.documentElement.scrollHeight <= innerHeight,
+      ]),
+    ).toEqual([true, true])
+    for (const view of ['left', 'plan', 'right']) {
+      const box = (await page.getByTestId(`view-${view}`).boundingBox())!
+      expect(box.x).toBeGreaterThanOrEqual(0)
+      expect(box.y + box.height).toBeLessThanOrEqual(height)
+    }
+    const drawing = (await page.getByRole('group', { name: /The vehicle unfolded/ }).boundingBox())!
+    expect((drawing.width * drawing.height) / (width * (height - 48 - 62))).toBeGreaterThan(0.5)
+  }
+})
+
+test('a touch drags as a mouse does', async ({ browser, request }) => {
+  const context = await browser.newContext({ hasTouch: true, viewport: { width: 1180, height: 820 } })
+  const page = await context.newPage()
+  await openPlan(page, await ownJob(request))
+  const box = (await page.getByTestId('plan-fit-wardrobe').boundingBox())!
+  const client = await context.newCDPSession(page)
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x?: number) =>
+    client.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints: x === undefined ? [] : [{ x, y: box.y + box.height / 2 }],
+    })
+  await touch('touchStart', box.x + box.width / 2)
+  for (let dx = 5; dx <= 40; dx += 5) await touch('touchMove', box.x + box.width / 2 + dx)
+  await touch('touchEnd')
+  await expect
+    .poll(async () => (await page.getByTestId('plan-fit-wardrobe').boundingBox())!.x - box.x)
+    .toBeGreaterThan(25)
+  await context.close()
+})
+
+test('an address that is none says so', async ({ page }) => {
+  await page.goto('/jobs/job-none/plan')
+  await expect(page.getByText('There is no such job.')).toBeVisible()
+})

@@ -1,0 +1,15 @@
+import { sveltekit } from '@sveltejs/kit/vite'
+import tailwindcss from '@tailwindcss/vite'
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  plugins: [tailwindcss(), sveltekit()],
+  worker: { format: 'es', rolldownOptions: { output: { keepNames: true } } },
+  optimizeDeps: { include: ['comlink', 'zod', 'mutative'] },
+  build: { chunkSizeWarningLimit: 900 },
+  test: {
+    include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'],
+    environment: 'node',
+    expect: { requireAssertions: true },
+  },
+})
