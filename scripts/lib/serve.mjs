@@ -52,6 +52,8 @@ export async function startServer({ host = '127.0.0.1', port, data, demo = true,
     ZIMMERMAN_DATA: data,
     ZIMMERMAN_DEMO: demo ? '1' : '0',
     BODY_SIZE_LIMIT: '6M',
+    // Longer than a reader pauses: a connection that the server drops while a request is on its way is an error there.
+    KEEP_ALIVE_TIMEOUT: '75',
   }
   if (host === '127.0.0.1' || host === 'localhost') env.ORIGIN = process.env.ORIGIN ?? address
   const child = spawn(process.execPath, [path.join(root, 'build/index.js')], { cwd: root, env, stdio })

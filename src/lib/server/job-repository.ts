@@ -32,45 +32,17 @@ export type CommitResult =
 export class JobRepository {
   constructor(private readonly db: Kysely<Schema>) {}
 
-  /** Jobs that are not deleted, newest change first, each variant with its open stops as of its newest revision. */
+  /** Jobs that are not deleted, newest change first. What has changed since its last review is not counted here: see `count`. */
   async list(): Promise<readonly JobSummary[]> {
-    const stale = await this.db
-      .selectFrom('variants')
-      .innerJoin('jobs', 'jobs.id', 'variants.job_id')
-      .where('jobs.deleted_at', 'is', null)
-      .where((on) =>
-        on.or([
-          on('variants.reviewed_revision', 'is', null),
-          on('variants.reviewed_revision', '<', on.ref('jobs.revision')),
-        ]),
-      )
-      .select('jobs.id')
-      .distinct()
-      .execute()
-    for (const { id } of stale) await this.#review(id)
-    const jobs = await this.db
-      .selectFrom('jobs')
-      .where('deleted_at', 'is', null)
-      .select(['id', 'name', 'shell_name', 'revision', 'changed_at'])
-      .orderBy('changed_at', 'desc')
-      .orderBy('id')
-      .execute()
-    const variants = await this.db.selectFrom('variants').selectAll().orderBy('position').execute()
-    return jobs.map((job) => ({
-      id: job.id,
-      name: job.name,
-      shellName: job.shell_name,
-      revision: job.revision,
-      changedAt: job.changed_at,
-      variants: variants
-        .filter(({ job_id }) => job_id === job.id)
-        .map(({ variant_id, name, stops, cautions }) => ({ id: variant_id, name, stops, cautions })),
-    }))
+    return this.#summaries()
   }
 
-  async #review(id: string): Promise<void> {
+  /** One job as the list shows it, its open stops counted now if it has changed since they were. */
+  async count(id: string): Promise<JobSummary | undefined> {
+    const [summary] = await this.#summaries(id)
+    if (summary === undefined || summary.variants.every(({ stops }) => stops !== null)) return summary
     const found = await this.get(id)
-    if (found === undefined) return
+    if (found === undefined) return undefined
     for (const review of reviewJob(found.job)) {
       const { stop, caution } = tally(review)
       await this.db
@@ -80,6 +52,37 @@ export class JobRepository {
         .where('variant_id', '=', review.variantId)
         .execute()
     }
+    return (await this.#summaries(id))[0]
+  }
+
+  async #summaries(only?: string): Promise<readonly JobSummary[]> {
+    const jobs = await this.db
+      .selectFrom('jobs')
+      .where('deleted_at', 'is', null)
+      .$if(only !== undefined, (query) => query.where('id', '=', only!))
+      .select(['id', 'name', 'shell_name', 'revision', 'changed_at'])
+      .orderBy('changed_at', 'desc')
+      .orderBy('id')
+      .execute()
+    const variants = await this.db
+      .selectFrom('variants')
+      .$if(only !== undefined, (query) => query.where('job_id', '=', only!))
+      .selectAll()
+      .orderBy('position')
+      .execute()
+    return jobs.map((job) => ({
+      id: job.id,
+      name: job.name,
+      shellName: job.shell_name,
+      revision: job.revision,
+      changedAt: job.changed_at,
+      variants: variants
+        .filter(({ job_id }) => job_id === job.id)
+        .map(({ variant_id, name, stops, cautions, reviewed_revision }) => {
+          const counted = reviewed_revision !== null && reviewed_revision >= job.revision
+          return { id: variant_id, name, stops: counted ? stops : null, cautions: counted ? cautions : null }
+        }),
+    }))
   }
 
   /** Deleted jobs that can be put back, last deleted first. */

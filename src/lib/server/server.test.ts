@@ -60,14 +60,31 @@ describe('the database', () => {
 })
 
 describe('the repository', () => {
-  it('gives back what it took, and lists it with its open stops', async () => {
+  it('gives back what it took, and lists it with its open stops once they are counted', async () => {
     expect(await jobs.get(job.id)).toEqual({ job, revision: 0 })
-    const [summary] = await jobs.list()
-    expect(summary).toMatchObject({ id: job.id, shellName: job.shell.name, revision: 0, changedAt: AT })
-    expect(summary!.variants.map(({ name, stops }) => [name, stops])).toEqual([
+    const listed = async () => (await jobs.list())[0]!.variants.map(({ name, stops }) => [name, stops])
+    expect((await jobs.list())[0]).toMatchObject({
+      id: job.id,
+      shellName: job.shell.name,
+      revision: 0,
+      changedAt: AT,
+    })
+    expect(await listed()).toEqual([
+      ['A, bed across', null],
+      ['B, bed along', null],
+    ])
+    const counted = await jobs.count(job.id)
+    expect(counted!.variants.map(({ stops }) => stops)).toEqual([1, 0])
+    expect(await listed()).toEqual([
       ['A, bed across', 1],
       ['B, bed along', 0],
     ])
+    await send(0, 'one', rename('Changed since'))
+    expect(await listed()).toEqual([
+      ['A, bed across', null],
+      ['B, bed along', null],
+    ])
+    expect(await jobs.count('job-none')).toBeUndefined()
   })
 
   it('applies commands and answers the new revision, each uid once', async () => {

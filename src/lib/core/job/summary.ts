@@ -6,11 +6,11 @@ export interface JobSummary {
   readonly revision: number
   /** ISO 8601. */
   readonly changedAt: string
-  /** Each with what its last review found, the same fault in several modes once. */
+  /** Each with what its review found, the same fault in several modes once; null until that is counted. */
   readonly variants: readonly {
     readonly id: string
     readonly name: string
-    readonly stops: number
-    readonly cautions: number
+    readonly stops: number | null
+    readonly cautions: number | null
   }[]
 }

@@ -8,7 +8,7 @@
   import { newId } from '../job/new-id'
   import GravityMark from '../parts/GravityMark.svelte'
   import NewJobDialog from './NewJobDialog.svelte'
-  import { bringIn, deleteJob, duplicateJob, putBackJob, renameJob, type Outcome } from './job-requests'
+  import { bringIn, countStops, deleteJob, duplicateJob, putBackJob, renameJob, type Outcome } from './job-requests'
 
   interface Props {
     jobs: readonly JobSummary[]
@@ -52,7 +52,28 @@
     const name = text.trim().slice(0, 120)
     if (name !== '' && name !== job.name) await settle(renameJob(job, name, newId('cmd') + Date.now().toString(36)))
   }
-  const worst = (job: JobSummary) => job.variants.reduce((sum, { stops }) => sum + stops, 0)
+
+  /** Jobs changed since their stops were counted are counted one after the other, once the list is there. */
+  let counted: Readonly<Record<string, JobSummary>> = $state.raw({})
+  $effect(() => {
+    let gone = false
+    const waiting = jobs.filter(({ variants }) => variants.some(({ stops }) => stops === null)).map(({ id }) => id)
+    void (async () => {
+      for (const id of waiting) {
+        const summary = await countStops(id)
+        if (gone) return
+        if (summary !== undefined) counted = { ...counted, [id]: summary }
+      }
+    })()
+    return () => (gone = true)
+  })
+  const variantsOf = (job: JobSummary) => (counted[job.id]?.revision === job.revision ? counted[job.id]! : job).variants
+  /** Open stops of all variants; undefined while they are being counted. */
+  const stopsOf = (job: JobSummary): number | undefined =>
+    variantsOf(job).reduce<number | undefined>(
+      (sum, { stops }) => (sum === undefined || stops === null ? undefined : sum + stops),
+      0,
+    )
 </script>
 
 <svelte:head><title>Jobs · Zimmerman</title></svelte:head>
@@ -98,6 +119,7 @@
     {/if}
     <ul class="mt-5 grid grid-cols-2 gap-x-10 gap-y-8">
       {#each jobs as job (job.id)}
+        {@const stops = stopsOf(job)}
         <li class="border-t border-ink pt-3" data-testid="job-{job.id}">
           <a href="/jobs/{job.id}/plan" class="group block">
             <img
@@ -159,11 +181,16 @@
             >
           </p>
           <p class="mt-0.5 text-sm">
-            {#if worst(job) > 0}<GravityMark gravity="stop" size={13} />
-              <span class="text-stop">{count(worst(job), GRAVITY_WORDS.stop)}</span>{:else}<span
-                class="font-semibold text-good">✓</span
-              > no stops{/if}
-            <span class="text-ink-2">· {job.variants.map(({ name, stops }) => `${name}: ${stops}`).join(' · ')}</span>
+            {#if stops === undefined}<span class="text-ink-2">counting the open stops…</span
+              >{:else}{#if stops > 0}<GravityMark gravity="stop" size={13} />
+                <span class="text-stop">{count(stops, GRAVITY_WORDS.stop)}</span>{:else}<span
+                  class="font-semibold text-good">✓</span
+                > no stops{/if}
+              <span class="text-ink-2"
+                >· {variantsOf(job)
+                  .map((variant) => `${variant.name}: ${variant.stops}`)
+                  .join(' · ')}</span
+              >{/if}
           </p>
         </li>
       {/each}

@@ -41,3 +41,13 @@ export const renameJob = (card: JobSummary, name: string, uid: string): Promise<
       commands: [{ uid, command: { type: 'job.rename', name } }],
     }),
   })
+
+/** The job with its open stops counted now; undefined when there is no answer. */
+export async function countStops(id: string): Promise<JobSummary | undefined> {
+  try {
+    const response = await fetch(`/api/jobs/${id}/count`)
+    return response.ok ? ((await response.json()) as JobSummary) : undefined
+  } catch {
+    return undefined
+  }
+}
