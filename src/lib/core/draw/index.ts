@@ -9,6 +9,7 @@ export {
   type Weight,
 } from './display'
 export { HATCHES, type Hatch } from './hatches'
+export { layLabels, type LaidLabel } from './labels'
 export { clearanceItems, fittingGroup, isOverhead, onWall, sectionGroup } from './fitting-views'
 export { planBounds, sectionBounds, shellPlan, shellSection, shellSide, sideBounds } from './shell-views'
 export { peopleGroup, sectionPeople } from './people'

@@ -1,5 +1,6 @@
 import { HATCHES } from './hatches'
 import type { Fill, Item, View, Weight } from './display'
+import { layLabels, type LaidLabel } from './labels'
 import { GROUPS } from '../fittings'
 import type { Vec2 } from '../geometry'
 
@@ -23,6 +24,8 @@ const BRUSH: Record<Fill, string> = {
 }
 const INK = '#1F2B2A'
 const TEXT_MM = { label: 2.4, small: 2, title: 3 } as const
+/** The face at its full width; a reader may have to make do with a wider one. */
+const STRETCH = 1.25
 /** A hatch tile's unit on paper. */
 const HATCH_MM = 0.26
 
@@ -69,14 +72,12 @@ function drawItem(item: Item, at: (point: Vec2) => Vec2, scale: number): string 
     const [x, y] = at(item.centre)
     return `<circle cx="${figure(x)}" cy="${figure(y)}" r="${figure(item.radius / scale)}" fill="${BRUSH[item.fill]}" stroke="${INK}" stroke-width="${PEN[item.weight].width}"/>`
   }
-  if (item.kind === 'text') {
-    const size = TEXT_MM[item.size]
-    const wide = item.text.length * size * 0.5
-    if (item.room !== undefined && (wide > item.room[0] / scale || size > item.room[1] / scale)) return ''
-    const [x, y] = at(item.at)
-    return `<text x="${figure(x)}" y="${figure(y + size * 0.35)}" font-size="${size}" text-anchor="${item.anchor}" paint-order="stroke" stroke="#FDFCF9" stroke-width="0.5">${escapeXml(item.text)}</text>`
-  }
-  return drawDimension(item, at, scale)
+  return item.kind === 'dimension' ? drawDimension(item, at, scale) : ''
+}
+
+function drawLabel({ text, at: [x, y], fontSize, anchor, upright }: LaidLabel): string {
+  const turn = upright ? ` transform="rotate(-90 ${figure(x)} ${figure(y)})"` : ''
+  return `<text x="${figure(x)}" y="${figure(y)}" dy="0.35em" font-size="${fontSize}" text-anchor="${anchor}"${turn} paint-order="stroke" stroke="#FDFCF9" stroke-width="0.5">${escapeXml(text)}</text>`
 }
 
 /** A dimension with short slanted strokes at its ends; `offset` is to the left of the way from `from` to `to`, in the view’s mm. */
@@ -111,7 +112,9 @@ export function toSvg(sheet: Sheet): string {
   })
   const views = sheet.views.map(({ view, left, top }) => {
     const at = ([u, v]: Vec2): Vec2 => [left + (u - view.bounds.min[0]) / scale, top + (view.bounds.max[1] - v) / scale]
-    const marks = view.groups.flatMap((group) => group.items.map((item) => drawItem(item, at, scale)))
+    const items = view.groups.flatMap((group) => group.items)
+    const lettering = { at, scale: 1 / scale, sizes: TEXT_MM, stretch: STRETCH, margin: 1 }
+    const marks = [...items.map((item) => drawItem(item, at, scale)), ...layLabels(items, lettering).map(drawLabel)]
     return `<g id="view-${view.id}"><text x="${figure(left)}" y="${figure(top - 2)}" font-size="2.6" font-weight="600">${escapeXml(view.title)}</text>${marks.join('')}</g>`
   })
   const title = sheet.title.map(

@@ -95,14 +95,13 @@
 <style>
   .mark {
     cursor: pointer;
+    pointer-events: auto;
+    outline: none;
   }
   .mark path {
     stroke: var(--sheet);
     stroke-width: 1.5;
     paint-order: stroke;
-  }
-  .mark {
-    outline: none;
   }
   .mark:focus-visible path {
     stroke: var(--pencil);

@@ -13,7 +13,8 @@
   let { bench }: { bench: Bench } = $props()
   const unit = $derived(bench.liveJob.units)
   const placed = $derived(bench.selected)
-  const limits = $derived(placed === undefined ? [] : limitsOf(placed.kind))
+  const kind = $derived(placed?.kind)
+  const limits = $derived(kind === undefined ? [] : limitsOf(kind))
   const depths = $derived.by(() => {
     if (placed === undefined || placed.scribedTo === undefined) return []
     const { min, max } = placed.bounds.z

@@ -4,6 +4,7 @@
   import type { Bench } from './bench.svelte'
   import { step, type DragEvent, type DragState } from './drag'
   import HatchDefs from './HatchDefs.svelte'
+  import Labels from './Labels.svelte'
   import { fitView, toScreen, toView } from './layout'
   import Marks from './Marks.svelte'
 
@@ -72,6 +73,7 @@
         ><Marks items={group.items} {frame} /></g
       >
     {/each}
+    <Labels items={view.groups.flatMap(({ items }) => items)} {frame} />
     {#if chosen !== undefined}
       {@const low = toScreen(frame, [-chosen.bounds.y.max, chosen.bounds.z.min])}
       {@const high = toScreen(frame, [-chosen.bounds.y.min, chosen.bounds.z.max])}

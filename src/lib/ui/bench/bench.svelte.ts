@@ -60,7 +60,7 @@ export class Bench {
   review: VariantReview | undefined = $state.raw(undefined)
   #preview: Preview | undefined = $state.raw(undefined)
   /** The plan and scene that a drag started from. */
-  #start: { scene: Scene; plan: Plan; placed: Placed } | undefined
+  #start: { scene: Scene; plan: Plan; placed: Placed } | undefined = $state.raw(undefined)
   #before: Scene | undefined
 
   constructor(session: JobSession) {
@@ -102,6 +102,16 @@ export class Bench {
   /** Names as of the last command: a drag renames nothing, so that its words need not be made again. */
   readonly names = $derived.by(() => namesOf(this.session.job, this.session.job.variants[this.variantId]!.plan))
   readonly carrying: boolean = $derived.by(() => this.#preview !== undefined)
+  /** What stands still: the scene, or while something is carried the one that it was taken from. */
+  readonly standing: Scene = $derived.by(() => this.#start?.scene ?? this.scene)
+  readonly #liftedIds: string = $derived.by(() => {
+    const still = this.#start?.scene.placed
+    return still === undefined
+      ? ''
+      : this.scene.placed.flatMap((placed) => (still.includes(placed) ? [] : [placed.id])).join(' ')
+  })
+  /** What the hand moves: what it carries, and what stands on that. The same list as long as it is the same things. */
+  readonly lifted: readonly string[] = $derived.by(() => this.#liftedIds.split(' '))
 
   /** The findings of the mode shown, numbered, the gravest first. */
   readonly findings: readonly NumberedFinding[] = $derived.by(() =>

@@ -23,7 +23,8 @@ export const toView = (frame: ViewFrame, [px, py]: Vec2): Vec2 => [
 export const frameWidth = ({ bounds, scale }: ViewFrame): number => (bounds.max[0] - bounds.min[0]) * scale
 export const frameHeight = ({ bounds, scale }: ViewFrame): number => (bounds.max[1] - bounds.min[1]) * scale
 
-const RULER_PX = 22
+/** Height of the ruler along the top of the drawing. */
+export const RULER_PX = 22
 const TITLE_PX = 18
 const GAP_PX = 24
 const SIDE_PX = 30

@@ -1,0 +1,89 @@
+import type { Vec2 } from '../geometry'
+import type { Item } from './display'
+
+/** The names of a view laid out on a screen or sheet; lengths in its own units (pixels, or mm of paper). */
+export interface LaidLabel {
+  readonly text: string
+  readonly at: Vec2
+  readonly fontSize: number
+  readonly size: Extract<Item, { kind: 'text' }>['size']
+  readonly anchor: Extract<Item, { kind: 'text' }>['anchor']
+  readonly upright: boolean
+}
+
+export interface Lettering {
+  /** From the view's millimetres to where they lie on the screen or sheet. */
+  readonly at: (point: Vec2) => Vec2
+  /** Units of screen or sheet for one millimetre of the view. */
+  readonly scale: number
+  readonly sizes: Readonly<Record<LaidLabel['size'], number>>
+  /** How wide the face runs, as a share of its narrow cut. */
+  readonly stretch: number
+  /** Clear space to keep around a name. */
+  readonly margin: number
+}
+
+/** Widths of letters of the narrow cut, semi-bold, as shares of the font size; measured off the screen, to about 5 %. */
+const letterWidth = (letter: string): number =>
+  /[fijlrtI .,:;·'’|1]/.test(letter) ? 0.27 : /[mwMW@%]/.test(letter) ? 0.78 : /[A-Z]/.test(letter) ? 0.57 : 0.48
+
+const widthOf = (text: string, fontSize: number, { stretch }: Lettering): number =>
+  [...text].reduce((sum, letter) => sum + letterWidth(letter), 0) * fontSize * stretch
+
+interface Box {
+  readonly x0: number
+  readonly y0: number
+  readonly x1: number
+  readonly y1: number
+}
+
+const meet = (a: Box, b: Box): boolean => a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1
+
+function boxOf({ at: [x, y], fontSize, anchor, upright }: LaidLabel, long: number): Box {
+  const before = anchor === 'start' ? 0 : anchor === 'end' ? long : long / 2
+  const half = fontSize / 2
+  return upright
+    ? { x0: x - half, y0: y - (long - before), x1: x + half, y1: y + before }
+    : { x0: x - before, y0: y - half, x1: x - before + long, y1: y + half }
+}
+
+/** A name as its room allows: flat, else flat and smaller, else upright, else upright and smaller; undefined where it has no room. */
+function layOut(item: Extract<Item, { kind: 'text' }>, lettering: Lettering): LaidLabel | undefined {
+  const { scale, sizes, margin } = lettering
+  const label = (fontSize: number, upright: boolean): LaidLabel => ({
+    text: item.text,
+    at: lettering.at(item.at),
+    fontSize,
+    size: item.size,
+    anchor: item.anchor,
+    upright,
+  })
+  const { room } = item
+  if (room === undefined) return label(sizes[item.size], false)
+  const smaller = Math.min(sizes[item.size], sizes.small)
+  for (const upright of [false, true]) {
+    const [long, high] = (upright ? [room[1], room[0]] : room).map((mm) => mm * scale) as [number, number]
+    for (const fontSize of [sizes[item.size], smaller])
+      if (widthOf(item.text, fontSize, lettering) <= long - margin && fontSize <= high) return label(fontSize, upright)
+  }
+  return undefined
+}
+
+/**
+ * The names of a view so that each can be read: `items` in the order in which they are painted. A name that has no room
+ * stays away, and of two that would lie on each other the one painted later stays, full names before small ones.
+ */
+export function layLabels(items: readonly Item[], lettering: Lettering): readonly LaidLabel[] {
+  const texts = items.filter((item) => item.kind === 'text').reverse()
+  const taken: Box[] = []
+  return [...texts.filter(({ size }) => size !== 'small'), ...texts.filter(({ size }) => size === 'small')].flatMap(
+    (item): LaidLabel[] => {
+      const label = layOut(item, lettering)
+      if (label === undefined) return []
+      const box = boxOf(label, widthOf(item.text, label.fontSize, lettering))
+      if (taken.some((other) => meet(box, other))) return []
+      taken.push(box)
+      return [label]
+    },
+  )
+}

@@ -1,0 +1,55 @@
+<script lang="ts">
+  import { layLabels, type Item } from '$lib/core/draw'
+  import { toScreen, type ViewFrame } from './layout'
+
+  interface Props {
+    items: readonly Item[]
+    frame: ViewFrame
+  }
+  let { items, frame }: Props = $props()
+
+  const SIZES_PX = { label: 12, small: 10.5, title: 12 } as const
+
+  const labels = $derived(
+    layLabels(items, {
+      at: (point) => toScreen(frame, point),
+      scale: frame.scale,
+      sizes: SIZES_PX,
+      stretch: 1,
+      margin: 4,
+    }),
+  )
+</script>
+
+<g class="labels" aria-hidden="true">
+  {#each labels as { text, at, fontSize, size, anchor, upright }, index (index)}
+    <text
+      x={at[0]}
+      y={at[1]}
+      dy="0.35em"
+      font-size={fontSize}
+      text-anchor={anchor}
+      class={size}
+      transform={upright ? `rotate(-90 ${at[0]} ${at[1]})` : undefined}>{text}</text
+    >
+  {/each}
+</g>
+
+<style>
+  .labels {
+    pointer-events: none;
+  }
+  text {
+    fill: var(--ink);
+    font-weight: 600;
+    font-stretch: 84%;
+    paint-order: stroke;
+    stroke: var(--sheet);
+    stroke-width: 2.5px;
+    stroke-linejoin: round;
+  }
+  .small {
+    font-weight: 450;
+    fill: var(--ink-2);
+  }
+</style>

@@ -1,0 +1,119 @@
+<script lang="ts">
+  import { clearanceItems, peopleGroup } from '$lib/core/draw'
+  import { SNAP_WORDS } from '$lib/core/text'
+  import { formatLength } from '$lib/core/units'
+  import type { Bench } from './bench.svelte'
+  import { groupOf, type Along } from './kept-groups'
+  import Labels from './Labels.svelte'
+  import { frameHeight, toScreen, type ViewFrame } from './layout'
+  import Marks from './Marks.svelte'
+
+  interface Props {
+    bench: Bench
+    view: Along
+    frame: ViewFrame
+    /** Width of the whole drawing in pixels. */
+    width: number
+  }
+  let { bench, view, frame, width }: Props = $props()
+
+  const unit = $derived(bench.session.job.units)
+  const carried = $derived(
+    bench.scene.placed.flatMap((placed) => {
+      const group = bench.lifted.includes(placed.id) ? groupOf(placed, view) : null
+      return group === null ? [] : [group]
+    }),
+  )
+  const people = $derived(
+    bench.people && bench.carrying ? peopleGroup(bench.scene, bench.liveJob.brief, view).items : [],
+  )
+  const chosen = $derived(
+    bench.selected !== undefined && groupOf(bench.selected, view) !== null ? bench.selected : undefined,
+  )
+  /** The frame round what is in hand, in pixels. */
+  const box = $derived.by(() => {
+    if (chosen === undefined) return undefined
+    const { x, y, z } = chosen.bounds
+    const v = view === 'plan' ? y : z
+    const [x0, y0] = toScreen(frame, [x.min, v.max])
+    const [x1, y1] = toScreen(frame, [x.max, v.min])
+    return { x: x0, y: y0, w: x1 - x0, h: y1 - y0 }
+  })
+  const snaps = $derived(
+    bench.snaps.filter(({ axis, to }) => to.kind !== 'round' && (axis === 'x' || (axis === 'y') === (view === 'plan'))),
+  )
+  const snapWords = (to: (typeof bench.snaps)[number]['to']): string =>
+    to.kind === 'neighbour'
+      ? bench.names.fitting(to.id)
+      : to.kind === 'arch'
+        ? bench.names.part(to.id)
+        : SNAP_WORDS[to.kind]
+</script>
+
+{#each carried as group (group.key)}<Marks items={group.items} {frame} />{/each}
+<Marks items={people} {frame} />
+<Labels items={carried.flatMap(({ items }) => items)} {frame} />
+{#if chosen !== undefined && box !== undefined}
+  <g class="pencil"><Marks items={clearanceItems(chosen, view)} {frame} /></g>
+  <rect x={box.x} y={box.y} width={box.w} height={box.h} class="selection" />
+  {#if view === 'plan'}
+    <path
+      d="M{box.x} {box.y - 5}H{box.x + box.w}M{box.x - 3} {box.y - 2}l6 -6M{box.x + box.w - 3} {box.y - 2}l6 -6"
+      class="measure"
+    />
+    <text x={box.x + box.w / 2} y={box.y - 9} class="figure" text-anchor="middle"
+      >{formatLength(chosen.bounds.x.max - chosen.bounds.x.min, unit)}</text
+    >
+  {/if}
+{/if}
+{#each snaps as snap (snap.axis)}
+  {#if snap.axis === 'x'}
+    {@const at = toScreen(frame, [snap.atMm, 0])[0]}
+    <path d="M{at} {frame.top}V{frame.top + frameHeight(frame)}" class="snap" />
+    {#if view === 'plan'}<text x={at + 4} y={frame.top + frameHeight(frame) - 4} class="snap-word"
+        >{snapWords(snap.to)}</text
+      >{/if}
+  {:else}
+    {@const at = toScreen(frame, [0, snap.atMm])[1]}
+    <path d="M{frame.left} {at}H{width - 20}" class="snap" />
+    <text x={width - 22} y={at - 4} text-anchor="end" class="snap-word">{snapWords(snap.to)}</text>
+  {/if}
+{/each}
+
+<style>
+  .selection {
+    fill: none;
+    stroke: var(--pencil);
+    stroke-width: 2;
+  }
+  .pencil :global(path) {
+    stroke: var(--pencil);
+  }
+  .measure {
+    stroke: var(--pencil);
+    stroke-width: 1;
+    fill: none;
+  }
+  .figure {
+    fill: var(--pencil);
+    font-size: 12.5px;
+    font-weight: 650;
+    paint-order: stroke;
+    stroke: var(--sheet);
+    stroke-width: 3px;
+  }
+  .snap {
+    stroke: var(--pencil);
+    stroke-width: 1;
+    stroke-dasharray: 2 2;
+    fill: none;
+  }
+  .snap-word {
+    fill: var(--pencil);
+    font-size: 11px;
+    font-stretch: 84%;
+    paint-order: stroke;
+    stroke: var(--sheet);
+    stroke-width: 3px;
+  }
+</style>

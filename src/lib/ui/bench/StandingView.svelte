@@ -1,0 +1,88 @@
+<script lang="ts">
+  import { coveredGroups, paintOrder, peopleGroup, shellPlan, shellSide, VIEW_TITLES } from '$lib/core/draw'
+  import type { Placed } from '$lib/core/scene'
+  import { fittingName } from '$lib/core/text'
+  import { formatLength } from '$lib/core/units'
+  import type { Bench } from './bench.svelte'
+  import { groupOf, type Along } from './kept-groups'
+  import Labels from './Labels.svelte'
+  import type { ViewFrame } from './layout'
+  import Marks from './Marks.svelte'
+
+  interface Props {
+    bench: Bench
+    view: Along
+    frame: ViewFrame
+    onfocused: (id: string) => void
+  }
+  let { bench, view, frame, onfocused }: Props = $props()
+
+  const unit = $derived(bench.session.job.units)
+  const scene = $derived(bench.standing)
+  const shell = $derived(view === 'plan' ? shellPlan(scene.interior) : shellSide(scene.interior, view))
+  const painted = $derived(paintOrder(scene, view).filter((placed) => groupOf(placed, view) !== null))
+  const covered = $derived(view === 'plan' ? coveredGroups(scene) : [])
+  const people = $derived(
+    bench.people && !bench.carrying ? peopleGroup(scene, bench.session.job.brief, view).items : [],
+  )
+  const names = $derived([
+    ...painted.flatMap((placed) => (bench.lifted.includes(placed.id) ? [] : groupOf(placed, view)!.items)),
+    ...covered.flatMap(({ items }) => items),
+  ])
+
+  const describe = (placed: Placed): string => {
+    const { x, y } = placed.bounds
+    return `${fittingName(placed.fitting)}, ${formatLength(x.max - x.min, unit)} by ${formatLength(y.max - y.min, unit)} ${unit}, ${formatLength(x.min, unit)} from the rear sill`
+  }
+</script>
+
+<g data-view={view} data-testid="view-{view}">
+  <text x={frame.left} y={frame.top - 8} class="view-title">{VIEW_TITLES[view]}</text>
+  <Marks items={shell.items} {frame} />
+  {#each painted as placed (placed.id)}
+    <g
+      data-fitting={placed.id}
+      data-view={view}
+      data-testid="{view}-{placed.id}"
+      role="button"
+      tabindex={view === 'plan' ? 0 : -1}
+      aria-label={describe(placed)}
+      aria-pressed={placed.id === bench.selectedId}
+      class={['fitting', bench.lifted.includes(placed.id) && 'lifted']}
+      onfocus={() => onfocused(placed.id)}
+    >
+      <Marks items={groupOf(placed, view)!.items} {frame} />
+    </g>
+  {/each}
+  <g class="pointer-events-none">
+    {#each covered as group (group.key)}<Marks items={group.items} {frame} />{/each}
+    <Marks items={people} {frame} />
+    <Labels items={names} {frame} />
+  </g>
+</g>
+
+<style>
+  .view-title {
+    font-size: 11px;
+    font-weight: 600;
+    letter-spacing: 0.04em;
+    fill: var(--ink-2);
+    text-transform: uppercase;
+  }
+  .fitting {
+    cursor: grab;
+    outline: none;
+  }
+  .fitting:hover :global(path),
+  .fitting:hover :global(circle) {
+    stroke: var(--pencil);
+  }
+  .fitting:focus-visible :global(path) {
+    stroke: var(--pencil);
+    stroke-width: 1.6;
+  }
+  /* Where it was taken from stays faintly there while it is carried. */
+  .lifted {
+    opacity: 0.25;
+  }
+</style>

@@ -1,0 +1,81 @@
+<script lang="ts">
+  import type { Bench } from './bench.svelte'
+  import { RULER_PX, toScreen, type ViewFrame } from './layout'
+
+  interface Props {
+    bench: Bench
+    /** Of the plan. */
+    frame: ViewFrame
+    width: number
+    height: number
+  }
+  let { bench, frame, width, height }: Props = $props()
+
+  const TICK_MM = 100
+  const ticks = $derived(
+    Array.from(
+      { length: Math.floor(bench.interior.shell.outline.plan.at(-1)![0] / TICK_MM) + 1 },
+      (_, index) => index * TICK_MM,
+    ),
+  )
+  const x = $derived(toScreen(frame, [bench.stationMm, 0])[0])
+
+  function onkeydown(event: KeyboardEvent): void {
+    const by = event.key === 'ArrowRight' ? 10 : event.key === 'ArrowLeft' ? -10 : 0
+    if (by === 0) return
+    event.stopPropagation()
+    event.preventDefault()
+    bench.effect({ do: 'station', at: [bench.stationMm + by * (event.shiftKey ? 10 : 1), 0] }, 1)
+  }
+</script>
+
+<g aria-hidden="true">
+  <rect x="0" y="0" {width} height={RULER_PX} fill="var(--sheet)" />
+  {#each ticks as mm (mm)}
+    {@const at = toScreen(frame, [mm, 0])[0]}
+    {#if mm % 1000 === 0}
+      <path d="M{at} 14V22" class="tick" /><text x={at} y="10" text-anchor="middle" class="ruler">{mm / 1000} m</text>
+    {:else}
+      <path d="M{at} {mm % 500 === 0 ? 16 : 19}V22" class="tick" />
+    {/if}
+  {/each}
+</g>
+<rect data-station x="0" y="0" {width} height={RULER_PX} fill="transparent" class="station" data-testid="station" />
+<g data-station class="station">
+  <path d="M{x} {RULER_PX}V{height}" class="station-line" />
+  <path
+    d="M{x - 6} 10h12l-6 11z"
+    fill="var(--pencil)"
+    role="slider"
+    tabindex="0"
+    aria-label="Where the section is cut"
+    aria-valuemin={0}
+    aria-valuemax={bench.interior.xSpan.max}
+    aria-valuenow={bench.stationMm}
+    {onkeydown}
+  />
+</g>
+
+<style>
+  .tick {
+    stroke: var(--ink-2);
+    stroke-width: 0.8;
+    fill: none;
+  }
+  .ruler {
+    font-size: 10px;
+    fill: var(--ink-2);
+  }
+  .station {
+    cursor: ew-resize;
+    pointer-events: auto;
+  }
+  .station-line {
+    stroke: var(--pencil);
+    stroke-width: 1;
+    stroke-dasharray: 12 3 2 3;
+    fill: none;
+    opacity: 0.8;
+    pointer-events: none;
+  }
+</style>
