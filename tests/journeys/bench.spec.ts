@@ -33,6 +33,25 @@ test('drags a fitting in the plan: a finding appears with its figure, undo takes
   expect((await stored(request, id)).variants['variant-a']!.plan.fittings['fit-wardrobe']!.seat.along.mm).toBe(rear)
 })
 
+test('findings follow the hand, and Escape puts the thing back where it was', async ({ page, request }) => {
+  const id = await ownJob(request)
+  await openPlan(page, id)
+  const box = (await page.getByTestId('plan-fit-wardrobe').boundingBox())!
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  for (let step = 1; step <= 8; step += 1) await page.mouse.move(x - step * 4, y)
+  await expect(page.getByTestId('finding-overlap')).toContainText(/share/)
+  expect(await figureIn(page, 'rear')).toBeLessThan(2400)
+  // what it was taken from stays where it was until it is put down
+  expect((await page.getByTestId('plan-fit-wardrobe').boundingBox())!.x).toBeCloseTo(box.x, 0)
+  await page.keyboard.press('Escape')
+  await page.mouse.up()
+  await expect(tape(page, 'rear')).toHaveValue('2\u202f680')
+  await expect(page.getByTestId('finding-overlap')).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled()
+})
+
 test('drags in an elevation: along and in height, and lets it snap to its neighbour', async ({ page, request }) => {
   const id = await ownJob(request)
   await openPlan(page, id)

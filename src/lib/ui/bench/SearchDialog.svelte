@@ -12,6 +12,14 @@
   }
   let { bench, open = $bindable(false), onaction }: Props = $props()
 
+  /** Every word that was typed stands in the entry; better where one begins with it. */
+  function match(value: string, search: string, keywords?: string[]): number {
+    const entry = ` ${(keywords?.[0] ?? value).toLowerCase()}`
+    const words = search.toLowerCase().split(/\s+/).filter(Boolean)
+    if (!words.every((word) => entry.includes(word))) return 0
+    return words.every((word) => entry.includes(` ${word}`)) ? 1 : 0.5
+  }
+
   function run(work: () => void): void {
     open = false
     work()
@@ -34,7 +42,7 @@
     <Dialog.Content class="fixed top-[12%] left-1/2 z-50 w-[28rem] -translate-x-1/2 border border-ink bg-sheet">
       <Dialog.Title class="sr-only">Find something to do or place</Dialog.Title>
       <Dialog.Description class="sr-only">Type a word, choose with the arrow keys, press Enter.</Dialog.Description>
-      <Command.Root loop>
+      <Command.Root loop filter={match}>
         <Command.Input
           class="w-full border-b border-line bg-transparent px-4 py-3 outline-none"
           placeholder="Place, find or do…"
@@ -58,7 +66,8 @@
               <Command.GroupItems>
                 {#each bench.scene.placed as placed (placed.id)}
                   <Command.Item
-                    value="Pick {fittingName(placed.fitting)} {placed.id}"
+                    value={placed.id}
+                    keywords={[`Pick ${fittingName(placed.fitting)}`]}
                     class="cursor-pointer px-4 py-1 data-selected:bg-paper data-selected:text-pencil"
                     onSelect={() => run(() => bench.select(placed.id))}>Pick {fittingName(placed.fitting)}</Command.Item
                   >

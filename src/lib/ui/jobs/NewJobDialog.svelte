@@ -56,7 +56,7 @@
       <form onsubmit={create} class="flex flex-col gap-3" novalidate>
         <label
           ><span class="text-ink-2">Name of the job</span><input
-            class="block w-full ruled"
+            class="mt-1 block w-full ruled"
             bind:value={name}
             maxlength="120"
             aria-invalid={fault !== '' && name.trim() === ''}
