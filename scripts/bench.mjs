@@ -35,9 +35,7 @@ const job = core.largeJob()
 
 const data = path.join(out, 'data')
 const { address, stop } = await startServer({ port: 4397, data, stdio: 'ignore' })
-// Drawn by the processor alone: an emulated graphics card would be the slowest part and tell nothing.
-const args = [...CHROMIUM_LAUNCH.args.filter((arg) => !/swiftshader/.test(arg)), '--disable-gpu']
-const browser = await chromium.launch({ ...CHROMIUM_LAUNCH, args })
+const browser = await chromium.launch(CHROMIUM_LAUNCH)
 try {
   const taken = await fetch(`${address}/api/jobs`, { method: 'POST', body: JSON.stringify(job) })
   if (!taken.ok) throw new Error(`the large job was refused: ${await taken.text()}`)

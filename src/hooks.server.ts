@@ -1,6 +1,6 @@
-import type { Handle, HandleServerError } from '@sveltejs/kit'
+import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit'
 import { env } from '$env/dynamic/private'
-import { refuse } from '$lib/server/http'
+import { drain, refuse } from '$lib/server/http'
 import { storageSentence } from '$lib/server/faults'
 
 const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/
@@ -14,7 +14,7 @@ const hostOf = (origin: string): string | undefined => {
 }
 
 /** Bound to loopback, the program answers only to loopback's names: a page elsewhere cannot reach it by a name of its own. */
-export const handle: Handle = async ({ event, resolve }) => {
+function unwelcome(event: RequestEvent): Response | undefined {
   const open = env.HOST !== undefined && env.HOST !== '' && !/^(127\.|localhost$|::1$)/.test(env.HOST)
   if (!open && !LOOPBACK.test(event.request.headers.get('host') ?? 'localhost')) {
     return refuse(403, 'This Zimmerman answers only on this machine. Set HOST to open it to others.')
@@ -26,7 +26,12 @@ export const handle: Handle = async ({ event, resolve }) => {
     return refuse(403, 'That came from another site.')
   if (writes && fetchSite !== null && fetchSite !== 'same-origin' && fetchSite !== 'none')
     return refuse(403, 'That came from another site.')
-  const response = await resolve(event)
+  return undefined
+}
+
+export const handle: Handle = async ({ event, resolve }) => {
+  const response = unwelcome(event) ?? (await resolve(event))
+  await drain(event.request)
   response.headers.set('x-content-type-options', 'nosniff')
   response.headers.set('referrer-policy', 'same-origin')
   return response

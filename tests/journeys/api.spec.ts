@@ -1,4 +1,5 @@
 import { execFile } from 'node:child_process'
+import http from 'node:http'
 import { createServer } from 'node:net'
 import { promisify } from 'node:util'
 import { expect, ownJob, stored, test } from '../support/job'
@@ -80,6 +81,20 @@ test('refuses what is hostile with a 4xx and a path, and stays up', async ({ req
   expect((await request.get('/api/jobs/job-none')).status()).toBe(404)
   expect((await request.get('/api/jobs/job-potter', { headers: { host: 'evil.example' } })).status()).toBe(403)
   expect(await stored(request, 'job-potter')).toEqual(JSON.parse(job))
+})
+
+test('a connection lives on after what was too large for it', async ({ baseURL }) => {
+  const agent = new http.Agent({ keepAlive: true, maxSockets: 1 })
+  const send = (path: string, method: string, body: string) =>
+    new Promise<[number, boolean]>((resolve, reject) => {
+      const sent = http.request(`${baseURL}${path}`, { agent, method, headers: { 'content-type': 'application/json' } })
+      sent.on('response', (answer) => answer.resume().on('end', () => resolve([answer.statusCode!, sent.reusedSocket])))
+      sent.on('error', reject).end(body)
+    })
+  expect(await send('/api/review', 'POST', 'x'.repeat(5_900_000))).toEqual([413, false])
+  expect(await send('/api/draw?format=pdf', 'POST', 'x'.repeat(5_900_000))).toEqual([400, true])
+  expect(await send('/api/shells', 'GET', '')).toEqual([200, true])
+  agent.destroy()
 })
 
 test('a script in a name stays text in every drawing', async ({ request, page }) => {

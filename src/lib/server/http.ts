@@ -11,24 +11,34 @@ export const refuse = (status: number, message: string, faults: readonly Fault[]
 
 type Body = { readonly ok: true; readonly text: string } | { readonly ok: false; readonly response: Response }
 
-/** The body as text, read no further than the limit. */
+/**
+ * The body as text, up to the limit. What is over it is read to its end all the same (the server's own limit ends that)
+ * and forgotten: an answer to a request that is still on its way would leave its connection stuck, or cut.
+ */
 export async function readBody(request: Request): Promise<Body> {
-  const tooLarge = { ok: false, response: refuse(413, 'That is over 5 MB, the most that is read.') } as const
-  if (Number(request.headers.get('content-length') ?? 0) > MAX_BODY_BYTES) return tooLarge
-  const decoder = new TextDecoder('utf-8', { fatal: true })
-  let text = ''
+  const chunks: Uint8Array[] = []
   let read = 0
+  let whole = true
   try {
     for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
       read += chunk.byteLength
-      if (read > MAX_BODY_BYTES) return tooLarge
-      text += decoder.decode(chunk, { stream: true })
+      if (read <= MAX_BODY_BYTES) chunks.push(chunk)
     }
-    return { ok: true, text: text + decoder.decode() }
-  } catch (cause) {
-    if (cause instanceof TypeError) return { ok: false, response: refuse(400, 'That is not text in UTF-8.') }
-    return tooLarge
+  } catch {
+    whole = false
   }
+  if (!whole || read > MAX_BODY_BYTES)
+    return { ok: false, response: refuse(413, 'That is over 5 MB, the most that is read.') }
+  try {
+    return { ok: true, text: new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks)) }
+  } catch {
+    return { ok: false, response: refuse(400, 'That is not text in UTF-8.') }
+  }
+}
+
+/** Reads to its end whatever an answer was given without; see `readBody`. */
+export async function drain(request: Request): Promise<void> {
+  if (request.body !== null && !request.bodyUsed) await readBody(request)
 }
 
 type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response }

@@ -183,6 +183,22 @@ describe('requests', () => {
     const binary = await readBody(post(new Uint8Array([0xff, 0xfe, 0x00])))
     expect(binary.ok || binary.response.status).toBe(400)
   })
+
+  it('reads what is too large to its end and keeps none of it, so that the connection is free again', async () => {
+    let sent = 0
+    let cut = false
+    const body = new ReadableStream<Uint8Array>({
+      pull(controller) {
+        if (sent === 90) return controller.close()
+        sent += 1
+        controller.enqueue(new Uint8Array(100_000))
+      },
+      cancel: () => void (cut = true),
+    })
+    const streamed = { method: 'POST', body, duplex: 'half' } as RequestInit
+    const read = await readBody(new Request('http://localhost/', streamed))
+    expect([read.ok || read.response.status, sent, cut]).toEqual([413, 90, false])
+  })
 })
 
 describe('storageSentence', () => {
