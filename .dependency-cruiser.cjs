@@ -5,6 +5,7 @@ const LAYERS = [
   'materials',
   'people',
   'shell',
+  'climate',
   'brief',
   'fittings',
   'job',

@@ -1,8 +1,8 @@
-import { newJob, standardBrief, type Fitting, type Job } from '../../src/lib/core/job'
+import { newJob, planInterior, standardBrief, type Fitting, type Job } from '../../src/lib/core/job'
 import { defaultsOf, kindOf } from '../../src/lib/core/fittings'
 import { reviewVariant, scenesOf } from '../../src/lib/core/review'
 import { buildScene, collisions } from '../../src/lib/core/scene'
-import { genericShell, interiorOf } from '../../src/lib/core/shell'
+import { boxInside, genericShell } from '../../src/lib/core/shell'
 
 const COLUMN_MM = 375
 const DEPTH_MM = 450
@@ -98,7 +98,7 @@ export function reference(): number {
 export function measure(): { what: string; ms: number; goal: number }[] {
   const job = largeJob()
   const plan = job.variants['variant-a']!.plan
-  const interior = interiorOf(job.shell, plan.lining)
+  const interior = planInterior(job.shell, plan)
   const [first] = scenesOf(job.variants['variant-a']!, interior)
   const moved = {
     ...plan,
@@ -110,6 +110,21 @@ export function measure(): { what: string; ms: number; goal: number }[] {
       },
     },
   }
+  const bus = genericShell('bus-12m')
+  const flare = { kind: 'flare', fromMm: 500, toMm: 2200, bottomMm: 600, topMm: 1100, depthMm: 100 } as const
+  const flared = {
+    lining: plan.lining,
+    changes: { 'flare-a': { ...flare, side: 'left' }, 'flare-b': { ...flare, side: 'right' } },
+  } as const
+  const space = planInterior(bus, plan)
+  const boxes = Array.from({ length: 10_000 }, (_, n) => {
+    const [x, y, z] = [(n * 977) % 9500, ((n * 613) % 2000) - 1100, (n * 389) % 1700]
+    return {
+      x: { min: x, max: x + 300 + ((n * 211) % 1800) },
+      y: { min: y, max: y + 200 + ((n * 127) % 900) },
+      z: { min: z, max: z + 100 + ((n * 97) % 800) },
+    }
+  })
   return [
     {
       what: 'after an edit: scene of the mode shown, and its collisions, 60 fittings',
@@ -121,6 +136,12 @@ export function measure(): { what: string; ms: number; goal: number }[] {
       ms: median(() => void reviewVariant(job, 'variant-a'), 9),
       goal: 50,
     },
-    { what: 'interior of the van', ms: median(() => void interiorOf(job.shell, plan.lining)), goal: 5 },
+    { what: 'interior of the van', ms: median(() => void planInterior(job.shell, plan)), goal: 5 },
+    { what: 'interior of the 12 m bus, with two flares', ms: median(() => void planInterior(bus, flared)), goal: 5 },
+    {
+      what: '10,000 blocks held against the 12 m bus: inside or not',
+      ms: median(() => void boxes.filter((box) => boxInside(space, box)), 9),
+      goal: 10,
+    },
   ]
 }

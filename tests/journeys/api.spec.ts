@@ -31,10 +31,9 @@ test('lists jobs, shells, kinds and the schema', async ({ request }) => {
   expect(((await (await request.get('/api/jobs')).json()) as { id: string }[]).map(({ id }) => id)).toEqual(
     expect.arrayContaining(['job-bat-survey', 'job-potter']),
   )
-  expect(((await (await request.get('/api/shells')).json()) as { id: string }[]).map(({ id }) => id)).toEqual([
-    'truck-box',
-    'van-long-high',
-  ])
+  expect(((await (await request.get('/api/shells')).json()) as { id: string }[]).map(({ id }) => id)).toEqual(
+    expect.arrayContaining(['truck-box', 'van-long-high', 'minibus-16', 'bus-12m']),
+  )
   const kinds = (await (await request.get('/api/kinds')).json()) as {
     id: string
     parameters: { properties: Record<string, { minimum: number }> }
@@ -47,6 +46,35 @@ test('lists jobs, shells, kinds and the schema', async ({ request }) => {
   const schema = (await (await request.get('/schema/job.v1.json')).json()) as { $schema: string; properties: object }
   expect(schema.$schema).toContain('2020-12')
   expect(Object.keys(schema.properties)).toContain('variants')
+})
+
+test('answers questions to the space, with the reason where there is no answer', async ({ request }) => {
+  const ask = (data: object) => request.post('/api/space', { data })
+  const flare = { kind: 'flare', fromMm: 100, toMm: 1700, bottomMm: 600, topMm: 1100, depthMm: 100 }
+  const across = { ask: 'clear-width', fromMm: 200, toMm: 1500, bottomMm: 700, topMm: 820 }
+  const body = {
+    shell: 'van-long-high',
+    lining: { floorMm: 37, wallMm: 30, roofMm: 25 },
+    questions: [across, { ask: 'height', xMm: 2000, yMm: 0 }, { ask: 'width', xMm: 2000, zMm: 2600 }],
+  }
+  interface Answers {
+    answers: { value: number | null; unit: string; because: string }[]
+  }
+  const plain = (await (await ask(body)).json()) as Answers
+  // 1935 mm of bare height less 37 of floor and 25 of roof
+  expect(plain.answers[1]).toMatchObject({ value: 1873, unit: 'mm' })
+  expect(plain.answers[2]).toMatchObject({ value: null, because: expect.stringContaining('no walls') })
+  const changes = { 'flare-left': { ...flare, side: 'left' }, 'flare-right': { ...flare, side: 'right' } }
+  const flared = (await (await ask({ ...body, changes })).json()) as Answers
+  expect(flared.answers[0]!.value! - plain.answers[0]!.value!).toBeCloseTo(200, 1)
+
+  const shell = { ...((await (await request.get('/api/shells')).json()) as { id: string }[])[0], id: 'my-own' }
+  expect((await ask({ ...body, shell })).status()).toBe(200)
+  expect((await ask({ ...body, shell: 'van-none' })).status()).toBe(404)
+  const wrong = await ask({ ...body, changes: { 'flare-left': { ...flare, side: 'left', toMm: 9000 } } })
+  expect([wrong.status(), await wrong.text()]).toEqual([422, expect.stringContaining('the body from 0 to 4250')])
+  const thick = await ask({ ...body, lining: { floorMm: 37, wallMm: 500, roofMm: 25 } })
+  expect([thick.status(), await thick.text()]).toEqual([400, expect.stringContaining('lining.wallMm')])
 })
 
 test('refuses what is hostile with a 4xx and a path, and stays up', async ({ request }) => {

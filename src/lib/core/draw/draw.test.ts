@@ -1,14 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import { apply } from '../job'
+import { apply, planInterior } from '../job'
 import { scenesOf } from '../review'
-import { interiorOf } from '../shell'
 import { DEMO_JOBS } from '$lib/demo'
 import { drawSection, drawView, escapeXml, thumbnailSheet, toSvg, unfoldedSheet, VIEW_IDS } from './index'
 
 const [bat] = DEMO_JOBS
 const job = bat!
 const plan = job.variants['variant-a']!
-const scenes = scenesOf(plan, interiorOf(job.shell, plan.plan.lining))
+const scenes = scenesOf(plan, planInterior(job.shell, plan.plan))
 const [, day, night] = scenes
 
 describe('views', () => {

@@ -1,5 +1,4 @@
 import {
-  intersectConvex,
   placePoint,
   polygonSpan,
   prismBounds,
@@ -12,7 +11,7 @@ import {
 } from '../geometry'
 import type { Feature } from '../fittings'
 import type { Placed } from '../scene'
-import { sectionAt, type Interior } from '../shell'
+import { partsInside, type Interior } from '../shell'
 import { fittingName } from '../text'
 import { line, path, type Item, type ItemGroup, type ViewId } from './display'
 
@@ -118,12 +117,10 @@ const mirrorY = (polygon: Polygon): Vec2[] => polygon.map(([y, z]): Vec2 => [-y,
 
 /** What the section at `xMm` cuts of a fitting, scribed parts cut to the lined body; undefined where it misses. */
 export function sectionGroup(placed: Placed, interior: Interior, xMm: number): ItemGroup | undefined {
-  const body = sectionAt(interior, xMm)
   const cuts = placed.solids.flatMap((solid) => {
     const slice = sliceAtX(solid.prism, xMm)
     if (slice.length < 3) return []
-    const shape = solid.fit === 'scribed' ? intersectConvex(slice, body) : slice
-    return shape.length < 3 ? [] : [shape]
+    return solid.fit === 'scribed' ? partsInside(interior, xMm, slice) : [slice]
   })
   if (cuts.length === 0) return undefined
   const items: Item[] = cuts.map(

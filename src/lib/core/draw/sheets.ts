@@ -1,6 +1,5 @@
-import type { Job } from '../job'
+import { planInterior, type Job } from '../job'
 import { scenesOf } from '../review'
-import { interiorOf } from '../shell'
 import { planDimensions } from './dimensions'
 import type { PlacedView, Sheet } from './svg'
 import type { View } from './display'
@@ -30,7 +29,7 @@ const size = (view: View, scale: number) => ({
 export function unfoldedSheet(job: Job, { variantId, modeId, scale, date }: SheetOptions): Sheet {
   const variant = job.variants[variantId]
   if (variant === undefined) throw new RangeError(`there is no variant “${variantId}”`)
-  const scene = scenesOf(variant, interiorOf(job.shell, variant.plan.lining)).find((one) => one.modeId === modeId)
+  const scene = scenesOf(variant, planInterior(job.shell, variant.plan)).find((one) => one.modeId === modeId)
   if (scene === undefined) throw new RangeError(`there is no mode “${modeId}”`)
   const plan = drawView(scene, 'plan', job.brief)
   const dimensioned: View = { ...plan, groups: [...plan.groups, planDimensions(scene, plan.bounds.max[1], job.units)] }
@@ -58,7 +57,7 @@ export function unfoldedSheet(job: Job, { variantId, modeId, scale, date }: Shee
 /** A plan alone, small, for a list of jobs. */
 export function thumbnailSheet(job: Job, variantId: string, modeId: string): Sheet {
   const variant = job.variants[variantId]!
-  const scene = scenesOf(variant, interiorOf(job.shell, variant.plan.lining)).find((one) => one.modeId === modeId)!
+  const scene = scenesOf(variant, planInterior(job.shell, variant.plan)).find((one) => one.modeId === modeId)!
   const plan = drawView(scene, 'plan')
   const bare: View = {
     ...plan,

@@ -1,5 +1,5 @@
 import { prismBounds, rectangle, type Vec2 } from '../geometry'
-import { interiorOf, knots, NO_LINING, sectionAt, wallReach, type Interior } from '../shell'
+import { bareOf, heightsAt, knots, outlineAt, wallReach, type Interior, type Opening } from '../shell'
 import { line, path, type Bounds, type Item, type ItemGroup } from './display'
 
 /** How far the ground of an elevation reaches below the load floor, in mm. */
@@ -24,13 +24,20 @@ export const planBounds = (interior: Interior): Bounds => {
   }
 }
 
+/** How much higher than its outline changes make the body. */
+const riseOf = (interior: Interior): number =>
+  Math.max(0, ...Object.values(interior.changes).map((change) => (change.kind === 'raised-roof' ? change.riseMm : 0)))
+
 export const sideBounds = (interior: Interior): Bounds => {
   const { side } = interior.shell.outline
   return {
     min: [planBounds(interior).min[0], Math.max(-BELOW_MM, Math.min(...side.map((point) => point[1])))],
-    max: [planBounds(interior).max[0], Math.max(...side.map((point) => point[1]))],
+    max: [planBounds(interior).max[0], Math.max(...side.map((point) => point[1])) + riseOf(interior)],
   }
 }
+
+const isWindow = ({ opens }: Opening): boolean =>
+  opens === 'fixed-window' || opens === 'hopper' || opens === 'sliding-pane'
 
 /** The body from above: skin, lined walls, arches, doors and cab seats. */
 export function shellPlan(interior: Interior): ItemGroup {
@@ -57,7 +64,9 @@ export function shellPlan(interior: Interior): ItemGroup {
   }
   for (const opening of shell.openings) {
     const skinY = Math.max(...half.map((point) => point[1]))
-    if (opening.opens === 'fixed-window') {
+    if (opening.side === 'roof') {
+      items.push(path(rectangle(opening.fromMm, opening.sillMm, opening.toMm, opening.headMm), 'hidden'))
+    } else if (isWindow(opening) && opening.side !== 'rear') {
       const y = opening.side === 'left' ? skinY : -skinY
       items.push(line([opening.fromMm, y], [opening.toMm, y], 'cut'))
     } else if (opening.side === 'rear')
@@ -99,12 +108,21 @@ export function shellSide(interior: Interior, side: 'left' | 'right'): ItemGroup
   const { min, max } = sideBounds(interior)
   const skin = shell.outline.side.map(([x, z]): Vec2 => [x, Math.max(z, min[1])])
   const xs = knots(interior, xSpan)
-  const heights = xs.map((x) => sectionAt(interior, x).map((corner) => corner[1]))
+  const heights = xs.map((x) => heightsAt(interior, x, 0) ?? { min: 0, max: 0 })
   const lined: Vec2[] = [
-    ...xs.map((x, index): Vec2 => [x, Math.min(...heights[index]!)]),
-    ...xs.map((x, index): Vec2 => [x, Math.max(...heights[index]!)]).reverse(),
+    ...xs.map((x, index): Vec2 => [x, heights[index]!.min]),
+    ...xs.map((x, index): Vec2 => [x, heights[index]!.max]).reverse(),
   ]
-  const items: Item[] = [path(skin, 'visible', 'body'), path(lined, 'cut', 'sheet')]
+  const changes = Object.values(interior.changes)
+  const roofs = changes.flatMap((change) =>
+    change.kind === 'raised-roof' ? [path(rectangle(change.fromMm, 0, change.toMm, max[1]), 'visible', 'body')] : [],
+  )
+  const flares = changes.flatMap((change) =>
+    change.kind === 'flare' && change.side === side
+      ? [path(rectangle(change.fromMm, change.bottomMm, change.toMm, change.topMm), 'hidden')]
+      : [],
+  )
+  const items: Item[] = [...roofs, path(skin, 'visible', 'body'), path(lined, 'cut', 'sheet'), ...flares]
   for (const { prism } of interior.keepOuts) {
     const { x, y, z } = prismBounds(prism)
     const here = side === 'left' ? y.max > 0 : y.min < 0
@@ -112,7 +130,7 @@ export function shellSide(interior: Interior, side: 'left' | 'right'): ItemGroup
   }
   for (const opening of shell.openings) {
     if (opening.side !== side) continue
-    const window = opening.opens === 'fixed-window'
+    const window = isWindow(opening)
     items.push(
       path(
         rectangle(opening.fromMm, Math.max(opening.sillMm, interior.lining.floorMm), opening.toMm, opening.headMm),
@@ -145,8 +163,8 @@ export function shellSide(interior: Interior, side: 'left' | 'right'): ItemGroup
 /** The body cut across at `xMm`: bare steel, lined space, and the arches that the cut meets. */
 export function shellSection(interior: Interior, xMm: number): ItemGroup {
   const flip = ([y, z]: Vec2): Vec2 => [-y, z]
-  const bare = sectionAt(interiorOf(interior.shell, NO_LINING), xMm)
-  const lined = sectionAt(interior, xMm)
+  const bare = outlineAt(bareOf(interior), xMm)
+  const lined = outlineAt(interior, xMm)
   const items: Item[] = [path(bare.map(flip), 'visible', 'body'), path(lined.map(flip), 'cut', 'sheet')]
   for (const { prism } of interior.keepOuts) {
     const { x, y, z } = prismBounds(prism)
@@ -164,7 +182,8 @@ export function shellSection(interior: Interior, xMm: number): ItemGroup {
 }
 
 export function sectionBounds(interior: Interior): Bounds {
-  const corners = interiorOf(interior.shell, NO_LINING).sections.flatMap(({ polygon }) => polygon)
+  const bare = bareOf(interior)
+  const corners = knots(bare, bare.xSpan).flatMap((x) => outlineAt(bare, x))
   const wide = Math.max(...corners.map((corner) => Math.abs(corner[0])))
   return {
     min: [-wide, Math.min(...corners.map((corner) => corner[1]))],

@@ -1,4 +1,5 @@
 import { apply as applyPatches, create, type Draft } from 'mutative'
+import { changeFaults } from '../shell'
 import { defaultsOf, kindOf, type Parameters as FittingParameters } from '../fittings'
 import { isHostile, type Command, type Patch, type SimpleCommand } from './command'
 import { parseJob } from './document'
@@ -62,7 +63,12 @@ const HANDLERS: Handlers = {
   'pet.remove': (job, { id }) => drop(job.brief.pets, id, 'that pet'),
   'demand.put': (job, { id, demand }) => void (job.brief.demands[id] = demand),
   'demand.remove': (job, { id }) => drop(job.brief.demands, id, 'that demand'),
-  'shell.put': (job, { shell }) => void (job.shell = shell),
+  'shell.put': (job, { shell }) => {
+    job.shell = shell as Draft<Job>['shell']
+    // a change that the new body has no place for goes with the old one
+    for (const { plan } of Object.values(job.variants))
+      for (const { path } of changeFaults(shell, plan.changes)) delete plan.changes[path[0]!]
+  },
   'variant.add': (job, { id, name, from }) => {
     if (job.variants[id] !== undefined) throw new CommandError('that variant is there already')
     const order = Math.max(...Object.values(job.variants).map((variant) => variant.order)) + 1
@@ -76,7 +82,14 @@ const HANDLERS: Handlers = {
     if (Object.keys(job.variants).length === 1) throw new CommandError('a job keeps at least one variant')
     drop(job.variants, variant, 'that variant')
   },
-  'lining.set': (job, { variant, lining }) => void (variantOf(job, variant).plan.lining = lining),
+  'lining.set': (job, { variant, lining }) =>
+    void (variantOf(job, variant).plan.lining = lining as Draft<Plan>['lining']),
+  'change.put': (job, { variant, id, change }) => {
+    const fault = changeFaults(job.shell, { [id]: change })[0]
+    if (fault !== undefined) throw new CommandError(fault.message)
+    variantOf(job, variant).plan.changes[id] = change as Draft<Plan>['changes'][string]
+  },
+  'change.remove': (job, { variant, id }) => drop(variantOf(job, variant).plan.changes, id, 'that change'),
   'fitting.add': (job, { variant, id, fitting }) => {
     const { plan } = variantOf(job, variant)
     if (plan.fittings[id] !== undefined) throw new CommandError('that fitting is there already')
@@ -134,6 +147,7 @@ export const standardModes = (): Record<string, Mode> => ({
 
 export const emptyPlan = (lining: Plan['lining']): Plan => ({
   lining: { ...lining },
+  changes: {},
   fittings: {},
   modes: standardModes(),
 })
@@ -179,7 +193,7 @@ function applyDiff(job: Job, patches: readonly Patch[]): Applied {
     throw new CommandError('something it touched is no longer there')
   }
   for (const { plan } of Object.values(next.variants)) {
-    const fault = planFaults(plan)[0]
+    const fault = planFaults(plan)[0] ?? changeFaults(next.shell, plan.changes)[0]
     if (fault !== undefined) throw new CommandError(fault.message)
   }
   return replaceBy(job, next)

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { demandSchema, personSchema, petSchema } from '../brief'
 import { seatSchema } from '../fittings'
-import { idSchema, liningSchema, shellSchema, wordsSchema } from '../shell'
+import { bodyChangeSchema, idSchema, liningSchema, shellSchema, wordsSchema } from '../shell'
 import { LENGTH_UNITS } from '../units'
 import { fittingSchema, modeSchema } from './schema'
 
@@ -25,6 +25,8 @@ const simple = [
   command('variant.rename', { variant: id, name: wordsSchema(60).min(1) }),
   command('variant.remove', { variant: id }),
   command('lining.set', { variant: id, lining: liningSchema }),
+  command('change.put', { variant: id, id, change: bodyChangeSchema }),
+  command('change.remove', { variant: id, id }),
   command('fitting.add', { variant: id, id, fitting: fittingSchema }),
   command('fitting.seat', { variant: id, id, seat: seatSchema }),
   command('fitting.parameters', {

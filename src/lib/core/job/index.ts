@@ -4,6 +4,7 @@ export {
   JOB_VERSION,
   jobJsonSchema,
   jobSchema,
+  MAX_CHANGES,
   MAX_FITTINGS,
   modeSchema,
   type Fitting,
@@ -18,5 +19,5 @@ export { migrate, MIGRATIONS, type Migration } from './migrations'
 export { commandSchema, type Command, type Patch, type SimpleCommand } from './command'
 export { apply, CommandError, diffsMeet, type Applied } from './apply'
 export { newJob, STANDARD_LINING, standardBrief } from './new-job'
-export { modesOf, variantsOf } from './queries'
+export { modesOf, planInterior, variantsOf } from './queries'
 export type { JobSummary } from './summary'

@@ -34,6 +34,12 @@ const furnished = run(
   place('fit-lounge', 'lounge-bed', { across: { from: 'right-wall', mm: 0 } }),
   { type: 'person.put', id: 'person-a', person: { label: 'A', statureMm: 1800, sleeps: true, travels: true } },
   { type: 'pet.put', id: 'pet-a', pet: { label: 'dog', lengthMm: 900, heightMm: 550 } },
+  {
+    type: 'change.put',
+    variant: 'variant-a',
+    id: 'change-a',
+    change: { kind: 'window-blanked', opening: 'window-left' },
+  },
 )
 const variant = 'variant-a'
 
@@ -91,6 +97,21 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
       roofMm: fc.integer({ min: 0, max: 150 }),
     }),
   }),
+  'change.put': fc.record({
+    type: fc.constant('change.put'),
+    variant: fc.constant(variant),
+    id: fc.constantFrom('change-a', 'change-b'),
+    change: fc.record({
+      kind: fc.constant('flare'),
+      side: fc.constantFrom('left', 'right'),
+      fromMm: fc.integer({ min: 0, max: 1000 }),
+      toMm: fc.integer({ min: 1100, max: 4000 }),
+      bottomMm: fc.constant(600),
+      topMm: fc.integer({ min: 700, max: 1500 }),
+      depthMm: fc.integer({ min: 20, max: 250 }),
+    }),
+  }),
+  'change.remove': fc.constant({ type: 'change.remove', variant, id: 'change-a' }),
   'fitting.add': fc.constantFrom(
     ...KINDS.map((kind) => place('fit-new', kind.id) as Extract<Command, { type: 'fitting.add' }>),
   ),

@@ -1,3 +1,4 @@
+import { interiorOf, type Interior, type Shell } from '../shell'
 import type { Job, Mode, Plan, Variant } from './schema'
 
 /** Variants in their order. */
@@ -7,3 +8,7 @@ export const variantsOf = (job: Job): readonly (readonly [string, Variant])[] =>
 /** Modes in their order. */
 export const modesOf = (plan: Plan): readonly (readonly [string, Mode])[] =>
   Object.entries(plan.modes).sort(([, a], [, b]) => a.order - b.order)
+
+/** The space that a plan leaves in a body: with its changes, within its lining. */
+export const planInterior = (shell: Shell, plan: Pick<Plan, 'lining' | 'changes'>): Interior =>
+  interiorOf(shell, plan.lining, plan.changes)

@@ -1,12 +1,23 @@
 import { z } from 'zod'
 import { briefSchema, PURPOSES, recordOf, type Brief } from '../brief'
 import { kindOf, KINDS, seatSchema, type Parameters, type Seat } from '../fittings'
-import { idSchema, liningSchema, shellSchema, wordsSchema, type Shell } from '../shell'
+import {
+  bodyChangeSchema,
+  changeFaults,
+  idSchema,
+  liningSchema,
+  shellSchema,
+  wordsSchema,
+  type BodyChanges,
+  type Lining,
+  type Shell,
+} from '../shell'
 import { LENGTH_UNITS, type LengthUnit } from '../units'
 
 export const JOB_FORMAT = 'zimmerman.job'
 export const JOB_VERSION = 1
 export const MAX_FITTINGS = 400
+export const MAX_CHANGES = 40
 
 const fittingSchemas = KINDS.map((kind) =>
   z.looseObject({
@@ -40,6 +51,7 @@ export type Mode = Readonly<z.infer<typeof modeSchema>>
 
 const planSchema = z.looseObject({
   lining: liningSchema,
+  changes: recordOf(bodyChangeSchema, MAX_CHANGES).default({}).describe('Changes to the body'),
   fittings: recordOf(fittingSchema, MAX_FITTINGS),
   modes: recordOf(modeSchema, 12).refine((modes) => Object.keys(modes).length > 0, { message: 'a plan needs a mode' }),
 })
@@ -51,7 +63,8 @@ const variantSchema = z.looseObject({
 })
 
 export interface Plan {
-  readonly lining: z.infer<typeof liningSchema>
+  readonly lining: Lining
+  readonly changes: BodyChanges
   readonly fittings: Readonly<Record<string, Fitting>>
   readonly modes: Readonly<Record<string, Mode>>
 }
@@ -132,6 +145,9 @@ export const jobSchema = shape.superRefine((job, context) => {
   for (const [id, variant] of Object.entries(job.variants)) {
     for (const { path, message } of planFaults(variant.plan as unknown as Plan)) {
       context.addIssue({ code: 'custom', path: ['variants', id, 'plan', ...path], message })
+    }
+    for (const { path, message } of changeFaults(job.shell, variant.plan.changes)) {
+      context.addIssue({ code: 'custom', path: ['variants', id, 'plan', 'changes', ...path], message })
     }
   }
 })

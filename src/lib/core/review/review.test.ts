@@ -1,7 +1,7 @@
 import { readdirSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { defaultsOf, kindOf, type ParameterValue, type Seat } from '../fittings'
-import { apply, newJob, parseJob, type Command, type Job } from '../job'
+import { apply, newJob, parseJob, planInterior, type Command, type Job } from '../job'
 import { genericShell } from '../shell'
 import {
   RULES,
@@ -15,7 +15,6 @@ import {
   type FindingCode,
 } from './index'
 import { defineRule, practice } from './define-rule'
-import { interiorOf } from '../shell'
 
 const variant = 'variant-a'
 type Across = Seat['across']['from']
@@ -376,7 +375,7 @@ describe('the engine', () => {
     const findings = reviewVariant(job, variant).modes.flatMap((mode) => mode.findings)
     const plan = job.variants[variant]!
     const states = Object.fromEntries(
-      demandStates(job.brief, scenesOf(plan, interiorOf(job.shell, plan.plan.lining)), findings).map((one) => [
+      demandStates(job.brief, scenesOf(plan, planInterior(job.shell, plan.plan)), findings).map((one) => [
         one.demand.need,
         [one.state, one.offered],
       ]),

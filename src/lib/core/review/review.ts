@@ -1,7 +1,7 @@
 import { tallestOf } from '../brief'
-import { apply, CommandError, modesOf, variantsOf, type Job, type Variant } from '../job'
+import { apply, CommandError, modesOf, planInterior, variantsOf, type Job, type Variant } from '../job'
 import { buildScene, stow, wayGround, waysOf, type Piece, type Scene, type WayGround } from '../scene'
-import { interiorOf, type Interior } from '../shell'
+import type { Interior } from '../shell'
 import type { Rule, RuleInput } from './define-rule'
 import { GRAVITIES, type Draft, type Finding, type Gravity, type Remedy } from './finding'
 import { RULES } from './registry'
@@ -140,7 +140,7 @@ export function scenesOf(variant: Variant, interior: Interior): readonly Scene[]
 export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[] = RULES): VariantReview {
   const variant = job.variants[variantId]
   if (variant === undefined) throw new RangeError(`there is no variant “${variantId}”`)
-  const interior = interiorOf(job.shell, variant.plan.lining)
+  const interior = planInterior(job.shell, variant.plan)
   const failed: FailedRule[] = []
   const walked: Walked = {}
   const modes = scenesOf(variant, interior).map((scene) => {
@@ -184,7 +184,7 @@ export function remediesFor(job: Job, variantId: string, finding: Finding, limit
   const rule = RULES.find(({ id }) => id === finding.rule)
   const variant = job.variants[variantId]
   if (rule === undefined || variant?.plan.modes[finding.modeId] === undefined) return []
-  const interior = interiorOf(job.shell, variant.plan.lining)
+  const interior = planInterior(job.shell, variant.plan)
   const scene = buildScene(interior, variant.plan, finding.modeId)
   const candidates = rule.remedies(withDefaults(inputFor(job, variantId, scene), rule), finding)
   const before = keysOf(reviewVariant(job, variantId))

@@ -42,6 +42,7 @@ const left = { from: 'left-wall', mm: 0 } as const
 const right = { from: 'right-wall', mm: 0 } as const
 const planOf = (fittings: Record<string, Fitting>): Plan => ({
   lining: NO_LINING,
+  changes: {},
   fittings,
   modes: Object.fromEntries(
     Object.entries(purposes).map(([id, purpose], order) => [id, { name: id, purpose, order, stances: {} }]),

@@ -1,16 +1,46 @@
 export {
+  BODY_CLASSES,
   fullSection,
   idSchema,
-  liningSchema,
-  shellSchema,
   wordsSchema,
+  type BodyClass,
   type CabSeat,
-  type Lining,
   type Opening,
   type Shell,
   type Station,
-} from './schema'
+} from './shape'
 export {
+  arealMassKg,
+  LINED_FACES,
+  liningSchema,
+  MOST_LINING_MM,
+  thicknessOf,
+  TOTAL_OF,
+  withLayers,
+  withTotal,
+  type Layer,
+  type Layers,
+  type LinedFace,
+  type Lining,
+} from './lining'
+export { shellFaults, type ShellFault } from './faults'
+export { shellSchema } from './schema'
+export {
+  bodyChangeSchema,
+  changedShell,
+  changeFaults,
+  CHANGE_STEP,
+  NO_CHANGES,
+  ROOF_SHAPES,
+  type BodyChange,
+  type BodyChangeKind,
+  type BodyChanges,
+  type Pocket,
+} from './changes'
+export { draftShell, type FirstNumbers } from './draft-shell'
+export {
+  bareInterior,
+  bareOf,
   interiorOf,
   NO_LINING,
   offsetSection,
@@ -27,10 +57,18 @@ export {
   knots,
   liningTop,
   lowestRoof,
+  outlineAt,
+  partsInside,
   wallReach,
   wallsAt,
   worstProtrusion,
   type Protrusion,
 } from './questions'
+export { depthAt, widestAcross } from './across'
+export { ceilingAreaM2, floorAreaM2, volumeM3 } from './areas'
+export { longestBoard, throughDoor, type Board, type ThroughDoor } from './board'
+export { askSpace, spaceQuestionSchema, type SpaceAnswer, type SpaceQuestion } from './ask'
+export { boxInside } from './inside'
+export { roofLiningFor, stripOf, type StripCell } from './strip'
 export { spaceTable, type SpaceRow, type SpaceRowId } from './space-table'
 export { genericShell, GENERIC_SHELLS } from './generic-shells'

@@ -1,5 +1,7 @@
 import { boxPrism, boxOf, clipHalfPlane, lerp, span, type Polygon, type Prism, type Span, type Vec2 } from '../geometry'
-import { fullSection, type Lining, type Shell } from './schema'
+import { changedShell, NO_CHANGES, pocketsOf, type BodyChanges, type Pocket } from './changes'
+import type { Lining } from './lining'
+import { fullSection, type Shell } from './shape'
 
 export type Face = 'floor' | 'wall-left' | 'wall-right' | 'roof'
 
@@ -18,14 +20,18 @@ export interface KeepOut {
 
 /** The space that the lining leaves, in the vehicle frame; between sections it is linear, corner to corner. */
 export interface Interior {
+  /** The body with its changes. */
   readonly shell: Shell
   readonly lining: Lining
+  readonly changes: BodyChanges
   /** From the rear door's inner face to the bulkhead, or to its lining where there is no way through. */
   readonly xSpan: Span
   readonly sections: readonly Section[]
   /** For each edge of a section (from its corner k to the next), the face that it belongs to. */
   readonly faces: readonly Face[]
   readonly keepOuts: readonly KeepOut[]
+  /** Room that flares and a raised roof add beyond the faces. */
+  readonly pockets: readonly Pocket[]
 }
 
 export const NO_LINING: Lining = { floorMm: 0, wallMm: 0, roofMm: 0 }
@@ -43,6 +49,13 @@ function faceOf(from: Vec2, to: Vec2): Face {
 
 const thicknessOf = (face: Face, lining: Lining): number =>
   face === 'floor' ? lining.floorMm : face === 'roof' ? lining.roofMm : lining.wallMm
+
+/** Ribs are part of the lining's thickness: where it is thinner than they stand proud, they are what one meets. */
+const overRibs = (lining: Lining, ribs: Shell['ribs']): Lining => ({
+  ...lining,
+  wallMm: Math.max(lining.wallMm, ribs.wallMm),
+  roofMm: Math.max(lining.roofMm, ribs.roofMm),
+})
 
 interface Edge {
   readonly at: Vec2
@@ -117,19 +130,31 @@ function nearest(outline: Polygon, wanted: Vec2): Vec2 {
 }
 
 /**
- * The space left by a lining. Floor, wall and roof linings apply to the faces by their slope (45° divides), the wall
- * lining also to a closed bulkhead; doors and keep-outs are taken as measured, without lining.
+ * The space left by a lining, or by the ribs where they stand further in than it. Floor, wall and roof linings apply to
+ * the faces by their slope (45° divides), the wall lining also to a closed bulkhead and to the sides of a flare or raised
+ * roof; doors and keep-outs are taken as measured, without lining.
  * @throws RangeError if the lining leaves nothing.
  */
-export function interiorOf(shell: Shell, lining: Lining): Interior {
+export const interiorOf = (shell: Shell, lining: Lining, changes: BodyChanges = NO_CHANGES): Interior =>
+  spaceWithin(changedShell(shell, changes), lining, overRibs(lining, shell.ribs), changes)
+
+/** The body from skin to skin, between its ribs: what a bare measure gives. */
+export const bareInterior = (shell: Shell, changes: BodyChanges = NO_CHANGES): Interior =>
+  spaceWithin(changedShell(shell, changes), NO_LINING, NO_LINING, changes)
+
+/** The same body, changes and all, without its lining. */
+export const bareOf = ({ shell, changes }: Interior): Interior => spaceWithin(shell, NO_LINING, NO_LINING, changes)
+
+function spaceWithin(shell: Shell, lining: Lining, taken: Lining, changes: BodyChanges): Interior {
   const bare = shell.stations.map((station) => fullSection(station.left, station.right ?? station.left))
   const middle = bare[Math.floor(bare.length / 2)]!
   const faces = middle.map((from, index) => faceOf(from, middle[(index + 1) % middle.length]!))
-  const thickness = faces.map((face) => thicknessOf(face, lining))
-  const front = shell.bulkhead.xMm - (shell.bulkhead.wayThrough ? 0 : lining.wallMm)
+  const thickness = faces.map((face) => thicknessOf(face, taken))
+  const front = shell.bulkhead.xMm - (shell.bulkhead.wayThrough ? 0 : taken.wallMm)
   return {
     shell,
     lining,
+    changes,
     xSpan: span(Math.max(0, shell.stations[0]!.xMm), front),
     sections: shell.stations.map((station, index) => ({
       xMm: station.xMm,
@@ -142,6 +167,7 @@ export function interiorOf(shell: Shell, lining: Lining): Interior {
       notchable,
       prism: boxPrism(boxOf(from, to)),
     })),
+    pockets: pocketsOf(changes, taken.wallMm),
   }
 }
 

@@ -1,7 +1,9 @@
 import { spanLength } from '../geometry'
-import { interiorOf, NO_LINING, type Interior } from './interior'
+import { NO_CHANGES, type BodyChanges } from './changes'
+import { bareInterior, interiorOf, type Interior } from './interior'
 import { heightsAt, wallsAt } from './questions'
-import type { Lining, Shell } from './schema'
+import type { Lining } from './lining'
+import type { Shell } from './shape'
 
 export type SpaceRowId = 'length' | 'width-floor' | 'width-600' | 'width-1200' | 'height'
 
@@ -17,9 +19,14 @@ export interface SpaceRow {
 }
 
 /** Length, width at the floor, at 600 and at 1200 above the bare floor, and height, measured at `xMm`. */
-export function spaceTable(shell: Shell, lining: Lining, xMm: number): readonly SpaceRow[] {
-  const bare = interiorOf(shell, NO_LINING)
-  const lined = interiorOf(shell, lining)
+export function spaceTable(
+  shell: Shell,
+  lining: Lining,
+  xMm: number,
+  changes: BodyChanges = NO_CHANGES,
+): readonly SpaceRow[] {
+  const bare = bareInterior(shell, changes)
+  const lined = interiorOf(shell, lining, changes)
   const width = (id: SpaceRowId, zMm: number): SpaceRow => {
     const level = (interior: Interior) => Math.max(zMm, heightsAt(interior, xMm, 0)?.min ?? 0)
     const before = wallsAt(bare, xMm, level(bare))

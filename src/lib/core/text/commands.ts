@@ -1,6 +1,6 @@
 import type { Command, Job, SimpleCommand } from '../job'
 import { fittingName } from './names'
-import { KIND_WORDS } from './words'
+import { CHANGE_WORDS, KIND_WORDS } from './words'
 
 type Words = {
   readonly [T in SimpleCommand['type']]: (command: Extract<SimpleCommand, { type: T }>, job: Job) => string
@@ -27,6 +27,11 @@ const WORDS: Words = {
   'variant.rename': ({ name }) => `Variant renamed “${name}”`,
   'variant.remove': ({ variant }, job) => `Variant “${job.variants[variant]?.name ?? ''}” taken out`,
   'lining.set': () => 'Lining',
+  'change.put': ({ change }) => `Body: ${CHANGE_WORDS[change.kind].toLowerCase()}`,
+  'change.remove': ({ variant, id }, job) => {
+    const change = job.variants[variant]?.plan.changes[id]
+    return `Body: without ${change === undefined ? 'a change' : CHANGE_WORDS[change.kind].toLowerCase()}`
+  },
   'fitting.add': ({ fitting: added }) =>
     `Placed ${(added as { label?: string }).label ?? KIND_WORDS[(added as { kind: string }).kind] ?? 'a fitting'}`,
   'fitting.seat': ({ variant, id }, job) => `Moved ${fitting(job, variant, id)}`,

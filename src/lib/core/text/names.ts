@@ -1,5 +1,6 @@
 import { kindOf } from '../fittings'
 import type { Fitting, Job, Plan } from '../job'
+import { changedShell } from '../shell'
 import { KIND_WORDS } from './words'
 
 /** What a fitting is called: its own label, or its kind’s word. */
@@ -19,7 +20,10 @@ export function namesOf(job: Job, plan: Plan): Names {
       const fitting = plan.fittings[id]
       return fitting === undefined ? 'a fitting' : fittingName(fitting)
     },
-    part: (id) => [...job.shell.keepOuts, ...job.shell.openings].find((part) => part.id === id)?.label ?? 'the body',
+    part: (id) => {
+      const { keepOuts, openings } = changedShell(job.shell, plan.changes)
+      return [...keepOuts, ...openings].find((part) => part.id === id)?.label ?? 'the body'
+    },
     mode: (id) => plan.modes[id]?.name ?? id,
   }
 }

@@ -1,7 +1,7 @@
 import type { Need, Purpose } from '../brief'
 import type { ClearanceUse, ServiceType } from '../fittings'
 import type { Gravity } from '../review'
-import type { SpaceRowId } from '../shell'
+import type { BodyChangeKind, BodyClass, LinedFace, SpaceRowId } from '../shell'
 import type { SnapTo, TapeId } from '../scene'
 
 export const KIND_WORDS: Readonly<Record<string, string>> = {
@@ -98,6 +98,55 @@ export const CLEARANCE_WORDS: Record<ClearanceUse, string> = {
   entry: 'room to get in',
   swing: 'the door’s swing',
   flap: 'the flap’s lift',
+}
+
+export const BODY_CLASS_WORDS: Record<BodyClass, string> = {
+  'panel-van': 'Panel vans',
+  'compact-van': 'Compact vans',
+  minivan: 'Minivans',
+  minibus: 'Minibuses',
+  bus: 'Buses',
+  'box-truck': 'Box trucks',
+}
+
+export const CHANGE_WORDS: Record<BodyChangeKind, string> = {
+  flare: 'Side flare',
+  'raised-roof': 'Raised roof',
+  'roof-hatch': 'Roof hatch',
+  window: 'New window',
+  'side-hatch': 'Side hatch',
+  'bulkhead-removed': 'Bulkhead taken out',
+  'bulkhead-door': 'Door in the bulkhead',
+  'window-blanked': 'Window blanked',
+}
+
+const CUT =
+  'Cutting the body weakens it and opens it to water: the maker’s body-builder guide and local codes rule, a licensed body shop does it and frames the hole.'
+
+/** What each change to the body asks of those who make it. */
+export const CHANGE_CAUTIONS: Record<BodyChangeKind, string> = {
+  flare: `${CUT} Check the widest vehicle that the road law lets you drive, and the mirrors.`,
+  'raised-roof': `${CUT} A roof carries in a roll-over: it needs a frame of its own, proved by whoever fits it.`,
+  'roof-hatch': `${CUT} Keep off the ribs and the roof’s rack points, and seal it before the first rain.`,
+  window: `${CUT} Keep off pillars, belts’ upper points and wiring in the wall.`,
+  'side-hatch': `${CUT} Keep off pillars, the filler and wiring in the wall.`,
+  'bulkhead-removed':
+    'A bulkhead holds the load off the people in front, and may stiffen the body: ask the maker’s body-builder guide, and secure everything behind the seats.',
+  'bulkhead-door':
+    'A bulkhead holds the load off the people in front: the door in it must latch while driving. The maker’s body-builder guide rules.',
+  'window-blanked': 'An emergency exit may not be blanked, and some windows carry the driver’s view: local codes rule.',
+}
+
+export const CHANGE_STEP_WORDS = {
+  'before-floor': 'first of all, before the floor',
+  'before-lining': 'before insulation and lining; paint after the last hole',
+} as const
+
+export const LINED_FACE_WORDS: Record<LinedFace, string> = {
+  floor: 'Floor',
+  wall: 'Walls',
+  roof: 'Roof',
+  door: 'Doors',
 }
 
 export const SPACE_ROW_WORDS: Record<SpaceRowId, string> = {

@@ -2,7 +2,16 @@ import type { ResolvedDemand } from '$lib/core/brief'
 import type { ViewId } from '$lib/core/draw'
 import { defaultsOf, fittingFor, kindOf, type Parameters, type Seat } from '$lib/core/fittings'
 import { addTurns, boxesOverlap, spanLength, type Vec2, type Vec3 } from '$lib/core/geometry'
-import { apply, modesOf, variantsOf, type Command, type Fitting, type Job, type Plan } from '$lib/core/job'
+import {
+  apply,
+  modesOf,
+  planInterior,
+  variantsOf,
+  type Command,
+  type Fitting,
+  type Job,
+  type Plan,
+} from '$lib/core/job'
 import { demandStates, placeFor, tally, type Finding, type ProvenRemedy, type VariantReview } from '$lib/core/review'
 import {
   buildScene,
@@ -16,7 +25,6 @@ import {
   type Snap,
   type TapeRow,
 } from '$lib/core/scene'
-import { interiorOf } from '$lib/core/shell'
 import { namesOf } from '$lib/core/text'
 import { ReviewClient } from '$lib/workers/review-client'
 import type { JobSession } from '../job/job-session.svelte'
@@ -91,7 +99,8 @@ export class Bench {
   )
   readonly #shell = $derived.by(() => this.liveJob.shell)
   readonly #lining = $derived.by(() => this.plan.lining)
-  readonly interior = $derived.by(() => interiorOf(this.#shell, this.#lining))
+  readonly #changes = $derived.by(() => this.plan.changes)
+  readonly interior = $derived.by(() => planInterior(this.#shell, { lining: this.#lining, changes: this.#changes }))
   readonly scene: Scene = $derived.by(
     () => (this.#before = buildScene(this.interior, this.plan, this.modeId, this.#before)),
   )

@@ -16,7 +16,7 @@ export const doorFree = defineRule({
   },
   check: ({ scene, parameters }) =>
     scene.interior.shell.openings
-      .filter((opening) => opening.need !== 'may-cover')
+      .filter(({ need, side }) => need !== 'may-cover' && side !== 'roof')
       .flatMap((opening) => {
         const { free, blockers } = doorWay(scene, opening)
         const wholeMm = opening.toMm - opening.fromMm

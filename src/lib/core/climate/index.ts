@@ -1,0 +1,1 @@
+export { thermalOf, type Thermal } from './u-value'

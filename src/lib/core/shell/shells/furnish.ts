@@ -1,0 +1,114 @@
+import type { Shell } from '../shape'
+
+/** Axles and masses with what they carry empty: `frontShare` of the kerb mass is on the front axle. */
+export function axlesOf(
+  rearXMm: number,
+  wheelbaseMm: number,
+  trackMm: number,
+  kerbKg: number,
+  frontShare: number,
+  ratings: readonly [front: number, rear: number],
+  grossKg: number,
+): Pick<Shell, 'axles' | 'masses'> {
+  const kerbFrontKg = Math.round(kerbKg * frontShare)
+  return {
+    axles: {
+      rearXMm,
+      wheelbaseMm,
+      trackMm,
+      kerbFrontKg,
+      kerbRearKg: kerbKg - kerbFrontKg,
+      ratingFrontKg: ratings[0],
+      ratingRearKg: ratings[1],
+    },
+    masses: { kerbKg, grossKg },
+  }
+}
+
+/** Rings along both edges of the load floor, `count` a side. */
+export const tieDowns = (count: number, lengthMm: number, yMm: number): Shell['fixings'] =>
+  Array.from({ length: count }, (_, index) => Math.round(150 + ((lengthMm - 300) * index) / (count - 1))).flatMap(
+    (xMm, index) =>
+      ([1, -1] as const).map((side) => ({
+        id: `tie-${side > 0 ? 'left' : 'right'}-${index + 1}`,
+        label: `tie-down ring ${index + 1}, ${side > 0 ? 'left' : 'right'}`,
+        at: [xMm, side * yMm, 0] as [number, number, number],
+      })),
+  )
+
+/** Factory points in the roof for a rack, in pairs. */
+export const roofPoints = (xs: readonly number[], yMm: number, zMm: number): Shell['fixings'] =>
+  xs.flatMap((xMm, index) =>
+    ([1, -1] as const).map((side) => ({
+      id: `roof-${side > 0 ? 'left' : 'right'}-${index + 1}`,
+      label: `roof rack point ${index + 1}, ${side > 0 ? 'left' : 'right'}`,
+      at: [xMm, side * yMm, zMm] as [number, number, number],
+    })),
+  )
+
+/** Cab seats that turn about an axis a little inboard of their middle. */
+export const swivels = (seats: Shell['cabSeats'], inboardMm: number): Shell['cabSeats'] =>
+  seats.map((seat) => ({ ...seat, swivel: { aheadMm: 0, inboardMm } }))
+
+/** Benches of seats as delivered, row by row from the rear: [x, how many across]. */
+export const rowsOf = (
+  rows: readonly (readonly [xMm: number, yMm: readonly number[]])[],
+  size: { readonly widthMm: number; readonly depthMm: number; readonly cushionMm: number },
+  removable: boolean,
+): Shell['loadSeats'] =>
+  rows.flatMap(([xMm, across], row) =>
+    across.map((yMm, index) => ({
+      id: `seat-${row + 1}-${index + 1}`,
+      label: `row ${row + 1}, seat ${index + 1}`,
+      xMm,
+      yMm,
+      ...size,
+      belt: true,
+      reclineDeg: removable ? 25 : 10,
+      removable,
+    })),
+  )
+
+/** A pair of rails in the floor that seats run in. */
+export const floorRails = (fromMm: number, toMm: number, ys: readonly number[]): Shell['rails'] =>
+  ys.map((yMm, index) => ({ id: `rail-${index + 1}`, label: `seat rail ${index + 1}`, fromMm, toMm, yMm }))
+
+type Opening = Shell['openings'][number]
+
+/** Side windows between given x-values, on both sides. */
+export const windows = (
+  spans: readonly (readonly [number, number])[],
+  sillMm: number,
+  headMm: number,
+  emergency: readonly number[] = [],
+  skipRight: readonly number[] = [],
+): readonly Opening[] =>
+  spans.flatMap(([fromMm, toMm], index) =>
+    (['left', 'right'] as const)
+      .filter((side) => side === 'left' || !skipRight.includes(index))
+      .map((side): Opening => ({
+        id: `window-${side}-${index + 1}`,
+        label: `${side} window ${index + 1}${emergency.includes(index) ? ', emergency exit' : ''}`,
+        side,
+        fromMm,
+        toMm,
+        sillMm,
+        headMm,
+        opens: emergency.includes(index) ? 'hopper' : 'fixed-window',
+        need: emergency.includes(index) ? 'emergency' : 'may-cover',
+        entrance: false,
+      })),
+  )
+
+/** The openings of a draft with some changed or left out by id, and more added. */
+export const openingsOf = (
+  draft: Shell,
+  changes: Readonly<Record<string, Partial<Opening> | null>>,
+  more: readonly Opening[] = [],
+): Shell['openings'] => [
+  ...draft.openings.flatMap((opening) => {
+    const change = changes[opening.id]
+    return change === null ? [] : [{ ...opening, ...change }]
+  }),
+  ...more,
+]

@@ -1,0 +1,62 @@
+import { json } from '@sveltejs/kit'
+import { z } from 'zod'
+import { thermalOf } from '$lib/core/climate'
+import { MAX_CHANGES } from '$lib/core/job'
+import {
+  askSpace,
+  bodyChangeSchema,
+  changeFaults,
+  GENERIC_SHELLS,
+  idSchema,
+  interiorOf,
+  LINED_FACES,
+  liningSchema,
+  shellSchema,
+  spaceQuestionSchema,
+} from '$lib/core/shell'
+import { readJson, refuse } from '$lib/server/http'
+import type { RequestHandler } from './$types'
+
+const MAX_QUESTIONS = 500
+
+const bodySchema = z.object({
+  shell: z.union([shellSchema, idSchema]).describe('A shell, or the id of one of the program’s own'),
+  lining: liningSchema.default({ floorMm: 0, wallMm: 0, roofMm: 0 }),
+  changes: z
+    .record(idSchema, bodyChangeSchema)
+    .default({})
+    .refine((changes) => Object.keys(changes).length <= MAX_CHANGES, { message: `more than ${MAX_CHANGES} changes` }),
+  questions: z.array(spaceQuestionSchema).min(1).max(MAX_QUESTIONS),
+})
+
+/** A body, its lining and changes in; answers about the space that is left. Nothing is stored. */
+export const POST: RequestHandler = async ({ request }) => {
+  const read = await readJson(request, bodySchema)
+  if (!read.ok) return read.response
+  const { shell: asked, lining, changes, questions } = read.value
+  const shell = typeof asked === 'string' ? GENERIC_SHELLS.find(({ id }) => id === asked) : asked
+  if (shell === undefined)
+    return refuse(404, 'There is no such shell.', [
+      { path: 'shell', message: `one of ${GENERIC_SHELLS.map(({ id }) => id).join(', ')}` },
+    ])
+  const faults = changeFaults(shell, changes).map(({ path, message }) => ({
+    path: ['changes', ...path].join('.'),
+    message,
+  }))
+  if (faults.length > 0) return refuse(422, 'These changes do not go with this body.', faults)
+  let interior
+  try {
+    interior = interiorOf(shell, lining, changes)
+  } catch (cause) {
+    if (!(cause instanceof RangeError)) throw cause
+    return refuse(422, 'This lining leaves no room in this body.', [{ path: 'lining', message: cause.message }])
+  }
+  const uValues = LINED_FACES.flatMap((face) => {
+    const layers = lining.layers?.[face]
+    return layers === undefined ? [] : [[face, Math.round(thermalOf(face, layers).uValue * 1000) / 1000] as const]
+  })
+  return json({
+    answers: questions.map((question) => askSpace(interior, question)),
+    uValues: Object.fromEntries(uValues),
+  })
+}
