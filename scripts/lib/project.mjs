@@ -45,7 +45,7 @@ function newest(folder) {
   return time
 }
 
-const SOURCES = ['package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json']
+const SOURCES = ['package.json', 'package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json']
 
 /** Builds the program when a source is newer than the last build. */
 export function buildIfStale() {

@@ -3,67 +3,93 @@ import { TOUCH_MM } from '../units'
 import type { Interior } from './interior'
 import { worstProtrusion } from './questions'
 
-/** Whether a block stands within the lined body, clear of what stands proud of it. */
-export const boxInside = (interior: Interior, box: Box): boolean =>
-  insideFaces(interior, box) && clearOfKeepOuts(interior, box)
-
-/** The faces of all sections as half-planes, ny · y + nz · z ≤ d, one row of numbers for each section. */
-const knownPlanes = new WeakMap<Interior, readonly Float64Array[]>()
-
-function planesOf(interior: Interior): readonly Float64Array[] {
-  const known = knownPlanes.get(interior)
-  if (known !== undefined) return known
-  const planes = interior.sections.map(({ polygon }) => {
-    const row = new Float64Array(polygon.length * 3)
-    polygon.forEach((from, edge) => {
-      const to = polygon[(edge + 1) % polygon.length]!
-      const [dy, dz] = [to[0] - from[0], to[1] - from[1]]
-      const length = Math.hypot(dy, dz)
-      if (length === 0) return
-      row[edge * 3] = dz / length
-      row[edge * 3 + 1] = -dy / length
-      row[edge * 3 + 2] = (dz * from[0] - dy * from[1]) / length
-    })
-    return row
-  })
-  knownPlanes.set(interior, planes)
-  return planes
+/** What the hot loop below reads of an interior, laid out as plain rows of numbers. */
+interface Rows {
+  readonly stationMm: Float64Array
+  /** Of each section, its corners' y and z by turns. */
+  readonly corners: readonly Float64Array[]
+  /** Of each keep-out, its bounds: x, y and z, low and high. */
+  readonly keepOuts: Float64Array
 }
 
-function breaks(planes: Float64Array, y: Span, z: Span): boolean {
-  for (let at = 0; at < planes.length; at += 3) {
-    const ny = planes[at]!
-    const nz = planes[at + 1]!
-    if (ny * (ny > 0 ? y.max : y.min) + nz * (nz > 0 ? z.max : z.min) - planes[at + 2]! > TOUCH_MM) return true
+const known = new WeakMap<Interior, Rows>()
+
+function rowsOf(interior: Interior): Rows {
+  const kept = known.get(interior)
+  if (kept !== undefined) return kept
+  const rows: Rows = {
+    stationMm: Float64Array.from(interior.sections.map(({ xMm }) => xMm)),
+    corners: interior.sections.map(({ polygon }) => Float64Array.from(polygon.flat())),
+    keepOuts: Float64Array.from(
+      interior.keepOuts.flatMap(({ prism }) => {
+        const { x, y, z } = prismBounds(prism)
+        return [x.min, x.max, y.min, y.max, z.min, z.max]
+      }),
+    ),
+  }
+  known.set(interior, rows)
+  return rows
+}
+
+/** Whether a block stands within the lined body, clear of what stands proud of it. */
+export function boxInside(interior: Interior, box: Box): boolean {
+  const { x, y, z } = box
+  if (interior.xSpan.min - x.min > TOUCH_MM || x.max - interior.xSpan.max > TOUCH_MM) return false
+  const rows = rowsOf(interior)
+  const inside =
+    interior.pockets.length === 0 ? insideFaces(rows, x, y, z) : worstProtrusion(interior, prismOf(box)) === undefined
+  return inside && clearOf(rows.keepOuts, x, y, z)
+}
+
+/** Whether the rectangle y × z sticks out of the section that lies `t` of the way from `a` to `b`. */
+function sticksOut(a: Float64Array, b: Float64Array, t: number, y: Span, z: Span): boolean {
+  const end = a.length
+  let fromY = a[end - 2]! + (b[end - 2]! - a[end - 2]!) * t
+  let fromZ = a[end - 1]! + (b[end - 1]! - a[end - 1]!) * t
+  for (let at = 0; at < end; at += 2) {
+    const toY = a[at]! + (b[at]! - a[at]!) * t
+    const toZ = a[at + 1]! + (b[at + 1]! - a[at + 1]!) * t
+    const dy = toY - fromY
+    const dz = toZ - fromZ
+    const out = dz * ((dz > 0 ? y.max : y.min) - fromY) - dy * ((dy < 0 ? z.max : z.min) - fromZ)
+    if (out > 0 && out > TOUCH_MM * Math.sqrt(dy * dy + dz * dz)) return true
+    fromY = toY
+    fromZ = toZ
   }
   return false
 }
 
-/**
- * A block against the faces. Sections that it spans answer from kept half-planes; its two ends lie between sections, and
- * only if they could matter are they looked at one by one.
- */
-function insideFaces(interior: Interior, box: Box): boolean {
-  const { x, y, z } = box
-  if (interior.xSpan.min - x.min > TOUCH_MM || x.max - interior.xSpan.max > TOUCH_MM) return false
-  if (interior.pockets.length > 0) return worstProtrusion(interior, prismOf(box)) === undefined
-  const planes = planesOf(interior)
-  const { sections } = interior
-  let first = 0
-  while (first < sections.length - 1 && sections[first + 1]!.xMm <= x.min) first += 1
-  let allIn = true
-  let last = first
-  for (let at = first; at < sections.length; at += 1) {
-    last = at
-    const out = breaks(planes[at]!, y, z)
-    const spanned = sections[at]!.xMm >= x.min && sections[at]!.xMm <= x.max
-    if (out && spanned) return false
-    if (out) allIn = false
-    if (sections[at]!.xMm >= x.max) break
+/** As `worstProtrusion`, for blocks only and without a measure: at both ends of the block and at every section between. */
+function insideFaces({ stationMm, corners }: Rows, x: Span, y: Span, z: Span): boolean {
+  const last = stationMm.length - 2
+  let at = 0
+  while (at < last && stationMm[at + 1]! < x.min) at += 1
+  if (sticksOut(corners[at]!, corners[at + 1]!, share(stationMm, at, x.min), y, z)) return false
+  while (at < last && stationMm[at + 1]! < x.max) {
+    at += 1
+    if (sticksOut(corners[at]!, corners[at]!, 0, y, z)) return false
   }
-  // between two convex sections that both hold the block's outline, every section does
-  if (allIn && (sections[last]!.xMm >= x.max || last === sections.length - 1)) return true
-  return worstProtrusion(interior, prismOf(box)) === undefined
+  return !sticksOut(corners[at]!, corners[at + 1]!, share(stationMm, at, x.max), y, z)
+}
+
+/** How far along between a station and the next. */
+function share(stationMm: Float64Array, at: number, xMm: number): number {
+  const t = (xMm - stationMm[at]!) / (stationMm[at + 1]! - stationMm[at]!)
+  return t < 0 ? 0 : t > 1 ? 1 : t
+}
+
+function clearOf(bounds: Float64Array, x: Span, y: Span, z: Span): boolean {
+  for (let at = 0; at < bounds.length; at += 6) {
+    const apart =
+      x.max - bounds[at]! <= TOUCH_MM ||
+      bounds[at + 1]! - x.min <= TOUCH_MM ||
+      y.max - bounds[at + 2]! <= TOUCH_MM ||
+      bounds[at + 3]! - y.min <= TOUCH_MM ||
+      z.max - bounds[at + 4]! <= TOUCH_MM ||
+      bounds[at + 5]! - z.min <= TOUCH_MM
+    if (!apart) return false
+  }
+  return true
 }
 
 const prismOf = ({ x, y, z }: Box): Prism => ({
@@ -76,18 +102,3 @@ const prismOf = ({ x, y, z }: Box): Prism => ({
   ],
   span: x,
 })
-
-function clearOfKeepOuts(interior: Interior, { x, y, z }: Box): boolean {
-  for (const { prism } of interior.keepOuts) {
-    const other = prismBounds(prism)
-    const apart =
-      other.x.min - x.max > -TOUCH_MM ||
-      x.min - other.x.max > -TOUCH_MM ||
-      other.y.min - y.max > -TOUCH_MM ||
-      y.min - other.y.max > -TOUCH_MM ||
-      other.z.min - z.max > -TOUCH_MM ||
-      z.min - other.z.max > -TOUCH_MM
-    if (!apart) return false
-  }
-  return true
-}
