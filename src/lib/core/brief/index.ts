@@ -27,3 +27,5 @@ export {
   type Basis,
   type ResolvedDemand,
 } from './demands'
+export { SITTING_SPARE_MM, STANDING_SPARE_MM, statureStrips, type PersonStrip, type Platform } from './stature-strip'
+export { liningCost, type LiningCost } from './lining-cost'

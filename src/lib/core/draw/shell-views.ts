@@ -1,5 +1,5 @@
-import { prismBounds, rectangle, type Vec2 } from '../geometry'
-import { bareOf, heightsAt, knots, outlineAt, wallReach, type Interior, type Opening } from '../shell'
+import { clamp, prismBounds, rectangle, spanMiddle, type Vec2 } from '../geometry'
+import { bareOf, heightsAt, knots, outlineAt, wallReach, wallsAt, type Interior, type Opening } from '../shell'
 import { line, path, type Bounds, type Item, type ItemGroup } from './display'
 
 /** How far the ground of an elevation reaches below the load floor, in mm. */
@@ -17,7 +17,8 @@ function wallLine(interior: Interior, side: 'left' | 'right'): Vec2[] {
 
 export const planBounds = (interior: Interior): Bounds => {
   const { plan } = interior.shell.outline
-  const wide = Math.max(...plan.map((point) => point[1]))
+  const flared = Object.values(interior.changes).map((change) => (change.kind === 'flare' ? change.depthMm : 0))
+  const wide = Math.max(...plan.map((point) => point[1])) + Math.max(0, ...flared)
   return {
     min: [Math.min(...plan.map((point) => point[0])), -wide],
     max: [Math.max(...plan.map((point) => point[0])), wide],
@@ -46,17 +47,30 @@ export function shellPlan(interior: Interior): ItemGroup {
   const skin = [...half, ...[...half].reverse().map(([x, y]): Vec2 => [x, -y])]
   const left = wallLine(interior, 'left')
   const right = wallLine(interior, 'right')
+  const flares = Object.values(interior.changes).flatMap((change): Item[] => {
+    if (change.kind !== 'flare') return []
+    const at = Math.max(...half.map((point) => point[1]))
+    const [low, high] = change.side === 'left' ? [0, at + change.depthMm] : [-at - change.depthMm, 0]
+    return [path(rectangle(change.fromMm, low, change.toMm, high), 'visible', 'body')]
+  })
   const items: Item[] = [
+    ...flares,
     path(skin, 'visible', 'body'),
     path([...right, ...[...left].reverse()], 'cut', 'sheet'),
     line([xSpan.min - 120, 0], [Math.max(...half.map((point) => point[0])) + 120, 0], 'centre'),
   ]
   for (const { prism } of interior.keepOuts) {
     const { x, y, z } = prismBounds(prism)
-    const wide = Math.max(...left.map((point) => point[1]))
+    const at = clamp(spanMiddle(x), xSpan.min, xSpan.max)
+    const walls = wallsAt(interior, at, clamp(spanMiddle(z), interior.lining.floorMm + 1, 1000)) ?? y
     items.push(
       path(
-        rectangle(x.min, Math.max(y.min, -wide), x.max, Math.min(y.max, wide)),
+        rectangle(
+          x.min,
+          Math.min(Math.max(y.min, walls.min), walls.max),
+          x.max,
+          Math.max(Math.min(y.max, walls.max), walls.min),
+        ),
         z.min > 1300 ? 'hidden' : 'hair',
         z.min > 1300 ? 'none' : 'body',
       ),

@@ -1,5 +1,6 @@
 import { apply as applyPatches, create, type Draft } from 'mutative'
-import { changeFaults } from '../shell'
+import type { z } from 'zod'
+import { bodyChangeSchema, changeFaults, liningSchema } from '../shell'
 import { defaultsOf, kindOf, type Parameters as FittingParameters } from '../fittings'
 import { isHostile, type Command, type Patch, type SimpleCommand } from './command'
 import { parseJob } from './document'
@@ -33,12 +34,17 @@ function drop(record: Record<string, unknown>, id: string, what: string): void {
   delete record[id]
 }
 
-/** Checks a fitting's parameters against its kind, and gives them back whole. */
-function checkedParameters(kindId: string, parameters: Record<string, unknown>): FittingParameters {
-  const result = kindOf(kindId).parameters.loose().safeParse(parameters)
-  if (result.success) return result.data as FittingParameters
+/** What a schema passes; a command comes from a screen that may have let something through. */
+function checked<T extends z.ZodType>(schema: T, value: unknown): z.infer<T> {
+  const result = schema.safeParse(value)
+  if (result.success) return result.data
   const issue = result.error.issues[0]!
   throw new CommandError(`${issue.path.join('.')}: ${issue.message}`)
+}
+
+/** Checks a fitting's parameters against its kind, and gives them back whole. */
+function checkedParameters(kindId: string, parameters: Record<string, unknown>): FittingParameters {
+  return checked(kindOf(kindId).parameters.loose(), parameters) as FittingParameters
 }
 
 /** What stood on a fitting that goes comes down to where that one stood. */
@@ -83,8 +89,9 @@ const HANDLERS: Handlers = {
     drop(job.variants, variant, 'that variant')
   },
   'lining.set': (job, { variant, lining }) =>
-    void (variantOf(job, variant).plan.lining = lining as Draft<Plan>['lining']),
+    void (variantOf(job, variant).plan.lining = checked(liningSchema, lining) as Draft<Plan>['lining']),
   'change.put': (job, { variant, id, change }) => {
+    checked(bodyChangeSchema, change)
     const fault = changeFaults(job.shell, { [id]: change })[0]
     if (fault !== undefined) throw new CommandError(fault.message)
     variantOf(job, variant).plan.changes[id] = change as Draft<Plan>['changes'][string]

@@ -2,14 +2,18 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { block, prismBounds, type Prism, type Span } from '../geometry'
 import {
+  BODY_CHANGE_KINDS,
   bodyChangeSchema,
   changedShell,
   changeFaults,
+  changeLimits,
   clearWidth,
   genericShell,
+  GENERIC_SHELLS,
   heightsAt,
   interiorOf,
   lowestRoof,
+  newChange,
   NO_LINING,
   spaceTable,
   wallReach,
@@ -130,6 +134,27 @@ describe('changes and the body', () => {
       'blank-a.opening: there is no opening “window-none” in this body',
     ])
   })
+})
+
+describe('newChange', () => {
+  it.each(GENERIC_SHELLS.map((shell) => [shell.id, shell] as const))(
+    'every kind goes with %s as it comes',
+    (_id, shell) => {
+      for (const kind of BODY_CHANGE_KINDS) {
+        const change = newChange(kind, shell)
+        expect(bodyChangeSchema.safeParse(change).error?.issues ?? []).toEqual([])
+        expect(changeFaults(shell, { 'change-a': change })).toEqual([])
+        for (const [key, { min, max }] of Object.entries(changeLimits(shell, change))) {
+          const value = (change as unknown as Record<string, unknown>)[key]
+          if (typeof value !== 'number') continue
+          for (const edge of [min, value, max])
+            expect(changeFaults(shell, { 'change-a': { ...change, [key]: edge } as BodyChange })).toEqual([])
+          expect(bodyChangeSchema.safeParse({ ...change, [key]: min }).error?.issues ?? []).toEqual([])
+          expect(bodyChangeSchema.safeParse({ ...change, [key]: max }).error?.issues ?? []).toEqual([])
+        }
+      }
+    },
+  )
 })
 
 describe('properties', () => {

@@ -44,6 +44,14 @@ const bulkheadRemoved = z.looseObject({ kind: z.literal('bulkhead-removed') })
 const bulkheadDoor = z.looseObject({ kind: z.literal('bulkhead-door') })
 const blanked = z.looseObject({ kind: z.literal('window-blanked'), opening: idSchema })
 
+/** Measures of which the first lies below the second. */
+const PAIRS: readonly (readonly [string, string])[] = [
+  ['fromMm', 'toMm'],
+  ['bottomMm', 'topMm'],
+  ['sillMm', 'headMm'],
+  ['rightMm', 'leftMm'],
+]
+
 /** A change to the body. It belongs to a plan, so that variants may differ. */
 export const bodyChangeSchema = z
   .discriminatedUnion('kind', [
@@ -57,14 +65,8 @@ export const bodyChangeSchema = z
     blanked,
   ])
   .superRefine((change, context) => {
-    const pairs: readonly (readonly [string, string])[] = [
-      ['fromMm', 'toMm'],
-      ['bottomMm', 'topMm'],
-      ['sillMm', 'headMm'],
-      ['rightMm', 'leftMm'],
-    ]
     const value = change as unknown as Readonly<Record<string, number | undefined>>
-    for (const [low, high] of pairs) {
+    for (const [low, high] of PAIRS) {
       const [from, to] = [value[low], value[high]]
       if (from !== undefined && to !== undefined && !(to > from))
         context.addIssue({
@@ -76,6 +78,16 @@ export const bodyChangeSchema = z
   })
 export type BodyChange = Readonly<z.infer<typeof bodyChangeSchema>>
 export type BodyChangeKind = BodyChange['kind']
+export const BODY_CHANGE_KINDS: readonly BodyChangeKind[] = [
+  'flare',
+  'raised-roof',
+  'roof-hatch',
+  'window',
+  'side-hatch',
+  'bulkhead-removed',
+  'bulkhead-door',
+  'window-blanked',
+]
 export type BodyChanges = Readonly<Record<string, BodyChange>>
 export const NO_CHANGES: BodyChanges = {}
 
@@ -186,6 +198,90 @@ export function changedShell(shell: Shell, changes: BodyChanges): Shell {
   }
 }
 
+/** A change of a kind as one would first try it on this body, to be moved and sized. */
+export function newChange(kind: BodyChangeKind, shell: Shell): BodyChange {
+  const long = shell.bulkhead.xMm
+  const half = Math.max(...shell.stations.flatMap(({ left }) => left.map(([y]) => y)))
+  const high = Math.max(...shell.stations.flatMap(({ left }) => left.map(([, z]) => z)))
+  const middle = Math.round(long / 2)
+  switch (kind) {
+    case 'flare':
+      return {
+        kind,
+        side: 'left',
+        fromMm: 100,
+        toMm: Math.min(1700, Math.round(long * 0.6)),
+        bottomMm: 600,
+        topMm: Math.min(1100, high - 100),
+        depthMm: 100,
+      }
+    case 'raised-roof':
+      return {
+        kind,
+        fromMm: Math.round(long * 0.1),
+        toMm: Math.round(long * 0.9),
+        widthMm: Math.round((half * 1.4) / 10) * 10,
+        riseMm: 300,
+        shape: 'straight',
+      }
+    case 'roof-hatch':
+      return { kind, fromMm: middle - 200, toMm: middle + 200, rightMm: -200, leftMm: 200 }
+    case 'window':
+      return {
+        kind,
+        side: 'left',
+        fromMm: middle - 400,
+        toMm: middle + 400,
+        sillMm: Math.round(high * 0.5),
+        headMm: Math.round(high * 0.72),
+      }
+    case 'side-hatch':
+      return { kind, side: 'left', fromMm: 200, toMm: 700, sillMm: 60, headMm: 460 }
+    case 'window-blanked':
+      return {
+        kind,
+        opening: shell.openings.find(({ opens }) => opens === 'fixed-window')?.id ?? shell.openings[0]!.id,
+      }
+    case 'bulkhead-removed':
+    case 'bulkhead-door':
+      return { kind }
+  }
+}
+
+const OWN_LIMITS: Readonly<Record<string, Span>> = {
+  depthMm: { min: 20, max: 250 },
+  widthMm: { min: 400, max: 2300 },
+  riseMm: { min: 50, max: 900 },
+}
+
+/** Between what each length of a change may be typed: within the body, and not past its partner. */
+export function changeLimits(shell: Shell, change: BodyChange): Readonly<Record<string, Span>> {
+  const value = change as unknown as Readonly<Record<string, number | undefined>>
+  const atTheRear = value['side'] === ('rear' as unknown)
+  const along = atTheRear ? { min: -HALF_MM, max: HALF_MM } : endsOf(shell)
+  const within: Readonly<Record<string, Span>> = {
+    fromMm: along,
+    toMm: along,
+    bottomMm: { min: 0, max: 2500 },
+    topMm: { min: 0, max: 2500 },
+    sillMm: { min: 0, max: 3000 },
+    headMm: { min: 0, max: 3000 },
+    rightMm: { min: -1200, max: 1200 },
+    leftMm: { min: -1200, max: 1200 },
+    ...OWN_LIMITS,
+  }
+  return Object.fromEntries(
+    Object.entries(within).map(([key, { min, max }]) => {
+      const above = value[PAIRS.find(([low]) => low === key)?.[1] ?? '']
+      const below = value[PAIRS.find(([, high]) => high === key)?.[0] ?? '']
+      return [key, { min: below === undefined ? min : below + 1, max: above === undefined ? max : above - 1 }]
+    }),
+  )
+}
+
+const endsOf = ({ stations }: Shell): Span => ({ min: stations[0]!.xMm, max: stations[stations.length - 1]!.xMm })
+
+/** Beyond half the width of any body. */
 const HALF_MM = 1250
 
 /** What is wrong between changes and the body that they are made to, each with its path below the changes. */
@@ -193,7 +289,6 @@ export function changeFaults(
   shell: Shell,
   changes: BodyChanges,
 ): readonly { readonly path: readonly string[]; readonly message: string }[] {
-  const [rear, front] = [shell.stations[0]!.xMm, shell.stations[shell.stations.length - 1]!.xMm]
   return Object.entries(changes).flatMap(([id, change]) => {
     if (change.kind === 'window-blanked')
       return shell.openings.some((one) => one.id === change.opening)
@@ -201,7 +296,7 @@ export function changeFaults(
         : [{ path: [id, 'opening'], message: `there is no opening “${change.opening}” in this body` }]
     if (change.kind === 'bulkhead-removed' || change.kind === 'bulkhead-door') return []
     const atTheRear = (change.kind === 'window' || change.kind === 'side-hatch') && change.side === 'rear'
-    const [from, to] = atTheRear ? [-HALF_MM, HALF_MM] : [rear, front]
+    const { min: from, max: to } = atTheRear ? { min: -HALF_MM, max: HALF_MM } : endsOf(shell)
     return change.fromMm < from || change.toMm > to
       ? [
           {

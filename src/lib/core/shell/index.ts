@@ -26,10 +26,13 @@ export {
 export { shellFaults, type ShellFault } from './faults'
 export { shellSchema } from './schema'
 export {
+  BODY_CHANGE_KINDS,
   bodyChangeSchema,
   changedShell,
   changeFaults,
+  changeLimits,
   CHANGE_STEP,
+  newChange,
   NO_CHANGES,
   ROOF_SHAPES,
   type BodyChange,

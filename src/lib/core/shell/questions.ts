@@ -173,7 +173,8 @@ const bends = (interior: Interior, xMm: number, band: Span): readonly number[] =
 
 /**
  * The wall's y over an x-range and a height band: the tightest and the widest place, as y from the centreline on that
- * side (both ≥ 0 for a body round its centreline). Undefined where the band leaves the interior.
+ * side (both ≥ 0 for a body round its centreline). A flare widens it only where it is there over the whole x-range.
+ * Undefined where the band leaves the interior.
  */
 export function wallReach(
   interior: Interior,
@@ -196,9 +197,9 @@ export function wallReach(
       const face = faceReach(interior, side, x, z)
       if (face === undefined) return undefined
       const inside = pockets.filter((pocket) => holds(pocket.x, middle(x)) && holds(pocket.z, middle(z)))
-      const out = Math.max(0, ...inside.map((pocket) => pocket.byMm))
-      tight = Math.min(tight, face.tightMm + out)
-      wide = Math.max(wide, face.wideMm + out)
+      const out = (list: readonly WallPocket[]) => Math.max(0, ...list.map((pocket) => pocket.byMm))
+      tight = Math.min(tight, face.tightMm + out(inside))
+      wide = Math.max(wide, face.wideMm + out(inside.filter(({ x }) => x.min <= along.min && x.max >= along.max)))
     }
   }
   return { tightMm: tight, wideMm: wide }

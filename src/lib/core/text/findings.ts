@@ -113,7 +113,7 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
   }),
   'belts-few': ({ measured, needed, facts }) => ({
     title: 'Not enough belts',
-    designer: `${needed} travel and there are ${measured} belted seats.`,
+    designer: `${needed} travel and there ${measured === 1 ? 'is 1 belted seat' : `are ${measured} belted seats`}.`,
     client: `${needed - measured} of you could not travel in it.`,
     why: [
       `${facts.cab} in the cab + ${facts.fitted} fitted = ${measured}; ${needed} needed. Belts and anchorages are work for a licensed fitter and subject to approval.`,

@@ -100,13 +100,13 @@ export const CLEARANCE_WORDS: Record<ClearanceUse, string> = {
   flap: 'the flap’s lift',
 }
 
-export const BODY_CLASS_WORDS: Record<BodyClass, string> = {
-  'panel-van': 'Panel vans',
-  'compact-van': 'Compact vans',
-  minivan: 'Minivans',
-  minibus: 'Minibuses',
-  bus: 'Buses',
-  'box-truck': 'Box trucks',
+export const BODY_CLASS_WORDS: Record<BodyClass, { readonly one: string; readonly many: string }> = {
+  'panel-van': { one: 'panel van', many: 'Panel vans' },
+  'compact-van': { one: 'compact van', many: 'Compact vans' },
+  minivan: { one: 'minivan', many: 'Minivans' },
+  minibus: { one: 'minibus', many: 'Minibuses' },
+  bus: { one: 'bus', many: 'Buses' },
+  'box-truck': { one: 'box truck', many: 'Box trucks' },
 }
 
 export const CHANGE_WORDS: Record<BodyChangeKind, string> = {
@@ -152,9 +152,9 @@ export const LINED_FACE_WORDS: Record<LinedFace, string> = {
 export const SPACE_ROW_WORDS: Record<SpaceRowId, string> = {
   length: 'Length',
   'width-floor': 'Width at the floor',
-  'width-600': 'Width at 600 above the load floor',
-  'width-1200': 'Width at 1 200 above the load floor',
-  height: 'Height on the centreline',
+  'width-600': 'Width at 600',
+  'width-1200': 'Width at 1 200',
+  height: 'Height, centreline',
 }
 
 export const TAPE_WORDS: Record<TapeId, string> = {

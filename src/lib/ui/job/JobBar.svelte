@@ -2,6 +2,7 @@
   import { page } from '$app/state'
   import { DropdownMenu } from 'bits-ui'
   import type { Snippet } from 'svelte'
+  import { BODY_CLASS_WORDS } from '$lib/core/text'
   import { LENGTH_UNITS } from '$lib/core/units'
   import RuleSteps from '../parts/RuleSteps.svelte'
   import type { Step } from '../parts/steps'
@@ -31,7 +32,7 @@
       id: 'vehicle',
       name: 'Vehicle',
       href: `/jobs/${page.params.id}/vehicle`,
-      state: job.shell.bodyClass === 'panel-van' ? 'panel van' : 'box truck',
+      state: BODY_CLASS_WORDS[job.shell.bodyClass].one,
     },
     { id: 'plan', name: 'Plan', href: `/jobs/${page.params.id}/plan`, state: planState },
   ])

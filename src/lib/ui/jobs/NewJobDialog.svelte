@@ -3,10 +3,11 @@
   import { Dialog } from 'bits-ui'
   import { newJob, standardBrief } from '$lib/core/job'
   import { STATURE_LIMITS_MM } from '$lib/core/people'
-  import { genericShell, GENERIC_SHELLS } from '$lib/core/shell'
+  import { genericShell } from '$lib/core/shell'
   import { newId } from '../job/new-id'
   import CountField from '../parts/CountField.svelte'
   import LengthField from '../parts/LengthField.svelte'
+  import ShellSelect from '../vehicle/ShellSelect.svelte'
   import { bringIn } from './job-requests'
 
   let { open = $bindable(false) }: { open: boolean } = $props()
@@ -64,20 +65,12 @@
             oninput={() => (fault = '')}
           /></label
         >
-        <fieldset>
-          <legend class="text-ink-2">Vehicle</legend>
-          {#each GENERIC_SHELLS as shell (shell.id)}
-            <label class="flex items-baseline gap-2"
-              ><input
-                type="radio"
-                class="accent-pencil"
-                name="shell"
-                value={shell.id}
-                bind:group={shellId}
-              />{shell.name}</label
-            >
-          {/each}
-        </fieldset>
+        <label
+          ><span class="text-ink-2">Vehicle</span><ShellSelect
+            value={shellId}
+            onchoose={(id) => (shellId = id)}
+          /></label
+        >
         <CountField
           label="People who sleep in it"
           value={sleepers}

@@ -1,16 +1,24 @@
 <script lang="ts">
-  import { fullShellViews } from './shell-drawing'
-  import { modesOf, variantsOf } from '$lib/core/job'
-  import { clearWidth, GENERIC_SHELLS, interiorOf, spaceTable, type Lining, type SpaceRow } from '$lib/core/shell'
-  import { SPACE_ROW_WORDS } from '$lib/core/text'
-  import { formatLength, sayLength, sayMass } from '$lib/core/units'
-  import HatchDefs from '../bench/HatchDefs.svelte'
+  import { liningCost, statureStrips } from '$lib/core/brief'
+  import type { Bounds } from '$lib/core/draw'
+  import type { Vec2 } from '$lib/core/geometry'
+  import { modesOf, planInterior, variantsOf } from '$lib/core/job'
+  import { clearWidth, spaceTable, type BodyChange } from '$lib/core/shell'
+  import { formatLength } from '$lib/core/units'
   import { fitView, frameHeight, toScreen, toView, type ViewFrame } from '../bench/layout'
   import Marks from '../bench/Marks.svelte'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
+  import { newId } from '../job/new-id'
   import LengthField from '../parts/LengthField.svelte'
   import Why from '../parts/Why.svelte'
+  import BodyPanel from './BodyPanel.svelte'
+  import ChangesPanel from './ChangesPanel.svelte'
+  import LiningPanel from './LiningPanel.svelte'
+  import { BERTH, readingsAt, sayLiningCost, type Probe } from './probe'
+  import { fullShellViews } from './shell-drawing'
+  import SpaceTable from './SpaceTable.svelte'
+  import StripRows from './StripRows.svelte'
 
   const session = getSession()
   const job = $derived(session.job)
@@ -21,10 +29,20 @@
   const plan = $derived(job.variants[variantId]!.plan)
   const lining = $derived(plan.lining)
   const shell = $derived(job.shell)
-  const interior = $derived(interiorOf(shell, lining))
-  let stationMm = $state(2100)
-  const rows = $derived(spaceTable(shell, lining, Math.min(stationMm, interior.xSpan.max)))
-  const arches = $derived(shell.keepOuts.filter(({ label }) => label.includes('arch')))
+  const interior = $derived(planInterior(shell, plan))
+  const people = $derived(Object.values(job.brief.people))
+
+  /** Where it is measured: what was last set, or what the pointer is over now. */
+  let set: Probe = $state.raw({ xMm: 2100, yMm: 400, zMm: 700 })
+  let over: Probe | undefined = $state.raw(undefined)
+  const inBody = (x: number): number =>
+    Math.round(Math.min(interior.xSpan.max, Math.max(interior.xSpan.min, x)) / 10) * 10
+  const at = $derived({ ...(over ?? set), xMm: inBody((over ?? set).xMm) })
+  const stationMm = $derived(inBody(set.xMm))
+
+  const rows = $derived(spaceTable(shell, lining, stationMm, plan.changes))
+  const readings = $derived(readingsAt(interior, at, unit))
+  const arches = $derived(shell.keepOuts.filter(({ what, label }) => what === 'wheel-arch' || label.includes('arch')))
   const between = $derived(
     arches.length === 0
       ? undefined
@@ -34,57 +52,59 @@
           { min: lining.floorMm + 5, max: arches[0]!.to[2] - 5 },
         ),
   )
+  let platformMm = $state(700)
+  const strips = $derived(
+    statureStrips(interior, people, { topMm: platformMm, mattressMm: BERTH.thickMm, wideMm: BERTH.longMm }),
+  )
+  const costs = $derived(sayLiningCost(liningCost(shell, lining, plan.changes, people, stationMm), lining.roofMm, unit))
 
-  const FACES: readonly (readonly [keyof Lining & ('floorMm' | 'wallMm' | 'roofMm'), string, string])[] = [
-    ['floorMm', 'Floor', 'battens, board and covering'],
-    ['wallMm', 'Walls', 'ribs, insulation and panel'],
-    ['roofMm', 'Roof', 'insulation and headlining'],
-  ]
+  const TABS = [
+    ['body', 'Body'],
+    ['lining', 'Lining'],
+    ['changes', 'Changes'],
+  ] as const
+  let tab: (typeof TABS)[number][0] = $state('body')
 
   let width = $state(600)
+  let height = $state(740)
   const views = $derived(fullShellViews(interior, stationMm))
-  const frames: readonly ViewFrame[] = $derived.by(() => {
-    const plan = fitView('plan', width, 200, views.plan.bounds, 8)
-    return [
-      { ...plan, top: 12 },
-      {
-        ...plan,
-        id: 'right',
-        bounds: views.side.bounds,
-        top: 24 + frameHeight({ ...plan, bounds: views.plan.bounds }),
-      },
-    ]
+  const STRIP_PX = 59
+  const TITLES_PX = 26 + 28 + 24 + 8
+  const frames: readonly [ViewFrame, ViewFrame] = $derived.by(() => {
+    const size = ({ min, max }: Bounds) => ({ long: max[0] - min[0], high: max[1] - min[1] })
+    const [plan, side] = [size(views.plan.bounds), size(views.side.bounds)]
+    const room = Math.max(260, height - 40 - TITLES_PX - strips.length * STRIP_PX)
+    const scale = Math.min((width - 90) / plan.long, room / (plan.high + side.high))
+    const left = Math.max(0, (width - 60 - plan.long * scale) / 2)
+    const above: ViewFrame = { id: 'plan', scale, left, top: 26, bounds: views.plan.bounds }
+    return [above, { ...above, id: 'right', bounds: views.side.bounds, top: 26 + frameHeight(above) + 28 }]
   })
-  const sectionFrame = $derived(fitView('section', 300, 320, views.section.bounds, 18))
-  let dragging = $state(false)
-  function moveTo(event: PointerEvent): void {
+  const stripsTop = $derived(frames[1].top + frameHeight(frames[1]) + 24)
+  const drawingHeight = $derived(stripsTop + strips.length * STRIP_PX)
+  const sectionFrame = $derived(fitView('section', 300, 250, views.section.bounds, 10))
+
+  /** The point under the pointer, in the view that it is over. */
+  function pointUnder(event: PointerEvent): Probe | undefined {
     const box = (event.currentTarget as Element).getBoundingClientRect()
-    const x = toView(frames[0]!, [event.clientX - box.left, 0])[0]
-    stationMm = Math.round(Math.min(interior.xSpan.max, Math.max(interior.xSpan.min, x)) / 10) * 10
+    const [px, py] = [event.clientX - box.left, event.clientY - box.top]
+    const frame = frames.find((one) => py >= one.top - 8 && py <= one.top + frameHeight(one) + 8)
+    if (frame === undefined) return undefined
+    const [x, v] = toView(frame, [px, py])
+    if (x < interior.xSpan.min - 100 || x > interior.xSpan.max + 100) return undefined
+    return frame.id === 'plan'
+      ? { ...set, xMm: inBody(x), yMm: Math.round(v / 10) * 10 }
+      : { ...set, xMm: inBody(x), zMm: Math.round(v / 10) * 10 }
   }
-
-  const why = (row: SpaceRow): string[] => {
-    const [low, high] = row.tookMm
-    const ends =
-      row.id === 'length'
-        ? ['the rear doors', 'the bulkhead']
-        : row.id === 'height'
-          ? ['the floor', 'the roof']
-          : ['the right wall', 'the left wall']
-    return [
-      `${sayLength(row.bareMm, unit)} bare − ${sayLength(low, unit)} at ${ends[0]} − ${sayLength(high, unit)} at ${ends[1]} = ${sayLength(row.linedMm, unit)}.`,
-      row.id.startsWith('width')
-        ? `Measured level, ${sayLength(row.at.xMm, unit)} from the rear sill; a wall that leans loses more than its lining is thick.`
-        : row.id === 'length'
-          ? 'The rear doors are not lined here; a closed bulkhead is lined as the walls.'
-          : `Measured ${sayLength(row.at.xMm, unit)} from the rear sill.`,
-      'Geometry: each face moved inwards along its own normal.',
-    ]
+  function pointInSection(event: PointerEvent): Probe {
+    const box = (event.currentTarget as Element).getBoundingClientRect()
+    const [u, z] = toView(sectionFrame, [event.clientX - box.left, event.clientY - box.top])
+    return { ...set, yMm: -Math.round(u / 10) * 10, zMm: Math.round(z / 10) * 10 }
   }
+  const cross = ([x, y]: Vec2): string => `M${x - 6} ${y}h12M${x} ${y - 6}v12`
+  let dragging = $state(false)
 
-  function chooseShell(id: string): void {
-    const next = GENERIC_SHELLS.find((one) => one.id === id)
-    if (next !== undefined && next.id !== shell.id) session.do({ type: 'shell.put', shell: next })
+  function put(id: string | undefined, change: BodyChange): void {
+    session.do({ type: 'change.put', variant: variantId, id: id ?? newId('change'), change })
   }
 </script>
 
@@ -93,169 +113,188 @@
 <div class="flex h-screen flex-col">
   <JobBar current="vehicle" />
   <div class="grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)]">
-    <aside class="overflow-y-auto border-r border-line px-5 py-6" aria-label="Body and lining">
-      <label class="block"
-        ><span class="caps">Body</span>
-        <select
-          class="mt-1 w-full ruled font-semibold"
-          aria-label="Body"
-          value={shell.id}
-          onchange={(event) => chooseShell(event.currentTarget.value)}
-        >
-          {#each GENERIC_SHELLS as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
-          {#if !GENERIC_SHELLS.some((one) => one.id === shell.id)}<option value={shell.id}>{shell.name}</option>{/if}
-        </select></label
-      >
-      <p class="mt-1 text-sm text-ink-2">
-        A generic body with plausible figures. Measure the real one empty before anything is cut.
-      </p>
-      <dl class="mt-3 text-[13px]">
-        {#each [['Wheelbase', sayLength(shell.axles.wheelbaseMm, unit)], ['Rear axle', `${sayLength(shell.axles.rearXMm, unit)} from sill`], ['Kerb mass', sayMass(shell.masses.kerbKg)], ['Gross mass', sayMass(shell.masses.grossKg)]] as [name, figure] (name)}
-          <div class="flex justify-between border-b border-line py-1">
-            <dt class="text-ink-2">{name}</dt>
-            <dd>{figure}</dd>
-          </div>
-        {/each}
-      </dl>
-
-      <div class="mt-6 flex items-baseline justify-between">
-        <h2 class="caps">Lining</h2>
-        {#if variants.length > 1}<select
-            class="ruled text-sm"
-            aria-label="Variant"
-            value={variantId}
-            onchange={(event) => (chosen = event.currentTarget.value)}
-            >{#each variants as [id, { name }] (id)}<option value={id}>{name}</option>{/each}</select
-          >{/if}
-      </div>
-      <div class="mt-1 flex flex-col gap-1">
-        {#each FACES as [key, name, what] (key)}
-          <LengthField
-            label={name}
-            mm={lining[key]}
-            {unit}
-            min={0}
-            max={150}
-            onset={(mm) => session.do({ type: 'lining.set', variant: variantId, lining: { ...lining, [key]: mm } })}
-          />
-          <p class="-mt-1 mb-1 text-xs text-ink-2">{what}</p>
-        {/each}
-      </div>
-
-      <h2 class="mt-5 caps">Openings</h2>
-      <ul class="text-[13px]">
-        {#each shell.openings as opening (opening.id)}
-          <li class="border-b border-line py-1">
-            <b class="font-semibold">{opening.label.charAt(0).toUpperCase() + opening.label.slice(1)}</b><br /><span
-              class="text-ink-2"
-              >{formatLength(opening.toMm - opening.fromMm, unit)} × {formatLength(
-                opening.headMm - opening.sillMm,
-                unit,
-              )}, {opening.need === 'stay-free' ? 'stays free' : 'may be covered'}{opening.entrance
-                ? ', way in'
-                : ''}</span
+    <aside class="flex min-h-0 flex-col border-r border-line" aria-label="Body and lining">
+      <div class="flex items-baseline justify-between border-b border-line px-5 pt-4">
+        <div role="tablist" aria-label="Of the vehicle" class="flex gap-4">
+          {#each TABS as [id, words] (id)}
+            <button
+              role="tab"
+              aria-selected={tab === id}
+              aria-controls="vehicle-{id}"
+              class="border-b-2 pb-1 font-semibold {tab === id
+                ? 'border-pencil text-pencil'
+                : 'border-transparent hover:text-pencil'}"
+              onclick={() => (tab = id)}
+              >{words}{id === 'changes' && Object.keys(plan.changes).length > 0
+                ? ` ${Object.keys(plan.changes).length}`
+                : ''}</button
             >
-          </li>
-        {/each}
-      </ul>
-      <p class="mt-4 text-xs text-caution">
-        Cutting the body, windows and roof openings: the vehicle maker’s body-builder guide and local codes rule, and a
-        licensed body shop does the work.
-      </p>
+          {/each}
+        </div>
+      </div>
+      <div id="vehicle-{tab}" role="tabpanel" aria-label={tab} class="min-h-0 flex-1 overflow-y-auto px-5 py-4">
+        {#if tab !== 'body' && variants.length > 1}<label class="mb-3 flex items-baseline justify-between text-sm"
+            ><span class="text-ink-2">Variant</span><select
+              class="ruled"
+              aria-label="Variant"
+              value={variantId}
+              onchange={(event) => (chosen = event.currentTarget.value)}
+              >{#each variants as [id, { name }] (id)}<option value={id}>{name}</option>{/each}</select
+            ></label
+          >{/if}
+        {#if tab === 'body'}
+          <BodyPanel {shell} {unit} onshell={(next) => session.do({ type: 'shell.put', shell: next })} />
+        {:else if tab === 'lining'}
+          <LiningPanel
+            {lining}
+            {unit}
+            {costs}
+            onset={(next) => session.do({ type: 'lining.set', variant: variantId, lining: next })}
+          />
+        {:else}
+          <ChangesPanel
+            {shell}
+            changes={plan.changes}
+            {unit}
+            onput={put}
+            onremove={(id) => session.do({ type: 'change.remove', variant: variantId, id })}
+          />
+        {/if}
+      </div>
     </aside>
 
-    <main class="overflow-y-auto bg-sheet px-6 py-5">
-      <div class="grid grid-cols-[minmax(0,1fr)_300px] gap-4">
+    <main class="min-h-0 overflow-y-auto bg-sheet px-6 py-4" bind:clientHeight={height}>
+      <div class="grid grid-cols-[minmax(0,1fr)_300px] gap-5">
         <div bind:clientWidth={width}>
           <svg
             {width}
-            height="430"
+            height={drawingHeight}
             class="block touch-none select-none"
-            role="img"
-            aria-label="The body from above and from the right"
+            role="group"
+            aria-label="The body from above and from the right, and where each person can stand, lie across and sit up"
             onpointerdown={(event) => {
+              const point = pointUnder(event)
+              if (point === undefined) return
               dragging = true
               event.currentTarget.setPointerCapture(event.pointerId)
-              moveTo(event)
+              set = point
             }}
-            onpointermove={(event) => dragging && moveTo(event)}
+            onpointermove={(event) => {
+              over = pointUnder(event)
+              if (dragging && over !== undefined) set = over
+            }}
             onpointerup={() => (dragging = false)}
+            onpointerleave={() => (over = undefined)}
           >
-            <HatchDefs />
-            <Marks items={views.plan.items} frame={frames[0]!} />
-            <Marks items={views.side.items} frame={frames[1]!} />
-            <path
-              d="M{toScreen(frames[0]!, [stationMm, 0])[0]} 4V420"
-              stroke="var(--pencil)"
-              stroke-dasharray="12 3 2 3"
-              fill="none"
+            <text x={frames[0].left} y={frames[0].top - 9} class="view-title">From above</text>
+            <Marks items={views.plan.items} frame={frames[0]} />
+            <text x={frames[1].left} y={frames[1].top - 9} class="view-title">Right wall, seen through</text>
+            <Marks items={views.side.items} frame={frames[1]} />
+            <StripRows
+              {strips}
+              xSpan={interior.xSpan}
+              {unit}
+              top={stripsTop}
+              toX={(mm) => toScreen(frames[0], [mm, 0])[0]}
             />
-            <path d="M{toScreen(frames[0]!, [stationMm, 0])[0] - 6} 0h12l-6 9z" fill="var(--pencil)" />
+            <path d="M{toScreen(frames[0], [stationMm, 0])[0]} 4V{drawingHeight - 4}" class="station" />
+            <path d="M{toScreen(frames[0], [stationMm, 0])[0] - 6} 0h12l-6 9z" fill="var(--pencil)" />
+            {#each [toScreen( frames[0], [at.xMm, at.yMm] ), toScreen( frames[1], [at.xMm, at.zMm] )] as [x, y], index (index)}
+              <path d="M{x - 6} {y}h12M{x} {y - 6}v12" class="cross" />
+            {/each}
           </svg>
         </div>
         <div>
-          <div class="flex items-baseline justify-between"><h2 class="caps">Section, bare and lined</h2></div>
+          <h2 class="caps">Section, bare and lined</h2>
           <svg
             width="300"
-            height="320"
+            height="250"
             role="img"
-            aria-label="Section at {formatLength(stationMm, unit)} from the rear sill"
+            aria-label="Section at {formatLength(stationMm, unit)} from the rear sill, seen from behind"
+            onpointermove={(event) => (over = pointInSection(event))}
+            onpointerdown={(event) => (set = pointInSection(event))}
+            onpointerleave={() => (over = undefined)}
           >
             <Marks items={views.section.items} frame={sectionFrame} />
+            <path d={cross(toScreen(sectionFrame, [-at.yMm, at.zMm]))} class="cross" />
           </svg>
-          <LengthField
-            label="cut at, from rear sill"
-            mm={stationMm}
-            {unit}
-            min={interior.xSpan.min}
-            max={interior.xSpan.max}
-            onset={(mm) => (stationMm = mm)}
-          />
+          <div class="grid grid-cols-1 gap-y-px text-[13px]">
+            <LengthField
+              label="cut at, from rear sill"
+              mm={stationMm}
+              {unit}
+              min={interior.xSpan.min}
+              max={interior.xSpan.max}
+              width="4rem"
+              onset={(mm) => (set = { ...set, xMm: mm })}
+            />
+            <LengthField
+              label="above the load floor"
+              mm={set.zMm}
+              {unit}
+              min={0}
+              max={3000}
+              width="4rem"
+              onset={(mm) => (set = { ...set, zMm: mm })}
+            />
+            <LengthField
+              label="left of the centreline"
+              mm={set.yMm}
+              {unit}
+              min={-1250}
+              max={1250}
+              width="4rem"
+              onset={(mm) => (set = { ...set, yMm: mm })}
+            />
+          </div>
+          <dl class="mt-2 grid grid-cols-4 gap-x-3 border-t border-ink pt-1" aria-live="off" data-testid="readings">
+            {#each readings as { words, figure, why } (words)}
+              <div>
+                <dt class="text-xs whitespace-nowrap text-ink-2 narrow">{words}</dt>
+                <dd class="font-semibold"><Why about="{words} {figure}" lines={why}>{figure}</Why></dd>
+              </div>
+            {/each}
+          </dl>
+          <div class="mt-2 text-[13px]">
+            <LengthField
+              label="bed platform, for the strips"
+              mm={platformMm}
+              {unit}
+              min={100}
+              max={2000}
+              width="4rem"
+              onset={(mm) => (platformMm = mm)}
+            />
+          </div>
+          <div class="mt-3"><SpaceTable {rows} betweenMm={between} {unit} /></div>
+          <p class="mt-2 text-sm text-ink-2">
+            {modesOf(plan).length} modes, {Object.keys(plan.fittings).length} fittings stand in this body.
+            <a class="act" href="/jobs/{job.id}/plan">On to the plan</a>
+          </p>
         </div>
       </div>
-
-      <table class="mt-2 w-full text-left" data-testid="space-table">
-        <thead
-          ><tr class="caps"
-            ><th class="py-1">The load space</th><th class="text-right">bare</th><th class="text-right">lining took</th
-            ><th class="text-right">lined</th></tr
-          ></thead
-        >
-        <tbody>
-          {#each rows as row (row.id)}
-            <tr class="border-t border-line">
-              <td class="py-1.5">{SPACE_ROW_WORDS[row.id]}</td>
-              <td class="text-right">{formatLength(row.bareMm, unit)}</td>
-              <td class="text-right text-ink-2">{formatLength(row.bareMm - row.linedMm, unit)}</td>
-              <td class="text-right font-semibold" data-testid="lined-{row.id}"
-                ><Why about="{SPACE_ROW_WORDS[row.id].toLowerCase()} is {sayLength(row.linedMm, unit)}" lines={why(row)}
-                  >{formatLength(row.linedMm, unit)}</Why
-                ></td
-              >
-            </tr>
-          {/each}
-          {#if between !== undefined}
-            <tr class="border-t border-line"
-              ><td class="py-1.5">Width between the wheel arches</td><td class="text-right"
-                >{formatLength(between, unit)}</td
-              ><td class="text-right text-ink-2">0</td>
-              <td class="text-right font-semibold"
-                ><Why
-                  about="the width between the arches is {sayLength(between, unit)}"
-                  lines={[
-                    'Arches are taken as measured; no lining is put on them.',
-                    'Geometry: from one keep-out to the other.',
-                  ]}>{formatLength(between, unit)}</Why
-                ></td
-              ></tr
-            >
-          {/if}
-        </tbody>
-      </table>
-      <p class="mt-3 text-sm text-ink-2">
-        Lengths in {unit}. {modesOf(plan).length} modes, {Object.keys(plan.fittings).length} fittings stand in this body.
-        <a class="act" href="/jobs/{job.id}/plan">On to the plan</a>
-      </p>
     </main>
   </div>
 </div>
+
+<style>
+  .view-title {
+    font-size: 11px;
+    font-weight: 600;
+    letter-spacing: 0.04em;
+    fill: var(--ink-2);
+    text-transform: uppercase;
+  }
+  .station {
+    stroke: var(--pencil);
+    stroke-dasharray: 12 3 2 3;
+    fill: none;
+    pointer-events: none;
+  }
+  .cross {
+    stroke: var(--pencil);
+    stroke-width: 1.5;
+    fill: none;
+    pointer-events: none;
+  }
+</style>

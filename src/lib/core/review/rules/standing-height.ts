@@ -1,4 +1,4 @@
-import { tallestOf } from '../../brief'
+import { STANDING_SPARE_MM, tallestOf } from '../../brief'
 import { headroomAt, neededClearances } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 
@@ -10,7 +10,7 @@ export const standingHeight = defineRule({
   gravity: { 'standing-low': 'caution' },
   basis: practice('stature plus 20 mm for shoes, over the middle of where one stands'),
   parameters: {
-    spareMm: { default: 20, min: 0, max: 150, unit: 'mm', basis: practice('shoes') },
+    spareMm: { default: STANDING_SPARE_MM, min: 0, max: 150, unit: 'mm', basis: practice('shoes') },
   },
   check: ({ scene, brief, parameters }) => {
     const tallest = tallestOf(brief)

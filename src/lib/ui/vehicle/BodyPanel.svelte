@@ -1,0 +1,93 @@
+<script lang="ts">
+  import { GENERIC_SHELLS, type Opening, type Shell } from '$lib/core/shell'
+  import { formatLength, sayLength, sayMass, type LengthUnit } from '$lib/core/units'
+  import ShellSelect from './ShellSelect.svelte'
+
+  interface Props {
+    shell: Shell
+    unit: LengthUnit
+    onshell: (shell: Shell) => void
+  }
+  let { shell, unit, onshell }: Props = $props()
+
+  const known = $derived(GENERIC_SHELLS.some(({ id }) => id === shell.id))
+  const facts = $derived.by((): readonly (readonly [string, string])[] => {
+    const { axles, masses, outer, ribs } = shell
+    const of = (name: string, value: string | undefined) => (value === undefined ? [] : [[name, value] as const])
+    const pair = (a: number | undefined, b: number | undefined) =>
+      a === undefined || b === undefined ? undefined : `${sayMass(a)} · ${sayMass(b)}`
+    return [
+      ...of('Wheelbase', sayLength(axles.wheelbaseMm, unit)),
+      ...of('Rear axle', `${sayLength(axles.rearXMm, unit)} from sill`),
+      ...of('Track', axles.trackMm === undefined ? undefined : sayLength(axles.trackMm, unit)),
+      ...of('Kerb mass', sayMass(masses.kerbKg)),
+      ...of('on the axles, empty', pair(axles.kerbFrontKg, axles.kerbRearKg)),
+      ...of('axles rated for', pair(axles.ratingFrontKg, axles.ratingRearKg)),
+      ...of('Gross mass', sayMass(masses.grossKg)),
+      ...of(
+        'Outside',
+        outer === undefined
+          ? undefined
+          : [outer.lengthMm, outer.widthMm, outer.heightMm].map((mm) => formatLength(mm, unit)).join(' × '),
+      ),
+      ...of('Ground clearance', outer === undefined ? undefined : sayLength(outer.groundMm, unit)),
+      ...of(
+        'Ribs stand proud',
+        ribs.wallMm + ribs.roofMm === 0
+          ? undefined
+          : `walls ${formatLength(ribs.wallMm, unit)}, roof ${formatLength(ribs.roofMm, unit)}`,
+      ),
+      ...of('Seats behind, as delivered', shell.loadSeats.length === 0 ? undefined : String(shell.loadSeats.length)),
+      ...of('Points to fix to', shell.fixings.length === 0 ? undefined : String(shell.fixings.length)),
+    ]
+  })
+  const NEED_WORDS = { 'stay-free': 'stays free', 'may-cover': 'may be covered', emergency: 'emergency exit' } as const
+  const WAY_WORDS: Record<Opening['opens'], string> = {
+    sliding: 'slides',
+    hinged: 'hinged 90°',
+    'hinged-180': 'hinged 180°',
+    'hinged-270': 'hinged 270°',
+    'twin-hinged': 'two hinged leaves',
+    tailgate: 'lifts up',
+    folding: 'folds',
+    'roll-up': 'rolls up',
+    'roof-hatch': 'lifts',
+    hopper: 'tips out',
+    'sliding-pane': 'pane slides',
+    'fixed-window': 'fixed',
+  }
+  const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+</script>
+
+<ShellSelect
+  value={shell.id}
+  own={known ? undefined : shell.name}
+  onchoose={(id) => {
+    const next = GENERIC_SHELLS.find((one) => one.id === id)
+    if (next !== undefined && next.id !== shell.id) onshell(next)
+  }}
+/>
+<p class="mt-1 text-sm text-ink-2">
+  {known ? 'A generic body with plausible figures.' : 'A body of your own.'} Measure the real one empty before anything is
+  cut.
+</p>
+<dl class="mt-3 text-[13px]">
+  {#each facts as [name, figure] (name)}
+    <div class="flex justify-between gap-3 border-b border-line py-1">
+      <dt class="text-ink-2">{name}</dt>
+      <dd class="text-right">{figure}</dd>
+    </div>
+  {/each}
+</dl>
+
+<h2 class="mt-5 caps">Openings</h2>
+<ul class="text-[13px]">
+  {#each shell.openings as opening (opening.id)}
+    <li class="border-b border-line py-1">
+      <b class="font-semibold">{capital(opening.label)}</b><br /><span class="text-ink-2"
+        >{formatLength(opening.toMm - opening.fromMm, unit)} × {formatLength(opening.headMm - opening.sillMm, unit)},
+        {WAY_WORDS[opening.opens]}, {NEED_WORDS[opening.need]}{opening.entrance ? ', way in' : ''}</span
+      >
+    </li>
+  {/each}
+</ul>

@@ -1,0 +1,112 @@
+import { expect, open, openPlan, ownJob, plain, saved, stored, test } from '../support/job'
+
+const planOf = async (request: Parameters<typeof stored>[0], id: string) =>
+  (await stored(request, id)).variants['variant-a']!.plan
+
+test('lining by layers: the total, the U-value and what it costs the tall', async ({ page, request }) => {
+  const id = await ownJob(request)
+  await open(page, `/jobs/${id}/vehicle`)
+  await page.getByRole('tab', { name: 'Lining' }).click()
+  const roof = page.getByRole('region', { name: 'Roof, lining' })
+  await roof.getByRole('button', { name: 'Say what it is made of' }).click()
+  await roof.getByRole('button', { name: 'Add a layer' }).click()
+  await roof.getByRole('button', { name: 'Add a layer' }).click()
+  await roof.getByLabel('Material of layer 2').selectOption('birch-ply')
+  await roof.getByLabel('Thickness of layer 2').fill('3')
+  await roof.getByLabel('Thickness of layer 2').press('Enter')
+  await expect(roof.getByLabel('Roof', { exact: true })).toHaveValue('23')
+  // 0.10 + 0.020 / 0.022 + 0.003 / 0.17 + 0.04 = 1.0667 m²K/W; U = 0.94
+  await expect(roof).toContainText('U 0.94')
+  await roof.getByRole('button', { name: /^Why U of the roof/ }).click()
+  await expect(page.locator('[data-popover-content]')).toContainText('U = 1 ÷ 1.067 = 0.94 W/m²K')
+  await page.keyboard.press('Escape')
+  expect(plain(await page.getByTestId('lining-costs').innerText())).toContain(
+    'surveyor, 1 840 mm, loses standing height at 38 mm of roof lining.',
+  )
+  await saved(page)
+  expect((await planOf(request, id)).lining).toMatchObject({
+    roofMm: 23,
+    layers: {
+      roof: [
+        { material: 'pir', mm: 20 },
+        { material: 'birch-ply', mm: 3 },
+      ],
+    },
+  })
+  await roof.getByLabel('Thickness of layer 1').fill('400')
+  await roof.getByLabel('Thickness of layer 1').press('Enter')
+  await expect(roof.getByRole('alert')).toContainText('At most 147')
+})
+
+test('flares let the surveyor lie across; each says what it asks and when, and undo takes it back', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request)
+  await open(page, `/jobs/${id}/vehicle`)
+  const across = page.getByRole('img', { name: /^surveyor lies across/ })
+  await expect(across).toHaveAccessibleName(/nowhere; needs 1\s890\smm/)
+  await page.getByRole('tab', { name: 'Changes' }).click()
+  for (const wall of ['left', 'right']) {
+    await page.getByLabel('Add a change').selectOption('flare')
+    const flare = page.getByTestId('change-flare').last()
+    await flare.getByLabel('in the').selectOption(wall)
+    await flare.getByLabel('from sill').fill('0')
+    await flare.getByLabel('from sill').press('Enter')
+    await expect(flare).toContainText('before insulation and lining')
+    await expect(flare).toContainText('licensed body shop')
+  }
+  await expect(across).toHaveAccessibleName(/from \d+\smm to 1\s\d+\smm/)
+  await saved(page)
+  expect(Object.values((await planOf(request, id)).changes)).toHaveLength(2)
+  const upper = page.getByTestId('change-flare').first().getByLabel('upper edge')
+  await upper.fill('500')
+  await upper.press('Enter')
+  await expect(page.getByTestId('change-flare').first().getByRole('alert')).toContainText('At least 601')
+  await expect(upper).toHaveValue('500')
+  await upper.press('Escape')
+
+  // the wider bed that did not fit across before now does
+  await openPlan(page, id)
+  await page.keyboard.press('3')
+  await page.getByTestId('mark-berth-short').click()
+  await page.getByRole('button', { name: /Make the bed across 1\s890\smm long/ }).click()
+  await expect(page.getByTestId('finding-berth-short')).toHaveCount(0)
+  await expect(page.getByTestId('finding-outside-shell')).toHaveCount(0)
+})
+
+test('the probe reads the space under the pointer and at typed places', async ({ page, request }) => {
+  await open(page, `/jobs/${await ownJob(request)}/vehicle`)
+  const readings = page.getByTestId('readings')
+  await page.getByLabel('cut at, from rear sill').fill('2000')
+  await page.getByLabel('cut at, from rear sill').press('Enter')
+  await page.getByLabel('left of the centreline').fill('0')
+  await page.getByLabel('left of the centreline').press('Enter')
+  // 1935 − 37 of floor − 25 of roof
+  await expect(readings).toContainText(/high\s*1\s873/)
+  await page.getByLabel('above the load floor').fill('2600')
+  await page.getByLabel('above the load floor').press('Enter')
+  await expect(readings).toContainText(/wide\s*none/)
+  const drawing = (await page.getByRole('group', { name: /The body from above/ }).boundingBox())!
+  await page.mouse.move(drawing.x + 200, drawing.y + 110)
+  await expect(readings).not.toContainText(/high\s*1\s873/)
+})
+
+test('bodies of every class can be chosen, and a change that one has no place for goes with it', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request)
+  await open(page, `/jobs/${id}/vehicle`)
+  await page.getByRole('tab', { name: 'Changes' }).click()
+  await page.getByLabel('Add a change').selectOption('window-blanked')
+  await page.getByRole('tab', { name: 'Body' }).click()
+  await page.getByLabel('Body', { exact: true }).selectOption('bus-12m')
+  await expect(page.getByTestId('lined-length')).toHaveText(/10\s480/)
+  await expect(page.getByRole('link', { name: /^Vehicle/ })).toContainText('bus')
+  await saved(page)
+  expect((await planOf(request, id)).changes).toEqual({})
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await saved(page)
+  expect(Object.values((await planOf(request, id)).changes)).toHaveLength(1)
+})
