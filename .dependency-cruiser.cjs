@@ -6,6 +6,7 @@ const LAYERS = [
   'people',
   'shell',
   'climate',
+  'survey',
   'brief',
   'fittings',
   'job',

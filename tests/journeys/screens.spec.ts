@@ -27,6 +27,16 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
   ['jobs', (page) => open(page, '/')],
   ['brief', (page, id) => open(page, `/jobs/${id}/brief`)],
   ['vehicle', (page, id) => open(page, `/jobs/${id}/vehicle`)],
+  ['survey', (page, id) => open(page, `/jobs/${id}/survey`)],
+  [
+    'lining and changes',
+    async (page, id) => {
+      await open(page, `/jobs/${id}/vehicle`)
+      await page.getByRole('tab', { name: 'Changes' }).click()
+      await page.getByLabel('Add a change').selectOption('flare')
+      await expect(page.getByTestId('change-flare')).toBeVisible()
+    },
+  ],
   [
     'plan with a fitting in hand',
     async (page, id) => {

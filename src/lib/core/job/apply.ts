@@ -2,6 +2,7 @@ import { apply as applyPatches, create, type Draft } from 'mutative'
 import type { z } from 'zod'
 import { bodyChangeSchema, changeFaults, liningSchema } from '../shell'
 import { defaultsOf, kindOf, type Parameters as FittingParameters } from '../fittings'
+import { surveySchema } from '../survey'
 import { isHostile, type Command, type Patch, type SimpleCommand } from './command'
 import { parseJob } from './document'
 import { planFaults, standsOnItself, type Fitting, type Job, type Mode, type Plan, type Variant } from './schema'
@@ -87,6 +88,13 @@ const HANDLERS: Handlers = {
   'variant.remove': (job, { variant }) => {
     if (Object.keys(job.variants).length === 1) throw new CommandError('a job keeps at least one variant')
     drop(job.variants, variant, 'that variant')
+  },
+  'survey.put': (job, { survey }) => void (job.survey = checked(surveySchema, survey) as Draft<Job>['survey']),
+  'survey.read': (job, { id, reading }) => {
+    const survey = must(job.survey, 'the survey')
+    if (reading.first === undefined && reading.second === undefined) delete survey.readings[id]
+    else survey.readings[id] = reading
+    checked(surveySchema, survey)
   },
   'lining.set': (job, { variant, lining }) =>
     void (variantOf(job, variant).plan.lining = checked(liningSchema, lining) as Draft<Plan>['lining']),

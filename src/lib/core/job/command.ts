@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { demandSchema, personSchema, petSchema } from '../brief'
 import { seatSchema } from '../fittings'
 import { bodyChangeSchema, idSchema, liningSchema, shellSchema, wordsSchema } from '../shell'
+import { readingSchema, surveySchema } from '../survey'
 import { LENGTH_UNITS } from '../units'
 import { fittingSchema, modeSchema } from './schema'
 
@@ -21,6 +22,8 @@ const simple = [
   command('demand.put', { id, demand: demandSchema }),
   command('demand.remove', { id }),
   command('shell.put', { shell: shellSchema }),
+  command('survey.put', { survey: surveySchema }),
+  command('survey.read', { id: z.string().max(60), reading: readingSchema }),
   command('variant.add', { id, name: wordsSchema(60).min(1), from: id.optional() }),
   command('variant.rename', { variant: id, name: wordsSchema(60).min(1) }),
   command('variant.remove', { variant: id }),

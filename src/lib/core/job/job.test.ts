@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { defaultsOf, kindOf, KINDS } from '../fittings'
 import { genericShell } from '../shell'
+import { newSurvey } from '../survey'
 import {
   apply,
   CommandError,
@@ -82,6 +83,15 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
   }),
   'demand.remove': fc.constant({ type: 'demand.remove', id: 'demand-hob' }),
   'shell.put': fc.constant({ type: 'shell.put', shell: genericShell('truck-box') }),
+  'survey.put': fc.constantFrom(
+    { type: 'survey.put', survey: newSurvey({ kind: 'numbers', bodyClass: 'bus' }) } as const,
+    { type: 'survey.put', survey: { ...newSurvey({ kind: 'generic', shell: 'bus-7m' }), apart: true } } as const,
+  ),
+  'survey.read': fc.record({
+    type: fc.constant('survey.read'),
+    id: fc.constantFrom('length-floor', 'axle-low'),
+    reading: fc.constantFrom({}, { first: 4200 }, { first: 4200, second: 4210 }),
+  }),
   'variant.add': fc.constantFrom(
     { type: 'variant.add', id: 'variant-b', name: 'B', from: 'variant-a' } as const,
     { type: 'variant.add', id: 'variant-b', name: 'B' } as const,
@@ -151,9 +161,16 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
 }
 const simple = fc.oneof(...(Object.values(SIMPLE) as fc.Arbitrary<Command>[]))
 
-/** `variant.remove` needs a second one. */
+/** `variant.remove` needs a second one, `survey.read` a survey. */
 const ready = (command: Command): Job =>
-  command.type === 'variant.remove' ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' }) : furnished
+  command.type === 'survey.read'
+    ? run(furnished, {
+        type: 'survey.put',
+        survey: { ...newSurvey({ kind: 'generic', shell: 'bus-7m' }), readings: { 'axle-low': { first: 2200 } } },
+      })
+    : command.type === 'variant.remove'
+      ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
+      : furnished
 
 describe('apply', () => {
   it.each(Object.entries(SIMPLE) as [string, fc.Arbitrary<Command>][])(

@@ -12,6 +12,7 @@ import {
   type Lining,
   type Shell,
 } from '../shell'
+import { surveySchema, type Survey } from '../survey'
 import { LENGTH_UNITS, type LengthUnit } from '../units'
 
 export const JOB_FORMAT = 'zimmerman.job'
@@ -83,6 +84,7 @@ const shape = z.looseObject({
   units: z.enum(LENGTH_UNITS),
   brief: briefSchema,
   shell: shellSchema,
+  survey: surveySchema.optional().describe('The vehicle as it is being measured'),
   variants: recordOf(variantSchema, 20).refine((variants) => Object.keys(variants).length > 0, {
     message: 'a job needs a variant',
   }),
@@ -97,6 +99,7 @@ export interface Job {
   readonly units: LengthUnit
   readonly brief: Brief
   readonly shell: Shell
+  readonly survey?: Survey | undefined
   readonly variants: Readonly<Record<string, Variant>>
 }
 

@@ -23,6 +23,9 @@ const WORDS: Words = {
   'demand.put': ({ demand }) => `Demand: ${demand.label ?? demand.need}`,
   'demand.remove': () => 'Demand taken out',
   'shell.put': ({ shell }) => `Vehicle: ${shell.name}`,
+  'survey.put': () => 'Survey',
+  'survey.read': ({ id, reading }) =>
+    reading.first === undefined ? `Survey: ${id} open again` : `Survey: ${id} ${reading.first}`,
   'variant.add': ({ name }) => `New variant “${name}”`,
   'variant.rename': ({ name }) => `Variant renamed “${name}”`,
   'variant.remove': ({ variant }, job) => `Variant “${job.variants[variant]?.name ?? ''}” taken out`,

@@ -6,9 +6,10 @@
   interface Props {
     shell: Shell
     unit: LengthUnit
+    surveyHref: string
     onshell: (shell: Shell) => void
   }
-  let { shell, unit, onshell }: Props = $props()
+  let { shell, unit, surveyHref, onshell }: Props = $props()
 
   const known = $derived(GENERIC_SHELLS.some(({ id }) => id === shell.id))
   const facts = $derived.by((): readonly (readonly [string, string])[] => {
@@ -71,6 +72,7 @@
   {known ? 'A generic body with plausible figures.' : 'A body of your own.'} Measure the real one empty before anything is
   cut.
 </p>
+<p class="mt-1"><a class="act text-sm" href={surveyHref}>Measure it: the survey</a></p>
 <dl class="mt-3 text-[13px]">
   {#each facts as [name, figure] (name)}
     <div class="flex justify-between gap-3 border-b border-line py-1">

@@ -143,7 +143,12 @@
             ></label
           >{/if}
         {#if tab === 'body'}
-          <BodyPanel {shell} {unit} onshell={(next) => session.do({ type: 'shell.put', shell: next })} />
+          <BodyPanel
+            {shell}
+            {unit}
+            surveyHref="/jobs/{job.id}/survey"
+            onshell={(next) => session.do({ type: 'shell.put', shell: next })}
+          />
         {:else if tab === 'lining'}
           <LiningPanel
             {lining}

@@ -1,0 +1,102 @@
+import { readFile } from 'node:fs/promises'
+import { expect, open, openPlan, ownJob, saved, stored, test } from '../support/job'
+
+test('a vehicle is surveyed from the blank to a placed bed; a contradiction is shown and resolved', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request)
+  await open(page, `/jobs/${id}/vehicle`)
+  await page.getByRole('link', { name: 'Measure it: the survey' }).click()
+  await page.getByLabel('Start from').selectOption('numbers panel-van')
+  await expect(page.getByTestId('missing')).toContainText('sill to front, at the floor')
+  const enter = async (measure: string, text: string, which = 'first') => {
+    const field = page.locator(`[data-measure="${measure}"][data-reading="${which}"]`)
+    await field.fill(text)
+    await field.press('Enter')
+  }
+  await enter('length-floor', '3.60 m')
+  await enter('axle-low', '1850')
+  await enter('axle-roof', '1900')
+  await enter('arch-from', `2' 3 1/2"`)
+  await enter('axle-floor', '1786')
+  await enter('axle-mid', '1834')
+  await enter('axle-high', '1700')
+  await expect(page.getByTestId('missing')).toHaveCount(0)
+
+  await enter('floor-diagonal-a', '4020')
+  await enter('floor-diagonal-b', '4080')
+  await expect(page.getByTestId('checks')).toContainText(/4\s020\smm and 4\s080\smm are 60\smm apart/)
+  await expect(page.getByTestId('measure-floor-diagonal-a')).toContainText('doubtful')
+  await enter('floor-diagonal-b', '4022')
+  await expect(page.getByTestId('checks')).toBeEmpty()
+  await expect(page.getByTestId('measure-floor-diagonal-a')).toContainText('measured')
+
+  // nonsense stays beside the field; a body that is none is refused by name and cannot be used
+  await enter('arch-between', 'wide')
+  await expect(page.getByTestId('measure-arch-between').getByRole('alert')).toContainText('no figure I can read')
+  await enter('arch-between', '2.4 m')
+  await expect(page.getByTestId('body-faults')).toContainText(/wheel arch.*leaves 2 × 1200 mm of a body/)
+  await expect(page.getByRole('button', { name: 'Use this body' })).toBeDisabled()
+  await enter('arch-between', '1390')
+  await page.getByRole('button', { name: 'Use this body' }).click()
+  await saved(page)
+  const { shell, survey } = await stored(request, id)
+  expect(shell).toMatchObject({ id: 'own-body', bulkhead: { xMm: 3600 } })
+  expect(Object.keys(survey!.readings)).toHaveLength(10)
+
+  await openPlan(page, id)
+  await page.locator('[data-demand="demand-berth"]').focus()
+  await page.keyboard.press('Enter')
+  await saved(page)
+  expect(
+    Object.values((await stored(request, id)).variants['variant-a']!.plan.fittings).filter(
+      ({ kind }) => kind === 'bed-fixed',
+    ),
+  ).toHaveLength(2)
+})
+
+test('the survey goes out as CSV and comes in again; a wrong line is named and nothing is taken', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request)
+  await open(page, `/jobs/${id}/survey`)
+  await page.locator('[data-measure="axle-low"][data-reading="first"]').fill('1847')
+  await page.locator('[data-measure="axle-low"][data-reading="first"]').press('Enter')
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click(),
+  ])
+  const csv = await readFile(await download.path(), 'utf8')
+  expect(csv).toMatch(/^measure,first,second,unit\r\n/)
+  expect(csv).toContain('axle-low,1847,,mm')
+  const bring = (text: string) =>
+    page.getByTestId('survey-csv').setInputFiles({ name: 'sheet.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+  await bring('measure,first\nwheelbase,3.7 m\naxle-mid,about')
+  await expect(page.getByRole('alert')).toContainText('Line 3: “about” is no length of a vehicle.')
+  expect((await stored(request, id)).survey!.readings.wheelbase).toBeUndefined()
+  await bring('measure,first,second\nwheelbase,3.7 m\naxle-mid,1830,"6\' 1/4"""')
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  await saved(page)
+  expect((await stored(request, id)).survey!.readings).toMatchObject({
+    wheelbase: { first: 3700 },
+    'axle-low': { first: 1847 },
+    'axle-mid': { first: 1830, second: 1835.15 },
+  })
+})
+
+test('the simulated meter fills the field in hand with a steady reading', async ({ page, request }) => {
+  const id = await ownJob(request)
+  await open(page, `/jobs/${id}/survey`)
+  await page.locator('[data-measure="axle-roof"][data-reading="first"]').focus()
+  await page.getByRole('button', { name: 'Laser meter, simulated' }).click()
+  await page.getByRole('button', { name: /^Take 1\s9\d\d from the meter as the first reading/ }).click()
+  await page.getByRole('button', { name: /^Take 1\s9\d\d from the meter as the second reading/ }).click()
+  await saved(page)
+  const { first, second } = (await stored(request, id)).survey!.readings['axle-roof']!
+  for (const mm of [first!, second!]) expect(Math.abs(mm - 1935)).toBeLessThan(8)
+  await page.getByRole('button', { name: 'Meter off' }).click()
+  await expect(page.getByTestId('meter')).toHaveCount(0)
+  expect((await request.get('/api/meter?around=far')).status()).toBe(400)
+})
