@@ -32,6 +32,18 @@ try {
   await shoot('jobs', '/')
   await shoot('brief', '/jobs/job-bat-survey/brief')
   await shoot('vehicle', '/jobs/job-bat-survey/vehicle')
+  await shoot('survey', '/jobs/job-bat-survey/survey', 'light', async (page) => {
+    const enter = async (measure, text) => {
+      const field = page.locator(`[data-measure="${measure}"][data-reading="first"]`)
+      await field.fill(text)
+      await field.press('Enter')
+    }
+    await enter('length-floor', '4252')
+    await enter('floor-diagonal-a', '4610')
+    await enter('floor-diagonal-b', '4652')
+    await enter('axle-floor', '1779')
+    await enter('axle-low', '1846')
+  })
   await shoot('plan-night', '/jobs/job-bat-survey/plan', 'light', async (page) => {
     await page.keyboard.press('3')
     await page.getByTestId('mark-berth-short').click()
