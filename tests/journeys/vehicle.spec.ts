@@ -110,3 +110,24 @@ test('bodies of every class can be chosen, and a change that one has no place fo
   await saved(page)
   expect(Object.values((await planOf(request, id)).changes)).toHaveLength(1)
 })
+
+test('a cab seat turns for a mode, is counted as a move, and says what stops it', async ({ page, request }) => {
+  const id = await ownJob(request, (job) => ({
+    ...job,
+    shell: { ...job.shell, cabSeats: job.shell.cabSeats.map((seat) => ({ ...seat, xMm: 4500 })) },
+  }))
+  await openPlan(page, id)
+  await page.keyboard.press('2')
+  await expect(page.getByRole('button', { name: /Why 1 move from Drive to Day/ })).toBeVisible()
+  await page.getByLabel('Passenger').selectOption('turned')
+  await expect(page.getByRole('button', { name: /Why 2 moves from Drive to Day/ })).toBeVisible()
+  await expect(page.getByTestId('finding-swivel-blocked')).toHaveCount(0)
+  await page.getByLabel('Driver').selectOption('turned')
+  const finding = page.getByTestId('finding-swivel-blocked')
+  await expect(finding).toContainText(/driver’s seat turns only [\d.]+° of 180°: the desk is in the way/)
+  await finding.getByRole('button').first().click()
+  await finding.getByRole('button', { name: /^Move the desk back/ }).click()
+  await expect(page.getByTestId('finding-swivel-blocked')).toHaveCount(0)
+  await saved(page)
+  expect((await planOf(request, id)).modes['mode-day']!.turned).toEqual(['cab-passenger', 'cab-driver'])
+})

@@ -10,6 +10,7 @@ export {
 } from './display'
 export { HATCHES, type Hatch } from './hatches'
 export { layLabels, type LaidLabel } from './labels'
+export { cabSeatItems } from './cab-seats'
 export { clearanceItems, fittingGroup, isOverhead, onWall, sectionGroup } from './fitting-views'
 export { planBounds, sectionBounds, shellPlan, shellSection, shellSide, sideBounds } from './shell-views'
 export { peopleGroup, sectionPeople } from './people'

@@ -94,27 +94,8 @@ export function shellPlan(interior: Interior): ItemGroup {
         ),
       )
   }
-  for (const seat of shell.cabSeats) {
-    const [x, y, l, w] = [seat.xMm, seat.yMm, seat.depthMm / 2, seat.widthMm / 2]
-    items.push(
-      path(rounded(x - l, y - w, x + l, y + w, 90), 'hair', 'sheet'),
-      path(rounded(x - l, y - w, x - l + 130, y + w, 50), 'hair', 'sheet'),
-    )
-  }
   return { key: 'shell', items }
 }
-
-/** A rectangle with cut corners, as a seat is drawn. */
-const rounded = (x0: number, y0: number, x1: number, y1: number, by: number): Vec2[] => [
-  [x0 + by, y0],
-  [x1 - by, y0],
-  [x1, y0 + by],
-  [x1, y1 - by],
-  [x1 - by, y1],
-  [x0 + by, y1],
-  [x0, y1 - by],
-  [x0, y0 + by],
-]
 
 /** The body from the side: skin, lined space, arches, the openings of that wall, cab seats. */
 export function shellSide(interior: Interior, side: 'left' | 'right'): ItemGroup {
@@ -150,23 +131,6 @@ export function shellSide(interior: Interior, side: 'left' | 'right'): ItemGroup
         rectangle(opening.fromMm, Math.max(opening.sillMm, interior.lining.floorMm), opening.toMm, opening.headMm),
         window ? 'hair' : 'hidden',
         window ? 'glass' : 'none',
-      ),
-    )
-  }
-  for (const seat of shell.cabSeats) {
-    if (seat.yMm > 0 !== (side === 'left')) continue
-    const [x, z, half] = [seat.xMm, seat.cushionMm, seat.depthMm / 2]
-    items.push(
-      path(rectangle(x - half, Math.max(min[1], z - 320), x + half, z), 'hair', 'sheet'),
-      path(
-        [
-          [x - half, z],
-          [x - half + 110, z],
-          [x - half + 20, z + 640],
-          [x - half - 80, z + 640],
-        ],
-        'hair',
-        'sheet',
       ),
     )
   }

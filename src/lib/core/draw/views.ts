@@ -2,6 +2,7 @@ import type { Brief } from '../brief'
 import { sharedLength, spanLength } from '../geometry'
 import type { Placed, Scene } from '../scene'
 import type { ItemGroup, View, ViewId } from './display'
+import { cabSeatItems } from './cab-seats'
 import { fittingGroup, hiddenOutline, isOverhead, sectionGroup } from './fitting-views'
 import { peopleGroup, sectionPeople } from './people'
 import { planBounds, sectionBounds, shellPlan, shellSection, shellSide, sideBounds } from './shell-views'
@@ -44,7 +45,8 @@ export const coveredGroups = (scene: Scene): readonly ItemGroup[] =>
 /** One view of a scene, as a neutral list of marks; from it come the screen, the SVG file and, later, other formats. */
 export function drawView(scene: Scene, view: Exclude<ViewId, 'section'>, brief?: Brief): View {
   const { interior } = scene
-  const shell = view === 'plan' ? shellPlan(interior) : shellSide(interior, view)
+  const body = view === 'plan' ? shellPlan(interior) : shellSide(interior, view)
+  const shell = { ...body, items: [...body.items, ...cabSeatItems(interior.shell, view, scene.turned)] }
   const fittings = paintOrder(scene, view).flatMap((placed): ItemGroup[] => {
     const group = fittingGroup(placed, view)
     return group === undefined ? [] : [group]

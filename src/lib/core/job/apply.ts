@@ -5,7 +5,16 @@ import { defaultsOf, kindOf, type Parameters as FittingParameters } from '../fit
 import { surveySchema } from '../survey'
 import { isHostile, type Command, type Patch, type SimpleCommand } from './command'
 import { parseJob } from './document'
-import { planFaults, standsOnItself, type Fitting, type Job, type Mode, type Plan, type Variant } from './schema'
+import {
+  planFaults,
+  standsOnItself,
+  turnedFaults,
+  type Fitting,
+  type Job,
+  type Mode,
+  type Plan,
+  type Variant,
+} from './schema'
 
 /** A command that does not fit the job that it meets, in words for the person who gave it. */
 export class CommandError extends Error {
@@ -72,9 +81,13 @@ const HANDLERS: Handlers = {
   'demand.remove': (job, { id }) => drop(job.brief.demands, id, 'that demand'),
   'shell.put': (job, { shell }) => {
     job.shell = shell as Draft<Job>['shell']
-    // a change that the new body has no place for goes with the old one
-    for (const { plan } of Object.values(job.variants))
+    // what the new body has no place for goes with the old one
+    const turns = shell.cabSeats.flatMap(({ id, swivel }) => (swivel === undefined ? [] : [id]))
+    for (const { plan } of Object.values(job.variants)) {
       for (const { path } of changeFaults(shell, plan.changes)) delete plan.changes[path[0]!]
+      for (const mode of Object.values(plan.modes))
+        if (mode.turned !== undefined) mode.turned = mode.turned.filter((id) => turns.includes(id))
+    }
   },
   'variant.add': (job, { id, name, from }) => {
     if (job.variants[id] !== undefined) throw new CommandError('that variant is there already')
@@ -135,6 +148,14 @@ const HANDLERS: Handlers = {
     for (const mode of Object.values(plan.modes)) delete mode.stances[id]
   },
   'mode.put': (job, { variant, id, mode }) => void (variantOf(job, variant).plan.modes[id] = mode),
+  'mode.turned': (job, { variant, mode: modeId, seat, turned }) => {
+    const mode = must(variantOf(job, variant).plan.modes[modeId], 'that mode')
+    if (job.shell.cabSeats.find(({ id }) => id === seat)?.swivel === undefined)
+      throw new CommandError('that seat does not turn')
+    const others = (mode.turned ?? []).filter((id) => id !== seat)
+    if (turned || others.length > 0) mode.turned = turned ? [...others, seat] : others
+    else delete mode.turned
+  },
   'mode.stance': (job, { variant, mode: modeId, fitting: fittingId, stance }) => {
     const { plan } = variantOf(job, variant)
     const kind = kindOf(fittingOf(plan, fittingId).kind)
@@ -208,7 +229,7 @@ function applyDiff(job: Job, patches: readonly Patch[]): Applied {
     throw new CommandError('something it touched is no longer there')
   }
   for (const { plan } of Object.values(next.variants)) {
-    const fault = planFaults(plan)[0] ?? changeFaults(next.shell, plan.changes)[0]
+    const fault = planFaults(plan)[0] ?? changeFaults(next.shell, plan.changes)[0] ?? turnedFaults(next.shell, plan)[0]
     if (fault !== undefined) throw new CommandError(fault.message)
   }
   return replaceBy(job, next)

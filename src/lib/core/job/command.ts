@@ -40,6 +40,7 @@ const simple = [
   command('fitting.label', { variant: id, id, label: wordsSchema(60) }),
   command('fitting.remove', { variant: id, id }),
   command('mode.put', { variant: id, id, mode: modeSchema }),
+  command('mode.turned', { variant: id, mode: id, seat: id, turned: z.boolean() }),
   command('mode.stance', { variant: id, mode: id, fitting: id, stance: z.string().max(40) }),
 ] as const
 

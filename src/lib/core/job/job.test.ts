@@ -41,6 +41,7 @@ const furnished = run(
     id: 'change-a',
     change: { kind: 'window-blanked', opening: 'window-left' },
   },
+  { type: 'mode.turned', variant: 'variant-a', mode: 'mode-day', seat: 'cab-driver', turned: true },
 )
 const variant = 'variant-a'
 
@@ -149,6 +150,13 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
     variant,
     id: 'mode-boat',
     mode: { name: 'Load the boat', purpose: 'living', order: 3, stances: {} },
+  }),
+  'mode.turned': fc.record({
+    type: fc.constant('mode.turned'),
+    variant: fc.constant(variant),
+    mode: fc.constantFrom('mode-day', 'mode-night'),
+    seat: fc.constantFrom('cab-driver', 'cab-passenger'),
+    turned: fc.boolean(),
   }),
   'mode.stance': fc.record({
     type: fc.constant('mode.stance'),

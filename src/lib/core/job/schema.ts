@@ -47,6 +47,7 @@ export const modeSchema = z.looseObject({
   stances: z
     .record(idSchema, z.string().max(40))
     .describe('Only where a fitting stands otherwise than its kind does for this purpose'),
+  turned: z.array(idSchema).max(6).optional().describe('Cab seats that are turned round to face the load space'),
 })
 export type Mode = Readonly<z.infer<typeof modeSchema>>
 
@@ -132,6 +133,19 @@ export function planFaults(plan: Plan): readonly { readonly path: readonly strin
   return faults
 }
 
+/** Modes that turn a seat which this body does not have or which does not turn, each with its path below the plan. */
+export function turnedFaults(
+  shell: Shell,
+  plan: Pick<Plan, 'modes'>,
+): readonly { readonly path: readonly string[]; readonly message: string }[] {
+  const turns = new Set(shell.cabSeats.flatMap(({ id, swivel }) => (swivel === undefined ? [] : [id])))
+  return Object.entries(plan.modes).flatMap(([modeId, { turned = [] }]) =>
+    turned
+      .filter((id) => !turns.has(id))
+      .map((id) => ({ path: ['modes', modeId, 'turned'], message: `there is no seat “${id}” that turns` })),
+  )
+}
+
 /** Follows the anchors down from `id`; true if they come back to it. */
 export function standsOnItself(fittings: Plan['fittings'], id: string): boolean {
   const seen = new Set<string>()
@@ -147,6 +161,9 @@ export function standsOnItself(fittings: Plan['fittings'], id: string): boolean 
 export const jobSchema = shape.superRefine((job, context) => {
   for (const [id, variant] of Object.entries(job.variants)) {
     for (const { path, message } of planFaults(variant.plan as unknown as Plan)) {
+      context.addIssue({ code: 'custom', path: ['variants', id, 'plan', ...path], message })
+    }
+    for (const { path, message } of turnedFaults(job.shell, variant.plan)) {
       context.addIssue({ code: 'custom', path: ['variants', id, 'plan', ...path], message })
     }
     for (const { path, message } of changeFaults(job.shell, variant.plan.changes)) {

@@ -35,6 +35,7 @@ export interface FactsByCode {
     readonly under: Headroom['under']
     readonly use: ClearanceUse
   }
+  'swivel-blocked': { readonly seatId: string; readonly seat: string; readonly blockers: readonly Blocker[] }
   'way-narrow': {
     readonly services: readonly ServiceType[]
     readonly between: readonly WaySide[]

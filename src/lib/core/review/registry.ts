@@ -10,6 +10,7 @@ import { insideShell } from './rules/inside-shell'
 import { noOverlap } from './rules/no-overlap'
 import { servicePresent } from './rules/service-present'
 import { standingHeight } from './rules/standing-height'
+import { swivelFree } from './rules/swivel-free'
 import { tablePlaces } from './rules/table-places'
 import { wayWidth } from './rules/way-width'
 
@@ -26,6 +27,7 @@ export const RULES: readonly Rule[] = [
   noOverlap,
   servicePresent,
   standingHeight,
+  swivelFree,
   tablePlaces,
   wayWidth,
 ]

@@ -76,6 +76,24 @@ describe('registry', () => {
   })
 })
 
+/** The long van with its seats set 190 mm further back, a wardrobe against the bulkhead, and the driver's seat turned by day. */
+const turnedBefore = (depthMm: number): Job => {
+  const shell = genericShell('van-long-high')
+  return jobWith(
+    'van-long-high',
+    { type: 'shell.put', shell: { ...shell, cabSeats: shell.cabSeats.map((seat) => ({ ...seat, xMm: 4550 })) } },
+    put(
+      'fit-a',
+      'wardrobe',
+      0,
+      'left-wall',
+      { depthMm, lengthMm: 440, heightMm: 1500 },
+      { along: { from: 'bulkhead', mm: 0 } },
+    ),
+    { type: 'mode.turned', variant, mode: 'mode-day', seat: 'cab-driver', turned: true },
+  )
+}
+
 /**
  * For each code: a job where it must speak with these figures, and one beside it, at the boundary, where it must not.
  * Figures are worked out from the sizes that stand in the row.
@@ -215,6 +233,11 @@ const CASES: {
       put('fit-a', 'wardrobe', 1000, 'left-wall', { heightMm: 1200, lengthMm: 400, depthMm: 400 }),
     ),
   },
+  // Axis at (4550, 390), the back's corners at (−250, 280) and (−250, −200) from it. A wardrobe 460 deep reaches in to
+  // y = 424 up to x = 4250. Turned right, the back's edge lies at x = 4261 there at 37.5°, and 4232 at 45°: 37.5° are free;
+  // turned left, its outer corner is at (4235, 595) after 15°. A wardrobe 250 deep ends at y = 634, and the corner has
+  // y = 615 where it passes x = 4250.
+  'swivel-blocked': { speaks: turnedBefore(460), measured: 37.5, needed: 180, silent: turnedBefore(250) },
   'service-missing': {
     speaks: truck(want('toilet')),
     measured: 0,

@@ -82,6 +82,8 @@ function detailOf(draft: Draft): string {
       return draft.facts.other.id
     case 'door-blocked':
       return draft.facts.openingId
+    case 'swivel-blocked':
+      return draft.facts.seatId
     case 'gear-too-long':
     case 'gear-no-room':
     case 'service-missing':
@@ -92,7 +94,8 @@ function detailOf(draft: Draft): string {
 }
 
 /** Who a finding is about first; others that take part, and how bad it is, may change while the fault stays the same. */
-const keyOf = (rule: Rule, draft: Draft): string => `${rule.id} ${draft.fittings[0] ?? ''} ${detailOf(draft)}`
+const keyOf = (rule: Rule, draft: Draft): string =>
+  `${rule.id} ${draft.code === 'swivel-blocked' ? '' : (draft.fittings[0] ?? '')} ${detailOf(draft)}`
 
 function reviewMode(
   job: Job,

@@ -68,7 +68,11 @@ export interface Scene {
   readonly modeId: string
   readonly purpose: Purpose
   readonly placed: readonly Placed[]
+  /** Cab seats that are turned round in this mode, by id. */
+  readonly turned: readonly string[]
 }
+
+const NONE_TURNED: readonly string[] = []
 
 export const stanceOf = (fitting: Fitting, id: string, mode: Mode): string =>
   mode.stances[id] ?? kindOf(fitting.kind).stanceFor[mode.purpose]
@@ -263,5 +267,5 @@ export function buildScene(interior: Interior, plan: Plan, modeId: string, befor
     return placed
   }
   for (const id of Object.keys(plan.fittings)) resolve(id)
-  return { interior, modeId, purpose: mode.purpose, placed: [...done.values()] }
+  return { interior, modeId, purpose: mode.purpose, placed: [...done.values()], turned: mode.turned ?? NONE_TURNED }
 }

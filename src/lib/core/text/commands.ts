@@ -42,6 +42,8 @@ const WORDS: Words = {
   'fitting.label': ({ variant, id, label }, job) => `${fitting(job, variant, id)} called “${label}”`,
   'fitting.remove': ({ variant, id }, job) => `Took out ${fitting(job, variant, id)}`,
   'mode.put': ({ mode }) => `Mode ${mode.name}`,
+  'mode.turned': ({ seat, turned }, job) =>
+    `${job.shell.cabSeats.find(({ id }) => id === seat)?.label ?? 'Seat'}: ${turned ? 'turned' : 'forward'}`,
   'mode.stance': ({ variant, fitting: id, stance }, job) => `${fitting(job, variant, id)}: ${stance}`,
 }
 

@@ -79,6 +79,19 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
       ],
     }
   },
+  'swivel-blocked': ({ measured, needed, facts }, names) => {
+    const by = list(facts.blockers.map((blocker) => blockerName(blocker, names)))
+    const are = facts.blockers.length > 1 ? 'are' : 'is'
+    return {
+      title: 'The seat does not turn',
+      designer: `The ${facts.seat}’s seat turns only ${formatNumber(measured)}° of ${formatNumber(needed)}°: ${by} ${are} in the way.`,
+      client: `You could not turn the ${facts.seat}’s seat round.`,
+      why: [
+        `Turned in steps of 7.5° about its axis, both ways round; the better way ends at ${formatNumber(measured)}°, where it meets ${by}.`,
+        'A swivel under a belted seat needs approval: work for a licensed fitter.',
+      ],
+    }
+  },
   'door-blocked': ({ fittings, measured, needed, facts }, names, say) => {
     const door = the(names.part(facts.openingId))
     const by = list(fittings.map((id) => the(names.fitting(id))))

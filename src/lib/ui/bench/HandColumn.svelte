@@ -6,6 +6,7 @@
   import LengthField from '../parts/LengthField.svelte'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
+  import CabSeats from './CabSeats.svelte'
   import FindingList from './FindingList.svelte'
   import { limitsOf } from './limits'
   import SectionView from './SectionView.svelte'
@@ -176,5 +177,6 @@
     </div>
     {#if caution !== undefined}<p class="mt-2 text-xs text-caution">{caution}</p>{/if}
   {/if}
+  {#if placed === undefined}<CabSeats {bench} />{/if}
   <FindingList {bench} {shown} />
 </section>

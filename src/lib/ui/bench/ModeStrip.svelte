@@ -19,11 +19,17 @@
     return parts.length === 0 ? 'nothing against it' : parts.join(' · ')
   }
   /** What is moved between one mode and the next. */
-  const moves = (from: Mode, to: Mode): string[] =>
-    Object.entries(bench.plan.fittings).flatMap(([id, fitting]) => {
+  const moves = (from: Mode, to: Mode): string[] => {
+    const fittings = Object.entries(bench.plan.fittings).flatMap(([id, fitting]) => {
       const [before, after] = [stanceOf(fitting, id, from), stanceOf(fitting, id, to)]
       return before === after ? [] : [`${fittingName(fitting)}: ${STANCE_WORDS[before]} → ${STANCE_WORDS[after]}`]
     })
+    const seats = bench.interior.shell.cabSeats.flatMap(({ id, label }) => {
+      const [before, after] = [from, to].map(({ turned = [] }) => (turned.includes(id) ? 'turned' : 'forward'))
+      return before === after ? [] : [`${label}’s seat: ${before} → ${after}`]
+    })
+    return [...fittings, ...seats]
+  }
 
   const payload = $derived(bench.interior.shell.masses.grossKg - bench.interior.shell.masses.kerbKg)
   const furniture = $derived(

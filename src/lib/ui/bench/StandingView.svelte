@@ -1,5 +1,13 @@
 <script lang="ts">
-  import { coveredGroups, paintOrder, peopleGroup, shellPlan, shellSide, VIEW_TITLES } from '$lib/core/draw'
+  import {
+    cabSeatItems,
+    coveredGroups,
+    paintOrder,
+    peopleGroup,
+    shellPlan,
+    shellSide,
+    VIEW_TITLES,
+  } from '$lib/core/draw'
   import type { Placed } from '$lib/core/scene'
   import { fittingName } from '$lib/core/text'
   import { formatLength } from '$lib/core/units'
@@ -20,6 +28,7 @@
   const unit = $derived(bench.session.job.units)
   const scene = $derived(bench.standing)
   const shell = $derived(view === 'plan' ? shellPlan(scene.interior) : shellSide(scene.interior, view))
+  const seats = $derived(cabSeatItems(scene.interior.shell, view, scene.turned))
   const painted = $derived(paintOrder(scene, view).filter((placed) => groupOf(placed, view) !== null))
   const covered = $derived(view === 'plan' ? coveredGroups(scene) : [])
   const people = $derived(
@@ -39,6 +48,7 @@
 <g data-view={view} data-testid="view-{view}">
   <text x={frame.left} y={frame.top - 8} class="view-title">{VIEW_TITLES[view]}</text>
   <Marks items={shell.items} {frame} />
+  <Marks items={seats} {frame} />
   {#each painted as placed (placed.id)}
     <g
       data-fitting={placed.id}

@@ -432,6 +432,10 @@ export class Bench {
       })
   }
 
+  turnSeat(seat: string, turned: boolean): void {
+    this.session.do({ type: 'mode.turned', variant: this.variantId, mode: this.modeId, seat, turned })
+  }
+
   take(remedy: ProvenRemedy): void {
     this.session.do({ type: 'batch', what: 'remedy', commands: [...remedy.commands] })
     this.openFinding = undefined

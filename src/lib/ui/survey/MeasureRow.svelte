@@ -115,7 +115,6 @@
 
 <style>
   input::placeholder {
-    opacity: 0.55;
     font-style: italic;
   }
 </style>

@@ -1,17 +1,10 @@
 <script lang="ts">
-  import {
-    planBounds,
-    sectionBounds,
-    shellPlan,
-    shellSection,
-    shellSide,
-    sideBounds,
-    type Bounds,
-  } from '$lib/core/draw'
+  import type { Bounds } from '$lib/core/draw'
   import type { Interior } from '$lib/core/shell'
   import type { TapeLine } from '$lib/core/survey'
   import { frameHeight, toScreen, type ViewFrame } from '../bench/layout'
   import Marks from '../bench/Marks.svelte'
+  import { fullShellViews } from '../vehicle/shell-drawing'
 
   interface Props {
     /** The body as measured so far, bare. */
@@ -26,24 +19,24 @@
 
   let width = $state(600)
   const cutMm = $derived(tape?.view === 'section' ? tape.xMm : sectionMm)
-  const bounds = $derived({ plan: planBounds(body), side: sideBounds(body), section: sectionBounds(body) })
+  const views = $derived(fullShellViews(body, Math.min(Math.max(cutMm, body.xSpan.min), body.xSpan.max)))
   const frames = $derived.by((): readonly ViewFrame[] => {
     const size = ({ min, max }: Bounds) => ({ long: max[0] - min[0], high: max[1] - min[1] })
-    const [plan, side, section] = [size(bounds.plan), size(bounds.side), size(bounds.section)]
+    const [plan, side, section] = [size(views.plan.bounds), size(views.side.bounds), size(views.section.bounds)]
     const scale = Math.min((width - 40) / plan.long, 400 / (plan.high + side.high))
-    const above: ViewFrame = { id: 'plan', scale, left: 20, top: 26, bounds: bounds.plan }
+    const above: ViewFrame = { id: 'plan', scale, left: 20, top: 26, bounds: views.plan.bounds }
     const below: ViewFrame = {
       id: 'right',
       scale,
       left: 20,
       top: 26 + frameHeight(above) + 30,
-      bounds: bounds.side,
+      bounds: views.side.bounds,
     }
     const room = Math.min(300 / section.long, 230 / section.high)
     return [
       above,
       below,
-      { id: 'section', scale: room, left: 20, top: below.top + frameHeight(below) + 36, bounds: bounds.section },
+      { id: 'section', scale: room, left: 20, top: below.top + frameHeight(below) + 36, bounds: views.section.bounds },
     ]
   })
   const height = $derived(frames[2]!.top + frameHeight(frames[2]!) + 20)
@@ -55,11 +48,7 @@
   )
   const tick = ([x, y]: readonly [number, number]): string => `M${x - 4} ${y + 4}l8 -8`
   const TITLES = ['From above', 'Right wall, seen through', 'Section, seen from behind']
-  const parts = $derived([
-    shellPlan(body),
-    shellSide(body, 'right'),
-    shellSection(body, Math.min(Math.max(cutMm, body.xSpan.min), body.xSpan.max)),
-  ])
+  const parts = $derived([views.plan.items, views.side.items, views.section.items])
 </script>
 
 <div bind:clientWidth={width}>
@@ -72,7 +61,7 @@
   >
     {#each frames as frame, index (frame.id)}
       <text x={frame.left} y={frame.top - 8} class="view-title">{TITLES[index]}</text>
-      <Marks items={parts[index]!.items} {frame} />
+      <Marks items={parts[index]!} {frame} />
     {/each}
     {#if line !== undefined}
       {@const middle = [(line.from[0] + line.to[0]) / 2, (line.from[1] + line.to[1]) / 2]}

@@ -2,6 +2,15 @@ import { draftShell } from '../draft-shell'
 import type { Shell } from '../shape'
 import { axlesOf, roofPoints, swivels, tieDowns } from './furnish'
 
+const LEVER: Shell['keepOuts'][number] = {
+  id: 'lever-brake',
+  label: 'parking-brake lever',
+  what: 'lever',
+  from: [0, 0, 0],
+  to: [0, 0, 0],
+  notchable: false,
+}
+
 /** A long, high-roof panel van whose walls lean in, station by station. */
 const longHigh: Shell = {
   ...draftShell('van-long-high', 'Panel van, long, high roof', 'panel-van', {
@@ -131,6 +140,7 @@ const longHigh: Shell = {
       depthMm: 500,
       cushionMm: 420,
       belt: true,
+      swivel: { aheadMm: 0, inboardMm: 40 },
       reclineDeg: 20,
       removable: false,
     },
@@ -143,6 +153,7 @@ const longHigh: Shell = {
       depthMm: 500,
       cushionMm: 420,
       belt: true,
+      swivel: { aheadMm: 0, inboardMm: 40 },
       reclineDeg: 20,
       removable: false,
     },
@@ -252,15 +263,6 @@ const SIZES: readonly Size[] = [
     grossKg: 3500,
   },
 ]
-
-const LEVER: Shell['keepOuts'][number] = {
-  id: 'lever-brake',
-  label: 'parking-brake lever',
-  what: 'lever',
-  from: [0, 0, 0],
-  to: [0, 0, 0],
-  notchable: false,
-}
 
 function panelVan({ id, name, wheelbaseMm, kerbKg, grossKg, ...numbers }: Size): Shell {
   const draft = draftShell(id, name, 'panel-van', numbers)
