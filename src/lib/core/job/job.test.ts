@@ -406,6 +406,90 @@ describe('parseJob', () => {
   })
 })
 
+describe('the vehicle of a job', () => {
+  const bus = genericShell('bus-9m')
+  const flare = {
+    kind: 'flare',
+    side: 'left',
+    fromMm: 100,
+    toMm: 1500,
+    bottomMm: 600,
+    topMm: 900,
+    depthMm: 80,
+  } as const
+
+  it('keeps what a new body has a place for, and lets the rest go with the old one', () => {
+    const job = run(furnished, { type: 'change.put', variant, id: 'change-b', change: flare })
+    const moved = run(job, { type: 'shell.put', shell: bus })
+    expect(Object.keys(moved.variants[variant]!.plan.changes)).toEqual(['change-b'])
+    expect(moved.variants[variant]!.plan.modes['mode-day']!.turned).toEqual([])
+    expect(parseJob(JSON.parse(JSON.stringify(moved))).ok).toBe(true)
+  })
+
+  it.each([
+    [
+      'a flare longer than the body',
+      { type: 'change.put', variant, id: 'change-b', change: { ...flare, toMm: 9000 } },
+      /the body from 0 to 4250/,
+    ],
+    [
+      'a flare upside down',
+      { type: 'change.put', variant, id: 'change-b', change: { ...flare, topMm: 500 } },
+      /more than 600/,
+    ],
+    [
+      'layers that do not add up',
+      {
+        type: 'lining.set',
+        variant,
+        lining: { floorMm: 30, wallMm: 0, roofMm: 0, layers: { floor: [{ material: 'xps', mm: 20 }] } },
+      },
+      /add up to 20 = 20 mm, not 30/,
+    ],
+    ['a reading without a survey', { type: 'survey.read', id: 'axle-low', reading: { first: 1 } }, /no longer there/],
+    [
+      'a seat that does not turn',
+      { type: 'mode.turned', variant, mode: 'mode-day', seat: 'cab-nobody', turned: true },
+      /does not turn/,
+    ],
+  ] as [string, Command, RegExp][])('refuses %s', (_what, command, words) =>
+    expect(() => apply(furnished, command)).toThrow(words),
+  )
+
+  it('reads documents from before bodies had changes, and refuses seats and openings that are not there', () => {
+    const document = JSON.parse(JSON.stringify(empty))
+    delete document.variants[variant].plan.changes
+    for (const seat of document.shell.cabSeats)
+      for (const key of ['reclineDeg', 'removable', 'swivel']) delete seat[key]
+    for (const key of ['ribs', 'rails', 'fixings', 'loadSeats', 'outer']) delete document.shell[key]
+    const read = parseJob(document)
+    expect(read.ok && read.job.variants[variant]!.plan.changes).toEqual({})
+    expect(read.ok && read.job.shell.ribs).toEqual({ wallMm: 0, roofMm: 0, pitchMm: 600 })
+
+    const wrong = JSON.parse(JSON.stringify(empty))
+    wrong.variants[variant].plan.modes['mode-day'].turned = ['cab-nobody']
+    wrong.variants[variant].plan.changes = { 'blank-a': { kind: 'window-blanked', opening: 'window-none' } }
+    const refused = parseJob(wrong)
+    expect(refused.ok ? [] : refused.faults).toEqual([
+      { path: 'variants.variant-a.plan.modes.mode-day.turned', message: 'there is no seat “cab-nobody” that turns' },
+      {
+        path: 'variants.variant-a.plan.changes.blank-a.opening',
+        message: 'there is no opening “window-none” in this body',
+      },
+    ])
+  })
+
+  it('opens a reading again when nothing is left of it', () => {
+    const measured = run(
+      empty,
+      { type: 'survey.put', survey: newSurvey({ kind: 'generic', shell: 'bus-7m' }) },
+      { type: 'survey.read', id: 'axle-low', reading: { first: 2200, second: 2204 } },
+    )
+    expect(measured.survey!.readings).toEqual({ 'axle-low': { first: 2200, second: 2204 } })
+    expect(run(measured, { type: 'survey.read', id: 'axle-low', reading: {} }).survey!.readings).toEqual({})
+  })
+})
+
 describe('migrate', () => {
   it('goes up one version at a time', () => {
     const steps = [

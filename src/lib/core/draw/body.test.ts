@@ -1,0 +1,120 @@
+import { describe, expect, it } from 'vitest'
+import { apply, newJob, planInterior, standardBrief, type Command, type Job } from '../job'
+import { scenesOf } from '../review'
+import { genericShell, GENERIC_SHELLS, interiorOf, newChange, type BodyChanges } from '../shell'
+import type { Item } from './display'
+import {
+  cabSeatItems,
+  drawSection,
+  drawView,
+  planBounds,
+  sectionBounds,
+  shellPlan,
+  shellSection,
+  shellSide,
+  sideBounds,
+  toSvg,
+  unfoldedSheet,
+} from './index'
+
+const lining = { floorMm: 37, wallMm: 30, roofMm: 25 }
+const van = genericShell('van-long-high')
+const points = (items: readonly Item[]) => items.flatMap((item) => (item.kind === 'path' ? item.points : []))
+const changes: BodyChanges = {
+  'flare-a': { kind: 'flare', side: 'left', fromMm: 100, toMm: 1700, bottomMm: 600, topMm: 1100, depthMm: 120 },
+  'roof-a': { kind: 'raised-roof', fromMm: 500, toMm: 3500, widthMm: 1260, riseMm: 350, shape: 'curved' },
+  'hatch-a': { kind: 'roof-hatch', fromMm: 2000, toMm: 2400, rightMm: -200, leftMm: 200 },
+}
+
+describe('the body drawn', () => {
+  it.each(GENERIC_SHELLS.map((shell) => [shell.id, shell] as const))(
+    '%s lies within its bounds in every view',
+    (_id, shell) => {
+      const space = interiorOf(shell, lining, {
+        'flare-a': newChange('flare', shell),
+        'roof-a': newChange('raised-roof', shell),
+        'hatch-a': newChange('roof-hatch', shell),
+      })
+      const views = [
+        [planBounds(space), [...shellPlan(space).items, ...cabSeatItems(shell, 'plan')], 160],
+        [sideBounds(space), shellSide(space, 'left').items, 1],
+        [sideBounds(space), shellSide(space, 'right').items, 1],
+        [sectionBounds(space), shellSection(space, space.xSpan.max / 2).items, 1],
+      ] as const
+      for (const [{ min, max }, items, slack] of views) {
+        const drawn = points(items)
+        expect(drawn.length).toBeGreaterThan(8)
+        for (const [u, v] of drawn) {
+          expect(u).toBeGreaterThanOrEqual(min[0] - slack)
+          expect(u).toBeLessThanOrEqual(max[0] + slack)
+          expect(v).toBeGreaterThanOrEqual(min[1] - slack)
+          expect(v).toBeLessThanOrEqual(max[1] + slack)
+        }
+      }
+    },
+  )
+
+  it('grows by its flare and its roof, and shows the hatch above the cut', () => {
+    const [plain, changed] = [interiorOf(van, lining), interiorOf(van, lining, changes)]
+    expect(planBounds(changed).max[1] - planBounds(plain).max[1]).toBe(120)
+    expect(sideBounds(changed).max[1] - sideBounds(plain).max[1]).toBe(350)
+    const hatch = shellPlan(changed).items.find(
+      (item) => item.kind === 'path' && item.weight === 'hidden' && item.points.some(([u]) => u === 2000),
+    )!
+    expect(points([hatch])).toEqual([
+      [2000, -200],
+      [2400, -200],
+      [2400, 200],
+      [2000, 200],
+    ])
+    // the section is seen from behind: the left flare is on the left
+    const outline = points(shellSection(changed, 800).items)
+    expect(Math.min(...outline.map(([u]) => u))).toBeLessThan(-1000)
+    expect(Math.max(...outline.map(([u]) => u))).toBeLessThan(930)
+  })
+
+  it('faces its turned seats back, in plan and from the side', () => {
+    const [driver] = van.cabSeats
+    const span = (items: readonly Item[]) => {
+      const us = points(items).map(([u]) => u)
+      return [Math.round(Math.min(...us)), Math.round(Math.max(...us))]
+    }
+    const back = (turned: readonly string[]) =>
+      span([cabSeatItems({ ...van, cabSeats: [driver!] }, 'plan', turned)[1]!])
+    expect(back([])).toEqual([4490, 4620])
+    expect(back(['cab-driver'])).toEqual([4860, 4990])
+    expect(cabSeatItems(van, 'left')).toHaveLength(2)
+    expect(cabSeatItems(van, 'right')).toHaveLength(2)
+  })
+})
+
+describe('a plan in a changed body', () => {
+  const variant = 'variant-a'
+  const commands: readonly Command[] = [
+    ...Object.entries(changes).map(([id, change]): Command => ({ type: 'change.put', variant, id, change })),
+    { type: 'mode.turned', variant, mode: 'mode-day', seat: 'cab-driver', turned: true },
+  ]
+  const job = commands.reduce(
+    (at: Job, command) => apply(at, command).job,
+    newJob('job-test', 'Test', van, standardBrief()),
+  )
+  const scenes = scenesOf(job.variants[variant]!, planInterior(job.shell, job.variants[variant]!.plan))
+
+  it('carries its turned seats in the scene of the mode that turns them, and nowhere else', () => {
+    expect(scenes.map(({ turned }) => turned)).toEqual([[], ['cab-driver'], []])
+    const seats = (index: number) => JSON.stringify(drawView(scenes[index]!, 'plan').groups[0])
+    expect(seats(1)).not.toBe(seats(0))
+    expect(seats(2)).toBe(seats(0))
+  })
+
+  it('goes out as a sheet and a section that hold the changes', () => {
+    const svg = toSvg(unfoldedSheet(job, { variantId: variant, modeId: 'mode-day', scale: 20 }))
+    // 5945 + 2 · 30 of margin at 1 : 20, as without changes; taller by the roof in both elevations and by both flanks
+    expect(svg).toContain('width="358mm"')
+    const height = (text: string) => Number(/height="(\d+)mm"/.exec(text)![1])
+    const plain = newJob('job-test', 'Test', van, standardBrief())
+    const before = height(toSvg(unfoldedSheet(plain, { variantId: variant, modeId: 'mode-day', scale: 20 })))
+    expect(height(svg) - before).toBeCloseTo((2 * 350 + 2 * 120) / 20, -0.5)
+    expect(drawSection(scenes[1]!, 1000).groups[0]!.items).toHaveLength(4)
+  })
+})

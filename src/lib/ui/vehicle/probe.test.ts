@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest'
+import { genericShell, interiorOf } from '$lib/core/shell'
+import { readingsAt, sayLiningCost } from './probe'
+
+const space = interiorOf(genericShell('truck-box'), { floorMm: 40, wallMm: 30, roofMm: 20 })
+const figures = (xMm: number, yMm: number, zMm: number) =>
+  Object.fromEntries(
+    readingsAt(space, { xMm, yMm, zMm }, 'mm').map(({ words, figure }) => [words, figure.replace(/\u202f/g, ' ')]),
+  )
+
+describe('readingsAt', () => {
+  it('reads an upright box as the hand does', () => {
+    // 2100 − 2 · 30 across; 2160 − 40 − 20 up; a carcass 500 deep stays 500 deep on an upright wall
+    expect(figures(2000, 300, 700)).toEqual({
+      wide: '2 040',
+      high: '2 100',
+      'bed across': '2 040',
+      'carcass, left': '500',
+    })
+    expect(figures(2000, -300, 700)).toHaveProperty('carcass, right', '500')
+  })
+
+  it('says none where there is none, and why', () => {
+    expect(figures(2000, 1500, 2500)).toEqual({
+      wide: 'none',
+      high: 'none',
+      'bed across': 'none',
+      'carcass, left': 'none',
+    })
+    const [wide, high] = readingsAt(space, { xMm: 2000, yMm: 1500, zMm: 2500 }, 'mm')
+    expect(wide!.why[0]).toMatch(/no walls 2\s500\smm above the load floor/)
+    expect(high!.why[0]).toMatch(/1\s500\smm from the centreline is outside the walls/)
+  })
+
+  it('reads the bed where the wall leans, over the whole mattress', () => {
+    const van = interiorOf(genericShell('van-long-high'), { floorMm: 37, wallMm: 30, roofMm: 25 })
+    const reading = (z: number) =>
+      Number(
+        readingsAt(van, { xMm: 2500, yMm: 0, zMm: z }, 'mm')
+          .find(({ words }) => words === 'bed across')!
+          .figure.replace(/\D/g, ''),
+      )
+    expect(reading(1200)).toBeLessThan(reading(700))
+    expect(reading(700)).toBeLessThan(1780)
+  })
+})
+
+describe('sayLiningCost', () => {
+  it('has a sentence for each person, in the unit of the job', () => {
+    const cost = {
+      widthPerWallMm: 2.013,
+      standing: [
+        { label: 'tall', statureMm: 1880, mostRoofMm: 43 },
+        { label: 'short', statureMm: 1500, mostRoofMm: 150 },
+        { label: 'giant', statureMm: 2200, mostRoofMm: undefined },
+      ],
+    }
+    const say = (roofMm: number) =>
+      sayLiningCost(cost, roofMm, 'mm').map((sentence) => sentence.replace(/[\u00a0\u202f]/g, ' '))
+    expect(say(25)).toEqual([
+      'Each millimetre of wall takes 2.01 mm of width at 1 200 mm.',
+      'tall, 1 880 mm, loses standing height at 43 mm of roof lining.',
+      'short, 1 500 mm, stands under any roof lining here.',
+      'giant, 2 200 mm, does not stand here even without roof lining.',
+    ])
+    expect(say(60)[1]).toBe('tall, 1 880 mm, lost standing height at 43 mm of roof lining.')
+  })
+})
