@@ -77,6 +77,59 @@ test('answers questions to the space, with the reason where there is no answer',
   expect([thick.status(), await thick.text()]).toEqual([400, expect.stringContaining('lining.wallMm')])
 })
 
+test('answers U-values of layers, boards through doors, and refuses questions that are none', async ({ request }) => {
+  const ask = async (more: object) => {
+    const response = await request.post('/api/space', {
+      data: { shell: 'truck-box', questions: [{ ask: 'volume' }], ...more },
+    })
+    return [response.status(), await response.json()] as [number, Record<string, never>]
+  }
+  // 0.10 + 0.030 / 0.033 + 0.04 = 1.0491 m²K/W
+  const [status, body] = await ask({
+    lining: { floorMm: 0, wallMm: 0, roofMm: 30, layers: { roof: [{ material: 'xps', mm: 30 }] } },
+    questions: [
+      { ask: 'longest-board', wideMm: 300, thickMm: 18 },
+      { ask: 'through-door', opening: 'door-rear', wideMm: 300, thickMm: 18 },
+      { ask: 'inside', from: [500, -500, 100], to: [1500, 500, 900] },
+      { ask: 'inside', from: [500, -500, 100], to: [1500, 1200, 900] },
+    ],
+  })
+  expect(status).toBe(200)
+  expect(body).toMatchObject({
+    uValues: { roof: 0.953 },
+    answers: [
+      { because: expect.stringContaining('raised') },
+      { value: 4300, because: 'straight in' },
+      { value: 0 },
+      { value: 150, because: expect.stringContaining('wall-left') },
+    ],
+  })
+  for (const [wrong, path] of [
+    [{ questions: [] }, 'questions'],
+    [{ questions: [{ ask: 'colour' }] }, 'questions.0'],
+    [{ questions: Array.from({ length: 501 }, () => ({ ask: 'volume' })) }, 'questions'],
+    [
+      { lining: { floorMm: 0, wallMm: 0, roofMm: 30, layers: { roof: [{ material: 'gold', mm: 30 }] } } },
+      'lining.layers.roof.0.material',
+    ],
+    [
+      { lining: { floorMm: 0, wallMm: 0, roofMm: 31, layers: { roof: [{ material: 'xps', mm: 30 }] } } },
+      'lining.layers.roof',
+    ],
+    [
+      {
+        changes: {
+          'flare-a': { kind: 'flare', side: 'left', fromMm: 9, toMm: 3, bottomMm: 1, topMm: 2, depthMm: 100 },
+        },
+      },
+      'changes.flare-a.toMm',
+    ],
+  ] as const) {
+    const [code, refused] = await ask(wrong)
+    expect([code, JSON.stringify(refused.faults)]).toEqual([400, expect.stringContaining(`"path":"${path}`)])
+  }
+})
+
 test('refuses what is hostile with a 4xx and a path, and stays up', async ({ request }) => {
   const job = JSON.stringify(await stored(request, 'job-potter'))
   const many = JSON.parse(job)

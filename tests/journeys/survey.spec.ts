@@ -100,3 +100,29 @@ test('the simulated meter fills the field in hand with a steady reading', async 
   await expect(page.getByTestId('meter')).toHaveCount(0)
   expect((await request.get('/api/meter?around=far')).status()).toBe(400)
 })
+
+test('Enter goes on to the next measure, the tape goes with it, and the sheet prints without figures', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request)
+  await open(page, `/jobs/${id}/survey`)
+  const first = page.locator('[data-measure="length-floor"][data-reading="first"]')
+  await first.focus()
+  const drawing = page.getByRole('img', { name: /^The body as measured so far/ })
+  await expect(drawing).toHaveAccessibleName(/about 4\s250/)
+  await page.keyboard.type('4.3m')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('[data-measure="length-bed"][data-reading="first"]')).toBeFocused()
+  await expect(first).toHaveValue('4\u202f300')
+  await expect(page.getByTestId('progress')).toHaveText('1 of 54 measured')
+  await page.getByLabel('left and right apart').check()
+  await expect(page.getByTestId('progress')).toHaveText('1 of 74 measured')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByTestId('progress')).toHaveText('0 of 54 measured')
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await page.emulateMedia({ media: 'print' })
+  expect(await first.evaluate((field) => getComputedStyle(field).color)).toBe('rgba(0, 0, 0, 0)')
+  await expect(page.getByRole('button', { name: 'Use this body' })).toBeHidden()
+})
