@@ -11,5 +11,7 @@ export default defineConfig({
     include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'],
     environment: 'node',
     expect: { requireAssertions: true },
+    // far beyond what any needs, so that a slow machine fails none
+    testTimeout: 60_000,
   },
 })

@@ -103,6 +103,12 @@ test('bodies of every class can be chosen, and a change that one has no place fo
   await page.getByRole('tab', { name: 'Body' }).click()
   await page.getByLabel('Body', { exact: true }).selectOption('bus-12m')
   await expect(page.getByTestId('lined-length')).toHaveText(/10\s480/)
+  await page
+    .getByTestId('wholes')
+    .getByRole('button', { name: /^Why ceiling/ })
+    .click()
+  await expect(page.locator('[data-popover-content]')).toContainText(/÷ \(2\.44 m × 1\.22 m\) = \d\.\d sheets/)
+  await page.keyboard.press('Escape')
   await expect(page.getByRole('link', { name: /^Vehicle/ })).toContainText('bus')
   await saved(page)
   expect((await planOf(request, id)).changes).toEqual({})

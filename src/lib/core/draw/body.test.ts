@@ -54,6 +54,19 @@ describe('the body drawn', () => {
     },
   )
 
+  it.each(GENERIC_SHELLS.map((shell) => [shell.id, shell] as const))(
+    '%s shows its walls in plan where they are',
+    (_id, shell) => {
+      const space = interiorOf(shell, lining)
+      const walls = points([shellPlan(space).items[1]!]).map(([, v]) => v)
+      const half = Math.max(...shell.stations.flatMap(({ left }) => left.map(([y]) => y)))
+      // the lining and the ribs are all that a wall comes in by
+      expect(Math.max(...walls)).toBeGreaterThan(half - 60)
+      expect(Math.max(...walls)).toBeLessThan(half)
+      expect(Math.min(...walls)).toBeCloseTo(-Math.max(...walls), 6)
+    },
+  )
+
   it('grows by its flare and its roof, and shows the hatch above the cut', () => {
     const [plain, changed] = [interiorOf(van, lining), interiorOf(van, lining, changes)]
     expect(planBounds(changed).max[1] - planBounds(plain).max[1]).toBe(120)

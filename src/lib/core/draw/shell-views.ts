@@ -1,5 +1,5 @@
 import { clamp, prismBounds, rectangle, spanMiddle, type Vec2 } from '../geometry'
-import { bareOf, heightsAt, knots, outlineAt, wallReach, wallsAt, type Interior, type Opening } from '../shell'
+import { bareOf, heightsAt, knots, outlineAt, wallReach, wallsAt, wallTop, type Interior, type Opening } from '../shell'
 import { line, path, type Bounds, type Item, type ItemGroup } from './display'
 
 /** How far the ground of an elevation reaches below the load floor, in mm. */
@@ -8,7 +8,8 @@ const BELOW_MM = 170
 /** Half the lined space from above: the wall's widest at each station. */
 function wallLine(interior: Interior, side: 'left' | 'right'): Vec2[] {
   const sign = side === 'left' ? 1 : -1
-  const band = { min: interior.lining.floorMm + 1, max: 1200 }
+  const low = interior.lining.floorMm + 1
+  const band = { min: low, max: Math.max(low, Math.min(1200, wallTop(interior))) }
   return knots(interior, interior.xSpan).map((x) => [
     x,
     sign * (wallReach(interior, side, { min: x, max: x }, band)?.wideMm ?? 0),

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { defaultsOf, kindOf, KINDS, type ParameterValue, type Seat } from '../fittings'
 import { prismBounds } from '../geometry'
 import type { Fitting, Plan } from '../job'
-import { genericShell, interiorOf, NO_LINING } from '../shell'
+import { genericShell, GENERIC_SHELLS, interiorOf, NO_LINING } from '../shell'
 import {
   buildScene,
   carried,
@@ -306,6 +306,24 @@ describe('waysOf', () => {
     )
     expect(ways).toBeGreaterThan(5)
   })
+})
+
+describe('every body', () => {
+  it.each(GENERIC_SHELLS.map((shell) => [shell.id, shell] as const))(
+    '%s: from its entrance one comes to what stands opposite, at most as wide as the door',
+    (_id, shell) => {
+      const door = shell.openings.find(({ entrance }) => entrance)!
+      const middle = (door.fromMm + door.toMm) / 2 - 225
+      const scene = sceneOf(
+        { 'fit-z': fit('toilet-box', middle, left, { lengthMm: 400, depthMm: 400, heightMm: 400 }) },
+        'mode-day',
+        interiorOf(shell, NO_LINING),
+      )
+      const [way] = waysOf(scene, wayGround(scene, 1500))
+      expect(way!.widthMm).toBeGreaterThan(400)
+      expect(way!.widthMm).toBeLessThanOrEqual(door.toMm - door.fromMm + 1)
+    },
+  )
 })
 
 describe('stow', () => {

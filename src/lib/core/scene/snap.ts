@@ -1,5 +1,5 @@
 import { prismBounds, sharedLength, spanMiddle, type Box, type Span } from '../geometry'
-import { heightsAt, liningTop, wallReach } from '../shell'
+import { heightsAt, liningTop, wallReach, wallTop } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, Scene } from './scene'
 
@@ -88,7 +88,7 @@ function linesFor(
     for (const side of ['left', 'right'] as const) {
       const reach = wallReach(interior, side, moved.x, {
         min: moved.z.min,
-        max: Math.max(moved.z.min, Math.min(moved.z.max, 1500)),
+        max: Math.max(moved.z.min, Math.min(moved.z.max, 1500, wallTop(interior))),
       })
       if (reach !== undefined) lines.push({ at: side === 'left' ? reach.tightMm : -reach.tightMm, to: wall(side) })
     }

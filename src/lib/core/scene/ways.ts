@@ -16,7 +16,7 @@ import {
   type Vec2,
   type WidestPaths,
 } from '../geometry'
-import { jambs, knots, liningTop, wallReach } from '../shell'
+import { jambs, knots, liningTop, wallReach, wallTop } from '../shell'
 import type { Placed, PlacedClearance, Scene } from './scene'
 import { neededClearances, usedServices } from './use'
 
@@ -119,7 +119,9 @@ export function wayGround(scene: Scene, shoulderMm: number, before?: WayGround):
   if (before !== undefined && standsAlike(scene, shoulderMm, before)) return before
   const { interior } = scene
   const floor = liningTop(interior, (interior.xSpan.min + interior.xSpan.max) / 2)
-  const band: Span = { min: floor + STEP_OVER_MM, max: floor + shoulderMm }
+  const low = floor + STEP_OVER_MM
+  // in a low body one goes stooped: above the walls the roof curves in, and there is no going there
+  const band: Span = { min: low, max: Math.max(low, Math.min(floor + shoulderMm, wallTop(interior))) }
   const polygons: Polygon[] = []
   const owners: WaySide[] = []
   const add = (polygon: Polygon, owner: WaySide) => {

@@ -63,6 +63,7 @@ export {
   outlineAt,
   partsInside,
   wallReach,
+  wallTop,
   wallsAt,
   worstProtrusion,
   type Protrusion,

@@ -250,6 +250,18 @@ export function clearWidth(interior: Interior, along: Span, band: Span): number 
   return Math.max(0, to - from)
 }
 
+/** Up to where a body has walls on both sides all along, in z above the bare load floor: above it the roof curves in. */
+export function wallTop({ sections, faces }: Interior): number {
+  const isWall = (edge: number): boolean => faces[edge] === 'wall-left' || faces[edge] === 'wall-right'
+  return Math.min(
+    ...sections.map(({ polygon }) =>
+      Math.max(
+        ...polygon.flatMap(([, z], edge) => (isWall(edge) ? [z, polygon[(edge + 1) % polygon.length]![1]] : [])),
+      ),
+    ),
+  )
+}
+
 /** The lowest roof over a rectangle, in z above the bare load floor; undefined where a corner is outside the walls. */
 export function lowestRoof(interior: Interior, along: Span, across: Span): number | undefined {
   const pockets = roofPockets(interior)

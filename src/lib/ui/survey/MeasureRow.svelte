@@ -85,6 +85,9 @@
         aria-label="{words}, {which} reading"
         data-reading={which}
         data-measure={measure.id}
+        title={which === 'first'
+          ? undefined
+          : `Agrees with the first within ${show(measure.tolerance)} ${measure.unit === 'kg' ? 'kg' : unit}`}
         placeholder={which === 'first' ? show(measure.nominal) : ''}
         autocomplete="off"
         spellcheck="false"

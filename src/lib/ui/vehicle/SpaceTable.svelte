@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { SpaceRow } from '$lib/core/shell'
+  import { ceilingAreaM2, floorAreaM2, volumeM3, type Interior, type SpaceRow } from '$lib/core/shell'
   import { SPACE_ROW_WORDS } from '$lib/core/text'
   import { formatLength, sayLength, type LengthUnit } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
@@ -8,11 +8,36 @@
     rows: readonly SpaceRow[]
     /** Between the wheel arches; undefined where there are none. */
     betweenMm: number | undefined
+    interior: Interior
     unit: LengthUnit
   }
-  let { rows, betweenMm, unit }: Props = $props()
+  let { rows, betweenMm, interior, unit }: Props = $props()
+
+  const SHEET_M2 = 2.44 * 1.22
+  const ceiling = $derived(ceilingAreaM2(interior))
+  const wholes = $derived([
+    {
+      words: 'Floor',
+      figure: `${floorAreaM2(interior).toFixed(1)} m²`,
+      why: ['Width at the lined floor over the length, less what stands on it.', 'Geometry.'],
+    },
+    {
+      words: 'Air',
+      figure: `${volumeM3(interior).toFixed(1)} m³`,
+      why: ['Sections over the length, less what stands proud of the body.', 'Geometry.'],
+    },
+    {
+      words: 'Ceiling',
+      figure: `${ceiling.toFixed(1)} m²`,
+      why: [
+        'Faces within 45° of level, measured round their curve.',
+        `${ceiling.toFixed(2)} m² ÷ (2.44 m × 1.22 m) = ${(ceiling / SHEET_M2).toFixed(1)} sheets, before waste.`,
+      ],
+    },
+  ])
 
   const why = (row: SpaceRow): string[] => {
+    if (row.linedMm === 0) return [`This body has no walls ${sayLength(row.at.zMm, unit)} above its load floor.`]
     const [low, high] = row.tookMm
     const ends =
       row.id === 'length'
@@ -44,11 +69,11 @@
     {#each rows as row (row.id)}
       <tr class="border-t border-line">
         <td class="py-[3px]">{SPACE_ROW_WORDS[row.id]}</td>
-        <td class="text-right">{formatLength(row.bareMm, unit)}</td>
-        <td class="text-right text-ink-2">{formatLength(row.bareMm - row.linedMm, unit)}</td>
+        <td class="text-right">{row.bareMm === 0 ? 'none' : formatLength(row.bareMm, unit)}</td>
+        <td class="text-right text-ink-2">{row.bareMm === 0 ? '' : formatLength(row.bareMm - row.linedMm, unit)}</td>
         <td class="text-right font-semibold" data-testid="lined-{row.id}"
           ><Why about="{SPACE_ROW_WORDS[row.id].toLowerCase()} is {sayLength(row.linedMm, unit)}" lines={why(row)}
-            >{formatLength(row.linedMm, unit)}</Why
+            >{row.linedMm === 0 ? 'none' : formatLength(row.linedMm, unit)}</Why
           ></td
         >
       </tr>
@@ -71,3 +96,11 @@
     {/if}
   </tbody>
 </table>
+<dl class="mt-1 grid grid-cols-3 border-t border-line pt-1 text-[13px]" data-testid="wholes">
+  {#each wholes as { words, figure, why: lines } (words)}
+    <div>
+      <dt class="text-xs text-ink-2 narrow">{words}</dt>
+      <dd class="font-semibold"><Why about="{words.toLowerCase()} is {figure}" {lines}>{figure}</Why></dd>
+    </div>
+  {/each}
+</dl>

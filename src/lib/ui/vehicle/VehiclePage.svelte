@@ -271,7 +271,7 @@
               onset={(mm) => (platformMm = mm)}
             />
           </div>
-          <div class="mt-3"><SpaceTable {rows} betweenMm={between} {unit} /></div>
+          <div class="mt-3"><SpaceTable {rows} betweenMm={between} {interior} {unit} /></div>
           <p class="mt-2 text-sm text-ink-2">
             {modesOf(plan).length} modes, {Object.keys(plan.fittings).length} fittings stand in this body.
             <a class="act" href="/jobs/{job.id}/plan">On to the plan</a>
