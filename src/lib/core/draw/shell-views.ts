@@ -1,5 +1,16 @@
 import { clamp, prismBounds, rectangle, spanMiddle, type Vec2 } from '../geometry'
-import { bareOf, heightsAt, knots, outlineAt, wallReach, wallsAt, wallTop, type Interior, type Opening } from '../shell'
+import {
+  bareOf,
+  cabSpace,
+  heightsAt,
+  knots,
+  outlineAt,
+  wallReach,
+  wallsAt,
+  wallTop,
+  type Interior,
+  type Opening,
+} from '../shell'
 import { line, path, type Bounds, type Item, type ItemGroup } from './display'
 
 /** How far the ground of an elevation reaches below the load floor, in mm. */
@@ -48,6 +59,7 @@ export function shellPlan(interior: Interior): ItemGroup {
   const skin = [...half, ...[...half].reverse().map(([x, y]): Vec2 => [x, -y])]
   const left = wallLine(interior, 'left')
   const right = wallLine(interior, 'right')
+  const cab = cabSpace(interior)
   const flares = Object.values(interior.changes).flatMap((change): Item[] => {
     if (change.kind !== 'flare') return []
     const at = Math.max(...half.map((point) => point[1]))
@@ -58,10 +70,15 @@ export function shellPlan(interior: Interior): ItemGroup {
     ...flares,
     path(skin, 'visible', 'body'),
     path([...right, ...[...left].reverse()], 'cut', 'sheet'),
+    ...(cab === undefined ? [] : [path(rectangle(cab.x.min, cab.y.min, cab.x.max, cab.y.max), 'hair', 'sheet')]),
+    ...shell.rails.map(({ on, fromMm, toMm, yMm }) =>
+      line([fromMm, yMm], [toMm, yMm], on === 'roof' ? 'hidden' : 'hair'),
+    ),
     line([xSpan.min - 120, 0], [Math.max(...half.map((point) => point[0])) + 120, 0], 'centre'),
   ]
   for (const { prism } of interior.keepOuts) {
     const { x, y, z } = prismBounds(prism)
+    const unseen = z.min > 1300 || z.max <= 0
     const at = clamp(spanMiddle(x), xSpan.min, xSpan.max)
     const walls = wallsAt(interior, at, clamp(spanMiddle(z), interior.lining.floorMm + 1, 1000)) ?? y
     items.push(
@@ -72,8 +89,8 @@ export function shellPlan(interior: Interior): ItemGroup {
           x.max,
           Math.max(Math.min(y.max, walls.max), walls.min),
         ),
-        z.min > 1300 ? 'hidden' : 'hair',
-        z.min > 1300 ? 'none' : 'body',
+        unseen ? 'hidden' : 'hair',
+        unseen ? 'none' : 'body',
       ),
     )
   }
@@ -118,11 +135,22 @@ export function shellSide(interior: Interior, side: 'left' | 'right'): ItemGroup
       ? [path(rectangle(change.fromMm, change.bottomMm, change.toMm, change.topMm), 'hidden')]
       : [],
   )
-  const items: Item[] = [...roofs, path(skin, 'visible', 'body'), path(lined, 'cut', 'sheet'), ...flares]
+  const cab = cabSpace(interior)
+  const items: Item[] = [
+    ...roofs,
+    path(skin, 'visible', 'body'),
+    ...(cab === undefined
+      ? []
+      : [path(rectangle(cab.x.min, Math.max(cab.z.min, min[1]), cab.x.max, cab.z.max), 'hair', 'sheet')]),
+    path(lined, 'cut', 'sheet'),
+    ...flares,
+  ]
   for (const { prism } of interior.keepOuts) {
     const { x, y, z } = prismBounds(prism)
     const here = side === 'left' ? y.max > 0 : y.min < 0
-    if (here) items.push(path(rectangle(x.min, Math.max(z.min, interior.lining.floorMm), x.max, z.max), 'hair', 'body'))
+    if (here && z.max <= 0) items.push(path(rectangle(x.min, Math.max(z.min, min[1]), x.max, z.max), 'hidden'))
+    else if (here)
+      items.push(path(rectangle(x.min, Math.max(z.min, interior.lining.floorMm), x.max, z.max), 'hair', 'body'))
   }
   for (const opening of shell.openings) {
     if (opening.side !== side) continue
@@ -147,7 +175,7 @@ export function shellSection(interior: Interior, xMm: number): ItemGroup {
   const items: Item[] = [path(bare.map(flip), 'visible', 'body'), path(lined.map(flip), 'cut', 'sheet')]
   for (const { prism } of interior.keepOuts) {
     const { x, y, z } = prismBounds(prism)
-    if (xMm < x.min || xMm > x.max) continue
+    if (xMm < x.min || xMm > x.max || z.max <= interior.lining.floorMm) continue
     const wide = Math.max(...lined.map((corner) => corner[0]))
     items.push(
       path(

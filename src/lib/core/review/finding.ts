@@ -36,6 +36,7 @@ export interface FactsByCode {
     readonly use: ClearanceUse
   }
   'swivel-blocked': { readonly seatId: string; readonly seat: string; readonly blockers: readonly Blocker[] }
+  'recline-blocked': { readonly seatId: string; readonly seat: string; readonly blockers: readonly Blocker[] }
   'way-narrow': {
     readonly services: readonly ServiceType[]
     readonly between: readonly WaySide[]

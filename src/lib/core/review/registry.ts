@@ -8,6 +8,7 @@ import { doorFree } from './rules/door-free'
 import { gearStowed } from './rules/gear-stowed'
 import { insideShell } from './rules/inside-shell'
 import { noOverlap } from './rules/no-overlap'
+import { reclineFree } from './rules/recline-free'
 import { servicePresent } from './rules/service-present'
 import { standingHeight } from './rules/standing-height'
 import { swivelFree } from './rules/swivel-free'
@@ -25,6 +26,7 @@ export const RULES: readonly Rule[] = [
   gearStowed,
   insideShell,
   noOverlap,
+  reclineFree,
   servicePresent,
   standingHeight,
   swivelFree,

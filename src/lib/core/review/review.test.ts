@@ -77,11 +77,11 @@ describe('registry', () => {
 })
 
 /** The long van with its seats set 190 mm further back, a wardrobe against the bulkhead, and the driver's seat turned by day. */
-const turnedBefore = (depthMm: number): Job => {
+const seatsBehind = (depthMm: number, turned: boolean, xMm = 4550): Job => {
   const shell = genericShell('van-long-high')
   return jobWith(
     'van-long-high',
-    { type: 'shell.put', shell: { ...shell, cabSeats: shell.cabSeats.map((seat) => ({ ...seat, xMm: 4550 })) } },
+    { type: 'shell.put', shell: { ...shell, cabSeats: shell.cabSeats.map((seat) => ({ ...seat, xMm })) } },
     put(
       'fit-a',
       'wardrobe',
@@ -90,7 +90,7 @@ const turnedBefore = (depthMm: number): Job => {
       { depthMm, lengthMm: 440, heightMm: 1500 },
       { along: { from: 'bulkhead', mm: 0 } },
     ),
-    { type: 'mode.turned', variant, mode: 'mode-day', seat: 'cab-driver', turned: true },
+    { type: 'mode.turned', variant, mode: 'mode-day', seat: 'cab-driver', turned },
   )
 }
 
@@ -237,7 +237,16 @@ const CASES: {
   // y = 424 up to x = 4250. Turned right, the back's edge lies at x = 4261 there at 37.5°, and 4232 at 45°: 37.5° are free;
   // turned left, its outer corner is at (4235, 595) after 15°. A wardrobe 250 deep ends at y = 634, and the corner has
   // y = 615 where it passes x = 4250.
-  'swivel-blocked': { speaks: turnedBefore(460), measured: 37.5, needed: 180, silent: turnedBefore(250) },
+  'swivel-blocked': { speaks: seatsBehind(460, true), measured: 37.5, needed: 180, silent: seatsBehind(250, true) },
+  // Facing forward there, the foot of the back is at x = 4300 and its top, 640 up, leans over x = 4250 where 640 · sin a is
+  // more than 50, at 4.5°: of steps of 2.5° one is free. With the seat 190 further
+  // forward, the top leans no further than x = 4490 − 219 = 4271.
+  'recline-blocked': {
+    speaks: seatsBehind(460, false),
+    measured: 2.5,
+    needed: 20,
+    silent: seatsBehind(460, false, 4740),
+  },
   'service-missing': {
     speaks: truck(want('toilet')),
     measured: 0,

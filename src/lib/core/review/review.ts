@@ -83,6 +83,7 @@ function detailOf(draft: Draft): string {
     case 'door-blocked':
       return draft.facts.openingId
     case 'swivel-blocked':
+    case 'recline-blocked':
       return draft.facts.seatId
     case 'gear-too-long':
     case 'gear-no-room':
@@ -95,7 +96,7 @@ function detailOf(draft: Draft): string {
 
 /** Who a finding is about first; others that take part, and how bad it is, may change while the fault stays the same. */
 const keyOf = (rule: Rule, draft: Draft): string =>
-  `${rule.id} ${draft.code === 'swivel-blocked' ? '' : (draft.fittings[0] ?? '')} ${detailOf(draft)}`
+  `${rule.id} ${'seatId' in draft.facts ? '' : (draft.fittings[0] ?? '')} ${detailOf(draft)}`
 
 function reviewMode(
   job: Job,

@@ -18,4 +18,13 @@ export { rectangleFits, stow, type Piece, type Size, type Stowed } from './stowa
 export { carried, keptInside, nudged } from './move'
 export { snapsFor, type Snap, type SnapTo } from './snap'
 export { tapeOf, usableDepth, type TapeId, type TapeRow } from './tape'
-export { seatParts, seatSolids, swivelAxis, swivelFreedom, type SwivelFreedom } from './swivel'
+export {
+  leaningBack,
+  reclineFreedom,
+  seatParts,
+  seatSolids,
+  swivelAxis,
+  swivelFreedom,
+  type ReclineFreedom,
+  type SwivelFreedom,
+} from './swivel'

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { area, prismBounds } from '../geometry'
 import { interiorOf, genericShell, NO_LINING, type CabSeat, type Shell } from '../shell'
-import { seatParts, seatSolids, swivelAxis, swivelFreedom, type Scene } from './index'
+import { leaningBack, reclineFreedom, seatParts, seatSolids, swivelAxis, swivelFreedom, type Scene } from './index'
 
 const van = genericShell('van-long-high')
 const [driver, passenger] = van.cabSeats as [CabSeat, CabSeat]
@@ -87,5 +87,38 @@ describe('swivelFreedom', () => {
     ]
     expect(swivelFreedom(sceneIn(withSeats(left, right)), left).freeDeg).toBeLessThan(60)
     expect(swivelFreedom(sceneIn(withSeats(left)), left).freeDeg).toBe(180)
+  })
+})
+
+describe('the cab around a seat', () => {
+  it('is as wide as it was measured, and its door pillars stand in it', () => {
+    const narrow = { ...van, cab: { ...van.cab!, widthMm: 1500 } }
+    expect(swivelFreedom(sceneIn(van), driver).freeDeg).toBe(180)
+    // the outer corner comes 375 from the axis at y = 390, to y = 765; half the cab is 750
+    expect(swivelFreedom(sceneIn(narrow), driver).blockers).toEqual([{ kind: 'shell', id: 'shell' }])
+    expect(van.keepOuts.filter(({ what }) => what === 'pillar').map(({ from }) => from[0])).toEqual([4250, 4250])
+    const further = { ...driver, xMm: 4430, yMm: 470, swivel: { aheadMm: 0, inboardMm: 0 } }
+    const stopped = swivelFreedom(sceneIn(withSeats(further)), further)
+    expect(stopped.blockers).toContainEqual({ kind: 'keep-out', id: 'pillar-door-left' })
+  })
+})
+
+describe('reclineFreedom', () => {
+  it('leans the back about its foot, and is whole where nothing stands behind', () => {
+    const { x, z } = prismBounds(leaningBack(driver, 20))
+    expect(x.min).toBeCloseTo(4490 - 640 * Math.sin((20 * Math.PI) / 180), 6)
+    expect(z.max).toBeCloseTo(420 + 640 * Math.cos((20 * Math.PI) / 180) + 130 * Math.sin((20 * Math.PI) / 180), 6)
+    expect(reclineFreedom(sceneIn(van), driver)).toEqual({ freeDeg: 20, blockers: [] })
+  })
+
+  it('ends at a bulkhead that is closed, not at one that is open', () => {
+    const closed = { ...van, bulkhead: { ...van.bulkhead, wayThrough: false } }
+    const near = { ...driver, xMm: 4600 }
+    // its foot at 4350 leaves 100 behind it: 640 · sin a = 100 at 9°
+    expect(reclineFreedom(sceneIn({ ...closed, cabSeats: [near] }), near)).toEqual({
+      freeDeg: 7.5,
+      blockers: [{ kind: 'shell', id: 'shell' }],
+    })
+    expect(reclineFreedom(sceneIn(withSeats(near)), near).freeDeg).toBe(20)
   })
 })

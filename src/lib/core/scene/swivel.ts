@@ -43,8 +43,9 @@ export function seatSolids(seat: CabSeat, deg: number): readonly Prism[] {
   ]
 }
 
-/** How far out the inner face of the door beside a cab seat is. */
+/** How far out the inner face of the door beside a cab seat is: as measured, else by the outside as drawn. */
 function doorY(shell: Shell, xMm: number): number {
+  if (shell.cab !== undefined) return shell.cab.widthMm / 2
   const { plan } = shell.outline
   for (let index = 1; index < plan.length; index += 1) {
     const [a, b] = [plan[index - 1]!, plan[index]!]
@@ -62,27 +63,32 @@ export interface SwivelFreedom {
   readonly sweep: readonly Prism[]
 }
 
+/** What stands in the way of given solids of a cab seat: fittings, what stands proud of the body, the other seats. */
+function inTheWay(scene: Scene, seat: CabSeat, solids: readonly Prism[], alsoShell: boolean): readonly Blocker[] {
+  const others = scene.interior.shell.cabSeats
+    .filter(({ id }) => id !== seat.id)
+    .flatMap((other) => seatSolids(other, scene.turned.includes(other.id) ? HALF_TURN_DEG : 0))
+  const meets = (prism: Prism) => solids.some((solid) => prismsOverlap(solid, prism))
+  const fittings = scene.placed.filter((placed) => placed.solids.some(({ prism }) => meets(prism)))
+  const proud = scene.interior.keepOuts.filter(({ prism }) => meets(prism))
+  return [
+    ...fittings.map(({ id }): Blocker => ({ kind: 'fitting', id })),
+    ...proud.map(({ id }): Blocker => ({ kind: 'keep-out', id })),
+    ...(alsoShell || others.some(meets) ? [{ kind: 'shell', id: 'shell' } as const] : []),
+  ]
+}
+
 /** How far a cab seat turns among what stands behind it, what stands proud of the body, the door and the other seats. */
 export function swivelFreedom(scene: Scene, seat: CabSeat): SwivelFreedom {
   const { shell } = scene.interior
-  const others = shell.cabSeats
-    .filter(({ id }) => id !== seat.id)
-    .flatMap((other) => seatSolids(other, scene.turned.includes(other.id) ? HALF_TURN_DEG : 0))
   const blockersAt = (deg: number): readonly Blocker[] => {
     const solids = seatSolids(seat, deg)
-    const meets = (prism: Prism) => solids.some((solid) => prismsOverlap(solid, prism))
-    const fittings = scene.placed.filter((placed) => placed.solids.some(({ prism }) => meets(prism)))
-    const proud = scene.interior.keepOuts.filter(({ prism }) => meets(prism))
     const outside = solids.some((solid) => {
       const { x, y } = prismBounds(solid)
       const door = Math.min(doorY(shell, x.min), doorY(shell, x.max))
       return y.max > door || y.min < -door
     })
-    return [
-      ...fittings.map(({ id }): Blocker => ({ kind: 'fitting', id })),
-      ...proud.map(({ id }): Blocker => ({ kind: 'keep-out', id })),
-      ...(outside || others.some(meets) ? [{ kind: 'shell', id: 'shell' } as const] : []),
-    ]
+    return inTheWay(scene, seat, solids, outside)
   }
   const way = (sign: 1 | -1): SwivelFreedom => {
     const sweep: Prism[] = []
@@ -96,4 +102,43 @@ export function swivelFreedom(scene: Scene, seat: CabSeat): SwivelFreedom {
   }
   const [left, right] = [way(1), way(-1)]
   return left.freeDeg >= right.freeDeg ? left : right
+}
+
+const RECLINE_STEP_DEG = 2.5
+
+/** The backrest of a seat that faces forward, leant back about its foot. */
+export function leaningBack(seat: CabSeat, deg: number): Prism {
+  const [c, s] = [Math.cos((deg * Math.PI) / 180), Math.sin((deg * Math.PI) / 180)]
+  const rear = seat.xMm - seat.depthMm / 2
+  const lean = ([ahead, up]: Vec2): Vec2 => [rear + ahead * c - up * s, seat.cushionMm + ahead * s + up * c]
+  const profile = (
+    [
+      [0, 0],
+      [BACK_MM, 0],
+      [BACK_MM, BACK_HEIGHT_MM],
+      [0, BACK_HEIGHT_MM],
+    ] as const
+  ).map(lean)
+  return { axis: 'y', profile, span: { min: seat.yMm - seat.widthMm / 2, max: seat.yMm + seat.widthMm / 2 } }
+}
+
+export interface ReclineFreedom {
+  /** How far its backrest leans, to the last step that is free; all of its own recline when nothing is in the way. */
+  readonly freeDeg: number
+  readonly blockers: readonly Blocker[]
+}
+
+/** How far the backrest of a cab seat that faces forward leans back before it meets a fitting, the body or a bulkhead. */
+export function reclineFreedom(scene: Scene, seat: CabSeat): ReclineFreedom {
+  const { bulkhead } = scene.interior.shell
+  const most = seat.reclineDeg
+  const steps = Array.from({ length: Math.floor(most / RECLINE_STEP_DEG) + 1 }, (_, step) => step * RECLINE_STEP_DEG)
+  let freeDeg = 0
+  for (const deg of [...steps, most]) {
+    const back = leaningBack(seat, deg)
+    const blockers = inTheWay(scene, seat, [back], !bulkhead.wayThrough && prismBounds(back).x.min < bulkhead.xMm)
+    if (blockers.length > 0) return { freeDeg, blockers }
+    freeDeg = deg
+  }
+  return { freeDeg: most, blockers: [] }
 }

@@ -5,7 +5,8 @@ import { ceilingAreaM2, floorAreaM2, volumeM3 } from './areas'
 import { longestBoard, throughDoor } from './board'
 import { boxInside } from './inside'
 import type { Interior } from './interior'
-import { clearWidth, heightsAt, wallsAt, worstProtrusion } from './questions'
+import { heightThere, isAhead, noCabBecause, widthThere } from './cab'
+import { clearWidth, worstProtrusion } from './questions'
 
 const x = z.number().min(-1000).max(16_000)
 const y = z.number().min(-2000).max(2000)
@@ -70,18 +71,23 @@ const outOfOrder = (from: number, to: number): boolean => !(to >= from)
 
 const ANSWERS: Asking = {
   width: (interior, { ask, xMm, zMm }) => {
-    const walls = wallsAt(interior, xMm, zMm)
+    const walls = widthThere(interior, xMm, zMm)
     return walls === undefined
       ? no(
           ask,
-          `at ${zMm} above the load floor this body has no walls: it is below the floor’s lining or above the roof’s`,
+          isAhead(interior, xMm)
+            ? noCabBecause(interior)
+            : `at ${zMm} above the load floor this body has no walls: it is below the floor’s lining or above the roof’s`,
         )
       : mm(ask, spanLength(walls), `from ${tenth(walls.min)} on the right to ${tenth(walls.max)} on the left`)
   },
   height: (interior, { ask, xMm, yMm }) => {
-    const heights = heightsAt(interior, xMm, yMm)
+    const heights = heightThere(interior, xMm, yMm)
     return heights === undefined
-      ? no(ask, `${yMm} from the centreline is outside the walls here`)
+      ? no(
+          ask,
+          isAhead(interior, xMm) ? noCabBecause(interior) : `${yMm} from the centreline is outside the walls here`,
+        )
       : mm(ask, spanLength(heights), `from ${tenth(heights.min)} to ${tenth(heights.max)} above the load floor`)
   },
   'clear-width': (interior, { ask, fromMm, toMm, bottomMm, topMm }) => {

@@ -1,4 +1,5 @@
 import { prismsOverlap, spanLength, type Polygon, type Prism, type Vec2 } from '../geometry'
+import { TOUCH_MM } from '../units'
 import type { Interior } from './interior'
 import { clearWidth, heightsAt, liningTop, worstProtrusion } from './questions'
 import type { Opening } from './shape'
@@ -108,7 +109,7 @@ export function throughDoor(
   thickMm: number,
 ): ThroughDoor | undefined {
   const clear = opening.toMm - opening.fromMm
-  const sill = Math.max(opening.sillMm, interior.lining.floorMm)
+  const sill = Math.max(opening.sillMm, interior.lining.floorMm + TOUCH_MM)
   const high = opening.headMm - sill
   const { xSpan } = interior
   const poses = [
@@ -118,10 +119,8 @@ export function throughDoor(
   let best: ThroughDoor | undefined
   for (const [across, up] of poses) {
     if (opening.side === 'rear') {
-      const at = {
-        min: Math.max(sill, liningTop(interior, xSpan.min)),
-        max: Math.max(sill, liningTop(interior, xSpan.min)) + up,
-      }
+      const foot = Math.max(sill, liningTop(interior, xSpan.min) + TOUCH_MM)
+      const at = { min: foot, max: foot + up }
       const straight = clearWidth(interior, xSpan, at) >= across ? Math.floor(spanLength(xSpan)) : 0
       if (straight > (best?.mm ?? 0)) best = { mm: straight, path: 'straight', angleDeg: 90 }
       continue

@@ -239,6 +239,17 @@ const CAB_SEATS: Record<Nose, { readonly aheadMm: number; readonly cushionMm: nu
   cab: { aheadMm: 780, cushionMm: 180, asideMm: 0.46 },
 }
 
+/** The cab inside: its length, the doors' linings, its floor under the load floor, and its roof as a share of the height. */
+const CABS: Record<
+  Nose,
+  { readonly longMm: number; readonly narrowerMm: number; readonly floorMm: number; readonly roof: number }
+> = {
+  bonnet: { longMm: 1050, narrowerMm: 160, floorMm: 0, roof: 0.85 },
+  slope: { longMm: 1150, narrowerMm: 150, floorMm: -60, roof: 0.97 },
+  flat: { longMm: 1150, narrowerMm: 40, floorMm: 0, roof: 0.97 },
+  cab: { longMm: 1250, narrowerMm: 320, floorMm: -260, roof: 0.55 },
+}
+
 const scaled = (half: readonly Vec2[], width: number, height: number): [number, number][] =>
   half.map(([y, z]) => [Math.round(y * width), Math.round(z * height)])
 
@@ -266,6 +277,7 @@ export function draftShell(id: string, name: string, bodyClass: BodyClass, numbe
     notchable: true,
   })
   const seats = CAB_SEATS[habit.nose]
+  const cab = CABS[habit.nose]
   const cabSeat = (who: 'driver' | 'passenger'): Shell['cabSeats'][number] => ({
     id: `cab-${who}`,
     label: who,
@@ -291,6 +303,12 @@ export function draftShell(id: string, name: string, bodyClass: BodyClass, numbe
       { xMm: lengthMm, left: section(habit.front) },
     ],
     bulkhead: { xMm: lengthMm, wayThrough: true },
+    cab: {
+      lengthMm: cab.longMm,
+      widthMm: Math.round(widthMm - cab.narrowerMm),
+      floorMm: cab.floorMm,
+      roofMm: Math.round(heightMm * cab.roof),
+    },
     keepOuts: habit.arch === undefined ? [] : [arch('left'), arch('right')],
     openings: [
       {

@@ -155,6 +155,38 @@ function massFaults({ masses: { kerbKg, grossKg }, axles }: Shell): readonly She
   return faults
 }
 
+const LEAST_CAB_HEIGHT_MM = 850
+
+function cabFaults({ cab, cabSeats, bulkhead, outer }: Shell): readonly ShellFault[] {
+  if (cab === undefined) return []
+  const faults: ShellFault[] = []
+  const high = cab.roofMm - cab.floorMm
+  if (!(high >= LEAST_CAB_HEIGHT_MM))
+    faults.push({
+      path: ['cab', 'roofMm'],
+      message: `the cab is ${cab.roofMm} − ${cab.floorMm} = ${high} mm high; at least ${LEAST_CAB_HEIGHT_MM}`,
+    })
+  if (outer !== undefined && !(cab.widthMm < outer.widthMm))
+    faults.push({
+      path: ['cab', 'widthMm'],
+      message: `the cab is ${cab.widthMm} wide inside a body that is ${outer.widthMm} wide outside`,
+    })
+  const [from, to] = [bulkhead.xMm, bulkhead.xMm + cab.lengthMm]
+  cabSeats.forEach(({ label, xMm, cushionMm }, index) => {
+    if (xMm < from || xMm > to)
+      faults.push({
+        path: ['cabSeats', index, 'xMm'],
+        message: `the seat “${label}” at ${xMm} is outside the cab, from ${from} to ${to}`,
+      })
+    if (cushionMm <= cab.floorMm || cushionMm >= cab.roofMm)
+      faults.push({
+        path: ['cabSeats', index, 'cushionMm'],
+        message: `the cushion of “${label}” at ${cushionMm} is not between the cab’s floor at ${cab.floorMm} and its roof at ${cab.roofMm}`,
+      })
+  })
+  return faults
+}
+
 function idFaults(shell: Shell): readonly ShellFault[] {
   return (['keepOuts', 'openings', 'cabSeats', 'loadSeats', 'rails', 'fixings'] as const).flatMap((list) => {
     const ids = shell[list].map(({ id }) => id)
@@ -170,5 +202,6 @@ export const shellFaults = (shell: Shell): readonly ShellFault[] => [
   ...openingFaults(shell),
   ...keepOutFaults(shell),
   ...massFaults(shell),
+  ...cabFaults(shell),
   ...idFaults(shell),
 ]

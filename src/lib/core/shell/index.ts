@@ -4,6 +4,7 @@ export {
   idSchema,
   wordsSchema,
   type BodyClass,
+  type Cab,
   type CabSeat,
   type Opening,
   type Shell,
@@ -68,6 +69,7 @@ export {
   worstProtrusion,
   type Protrusion,
 } from './questions'
+export { cabSpace, heightThere, isAhead, widthThere } from './cab'
 export { depthAt, widestAcross } from './across'
 export { ceilingAreaM2, floorAreaM2, volumeM3 } from './areas'
 export { longestBoard, throughDoor, type Board, type ThroughDoor } from './board'

@@ -109,6 +109,7 @@ const cabSeatSchema = z.looseObject({
 const railSchema = z.looseObject({
   id: idSchema,
   label: wordsSchema(60),
+  on: z.enum(['floor', 'roof']).default('floor'),
   fromMm: finite(-500, 16_000),
   toMm: finite(-500, 16_000),
   yMm: finite(-2000, 2000),
@@ -117,6 +118,13 @@ const railSchema = z.looseObject({
 const fixingSchema = z.looseObject({ id: idSchema, label: wordsSchema(60), at: triple })
 
 const outlinePoint = z.tuple([finite(-1000, 16_000), finite(-1500, 4500)])
+
+const cabSchema = z.looseObject({
+  lengthMm: finite(400, 2600).describe('From the bulkhead to the dashboard'),
+  widthMm: finite(900, 2600).describe('Between the inner faces of the doors'),
+  floorMm: finite(-700, 500).describe('Of its floor above the load floor'),
+  roofMm: finite(300, 3500).describe('Of its headlining above the load floor'),
+})
 
 /** The bare body as measured; what its parts must be to one another is told by `shellFaults`. */
 export const shellShape = z.looseObject({
@@ -128,7 +136,10 @@ export const shellShape = z.looseObject({
     xMm: finite(500, 14_000).describe('Where the load space ends and the cab begins'),
     wayThrough: z.boolean(),
   }),
-  keepOuts: z.array(keepOutSchema).max(40),
+  cab: cabSchema
+    .optional()
+    .describe('What one steps into where there is a way through; left out where it is not known'),
+  keepOuts: z.array(keepOutSchema).max(60),
   openings: z.array(openingSchema).min(1).max(60),
   cabSeats: z.array(cabSeatSchema).max(6),
   loadSeats: z
@@ -171,6 +182,7 @@ export const shellShape = z.looseObject({
 export type Shell = Readonly<z.infer<typeof shellShape>>
 export type Station = Shell['stations'][number]
 export type Opening = Shell['openings'][number]
+export type Cab = NonNullable<Shell['cab']>
 export type CabSeat = Shell['cabSeats'][number]
 
 /**

@@ -1,11 +1,12 @@
 import { spanLength } from '../geometry'
 import { NO_CHANGES, type BodyChanges } from './changes'
+import { cabSpace } from './cab'
 import { bareInterior, interiorOf, type Interior } from './interior'
 import { heightsAt, wallsAt } from './questions'
 import type { Lining } from './lining'
 import type { Shell } from './shape'
 
-export type SpaceRowId = 'length' | 'width-floor' | 'width-600' | 'width-1200' | 'height'
+export type SpaceRowId = 'length' | 'width-floor' | 'width-600' | 'width-1200' | 'height' | 'height-cab'
 
 /** One measure of the load space, bare and lined, and what the lining took on either side of it. */
 export interface SpaceRow {
@@ -18,7 +19,7 @@ export interface SpaceRow {
   readonly at: { readonly xMm: number; readonly zMm: number }
 }
 
-/** Length, width at the floor, at 600 and at 1200 above the bare floor, and height, measured at `xMm`. */
+/** Length, width at the floor, at 600 and at 1200 above the bare floor, and height, measured at `xMm`; and an open cab’s height. */
 export function spaceTable(
   shell: Shell,
   lining: Lining,
@@ -41,6 +42,19 @@ export function spaceTable(
       at: { xMm, zMm: level(lined) },
     }
   }
+  const cab = cabSpace(lined)
+  const inCab: readonly SpaceRow[] =
+    cab === undefined
+      ? []
+      : [
+          {
+            id: 'height-cab',
+            bareMm: spanLength(cab.z),
+            linedMm: spanLength(cab.z),
+            tookMm: [0, 0],
+            at: { xMm: cab.x.min, zMm: cab.z.min },
+          },
+        ]
   const before = heightsAt(bare, xMm, 0) ?? { min: 0, max: 0 }
   const after = heightsAt(lined, xMm, 0) ?? { min: 0, max: 0 }
   return [
@@ -61,5 +75,6 @@ export function spaceTable(
       tookMm: [after.min - before.min, before.max - after.max],
       at: { xMm, zMm: after.min },
     },
+    ...inCab,
   ]
 }

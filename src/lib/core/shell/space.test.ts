@@ -215,6 +215,12 @@ describe('boards', () => {
   it('go in straight through the rear, slanted through the side, and not where their section does not pass', () => {
     const [rear, side] = crate.openings
     expect(throughDoor(empty, rear!, 300, 18)).toEqual({ mm: 4300, path: 'straight', angleDeg: 90 })
+    for (const shell of GENERIC_SHELLS) {
+      const door = shell.openings.find((one) => one.side === 'rear')!
+      const lined = interiorOf(shell, { floorMm: 27, wallMm: 30, roofMm: 35 })
+      const length = lined.xSpan.max - lined.xSpan.min
+      expect(throughDoor(lined, door, 300, 40)).toEqual({ mm: Math.floor(length), path: 'straight', angleDeg: 90 })
+    }
     expect(throughDoor(empty, rear!, 1950, 1950)).toBeUndefined()
     const found = throughDoor(empty, side!, 300, 18)!
     expect(found.path).toBe('slanted-in')

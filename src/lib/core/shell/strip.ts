@@ -1,4 +1,5 @@
 import { spanLength } from '../geometry'
+import { cabSpace } from './cab'
 import type { Interior } from './interior'
 import { clearWidth, heightsAt } from './questions'
 
@@ -10,7 +11,10 @@ export interface StripCell {
   readonly sitUpMm: number
 }
 
-/** Headroom, width at a platform's height over `wideMm` along, and headroom above it, every `stepMm` along the body. */
+/**
+ * Headroom, width at a platform's height over `wideMm` along, and headroom above it, every `stepMm` along the body; on into
+ * an open cab for headroom, where the seats leave no room to lie.
+ */
 export function stripOf(
   interior: Interior,
   platform: { readonly topMm: number; readonly mattressMm: number; readonly wideMm: number },
@@ -31,6 +35,10 @@ export function stripOf(
       sitUpMm: Math.max(0, heights.max - top),
     })
   }
+  const cab = cabSpace(interior)
+  if (cab !== undefined)
+    for (let xMm = cab.x.min + stepMm / 2; xMm < cab.x.max; xMm += stepMm)
+      cells.push({ xMm, standMm: spanLength(cab.z), acrossMm: 0, sitUpMm: 0 })
   return cells
 }
 

@@ -6,6 +6,8 @@ import {
   halfAt,
   isNamed,
   measuresOf,
+  rearDoorOf,
+  sideDoorOf,
   STATIONS,
   valueOf,
   type HalfValues,
@@ -23,6 +25,9 @@ const ROOF_POINT: Record<RoofKind, Vec2> = {
 
 /** A station of the body that the survey started from is left out this near to a measured one. */
 const NEAR_MM = 60
+
+/** What lies further forward than this share of the load space moves with its front end. */
+const FRONT_PART = 0.6
 
 export interface Surveyed {
   /** The body as measured so far; what is not measured is taken from where the survey started. */
@@ -90,33 +95,43 @@ export function surveyed(survey: Survey): Surveyed {
   const archGap = get('arch-between', 2 * arch.innerMm)
   const archFrom = get('arch-from', arch.fromMm)
   const archTo = archFrom + get('arch-length', arch.longMm)
+  const ahead = length - base.bulkhead.xMm
   const keepOuts = base.keepOuts.map((keepOut): Shell['keepOuts'][number] => {
-    if (keepOut.what !== 'wheel-arch') return keepOut
-    const left = keepOut.from[1] >= 0
+    const { what, from, to } = keepOut
+    if (what !== 'wheel-arch')
+      return from[0] < base.bulkhead.xMm * FRONT_PART
+        ? keepOut
+        : { ...keepOut, from: [from[0] + ahead, from[1], from[2]], to: [to[0] + ahead, to[1], to[2]] }
+    const left = from[1] >= 0
     const high = get('arch-height', arch.highMm)
     return {
       ...keepOut,
-      from: [archFrom, left ? archGap / 2 : keepOut.from[1], 0],
-      to: [archTo, left ? keepOut.to[1] : -archGap / 2, high],
+      from: [archFrom, left ? archGap / 2 : from[1], 0],
+      to: [archTo, left ? to[1] : -archGap / 2, high],
     }
   })
+  const [rearDoor, sideDoor] = [rearDoorOf(base), sideDoorOf(base)]
   const openings = base.openings.map((opening): Shell['openings'][number] => {
-    if (opening.side === 'rear') {
+    const { id } = opening
+    if (opening === rearDoor) {
       const wide = get('rear-door-width')
       return { ...opening, fromMm: -wide / 2, toMm: wide / 2, headMm: opening.sillMm + get('rear-door-height') }
     }
-    if (!opening.entrance || opening.side === 'roof') return opening
-    const from = get('side-door-from')
+    const of = opening === sideDoor ? 'side-door' : id
+    const from = get(`${of}-from`, opening.fromMm)
+    const high = get(`${of}-height`, opening.headMm - opening.sillMm)
+    const middle = (opening.sillMm + opening.headMm) / 2
+    const sill = opening.side === 'roof' ? middle - high / 2 : get(`${of}-sill`, opening.sillMm)
     return {
       ...opening,
       fromMm: from,
-      toMm: from + get('side-door-width'),
-      headMm: opening.sillMm + get('side-door-height'),
+      toMm: from + get(`${of}-width`, opening.toMm - opening.fromMm),
+      sillMm: sill,
+      headMm: sill + high,
     }
   })
-  const ahead = length - base.bulkhead.xMm
   const forward = (points: readonly (readonly [number, number])[]): [number, number][] =>
-    points.map(([x, v]) => [x > base.bulkhead.xMm * 0.6 ? x + ahead : x, v])
+    points.map(([x, v]) => [x > base.bulkhead.xMm * FRONT_PART ? x + ahead : x, v])
   const measuredAt = STATIONS.map((station) => stationMm[station])
   const between = base.stations
     .map(({ xMm }) => xMm)
@@ -134,6 +149,17 @@ export function surveyed(survey: Survey): Surveyed {
       ...(survey.apart ? { right: at(xMm, 'right') } : {}),
     })),
     bulkhead: { ...base.bulkhead, xMm: length },
+    ...(base.cab === undefined
+      ? {}
+      : {
+          cab: {
+            ...base.cab,
+            lengthMm: get('cab-length'),
+            widthMm: get('cab-width'),
+            floorMm: get('cab-floor'),
+            roofMm: get('cab-roof'),
+          },
+        }),
     keepOuts,
     openings,
     cabSeats: base.cabSeats.map((seat) => ({ ...seat, xMm: seat.xMm + ahead })),

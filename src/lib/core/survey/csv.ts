@@ -1,6 +1,6 @@
 import { parseLength } from '../units'
 import { measuresOf } from './measures'
-import type { Reading, Survey } from './schema'
+import { READING_LIMITS, type Reading, type Survey } from './schema'
 
 export const CSV_HEADER = ['measure', 'first', 'second', 'unit'] as const
 
@@ -40,12 +40,12 @@ export function readingsFrom(
       if (cell === undefined || cell === '') return undefined
       if (measure.unit === 'kg') {
         const value = Number(cell.replace(',', '.'))
-        if (Number.isFinite(value) && value >= 0 && value <= 20_000) return value
+        if (Number.isFinite(value) && value >= measure.least && value <= READING_LIMITS.most) return value
         faults.push({ line, message: `“${cell.slice(0, 20)}” is no mass in kg` })
         return undefined
       }
       const parsed = parseLength(cell, 'mm')
-      if (parsed.ok && parsed.value >= -50 && parsed.value <= 20_000) return parsed.value
+      if (parsed.ok && parsed.value >= measure.least && parsed.value <= READING_LIMITS.most) return parsed.value
       faults.push({ line, message: `“${cell.slice(0, 20)}” is no length of a vehicle` })
       return undefined
     }

@@ -2,6 +2,7 @@ export {
   baseOf,
   newSurvey,
   readingSchema,
+  READING_LIMITS,
   ROOF_KINDS,
   surveySchema,
   type Reading,

@@ -1,11 +1,21 @@
 import type { Vec2 } from '../geometry'
-import { bareInterior, heightsAt, wallsAt, type Interior, type Shell } from '../shell'
-import { baseOf, type Survey } from './schema'
+import { bareInterior, heightsAt, wallsAt, type Cab, type Interior, type Opening, type Shell } from '../shell'
+import { baseOf, READING_LIMITS, type Survey } from './schema'
 
 export const STATIONS = ['rear', 'axle', 'door', 'front'] as const
 export type StationName = (typeof STATIONS)[number]
 
-export const GROUPS = ['lengths', ...STATIONS, 'arches', 'rear-door', 'side-door', 'outside', 'masses'] as const
+export const GROUPS = [
+  'lengths',
+  ...STATIONS,
+  'arches',
+  'rear-door',
+  'side-door',
+  'cab',
+  'openings',
+  'outside',
+  'masses',
+] as const
 export type MeasureGroup = (typeof GROUPS)[number]
 
 /** Where a tape lies: in a view of the empty body, from one point to another, in that view's mm. */
@@ -21,6 +31,10 @@ export interface Measure {
   readonly id: string
   readonly group: MeasureGroup
   readonly unit: 'mm' | 'kg'
+  /** What it is a measure of, where there are several of a kind: an opening’s label. */
+  readonly of?: string
+  /** No reading is less than this. */
+  readonly least: number
   /** Two readings further apart than this are doubtful. */
   readonly tolerance: number
   /** A body cannot be made without it. */
@@ -77,6 +91,17 @@ export function archOf(base: Shell): { fromMm: number; longMm: number; innerMm: 
     : { fromMm: arch.from[0], longMm: arch.to[0] - arch.from[0], innerMm: arch.from[1], highMm: arch.to[2] }
 }
 
+/** The rear door whose opening is measured corner by corner. */
+export const rearDoorOf = (base: Shell): Opening | undefined => base.openings.find(({ side }) => side === 'rear')
+
+/** The side door whose opening is measured corner by corner: the one that people come in by. */
+export const sideDoorOf = (base: Shell): Opening | undefined =>
+  base.openings.find(({ side, entrance }) => entrance && side !== 'rear' && side !== 'roof')
+
+/** Doors, windows and hatches that are measured by their place and size only. */
+export const otherOpenings = (base: Shell): readonly Opening[] =>
+  base.openings.filter((opening) => opening !== rearDoorOf(base) && opening !== sideDoorOf(base))
+
 /** Half a section by its measures: half-widths, and the heights of its roof's edge and middle. */
 export interface HalfValues {
   readonly floor: number
@@ -116,11 +141,13 @@ export function measuresOf(survey: Survey, frame: Frame = frameOf(survey)): read
     id: string,
     nominal: number,
     tape: TapeLine | undefined,
-    more: { must?: boolean; tolerance?: number } = {},
+    more: { must?: boolean; tolerance?: number; least?: number; of?: string } = {},
   ): Measure => ({
     id,
     group,
     unit: 'mm',
+    ...(more.of === undefined ? {} : { of: more.of }),
+    least: more.least ?? 0,
     tolerance: more.tolerance ?? LENGTH_TOLERANCE_MM,
     must: more.must ?? false,
     nominal: Math.round(nominal),
@@ -130,6 +157,7 @@ export function measuresOf(survey: Survey, frame: Frame = frameOf(survey)): read
     id,
     group: 'masses',
     unit: 'kg',
+    least: 0,
     tolerance: MASS_TOLERANCE_KG,
     must: false,
     nominal: Math.round(nominal),
@@ -170,14 +198,35 @@ export function measuresOf(survey: Survey, frame: Frame = frameOf(survey)): read
 
   const arch = archOf(base)
   const floorHalf = halfAt(frame, length / 2, 'left').floor
-  const rear = base.openings.find(({ side: on }) => on === 'rear')
-  const door = base.openings.find(({ side: on, entrance }) => entrance && on !== 'rear' && on !== 'roof')
+  const [rear, door] = [rearDoorOf(base), sideDoorOf(base)]
   const opening = (group: 'rear-door' | 'side-door', wide: number, high: number, tapes: readonly TapeLine[]) => [
     mm(group, `${group}-width`, wide, tapes[0], { tolerance: DOOR_TOLERANCE_MM }),
     mm(group, `${group}-height`, high, tapes[1], { tolerance: DOOR_TOLERANCE_MM }),
     mm(group, `${group}-diagonal-a`, Math.hypot(wide, high), tapes[2], { tolerance: DOOR_TOLERANCE_MM }),
     mm(group, `${group}-diagonal-b`, Math.hypot(wide, high), tapes[3], { tolerance: DOOR_TOLERANCE_MM }),
   ]
+  const cabMeasures = ({ lengthMm, widthMm, floorMm, roofMm }: Cab): readonly Measure[] => {
+    const at = length + lengthMm * 0.4
+    return [
+      mm('cab', 'cab-length', lengthMm, plan([length, 0], [length + lengthMm, 0])),
+      mm('cab', 'cab-width', widthMm, plan([at, widthMm / 2], [at, -widthMm / 2])),
+      mm('cab', 'cab-floor', floorMm, side([at, 0], [at, floorMm]), { least: READING_LIMITS.least }),
+      mm('cab', 'cab-roof', roofMm, side([at, 0], [at, roofMm])),
+    ]
+  }
+  const placeAndSize = (opening: Opening): readonly Measure[] => {
+    const { id, label: of, side: on, fromMm, toMm, sillMm, headMm } = opening
+    const lies = (from: Vec2, to: Vec2): TapeLine => (on === 'roof' ? plan(from, to) : side(from, to))
+    const [middle, level] = [(fromMm + toMm) / 2, on === 'roof' ? 0 : (sillMm + headMm) / 2]
+    const one = (part: string, nominal: number, from: Vec2, to: Vec2) =>
+      mm('openings', `${id}-${part}`, nominal, lies(from, to), { tolerance: DOOR_TOLERANCE_MM, of })
+    return [
+      one('from', fromMm, [0, level], [fromMm, level]),
+      one('width', toMm - fromMm, [fromMm, level], [toMm, level]),
+      ...(on === 'roof' ? [] : [one('sill', sillMm, [middle, 0], [middle, sillMm])]),
+      one('height', headMm - sillMm, [middle, sillMm], [middle, headMm]),
+    ]
+  }
   const inRear = (from: Vec2, to: Vec2): TapeLine => ({ view: 'section', xMm: 0, from, to })
   const { axles, masses, outer } = base
   return [
@@ -238,6 +287,8 @@ export function measuresOf(survey: Survey, frame: Frame = frameOf(survey)): read
             side([door.toMm, door.sillMm], [door.fromMm, door.headMm]),
           ]),
         ]),
+    ...(base.cab === undefined ? [] : cabMeasures(base.cab)),
+    ...otherOpenings(base).flatMap(placeAndSize),
     mm('outside', 'axle-from-sill', axles.rearXMm, side([0, -100], [axles.rearXMm, -100]), {
       tolerance: OUTER_TOLERANCE_MM,
     }),

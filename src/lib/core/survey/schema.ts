@@ -5,7 +5,9 @@ import { BODY_CLASSES, genericShell, GENERIC_SHELLS, draftShell, type FirstNumbe
 export const ROOF_KINDS = ['straight', 'leaning', 'curved', 'domed'] as const
 export type RoofKind = (typeof ROOF_KINDS)[number]
 
-const reading = z.number().min(-50).max(20_000)
+/** Readings that a vehicle can give, in mm or kg; a cab’s floor may lie below the load floor. */
+export const READING_LIMITS = { least: -800, most: 20_000 } as const
+const reading = z.number().min(READING_LIMITS.least).max(READING_LIMITS.most)
 
 export const readingSchema = z.looseObject({
   first: reading.optional(),
@@ -18,7 +20,7 @@ const baseSchema = z.union([
   z.looseObject({ kind: z.literal('numbers'), bodyClass: z.enum(BODY_CLASSES) }),
 ])
 
-const MAX_READINGS = 200
+const MAX_READINGS = 400
 
 /** A vehicle as it is being measured: what it started from, and the readings so far. */
 export const surveySchema = z.looseObject({
@@ -26,7 +28,7 @@ export const surveySchema = z.looseObject({
   roof: z.enum(ROOF_KINDS),
   apart: z.boolean().describe('Left and right of the centreline are measured apart'),
   readings: z
-    .record(z.string().regex(/^[a-z]+(-[a-z]+){0,4}$/), readingSchema)
+    .record(z.string().regex(/^[a-z][a-z0-9]*(-[a-z0-9]+){0,7}$/), readingSchema)
     .refine((readings) => Object.keys(readings).length <= MAX_READINGS, {
       message: `holds more than ${MAX_READINGS} readings`,
     }),

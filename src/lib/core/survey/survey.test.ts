@@ -57,7 +57,9 @@ describe('surveyed', () => {
     expect(half.measured).toBe(3)
     expect(half.missing).toEqual(['axle-floor', 'axle-mid', 'axle-high', 'axle-roof', 'arch-from'])
     expect(half.shell.bulkhead.xMm).toBe(4300)
-    expect(half.shell.keepOuts.map(({ from, to }) => [from[1], to[1]])).toEqual([
+    expect(
+      half.shell.keepOuts.filter(({ what }) => what === 'wheel-arch').map(({ from, to }) => [from[1], to[1]]),
+    ).toEqual([
       [680, 960],
       [-960, -680],
     ])
@@ -65,6 +67,42 @@ describe('surveyed', () => {
     const { stationMm, levelMm } = frameOf(read(blank, { 'length-floor': 4300 }))
     expect(wallsAt(bare, stationMm.axle, levelMm.low)!.max).toBeCloseTo(930, 6)
     expect(half.shell.cabSeats[0]!.xMm).toBe(genericShell('van-long-high').cabSeats[0]!.xMm + 50)
+  })
+
+  it('takes the cab and every other opening as they are measured', () => {
+    const bus = newSurvey({ kind: 'generic', shell: 'minivan-glass-roof' })
+    const ids = measuresOf(bus).map(({ id }) => id)
+    expect(ids).toEqual(
+      expect.arrayContaining(['cab-roof', 'door-left-from', 'roof-glass-width', 'window-left-1-sill']),
+    )
+    expect(ids).not.toContain('roof-glass-sill')
+    expect(ids).not.toContain('door-side-from')
+    const { shell, faults } = surveyed(
+      read(bus, {
+        'length-floor': 2400,
+        'cab-roof': 1100,
+        'cab-floor': -90,
+        'cab-width': 1400,
+        'door-left-from': 1300,
+        'door-left-width': 800,
+        'roof-glass-height': 900,
+        'window-left-1-sill': 580,
+      }),
+    )
+    expect(faults).toEqual([])
+    expect(shell.cab).toEqual({ lengthMm: 1150, widthMm: 1400, floorMm: -90, roofMm: 1100 })
+    const opening = (id: string) => shell.openings.find((one) => one.id === id)!
+    expect(opening('door-left')).toMatchObject({ fromMm: 1300, toMm: 2100, sillMm: 0, headMm: 1010 })
+    expect(opening('roof-glass')).toMatchObject({ fromMm: 700, toMm: 1950, sillMm: -450, headMm: 450 })
+    expect(opening('window-left-1')).toMatchObject({ sillMm: 580, headMm: 950 })
+    // what stands in the cab goes with the front end of the load space
+    expect(shell.keepOuts.find(({ id }) => id === 'pillar-door-left')!.from[0]).toBe(2400)
+    // a cab too low is no cab, and says so with its figures
+    const low = surveyed(read(bus, { 'cab-roof': 700 }))
+    expect(low.faults).toContainEqual({
+      path: ['cab', 'roofMm'],
+      message: 'the cab is 700 − -60 = 760 mm high; at least 850',
+    })
   })
 
   it('keeps the run of the body between the stations, and moves it with them', () => {

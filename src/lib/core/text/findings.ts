@@ -3,7 +3,7 @@ import type { Finding, FindingCode } from '../review'
 import type { Blocker, WaySide } from '../scene'
 import { formatNumber, sayLength, type LengthUnit } from '../units'
 import type { Names } from './names'
-import { CLEARANCE_WORDS, count, FACE_WORDS, list, NEED_WORDS, PURPOSE_WORDS, SERVICE_WORDS } from './words'
+import { capital, CLEARANCE_WORDS, count, FACE_WORDS, list, NEED_WORDS, PURPOSE_WORDS, SERVICE_WORDS } from './words'
 
 /** A finding in words: a short title, a sentence each for the designer and the client, and the arithmetic behind it. */
 export interface FindingWords {
@@ -18,7 +18,6 @@ type Sentences<C extends FindingCode> = (finding: Extract<Finding, { code: C }>,
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
 const the = (text: string): string => (/^(the|a) /i.test(text) ? lower(text) : `the ${lower(text)}`)
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 const blockerName = (blocker: Blocker, names: Names): string =>
   blocker.kind === 'fitting'
@@ -89,6 +88,18 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
       why: [
         `Turned in steps of 7.5° about its axis, both ways round; the better way ends at ${formatNumber(measured)}°, where it meets ${by}.`,
         'A swivel under a belted seat needs approval: work for a licensed fitter.',
+      ],
+    }
+  },
+  'recline-blocked': ({ measured, needed, facts }, names) => {
+    const by = list(facts.blockers.map((blocker) => blockerName(blocker, names)))
+    const are = facts.blockers.length > 1 ? 'are' : 'is'
+    return {
+      title: 'The seat does not lean back',
+      designer: `The ${facts.seat}’s seat leans back only ${formatNumber(measured)}° of ${formatNumber(needed)}°: ${by} ${are} in the way.`,
+      client: `You could not lean back in the ${facts.seat}’s seat.`,
+      why: [
+        `Its backrest, leant about its foot in steps of 2.5°, meets ${by} after ${formatNumber(measured)}°; by itself it leans ${formatNumber(needed)}°.`,
       ],
     }
   },

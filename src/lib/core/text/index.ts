@@ -1,5 +1,6 @@
 export {
   BODY_CLASS_WORDS,
+  capital,
   CHANGE_CAUTIONS,
   CHANGE_STEP_WORDS,
   CHANGE_WORDS,

@@ -14,6 +14,8 @@ export const MEASURE_GROUP_WORDS: Record<MeasureGroup, string> = {
   arches: 'Wheel arches',
   'rear-door': 'Rear door opening',
   'side-door': 'Side door opening',
+  cab: 'The cab, where it is open to the load space',
+  openings: 'Other doors, windows and hatches',
   outside: 'Outside',
   masses: 'Masses, from the papers or a weighbridge',
 }
@@ -36,6 +38,10 @@ const WORDS: Readonly<Record<string, string>> = {
   'arch-between': 'between the arches',
   'arch-height': 'height of the arch',
   'side-door-from': 'sill to the door',
+  'cab-length': 'bulkhead to dashboard',
+  'cab-width': 'width between the doors',
+  'cab-floor': 'cab floor above the load floor',
+  'cab-roof': 'load floor’s level to the cab’s roof',
   'axle-from-sill': 'rear axle ahead of the sill',
   wheelbase: 'wheelbase',
   'outer-width': 'width without mirrors',
@@ -53,10 +59,22 @@ const PARTS: Readonly<Record<string, string>> = {
   'diagonal-b': 'diagonal, up to the right',
 }
 
+const OPENING_PARTS: Readonly<Record<string, string>> = {
+  from: 'rear sill to it',
+  width: 'along',
+  sill: 'load floor to its sill',
+  height: 'sill to head',
+}
+
 /** What a measure is called beside its field; `frame` gives the heights that it is taken at. */
-export function sayMeasure({ id, group }: Pick<Measure, 'id' | 'group'>, frame: Frame, unit: LengthUnit): string {
+export function sayMeasure(
+  { id, group, of }: Pick<Measure, 'id' | 'group' | 'of'>,
+  frame: Frame,
+  unit: LengthUnit,
+): string {
   const known = WORDS[id]
   if (known !== undefined) return known
+  if (of !== undefined) return `${of}: ${OPENING_PARTS[id.slice(id.lastIndexOf('-') + 1)]}`
   const part = PARTS[id.slice(group.length + 1)]
   if (part !== undefined) return part
   const [, name = '', ...rest] = id.split('-')

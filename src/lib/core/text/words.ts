@@ -149,12 +149,16 @@ export const LINED_FACE_WORDS: Record<LinedFace, string> = {
   door: 'Doors',
 }
 
+/** With its first letter large, as a sentence or a row begins. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
 export const SPACE_ROW_WORDS: Record<SpaceRowId, string> = {
   length: 'Length',
   'width-floor': 'Width at the floor',
   'width-600': 'Width at 600',
   'width-1200': 'Width at 1 200',
   height: 'Height, centreline',
+  'height-cab': 'Height in the cab',
 }
 
 export const TAPE_WORDS: Record<TapeId, string> = {

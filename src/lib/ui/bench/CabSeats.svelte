@@ -1,9 +1,9 @@
 <script lang="ts">
+  import { capital } from '$lib/core/text'
   import type { Bench } from './bench.svelte'
 
   let { bench }: { bench: Bench } = $props()
   const seats = $derived(bench.interior.shell.cabSeats.filter(({ swivel }) => swivel !== undefined))
-  const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 </script>
 
 {#if seats.length > 0}

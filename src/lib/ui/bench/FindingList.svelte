@@ -1,6 +1,6 @@
 <script lang="ts">
   import { RULES, type Finding, type ProvenRemedy } from '$lib/core/review'
-  import { GRAVITY_WORDS, sayBasis, sayFinding, sayRemedy } from '$lib/core/text'
+  import { capital, GRAVITY_WORDS, sayBasis, sayFinding, sayRemedy } from '$lib/core/text'
   import GravityMark from '../parts/GravityMark.svelte'
   import Why from '../parts/Why.svelte'
   import type { Bench, NumberedFinding } from './bench.svelte'
@@ -12,7 +12,6 @@
   let { bench, shown }: Props = $props()
 
   const unit = $derived(bench.liveJob.units)
-  const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
   const openKey = $derived(
     shown.some(({ finding }) => finding.key === bench.openFinding)
       ? bench.openFinding

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Measure, Reading, ReadingState } from '$lib/core/survey'
+  import { READING_LIMITS, type Measure, type Reading, type ReadingState } from '$lib/core/survey'
   import { faulty, formatLength, formatNumber, parsed, parseLength, type LengthUnit } from '$lib/core/units'
 
   interface Props {
@@ -32,11 +32,11 @@
         .replace(/[\s\u202f]/g, '')
         .replace(',', '.'),
     )
-    return Number.isFinite(value) && value >= 0 ? parsed(value) : faulty('Type a mass in kg.')
+    return Number.isFinite(value) ? parsed(value) : faulty('Type a mass in kg.')
   }
+  const tolerance = $derived(`${show(measure.tolerance)} ${measure.unit === 'kg' ? 'kg' : unit}`)
   let typed: { first?: string; second?: string } = $state.raw({})
   let fault = $state('')
-  const MOST = 20_000
 
   function settle(which: 'first' | 'second'): void {
     const text = typed[which]
@@ -48,7 +48,8 @@
     }
     const result = parse(text)
     if (!result.ok) fault = result.fault
-    else if (result.value > MOST) fault = `At most ${show(MOST)}.`
+    else if (result.value > READING_LIMITS.most) fault = `At most ${show(READING_LIMITS.most)}.`
+    else if (result.value < measure.least) fault = `At least ${show(measure.least)}.`
     else done(which, { ...reading, [which]: result.value })
   }
   function done(which: 'first' | 'second', next: Reading): void {
@@ -85,10 +86,8 @@
         aria-label="{words}, {which} reading"
         data-reading={which}
         data-measure={measure.id}
-        title={which === 'first'
-          ? undefined
-          : `Agrees with the first within ${show(measure.tolerance)} ${measure.unit === 'kg' ? 'kg' : unit}`}
-        placeholder={which === 'first' ? show(measure.nominal) : ''}
+        title={which === 'first' ? undefined : `Agrees with the first within ${tolerance}`}
+        placeholder={which === 'first' ? show(measure.nominal) : `±${show(measure.tolerance)}`}
         autocomplete="off"
         spellcheck="false"
         value={typed[which] ?? show(reading[which])}

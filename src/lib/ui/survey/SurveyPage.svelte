@@ -16,7 +16,15 @@
     type RoofKind,
     type Survey,
   } from '$lib/core/survey'
-  import { BODY_CLASS_WORDS, count, MEASURE_GROUP_WORDS, ROOF_WORDS, sayCheck, sayMeasure } from '$lib/core/text'
+  import {
+    BODY_CLASS_WORDS,
+    capital,
+    count,
+    MEASURE_GROUP_WORDS,
+    ROOF_WORDS,
+    sayCheck,
+    sayMeasure,
+  } from '$lib/core/text'
   import { sayLength, sayMass } from '$lib/core/units'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
@@ -121,7 +129,6 @@
     URL.revokeObjectURL(url)
   }
 
-  const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
   function use(): void {
     if (session.do({ type: 'shell.put', shell: result.shell })) session.tell('The vehicle is now the body as measured.')
   }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { capital } from '$lib/core/text'
   import { GENERIC_SHELLS, type Opening, type Shell } from '$lib/core/shell'
   import { formatLength, sayLength, sayMass, type LengthUnit } from '$lib/core/units'
   import ShellSelect from './ShellSelect.svelte'
@@ -13,7 +14,11 @@
 
   const known = $derived(GENERIC_SHELLS.some(({ id }) => id === shell.id))
   const facts = $derived.by((): readonly (readonly [string, string])[] => {
-    const { axles, masses, outer, ribs } = shell
+    const { axles, masses, outer, ribs, cab } = shell
+    const rails = (on: 'floor' | 'roof') => {
+      const number = shell.rails.filter((rail) => rail.on === on).length
+      return number === 0 ? undefined : String(number)
+    }
     const of = (name: string, value: string | undefined) => (value === undefined ? [] : [[name, value] as const])
     const pair = (a: number | undefined, b: number | undefined) =>
       a === undefined || b === undefined ? undefined : `${sayMass(a)} · ${sayMass(b)}`
@@ -38,10 +43,23 @@
           ? undefined
           : `walls ${formatLength(ribs.wallMm, unit)}, roof ${formatLength(ribs.roofMm, unit)}`,
       ),
+      ...of(
+        'Cab, if open',
+        cab === undefined
+          ? undefined
+          : `${formatLength(cab.lengthMm, unit)} × ${formatLength(cab.widthMm, unit)}, ${formatLength(cab.roofMm - cab.floorMm, unit)} high`,
+      ),
+      ...of('Cab seats turn', seatsTurn(shell)),
+      ...of('Rails in the floor', rails('floor')),
+      ...of('Rails on the roof', rails('roof')),
       ...of('Seats behind, as delivered', shell.loadSeats.length === 0 ? undefined : String(shell.loadSeats.length)),
       ...of('Points to fix to', shell.fixings.length === 0 ? undefined : String(shell.fixings.length)),
     ]
   })
+  function seatsTurn({ cabSeats }: Shell): string | undefined {
+    const turning = cabSeats.filter(({ swivel }) => swivel !== undefined).map(({ label }) => label)
+    return turning.length === 0 ? undefined : turning.join(', ')
+  }
   const NEED_WORDS = { 'stay-free': 'stays free', 'may-cover': 'may be covered', emergency: 'emergency exit' } as const
   const WAY_WORDS: Record<Opening['opens'], string> = {
     sliding: 'slides',
@@ -57,7 +75,6 @@
     'sliding-pane': 'pane slides',
     'fixed-window': 'fixed',
   }
-  const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 </script>
 
 <ShellSelect
@@ -89,6 +106,20 @@
       <b class="font-semibold">{capital(opening.label)}</b><br /><span class="text-ink-2"
         >{formatLength(opening.toMm - opening.fromMm, unit)} × {formatLength(opening.headMm - opening.sillMm, unit)},
         {WAY_WORDS[opening.opens]}, {NEED_WORDS[opening.need]}{opening.entrance ? ', way in' : ''}</span
+      >
+    </li>
+  {/each}
+</ul>
+
+<h2 class="mt-5 caps">To be kept clear of</h2>
+<ul class="text-[13px]">
+  {#each shell.keepOuts as { id, label, from, to, notchable } (id)}
+    <li class="border-b border-line py-1">
+      <b class="font-semibold">{capital(label)}</b><br /><span class="text-ink-2"
+        >{from.map((start, axis) => formatLength(to[axis]! - start, unit)).join(' × ')}, from {sayLength(
+          from[0],
+          unit,
+        )}{notchable ? ', a carcass may be notched round it' : ''}</span
       >
     </li>
   {/each}

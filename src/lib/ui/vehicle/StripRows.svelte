@@ -5,7 +5,7 @@
 
   interface Props {
     strips: readonly PersonStrip[]
-    /** Of the load space. */
+    /** Of the load space, and of a cab that is open to it. */
     xSpan: Span
     unit: LengthUnit
     top: number

@@ -1,9 +1,9 @@
 <script lang="ts">
   import { liningCost, statureStrips } from '$lib/core/brief'
   import type { Bounds } from '$lib/core/draw'
-  import type { Vec2 } from '$lib/core/geometry'
+  import { clamp, type Vec2 } from '$lib/core/geometry'
   import { modesOf, planInterior, variantsOf } from '$lib/core/job'
-  import { clearWidth, spaceTable, type BodyChange } from '$lib/core/shell'
+  import { cabSpace, clearWidth, spaceTable, type BodyChange } from '$lib/core/shell'
   import { formatLength } from '$lib/core/units'
   import { fitView, frameHeight, toScreen, toView, type ViewFrame } from '../bench/layout'
   import Marks from '../bench/Marks.svelte'
@@ -12,6 +12,7 @@
   import { newId } from '../job/new-id'
   import LengthField from '../parts/LengthField.svelte'
   import Why from '../parts/Why.svelte'
+  import BoardReadings from './BoardReadings.svelte'
   import BodyPanel from './BodyPanel.svelte'
   import ChangesPanel from './ChangesPanel.svelte'
   import LiningPanel from './LiningPanel.svelte'
@@ -35,10 +36,12 @@
   /** Where it is measured: what was last set, or what the pointer is over now. */
   let set: Probe = $state.raw({ xMm: 2100, yMm: 400, zMm: 700 })
   let over: Probe | undefined = $state.raw(undefined)
-  const inBody = (x: number): number =>
-    Math.round(Math.min(interior.xSpan.max, Math.max(interior.xSpan.min, x)) / 10) * 10
+  const within = (x: number, end: number): number => Math.round(clamp(x, interior.xSpan.min, end) / 10) * 10
+  /** Where the space ends that one can step into: the load space’s, or an open cab’s. */
+  const reachMm = $derived(cabSpace(interior)?.x.max ?? interior.xSpan.max)
+  const inBody = (x: number): number => within(x, reachMm)
   const at = $derived({ ...(over ?? set), xMm: inBody((over ?? set).xMm) })
-  const stationMm = $derived(inBody(set.xMm))
+  const stationMm = $derived(within(set.xMm, interior.xSpan.max))
 
   const rows = $derived(spaceTable(shell, lining, stationMm, plan.changes))
   const readings = $derived(readingsAt(interior, at, unit))
@@ -90,7 +93,7 @@
     const frame = frames.find((one) => py >= one.top - 8 && py <= one.top + frameHeight(one) + 8)
     if (frame === undefined) return undefined
     const [x, v] = toView(frame, [px, py])
-    if (x < interior.xSpan.min - 100 || x > interior.xSpan.max + 100) return undefined
+    if (x < interior.xSpan.min - 100 || x > reachMm + 100) return undefined
     return frame.id === 'plan'
       ? { ...set, xMm: inBody(x), yMm: Math.round(v / 10) * 10 }
       : { ...set, xMm: inBody(x), zMm: Math.round(v / 10) * 10 }
@@ -197,7 +200,7 @@
             <Marks items={views.side.items} frame={frames[1]} />
             <StripRows
               {strips}
-              xSpan={interior.xSpan}
+              xSpan={{ min: interior.xSpan.min, max: reachMm }}
               {unit}
               top={stripsTop}
               toX={(mm) => toScreen(frames[0], [mm, 0])[0]}
@@ -272,6 +275,7 @@
             />
           </div>
           <div class="mt-3"><SpaceTable {rows} betweenMm={between} {interior} {unit} /></div>
+          <BoardReadings {interior} {unit} />
           <p class="mt-2 text-sm text-ink-2">
             {modesOf(plan).length} modes, {Object.keys(plan.fittings).length} fittings stand in this body.
             <a class="act" href="/jobs/{job.id}/plan">On to the plan</a>

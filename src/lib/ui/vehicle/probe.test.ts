@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { genericShell, interiorOf } from '$lib/core/shell'
-import { readingsAt, sayLiningCost } from './probe'
+import { boardReadings, readingsAt, sayLiningCost } from './probe'
 
 const space = interiorOf(genericShell('truck-box'), { floorMm: 40, wallMm: 30, roofMm: 20 })
 const figures = (xMm: number, yMm: number, zMm: number) =>
@@ -64,5 +64,44 @@ describe('sayLiningCost', () => {
       'giant, 2 200 mm, does not stand here even without roof lining.',
     ])
     expect(say(60)[1]).toBe('tall, 1 880 mm, lost standing height at 43 mm of roof lining.')
+  })
+})
+
+describe('ahead of the load space', () => {
+  const words = (shell: string, xMm: number) =>
+    readingsAt(interiorOf(genericShell(shell), space.lining), { xMm, yMm: 0, zMm: 700 }, 'mm')
+
+  it('reads an open cab by its own width and height, and nothing of beds and carcasses', () => {
+    const [wide, high, bed, carcass] = words('van-long-high', 4600).map(({ figure }) => figure.replace(/\u202f/g, ' '))
+    expect([wide, high, bed, carcass]).toEqual(['1 688', '1 645', 'none', 'none'])
+  })
+
+  it('says that a closed bulkhead ends it', () => {
+    const [wide, high] = words('truck-box', 4600)
+    expect([wide!.figure, high!.figure]).toEqual(['none', 'none'])
+    expect(high!.why[0]).toMatch(/^The load space ends at 4\s270\smm from the rear sill; no cab is open to it/)
+  })
+})
+
+describe('boardReadings', () => {
+  it('names the longest that lies and the longest by each door, none by a window', () => {
+    const readings = boardReadings(space, 300, 20, 'mm')
+    expect(readings.map(({ words }) => words)).toEqual([
+      'longest that lies inside',
+      'by the roll-up rear door',
+      'by the side door',
+    ])
+    const [inside, rear, side] = readings.map(({ figure }) => Number(figure.replace(/\D/g, '')))
+    // straight in to the lined bulkhead: 4300 − 30; slanted up inside it is longer, but never than the diagonal
+    expect(rear).toBe(4270)
+    expect(inside).toBeGreaterThan(4270)
+    expect(inside).toBeLessThan(Math.hypot(4270, 2100, 2040))
+    expect(side).toBeGreaterThan(2000)
+    expect(readings[2]!.why[0]).toMatch(/^Pushed in at \d+° to the wall/)
+  })
+
+  it('says none for a section that passes no door', () => {
+    const figures = boardReadings(space, 2600, 2500, 'mm').map(({ figure }) => figure)
+    expect(figures).toEqual(['none', 'none', 'none'])
   })
 })

@@ -1,5 +1,16 @@
 import type { LiningCost } from '$lib/core/brief'
-import { depthAt, heightsAt, MOST_LINING_MM, wallsAt, widestAcross, type Interior } from '$lib/core/shell'
+import {
+  cabSpace,
+  depthAt,
+  heightThere,
+  isAhead,
+  longestBoard,
+  MOST_LINING_MM,
+  throughDoor,
+  widestAcross,
+  widthThere,
+  type Interior,
+} from '$lib/core/shell'
 import { formatLength, sayLength, type LengthUnit } from '$lib/core/units'
 
 /** A point in the vehicle that is asked about. */
@@ -23,25 +34,35 @@ const NONE = 'none'
 
 /** What the lined space is at a point, as a designer would ask it. */
 export function readingsAt(interior: Interior, { xMm, yMm, zMm }: Probe, unit: LengthUnit): readonly Reading[] {
-  const walls = wallsAt(interior, xMm, zMm)
-  const heights = heightsAt(interior, xMm, yMm)
   const length = (mm: number) => sayLength(Math.round(mm), unit)
+  const walls = widthThere(interior, xMm, zMm)
+  const heights = heightThere(interior, xMm, yMm)
+  const ahead = isAhead(interior, xMm)
+  const cab = cabSpace(interior)
+  const nothing = (otherwise: string) =>
+    !ahead
+      ? otherwise
+      : cab === undefined
+        ? `The load space ends at ${length(interior.xSpan.max)} from the rear sill; no cab is open to it.`
+        : `The cab, open to the load space, ends at ${length(cab.x.max)} from the rear sill and goes from ${length(cab.z.min)} to ${length(cab.z.max)} above the load floor.`
   const { min, max } = interior.xSpan
   const from = Math.min(Math.max(min, xMm - BERTH.longMm / 2), Math.max(min, max - BERTH.longMm))
-  const across = widestAcross(interior, { min: from, max: from + BERTH.longMm }, BERTH.longMm, {
-    min: zMm,
-    max: zMm + BERTH.thickMm,
-  })
+  const across = ahead
+    ? undefined
+    : widestAcross(interior, { min: from, max: from + BERTH.longMm }, BERTH.longMm, {
+        min: zMm,
+        max: zMm + BERTH.thickMm,
+      })
   const along = { min: Math.max(min, xMm - CARCASS.longMm / 2), max: Math.min(max, xMm + CARCASS.longMm / 2) }
   const side = yMm < 0 ? 'right' : 'left'
-  const depth = depthAt(interior, side, along, CARCASS.topMm, CARCASS.depthMm, zMm)
+  const depth = ahead ? undefined : depthAt(interior, side, along, CARCASS.topMm, CARCASS.depthMm, zMm)
   return [
     {
       words: 'wide',
       figure: walls === undefined ? NONE : formatLength(walls.max - walls.min, unit),
       why: [
         walls === undefined
-          ? `There are no walls ${length(zMm)} above the load floor.`
+          ? nothing(`There are no walls ${length(zMm)} above the load floor.`)
           : `Level, from ${length(-walls.min)} right of the centreline to ${length(walls.max)} left of it, ${length(zMm)} above the load floor.`,
       ],
     },
@@ -50,7 +71,7 @@ export function readingsAt(interior: Interior, { xMm, yMm, zMm }: Probe, unit: L
       figure: heights === undefined ? NONE : formatLength(heights.max - heights.min, unit),
       why: [
         heights === undefined
-          ? `${length(Math.abs(yMm))} from the centreline is outside the walls.`
+          ? nothing(`${length(Math.abs(yMm))} from the centreline is outside the walls.`)
           : `From ${length(heights.min)} to ${length(heights.max)} above the bare load floor, ${length(Math.abs(yMm))} from the centreline.`,
       ],
     },
@@ -71,6 +92,50 @@ export function readingsAt(interior: Interior, { xMm, yMm, zMm }: Probe, unit: L
         `Depth left ${length(zMm)} above the load floor for a carcass whose worktop at ${length(CARCASS.topMm)} is ${length(CARCASS.depthMm)} deep and whose back is cut to the ${side} wall.`,
       ],
     },
+  ]
+}
+
+/** How a board of a section lies in the empty body, and which doors the longest goes in by. */
+export function boardReadings(
+  interior: Interior,
+  wideMm: number,
+  thickMm: number,
+  unit: LengthUnit,
+): readonly Reading[] {
+  const section = `${sayLength(wideMm, unit)} × ${sayLength(thickMm, unit)}`
+  const board = longestBoard(interior, wideMm, thickMm)
+  const LIES = {
+    straight: 'It lies straight along the vehicle.',
+    slanted: `It lies slanted, ${board?.angleDeg}° to the length.`,
+    raised: `It lies with one end raised, at ${board?.angleDeg}°.`,
+  } as const
+  const doors = interior.shell.openings.filter(
+    ({ opens, side }) => side !== 'roof' && opens !== 'fixed-window' && opens !== 'sliding-pane' && opens !== 'hopper',
+  )
+  return [
+    {
+      words: 'longest that lies inside',
+      figure: board === undefined ? NONE : formatLength(board.mm, unit),
+      why: [
+        board === undefined ? `No board of ${section} lies in this body.` : LIES[board.lies],
+        'Tried degree by degree in the empty lined body, flat and on edge; one slanted both ways at once may be longer.',
+      ],
+    },
+    ...doors.map((opening): Reading => {
+      const through = throughDoor(interior, opening, wideMm, thickMm)
+      return {
+        words: `by the ${opening.label}`,
+        figure: through === undefined ? NONE : formatLength(through.mm, unit),
+        why: [
+          through === undefined
+            ? `A section of ${section} does not pass it.`
+            : through.path === 'straight'
+              ? 'Pushed straight in.'
+              : `Pushed in at ${Math.round(through.angleDeg)}° to the wall, its head to one end of the body, until its tail clears the jamb; then turned.`,
+          'One straight push and one turn are looked at, no more; doors and furniture stand open and out.',
+        ],
+      }
+    }),
   ]
 }
 

@@ -1,6 +1,6 @@
 import { draftShell } from '../draft-shell'
 import type { Shell } from '../shape'
-import { axlesOf, openingsOf, swivels, tieDowns } from './furnish'
+import { axlesOf, doorPillars, openingsOf, spareUnder, swivels, tieDowns } from './furnish'
 
 /** Upright walls, roll-up rear door, side entry, no way through from the cab. */
 const rollUp: Shell = {
@@ -56,6 +56,7 @@ const rollUp: Shell = {
       to: [1900, 1020, 2160],
       notchable: true,
     },
+    spareUnder(150, 450, 750),
   ],
   openings: [
     {
@@ -166,6 +167,8 @@ const wayThrough: Shell = {
       to: [5200, 330, 160],
       notchable: true,
     },
+    ...doorPillars(5250, 920, 1200),
+    spareUnder(150, 450, 800),
   ],
   cabSeats: swivels(larger.cabSeats, 30),
   fixings: tieDowns(6, 5200, 1040),

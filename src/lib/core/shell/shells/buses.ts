@@ -1,6 +1,6 @@
 import { draftShell } from '../draft-shell'
 import type { Shell } from '../shape'
-import { axlesOf, floorRails, openingsOf, rowsOf, windows } from './furnish'
+import { axlesOf, floorRails, openingsOf, rowsOf, spareUnder, wallPillars, windows } from './furnish'
 
 interface Size {
   readonly id: string
@@ -71,7 +71,9 @@ const SIZES: readonly Size[] = [
   },
 ]
 
+/** A pillar between two windows: along the body, and how far it stands proud of the skin. */
 const PILLAR_MM = 90
+const PROUD_MM = 60
 
 function bus(size: Size): Shell {
   const { id, name, lengthMm, widthMm, heightMm, archFromMm } = size
@@ -124,6 +126,14 @@ function bus(size: Size): Shell {
     ),
     keepOuts: [
       ...draft.keepOuts,
+      ...wallPillars(
+        Array.from({ length: size.windows - 1 }, (_, index) => 250 + (index + 1) * pitch),
+        half,
+        PROUD_MM,
+        PILLAR_MM,
+        Math.round(heightMm * 0.9),
+      ),
+      spareUnder(archFromMm + 1200, 300, 850),
       ...(size.lift
         ? [
             {

@@ -36,6 +36,62 @@ export const tieDowns = (count: number, lengthMm: number, yMm: number): Shell['f
       })),
   )
 
+type KeepOut = Shell['keepOuts'][number]
+
+/** How far a door pillar with its belt reel comes in from the skin. */
+const BESIDE_MM = 140
+
+/** The pillar behind each cab door, just ahead of the bulkhead. */
+export const doorPillars = (lengthMm: number, halfMm: number, highMm: number): Shell['keepOuts'] =>
+  ([1, -1] as const).map((side): KeepOut => ({
+    id: `pillar-door-${side > 0 ? 'left' : 'right'}`,
+    label: `door pillar, ${side > 0 ? 'left' : 'right'}`,
+    what: 'pillar',
+    from: [lengthMm, side > 0 ? halfMm - BESIDE_MM : -halfMm - 40, 0],
+    to: [lengthMm + 90, side > 0 ? halfMm + 40 : -halfMm + BESIDE_MM, highMm],
+    notchable: false,
+  }))
+
+/** Pillars that stand proud of the walls at given places, on both sides, floor to roof’s edge. */
+export const wallPillars = (
+  xs: readonly number[],
+  halfMm: number,
+  proudMm: number,
+  wideMm: number,
+  highMm: number,
+): Shell['keepOuts'] =>
+  xs.flatMap((xMm, index) =>
+    ([1, -1] as const).map((side): KeepOut => ({
+      id: `pillar-${side > 0 ? 'left' : 'right'}-${index + 1}`,
+      label: `pillar ${index + 1}, ${side > 0 ? 'left' : 'right'}`,
+      what: 'pillar',
+      from: [Math.round(xMm - wideMm / 2), side > 0 ? halfMm - proudMm : -halfMm - 40, 0],
+      to: [Math.round(xMm + wideMm / 2), side > 0 ? halfMm + 40 : -halfMm + proudMm, highMm],
+      notchable: true,
+    })),
+  )
+
+/** A spare wheel slung under the load floor. */
+export const spareUnder = (fromMm: number, yMm: number, acrossMm: number): KeepOut => ({
+  id: 'wheel-spare',
+  label: 'spare wheel, under the floor',
+  what: 'spare-wheel',
+  from: [fromMm, yMm - acrossMm / 2, -260],
+  to: [fromMm + acrossMm, yMm + acrossMm / 2, -40],
+  notchable: false,
+})
+
+/** A pair of rails along the roof, as the factory fits them. */
+export const roofRails = (fromMm: number, toMm: number, yMm: number): Shell['rails'] =>
+  ([1, -1] as const).map((side) => ({
+    id: `roof-rail-${side > 0 ? 'left' : 'right'}`,
+    label: `roof rail, ${side > 0 ? 'left' : 'right'}`,
+    on: 'roof' as const,
+    fromMm,
+    toMm,
+    yMm: side * yMm,
+  }))
+
 /** Factory points in the roof for a rack, in pairs. */
 export const roofPoints = (xs: readonly number[], yMm: number, zMm: number): Shell['fixings'] =>
   xs.flatMap((xMm, index) =>
@@ -71,7 +127,7 @@ export const rowsOf = (
 
 /** A pair of rails in the floor that seats run in. */
 export const floorRails = (fromMm: number, toMm: number, ys: readonly number[]): Shell['rails'] =>
-  ys.map((yMm, index) => ({ id: `rail-${index + 1}`, label: `seat rail ${index + 1}`, fromMm, toMm, yMm }))
+  ys.map((yMm, index) => ({ id: `rail-${index + 1}`, label: `seat rail ${index + 1}`, on: 'floor', fromMm, toMm, yMm }))
 
 type Opening = Shell['openings'][number]
 

@@ -1,6 +1,6 @@
 import { draftShell } from '../draft-shell'
 import type { Shell } from '../shape'
-import { axlesOf, roofPoints, swivels, tieDowns } from './furnish'
+import { axlesOf, doorPillars, roofPoints, spareUnder, swivels, tieDowns, wallPillars } from './furnish'
 
 const LEVER: Shell['keepOuts'][number] = {
   id: 'lever-brake',
@@ -91,6 +91,8 @@ const longHigh: Shell = {
       to: [1690, -690, 310],
       notchable: true,
     },
+    ...doorPillars(4250, 924, 1640),
+    spareUnder(60, 0, 700),
   ],
   openings: [
     {
@@ -286,6 +288,9 @@ function panelVan({ id, name, wheelbaseMm, kerbKg, grossKg, ...numbers }: Size):
         to: [lengthMm - 60, widthMm / 2 + 40, 620],
         notchable: true,
       },
+      ...doorPillars(lengthMm, Math.round(widthMm / 2), Math.round(heightMm * 0.84)),
+      ...wallPillars([45], Math.round(widthMm * 0.4775), 60, 90, Math.round(heightMm * 0.9)),
+      spareUnder(60, 0, 700),
     ],
     cabSeats: swivels(draft.cabSeats, 40),
     ribs: { wallMm: 35, roofMm: 28, pitchMm: 700 },

@@ -1,6 +1,18 @@
 import { draftShell } from '../draft-shell'
 import type { Shell } from '../shape'
-import { axlesOf, floorRails, openingsOf, rowsOf, swivels, tieDowns, windows } from './furnish'
+import {
+  axlesOf,
+  doorPillars,
+  floorRails,
+  openingsOf,
+  roofRails,
+  rowsOf,
+  spareUnder,
+  swivels,
+  tieDowns,
+  wallPillars,
+  windows,
+} from './furnish'
 
 const compactDraft = draftShell('van-compact', 'Compact van, second seat row', 'compact-van', {
   lengthMm: 1880,
@@ -36,7 +48,8 @@ const compact: Shell = {
     ],
   ),
   loadSeats: rowsOf([[1380, [420, 0, -420]]], { widthMm: 420, depthMm: 450, cushionMm: 360 }, true),
-  rails: floorRails(1100, 1800, [520, -520]),
+  keepOuts: [...compactDraft.keepOuts, ...doorPillars(1880, 780, 1070), spareUnder(80, 0, 620)],
+  rails: [...floorRails(1100, 1800, [520, -520]), ...roofRails(150, 2100, 590)],
   fixings: tieDowns(3, 1880, 690),
 }
 
@@ -94,7 +107,8 @@ const minivan: Shell = {
     { widthMm: 450, depthMm: 470, cushionMm: 340 },
     true,
   ),
-  rails: floorRails(350, 2250, [560, 250, -250, -560]),
+  keepOuts: [...minivanDraft.keepOuts, ...doorPillars(2340, 790, 1150), spareUnder(120, 0, 620)],
+  rails: [...floorRails(350, 2250, [560, 250, -250, -560]), ...roofRails(300, 2600, 560)],
   fixings: tieDowns(3, 2340, 660),
 }
 
@@ -125,6 +139,9 @@ const minibus: Shell = {
   ),
   keepOuts: [
     ...minibusDraft.keepOuts,
+    ...doorPillars(4560, 1045, 1590),
+    ...wallPillars([1275, 2325], 1045, 45, 70, 1700),
+    spareUnder(80, -300, 720),
     {
       id: 'well-step',
       label: 'step well',
