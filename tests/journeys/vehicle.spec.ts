@@ -90,6 +90,24 @@ test('the probe reads the space under the pointer and at typed places', async ({
   const drawing = (await page.getByRole('group', { name: /The body from above/ }).boundingBox())!
   await page.mouse.move(drawing.x + 200, drawing.y + 110)
   await expect(readings).not.toContainText(/high\s*1\s873/)
+
+  // the cab is open: its own height there, and its row in the table; no bed lies across on its seats
+  await page.getByLabel('cut at, from rear sill').fill('4250')
+  await page.mouse.move(drawing.x + 441, drawing.y + 110)
+  await expect(readings).toContainText(/high\s*1\s645/)
+  await expect(readings).toContainText(/bed across\s*none/)
+  await expect(page.getByTestId('lined-height-cab')).toHaveText(/1\s645/)
+
+  // a board: straight in from behind, longer when one end is raised, none when it is too wide for any door
+  const board = page.getByTestId('board')
+  await board.getByText('Board or mast to be carried in').click()
+  await expect(board).toContainText(/by the rear doors\s*4\s250/)
+  await board.getByRole('button', { name: /^Why longest that lies inside/ }).click()
+  await expect(page.locator('[data-popover-content]')).toContainText('It lies with one end raised')
+  await page.keyboard.press('Escape')
+  await board.getByLabel('wide').fill('1.9 m')
+  await board.getByLabel('wide').press('Enter')
+  await expect(board).toContainText(/by the sliding door\s*none/)
 })
 
 test('bodies of every class can be chosen, and a change that one has no place for goes with it', async ({
@@ -125,10 +143,16 @@ test('a cab seat turns for a mode, is counted as a move, and says what stops it'
   await openPlan(page, id)
   await page.keyboard.press('2')
   await expect(page.getByRole('button', { name: /Why 1 move from Drive to Day/ })).toBeVisible()
-  await page.getByLabel('Passenger').selectOption('turned')
+  await page
+    .getByRole('group', { name: /Cab seats/ })
+    .getByLabel('Passenger')
+    .selectOption('turned')
   await expect(page.getByRole('button', { name: /Why 2 moves from Drive to Day/ })).toBeVisible()
   await expect(page.getByTestId('finding-swivel-blocked')).toHaveCount(0)
-  await page.getByLabel('Driver').selectOption('turned')
+  await page
+    .getByRole('group', { name: /Cab seats/ })
+    .getByLabel('Driver')
+    .selectOption('turned')
   const finding = page.getByTestId('finding-swivel-blocked')
   await expect(finding).toContainText(/driver’s seat turns only [\d.]+° of 180°: the desk is in the way/)
   await finding.getByRole('button').first().click()

@@ -67,6 +67,21 @@ describe('the body drawn', () => {
     },
   )
 
+  it('draws an open cab no further than the windscreen, and a closed one not at all', () => {
+    const inside = (shell: typeof van) =>
+      shellSide(interiorOf(shell, lining), 'left').items.flatMap((item) =>
+        item.kind === 'path' && item.weight === 'hair' && item.fill === 'sheet' ? [item.points] : [],
+      )
+    const [cab] = inside(van)
+    const roof = Math.max(...cab!.map(([, z]) => z))
+    expect(roof).toBe(van.cab!.roofMm)
+    // the skin passes (4560, 1900) and (4900, 1560): at the cab’s roof of 1645 it is at x = 4560 + 255
+    const ends = cab!.filter(([, z]) => z === roof).map(([x]) => x)
+    expect(Math.max(...ends)).toBeCloseTo(4815, 6)
+    expect(Math.max(...cab!.map(([x]) => x))).toBe(4250 + van.cab!.lengthMm)
+    expect(inside({ ...van, bulkhead: { ...van.bulkhead, wayThrough: false } })).toEqual([])
+  })
+
   it('grows by its flare and its roof, and shows the hatch above the cut', () => {
     const [plain, changed] = [interiorOf(van, lining), interiorOf(van, lining, changes)]
     expect(planBounds(changed).max[1] - planBounds(plain).max[1]).toBe(120)

@@ -1,4 +1,4 @@
-import { clamp, prismBounds, rectangle, spanMiddle, type Vec2 } from '../geometry'
+import { clamp, intersectConvex, prismBounds, rectangle, spanMiddle, type Polygon, type Vec2 } from '../geometry'
 import {
   bareOf,
   cabSpace,
@@ -52,6 +52,9 @@ export const sideBounds = (interior: Interior): Bounds => {
 const isWindow = ({ opens }: Opening): boolean =>
   opens === 'fixed-window' || opens === 'hopper' || opens === 'sliding-pane'
 
+/** The part of an open cab that the body as drawn leaves: a windscreen slopes into it. */
+const within = (skin: readonly Vec2[], cab: Polygon): Item => path(intersectConvex(skin, cab), 'hair', 'sheet')
+
 /** The body from above: skin, lined walls, arches, doors and cab seats. */
 export function shellPlan(interior: Interior): ItemGroup {
   const { shell, xSpan } = interior
@@ -70,7 +73,7 @@ export function shellPlan(interior: Interior): ItemGroup {
     ...flares,
     path(skin, 'visible', 'body'),
     path([...right, ...[...left].reverse()], 'cut', 'sheet'),
-    ...(cab === undefined ? [] : [path(rectangle(cab.x.min, cab.y.min, cab.x.max, cab.y.max), 'hair', 'sheet')]),
+    ...(cab === undefined ? [] : [within(skin, rectangle(cab.x.min, cab.y.min, cab.x.max, cab.y.max))]),
     ...shell.rails.map(({ on, fromMm, toMm, yMm }) =>
       line([fromMm, yMm], [toMm, yMm], on === 'roof' ? 'hidden' : 'hair'),
     ),
@@ -141,7 +144,7 @@ export function shellSide(interior: Interior, side: 'left' | 'right'): ItemGroup
     path(skin, 'visible', 'body'),
     ...(cab === undefined
       ? []
-      : [path(rectangle(cab.x.min, Math.max(cab.z.min, min[1]), cab.x.max, cab.z.max), 'hair', 'sheet')]),
+      : [within(skin, rectangle(cab.x.min, Math.max(cab.z.min, min[1]), cab.x.max, cab.z.max))]),
     path(lined, 'cut', 'sheet'),
     ...flares,
   ]

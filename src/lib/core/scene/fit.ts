@@ -1,5 +1,5 @@
 import { overlapBounds, prismBounds, prismsOverlap, sharedLength, type Box, type Prism, type Vec2 } from '../geometry'
-import { worstProtrusion, type KeepOut, type Protrusion } from '../shell'
+import { protrusionOf, type KeepOut, type Protrusion } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, PlacedSolid, Scene } from './scene'
 
@@ -32,7 +32,7 @@ export function outsideOf(scene: Scene, placed: Placed): (Protrusion & { readonl
   let worst: (Protrusion & { readonly solidId: string }) | undefined
   for (const solid of placed.solids) {
     const cut = solid.fit === 'scribed' && placed.scribedTo !== undefined
-    const found = worstProtrusion(scene.interior, cut ? frontOf(solid, placed.scribedTo) : solid.prism)
+    const found = protrusionOf(scene.interior, cut ? frontOf(solid, placed.scribedTo) : solid.prism)
     if (found !== undefined && found.byMm > (worst?.byMm ?? 0)) worst = { ...found, solidId: solid.id }
   }
   return worst

@@ -1,5 +1,5 @@
 import { prismBounds, prismsOverlap, spansOverlap, type Prism } from '../geometry'
-import { worstProtrusion } from '../shell'
+import { protrusionOf } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, PlacedClearance, Scene } from './scene'
 
@@ -28,7 +28,7 @@ function shellSlack(clearance: PlacedClearance): number | undefined {
 
 function leavesShell(scene: Scene, clearance: PlacedClearance, shape: Prism): boolean {
   const slack = shellSlack(clearance)
-  return slack !== undefined && (worstProtrusion(scene.interior, shape)?.byMm ?? 0) > slack
+  return slack !== undefined && (protrusionOf(scene.interior, shape)?.byMm ?? 0) > slack
 }
 
 /** How far a clearance is free, and by what it is cut short. Bisected to half a millimetre or half a degree. */

@@ -1,7 +1,8 @@
 import { prismsOverlap, spanLength, type Polygon, type Prism, type Vec2 } from '../geometry'
 import { TOUCH_MM } from '../units'
 import type { Interior } from './interior'
-import { clearWidth, heightsAt, liningTop, worstProtrusion } from './questions'
+import { protrusionOf } from './inside'
+import { clearWidth, heightsAt, liningTop } from './questions'
 import type { Opening } from './shape'
 
 export interface Board {
@@ -39,8 +40,7 @@ export function longestBoard(interior: Interior, wideMm: number, thickMm: number
   const floor = liningTop(interior, centre)
   const roof = heightsAt(interior, centre, 0)?.max ?? floor
   const fits = (board: Prism): boolean =>
-    worstProtrusion(interior, board) === undefined &&
-    !interior.keepOuts.some(({ prism }) => prismsOverlap(prism, board))
+    protrusionOf(interior, board) === undefined && !interior.keepOuts.some(({ prism }) => prismsOverlap(prism, board))
   /** Boards that lie in this way at this angle, by their length. */
   type Way = { readonly lies: Board['lies']; readonly angleDeg: number; readonly make: (long: number) => Prism }
   const ways: Way[] = []

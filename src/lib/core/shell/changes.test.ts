@@ -18,6 +18,7 @@ import {
   spaceTable,
   wallReach,
   wallsAt,
+  protrusionOf,
   worstProtrusion,
   type BodyChange,
   type BodyChanges,
@@ -210,6 +211,21 @@ describe('properties', () => {
       { seed: 21, numRuns: 300 },
     )
     expect(spaceTable(van, lining, 1000, roof).find(({ id }) => id === 'height')!.linedMm).toBeCloseTo(1873 + 400, 0)
+  })
+
+  it('tells quickly what it tells slowly', () => {
+    let out = 0
+    fc.assert(
+      fc.property(someChanges, someBlock, (changes, solid) => {
+        const space = interiorOf(van, lining, changes)
+        const slow = worstProtrusion(space, solid)
+        if (slow !== undefined) out += 1
+        expect(protrusionOf(space, solid)).toEqual(slow)
+      }),
+      { seed: 22, numRuns: 400 },
+    )
+    expect(out).toBeGreaterThan(40)
+    expect(out).toBeLessThan(390)
   })
 
   /** Whether a point is in the body or in a pocket, read off the walls and heights alone. */

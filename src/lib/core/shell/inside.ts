@@ -1,7 +1,7 @@
 import { prismBounds, type Box, type Prism, type Span } from '../geometry'
 import { TOUCH_MM } from '../units'
 import type { Interior } from './interior'
-import { worstProtrusion } from './questions'
+import { worstProtrusion, type Protrusion } from './questions'
 
 /** What the hot loop below reads of an interior, laid out as plain rows of numbers. */
 interface Rows {
@@ -31,14 +31,22 @@ function rowsOf(interior: Interior): Rows {
   return rows
 }
 
+/** Whether a block lies between the faces of the lined body, what changes add left out. */
+function betweenFaces(interior: Interior, { x, y, z }: Box): boolean {
+  if (interior.xSpan.min - x.min > TOUCH_MM || x.max - interior.xSpan.max > TOUCH_MM) return false
+  return insideFaces(rowsOf(interior), x, y, z)
+}
+
+/** As `worstProtrusion`, and quick where the whole block round a solid lies inside. */
+export const protrusionOf = (interior: Interior, solid: Prism): Protrusion | undefined =>
+  betweenFaces(interior, prismBounds(solid)) ? undefined : worstProtrusion(interior, solid)
+
 /** Whether a block stands within the lined body, clear of what stands proud of it. */
 export function boxInside(interior: Interior, box: Box): boolean {
-  const { x, y, z } = box
-  if (interior.xSpan.min - x.min > TOUCH_MM || x.max - interior.xSpan.max > TOUCH_MM) return false
-  const rows = rowsOf(interior)
   const inside =
-    interior.pockets.length === 0 ? insideFaces(rows, x, y, z) : worstProtrusion(interior, prismOf(box)) === undefined
-  return inside && clearOf(rows.keepOuts, x, y, z)
+    betweenFaces(interior, box) ||
+    (interior.pockets.length > 0 && worstProtrusion(interior, prismOf(box)) === undefined)
+  return inside && clearOf(rowsOf(interior).keepOuts, box.x, box.y, box.z)
 }
 
 /** Whether the rectangle y × z sticks out of the section that lies `t` of the way from `a` to `b`. */

@@ -1,5 +1,5 @@
+export { baseOf } from './base'
 export {
-  baseOf,
   newSurvey,
   readingSchema,
   READING_LIMITS,

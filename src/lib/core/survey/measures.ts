@@ -1,6 +1,7 @@
 import type { Vec2 } from '../geometry'
 import { bareInterior, heightsAt, wallsAt, type Cab, type Interior, type Opening, type Shell } from '../shell'
-import { baseOf, READING_LIMITS, type Survey } from './schema'
+import { baseOf } from './base'
+import { READING_LIMITS, type Survey } from './schema'
 
 export const STATIONS = ['rear', 'axle', 'door', 'front'] as const
 export type StationName = (typeof STATIONS)[number]

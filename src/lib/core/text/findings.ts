@@ -83,10 +83,10 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     const are = facts.blockers.length > 1 ? 'are' : 'is'
     return {
       title: 'The seat does not turn',
-      designer: `The ${facts.seat}’s seat turns only ${formatNumber(measured)}° of ${formatNumber(needed)}°: ${by} ${are} in the way.`,
+      designer: `The ${facts.seat}’s seat turns only ${formatNumber(measured, 1)}° of ${formatNumber(needed)}°: ${by} ${are} in the way.`,
       client: `You could not turn the ${facts.seat}’s seat round.`,
       why: [
-        `Turned in steps of 7.5° about its axis, both ways round; the better way ends at ${formatNumber(measured)}°, where it meets ${by}.`,
+        `Turned in steps of 7.5° about its axis, both ways round; the better way ends at ${formatNumber(measured, 1)}°, where it meets ${by}.`,
         'A swivel under a belted seat needs approval: work for a licensed fitter.',
       ],
     }
@@ -96,10 +96,10 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     const are = facts.blockers.length > 1 ? 'are' : 'is'
     return {
       title: 'The seat does not lean back',
-      designer: `The ${facts.seat}’s seat leans back only ${formatNumber(measured)}° of ${formatNumber(needed)}°: ${by} ${are} in the way.`,
+      designer: `The ${facts.seat}’s seat leans back only ${formatNumber(measured, 1)}° of ${formatNumber(needed)}°: ${by} ${are} in the way.`,
       client: `You could not lean back in the ${facts.seat}’s seat.`,
       why: [
-        `Its backrest, leant about its foot in steps of 2.5°, meets ${by} after ${formatNumber(measured)}°; by itself it leans ${formatNumber(needed)}°.`,
+        `Its backrest, leant about its foot in steps of 2.5°, meets ${by} after ${formatNumber(measured, 1)}°; by itself it leans ${formatNumber(needed)}°.`,
       ],
     }
   },

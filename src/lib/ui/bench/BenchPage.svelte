@@ -10,7 +10,6 @@
   import HandColumn from './HandColumn.svelte'
   import { meaningOf, type ActionId } from './keys'
   import ModeStrip from './ModeStrip.svelte'
-  import SearchDialog from './SearchDialog.svelte'
   import VariantMenu from './VariantMenu.svelte'
 
   const session = getSession()
@@ -19,6 +18,12 @@
 
   let drawing: Drawing | undefined = $state(undefined)
   let searching = $state(false)
+  /** Not part of opening a plan: it comes when it is first asked for, and keys wait for it. */
+  let SearchDialog: typeof import('./SearchDialog.svelte').default | undefined = $state.raw(undefined)
+  function search(): void {
+    searching = true
+    void import('./SearchDialog.svelte').then((module) => (SearchDialog = module.default))
+  }
   let historyOpen = $state(false)
   let brought: { demand: ResolvedDemand; from: readonly [number, number]; over: boolean } | undefined =
     $state.raw(undefined)
@@ -54,8 +59,7 @@
       case 'redo':
         return session.redo()
       case 'search':
-        searching = true
-        return
+        return search()
       case 'type-distance':
         document.getElementById('tape-rear')?.focus()
         return
@@ -138,13 +142,13 @@
     <JobBar current="plan" {planState} bind:historyOpen><VariantMenu {bench} /></JobBar>
   </div>
   <aside class="min-h-0 border-r border-line">
-    <DemandsColumn {bench} {onpick} onsearch={() => (searching = true)} />
+    <DemandsColumn {bench} {onpick} onsearch={search} />
   </aside>
   <main class="min-h-0 min-w-0 bg-sheet"><Drawing bind:this={drawing} {bench} /></main>
   <aside class="min-h-0 border-l border-line"><HandColumn {bench} /></aside>
   <div class="col-span-3"><ModeStrip {bench} /></div>
 </div>
-<SearchDialog {bench} bind:open={searching} onaction={act} />
+{#if SearchDialog !== undefined}<SearchDialog {bench} bind:open={searching} onaction={act} />{/if}
 
 <style>
   .bench {
