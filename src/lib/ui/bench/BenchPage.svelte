@@ -10,6 +10,7 @@
   import HandColumn from './HandColumn.svelte'
   import { meaningOf, type ActionId } from './keys'
   import ModeStrip from './ModeStrip.svelte'
+  import type Search from './SearchDialog.svelte'
   import VariantMenu from './VariantMenu.svelte'
 
   const session = getSession()
@@ -19,7 +20,7 @@
   let drawing: Drawing | undefined = $state(undefined)
   let searching = $state(false)
   /** Not part of opening a plan: it comes when it is first asked for, and keys wait for it. */
-  let SearchDialog: typeof import('./SearchDialog.svelte').default | undefined = $state.raw(undefined)
+  let SearchDialog: typeof Search | undefined = $state.raw(undefined)
   function search(): void {
     searching = true
     void import('./SearchDialog.svelte').then((module) => (SearchDialog = module.default))
