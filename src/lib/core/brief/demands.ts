@@ -1,75 +1,7 @@
-import type { Brief, Demand, Need, Person, Purpose } from './schema'
-
-/** Where a figure comes from. `practice` is common practice without a source. */
-export type Basis =
-  | { readonly kind: 'practice'; readonly note: string }
-  | { readonly kind: 'source'; readonly note: string }
-  | { readonly kind: 'geometry'; readonly note: string }
-  | { readonly kind: 'brief'; readonly note: string }
-
-/** What a sleeper wants beyond their stature, lying straight. */
-export const BERTH_SPARE_MM = 50
-/** Width for one sleeper of two side by side: half a small double of 1200 (common mattress size, from memory). */
-export const SLEEPER_WIDTH_MM = 600
-/** Width for one who sleeps alone. */
-export const SINGLE_BERTH_MM = 650
-/** Place at a table, along its edge. */
-export const TABLE_PLACE_MM = 550
-/** Fresh water for one person and one night away from a hook-up: a thrifty end of common practice (10 to 21). */
-export const WATER_PER_NIGHT_L = 11
-
-interface NeedFacts {
-  /** Length, width and, where it counts, height in mm that one of it usually takes. */
-  readonly sizeMm: readonly number[]
-  readonly purpose: Purpose
-  readonly unit: 'count' | 'litres'
-  readonly basis: Basis
-}
-
-const practice = (note: string): Basis => ({ kind: 'practice', note })
-
-export const NEED_FACTS: Record<Need, NeedFacts> = {
-  berth: {
-    sizeMm: [1900, 1200],
-    purpose: 'sleeping',
-    unit: 'count',
-    basis: practice('stature plus 50 mm; 600 mm of width for each of two'),
-  },
-  belt: {
-    sizeMm: [450, 500],
-    purpose: 'driving',
-    unit: 'count',
-    basis: practice('who travels is counted by approved, belted seats'),
-  },
-  'table-seat': {
-    sizeMm: [TABLE_PLACE_MM, 400],
-    purpose: 'living',
-    unit: 'count',
-    basis: practice('550 mm of table edge for each'),
-  },
-  toilet: { sizeMm: [450, 400], purpose: 'sleeping', unit: 'count', basis: practice('a boxed toilet of 400 × 450 mm') },
-  shower: { sizeMm: [760, 760], purpose: 'living', unit: 'count', basis: practice('a tray to stand and turn in') },
-  hob: {
-    sizeMm: [1200, 500],
-    purpose: 'living',
-    unit: 'count',
-    basis: practice('a counter from 1200 mm with basin and hob'),
-  },
-  'cold-box': {
-    sizeMm: [560, 540],
-    purpose: 'living',
-    unit: 'count',
-    basis: practice('an upright cold box of about 90 L'),
-  },
-  desk: { sizeMm: [1000, 500], purpose: 'living', unit: 'count', basis: practice('two screens side by side') },
-  stowage: {
-    sizeMm: [400, 300, 300],
-    purpose: 'driving',
-    unit: 'count',
-    basis: { kind: 'brief', note: 'the size typed in' },
-  },
-  water: { sizeMm: [500, 400], purpose: 'living', unit: 'litres', basis: practice('11 L for each sleeper and night') },
-}
+import { sleepersOf, travellersOf } from './answers'
+import { DERIVE_RULES, type Derived, type DeriveRule, type Facts, type Page } from './derive'
+import { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, WATER_PER_NIGHT_L, type Basis } from './needs'
+import type { Adjust, Brief, Demand, Need, Purpose } from './schema'
 
 /** A demand with its figures worked out. */
 export interface ResolvedDemand {
@@ -77,12 +9,16 @@ export interface ResolvedDemand {
   readonly need: Need
   readonly label: string | undefined
   readonly must: boolean
+  /** How much it counts, 1 to 5; a must counts 5. */
+  readonly weight: number
   readonly quantity: number
   readonly unit: 'count' | 'litres'
   /** Largest fixed dimension; demands are sorted by it. */
   readonly leadingMm: number
   readonly sizeMm: readonly number[]
   readonly purpose: Purpose
+  /** All modes in which it must hold. */
+  readonly purposes: readonly Purpose[]
   readonly basis: Basis
   /** How the quantity and size came about. */
   readonly because:
@@ -92,22 +28,14 @@ export interface ResolvedDemand {
     | { readonly code: 'people'; readonly people: number }
     | { readonly code: 'water'; readonly people: number; readonly nights: number; readonly perNightL: number }
     | { readonly code: 'typical' }
+    | { readonly code: 'rule'; readonly rule: string; readonly facts: Facts }
+  /** Ids of the people, pets or pieces of gear that it is for; empty: for all. */
+  readonly forWhom: readonly string[]
+  /** The page of the conversation that it follows from; undefined when it was typed. */
+  readonly page: Page | undefined
+  /** Why it is not held against the plan. */
+  readonly waived: string | undefined
 }
-
-export const sleepersOf = (brief: Brief): readonly Person[] =>
-  Object.values(brief.people)
-    .filter((person) => person.sleeps)
-    .sort((a, b) => b.statureMm - a.statureMm)
-
-export const travellersOf = (brief: Brief): number =>
-  Object.values(brief.people).filter((person) => person.travels).length
-
-/** The tallest of all people, or undefined when the brief has none. */
-export const tallestOf = (brief: Brief): Person | undefined =>
-  Object.values(brief.people).reduce<Person | undefined>(
-    (tallest, person) => (person.statureMm > (tallest?.statureMm ?? 0) ? person : tallest),
-    undefined,
-  )
 
 function resolve(id: string, demand: Demand, brief: Brief): ResolvedDemand {
   const facts = NEED_FACTS[demand.need]
@@ -117,8 +45,10 @@ function resolve(id: string, demand: Demand, brief: Brief): ResolvedDemand {
     need: demand.need,
     label: demand.label,
     must: demand.must,
+    weight: demand.must ? 5 : (demand.weight ?? 3),
     unit: facts.unit,
     purpose: facts.purpose,
+    purposes: [facts.purpose],
     basis: facts.basis,
     sizeMm: demand.sizeMm ?? facts.sizeMm,
     quantity: demand.quantity ?? 1,
@@ -126,11 +56,10 @@ function resolve(id: string, demand: Demand, brief: Brief): ResolvedDemand {
       demand.quantity === undefined && demand.sizeMm === undefined
         ? ({ code: 'typical' } as const)
         : ({ code: 'typed' } as const),
+    forWhom: [],
+    page: undefined,
+    waived: undefined,
   }
-  const withLead = (given: Omit<ResolvedDemand, 'leadingMm'>): ResolvedDemand => ({
-    ...given,
-    leadingMm: Math.max(...given.sizeMm),
-  })
   switch (demand.need) {
     case 'berth': {
       const tallestMm = sleepers[0]?.statureMm ?? 0
@@ -151,7 +80,8 @@ function resolve(id: string, demand: Demand, brief: Brief): ResolvedDemand {
         quantity: demand.quantity ?? travellersOf(brief),
         because: { code: 'travellers', people: travellersOf(brief) },
       })
-    case 'table-seat': {
+    case 'table-seat':
+    case 'seat': {
       const people = Object.keys(brief.people).length
       return withLead({ ...base, quantity: demand.quantity ?? people, because: { code: 'people', people } })
     }
@@ -166,19 +96,133 @@ function resolve(id: string, demand: Demand, brief: Brief): ResolvedDemand {
             : { code: 'typed' },
       })
     }
-    case 'toilet':
-    case 'shower':
-    case 'hob':
-    case 'cold-box':
-    case 'desk':
-    case 'stowage':
+    default:
       return withLead(base)
   }
 }
 
-/** All demands of a brief with their figures, biggest leading dimension first; ties keep musts first, then the id's order. */
-export function demandsOf(brief: Brief): readonly ResolvedDemand[] {
-  return Object.entries(brief.demands)
-    .map(([id, demand]) => resolve(id, demand, brief))
-    .sort((a, b) => b.leadingMm - a.leadingMm || Number(b.must) - Number(a.must) || (a.id < b.id ? -1 : 1))
+const withLead = (given: Omit<ResolvedDemand, 'leadingMm'>): ResolvedDemand => ({
+  ...given,
+  leadingMm: Math.max(...given.sizeMm),
+})
+
+/** What an answer implies, with the designer’s changes to it. */
+function adjusted({ need, page, id: rule }: DeriveRule, derived: Derived, adjust: Adjust = {}): ResolvedDemand {
+  const facts = NEED_FACTS[need]
+  const must = adjust.must ?? derived.must
+  return withLead({
+    id: derivedId(rule, derived.key),
+    need,
+    label: derived.label,
+    must,
+    weight: must ? 5 : (adjust.weight ?? derived.weight ?? 3),
+    quantity: adjust.quantity ?? derived.quantity ?? 1,
+    unit: facts.unit,
+    sizeMm: derived.sizeMm ?? facts.sizeMm,
+    purpose: derived.purposes?.[0] ?? facts.purpose,
+    purposes: derived.purposes ?? [facts.purpose],
+    basis: facts.basis,
+    because: { code: 'rule', rule, facts: derived.facts },
+    forWhom: derived.forWhom,
+    page,
+    waived: adjust.waived,
+  })
+}
+
+/** Of a demand that follows from answers: the same answers give it the same id. */
+export const derivedId = (rule: string, key: string): string => `need-${rule}-${key}`
+
+/** A demand as the parts that the designer split it into; the first keeps its id. */
+function parts(demand: ResolvedDemand, quantities: readonly number[] | undefined): readonly ResolvedDemand[] {
+  if (quantities === undefined) return [demand]
+  return quantities.map((quantity, index) =>
+    withLead({
+      ...demand,
+      id: index === 0 ? demand.id : `${demand.id}-part-${index + 1}`,
+      label: `${demand.label === undefined ? '' : `${demand.label}, `}part ${index + 1}`,
+      quantity,
+      sizeMm:
+        demand.need === 'berth'
+          ? [demand.sizeMm[0]!, quantity === 1 ? SINGLE_BERTH_MM : quantity * SLEEPER_WIDTH_MM]
+          : demand.sizeMm,
+    }),
+  )
+}
+
+/** Demands that the designer counts together, as one: the larger size, the sum of the quantities. */
+function merged(demands: readonly ResolvedDemand[], into: ReadonlyMap<string, string>): readonly ResolvedDemand[] {
+  const byId = new Map(demands.map((demand) => [demand.id, demand]))
+  const kept = new Map<string, ResolvedDemand>()
+  const targetOf = (id: string): string => {
+    const to = into.get(id)
+    const target = to === undefined ? undefined : byId.get(to)
+    return target !== undefined && target.need === byId.get(id)!.need && to !== id && into.get(to!) === undefined
+      ? to!
+      : id
+  }
+  for (const demand of demands) if (targetOf(demand.id) === demand.id) kept.set(demand.id, demand)
+  for (const demand of demands) {
+    const to = targetOf(demand.id)
+    if (to === demand.id) continue
+    const target = kept.get(to)!
+    const wide = demand.need === 'berth' ? [(target.sizeMm[1] ?? 0) + (demand.sizeMm[1] ?? 0)] : []
+    kept.set(
+      to,
+      withLead({
+        ...target,
+        quantity: target.quantity + demand.quantity,
+        must: target.must || demand.must,
+        weight: Math.max(target.weight, demand.weight),
+        sizeMm: target.sizeMm.map((side, axis) =>
+          axis === 1 && wide.length > 0 ? wide[0]! : Math.max(side, demand.sizeMm[axis] ?? 0),
+        ),
+        forWhom: [...target.forWhom, ...demand.forWhom],
+        purposes: [...new Set([...target.purposes, ...demand.purposes])],
+      }),
+    )
+  }
+  return [...kept.values()]
+}
+
+/**
+ * All demands of a brief with their figures, those that are waived too: what the answers imply, with the designer’s changes,
+ * and what was typed. Biggest leading dimension first; ties keep musts first, then the id's order.
+ */
+export function allDemands(brief: Brief): readonly ResolvedDemand[] {
+  const adjust = brief.adjust ?? {}
+  const derived =
+    brief.derives === true
+      ? DERIVE_RULES.flatMap((rule) =>
+          rule.derive(brief).flatMap((one) => {
+            const changed = adjust[derivedId(rule.id, one.key)]
+            return parts(adjusted(rule, one, changed), changed?.split)
+          }),
+        )
+      : []
+  const into = new Map(
+    Object.entries(adjust).flatMap(([id, { into: to }]) => (to === undefined ? [] : [[id, to] as const])),
+  )
+  const typed = Object.entries(brief.demands).map(([id, demand]) => resolve(id, demand, brief))
+  return [...merged(derived, into), ...typed].sort(
+    (a, b) => b.leadingMm - a.leadingMm || Number(b.must) - Number(a.must) || (a.id < b.id ? -1 : 1),
+  )
+}
+
+/** The demands that are held against a plan. */
+export const demandsOf = (brief: Brief): readonly ResolvedDemand[] =>
+  allDemands(brief).filter(({ waived }) => waived === undefined)
+
+/** Pieces of gear to be stowed inside, one entry for each, with the sides that may be up. */
+export function piecesOf(
+  brief: Brief,
+): readonly { readonly id: string; readonly size: readonly [number, number, number]; readonly mayLie: boolean }[] {
+  return demandsOf(brief).flatMap(({ id, need, quantity, sizeMm, forWhom, because }) => {
+    if (need !== 'stowage' || sizeMm.length !== 3 || because.code === 'typical') return []
+    const mayLie = brief.gear?.[forWhom[0] ?? '']?.mayLie !== false
+    return Array.from({ length: Math.min(50, quantity) }, (_, index) => ({
+      id: `${id}#${index}`,
+      size: sizeMm as unknown as readonly [number, number, number],
+      mayLie,
+    }))
+  })
 }

@@ -1,31 +1,83 @@
 export {
+  adjustIdSchema,
+  adjustSchema,
+  AGES,
+  BODY_MEASURES,
   briefSchema,
+  BUILDS,
+  COOKING,
   demandSchema,
+  ENERGY,
+  FUTURES,
+  GEAR_PLACES,
+  GEAR_USES,
+  gearSchema,
+  HEATING,
+  MOBILITIES,
+  MOST_GEAR,
   NEEDS,
+  PERMANENCE,
   personSchema,
+  PET_RIDES,
+  PET_SLEEPS,
   petSchema,
   PURPOSES,
   recordOf,
+  SHARED,
+  TOILETS,
+  useSchema,
+  WASHING,
+  type Adjust,
+  type Age,
   type Brief,
   type Demand,
+  type Gear,
   type Need,
   type Person,
   type Pet,
   type Purpose,
+  type Use,
 } from './schema'
 export {
+  ageOf,
+  answer,
+  bedsOf,
+  isAnswered,
+  measureOf,
+  peopleOf,
+  plannedStatureMm,
+  sleepersOf,
+  STANDING_SPARE_MM,
+  tallestOf,
+  travellersOf,
+  USUAL,
+  yearsOf,
+} from './answers'
+export {
   BERTH_SPARE_MM,
-  demandsOf,
   NEED_FACTS,
   SINGLE_BERTH_MM,
   SLEEPER_WIDTH_MM,
-  sleepersOf,
   TABLE_PLACE_MM,
-  tallestOf,
-  travellersOf,
   WATER_PER_NIGHT_L,
+  WATER_WITH_SHOWER_L,
   type Basis,
-  type ResolvedDemand,
-} from './demands'
-export { SITTING_SPARE_MM, STANDING_SPARE_MM, statureStrips, type PersonStrip, type Platform } from './stature-strip'
+} from './needs'
+export { DERIVE_RULES, PAGES, type Derived, type DeriveRule, type Facts, type Page } from './derive'
+export { allDemands, demandsOf, derivedId, piecesOf, type ResolvedDemand } from './demands'
+export { SITTING_SPARE_MM, statureStrips, type PersonStrip, type Platform } from './stature-strip'
+export { GEAR_LIBRARY, type TypicalGear } from './gear-library'
+export { BRIEF_TEMPLATES, type BriefTemplate } from './templates'
+export {
+  beltsOf,
+  contradictionsOf,
+  loadKg,
+  longestBedMm,
+  mostHeadroomMm,
+  wallAskedMm,
+  wallLengthMm,
+  type Contradiction,
+  type ContradictionCode,
+} from './contradictions'
+export { compareVehicles, type VehicleRow } from './compare'
 export { liningCost, type LiningCost } from './lining-cost'

@@ -1,11 +1,10 @@
 import type { Span } from '../geometry'
 import { bodyMm } from '../people'
 import { stripOf, type Interior, type StripCell } from '../shell'
-import { BERTH_SPARE_MM } from './demands'
+import { STANDING_SPARE_MM } from './answers'
+import { BERTH_SPARE_MM } from './needs'
 import type { Person } from './schema'
 
-/** Beyond their stature, for shoes. Common practice, no source. */
-export const STANDING_SPARE_MM = 20
 /** Above a sitting head. Common practice, no source. */
 export const SITTING_SPARE_MM = 50
 

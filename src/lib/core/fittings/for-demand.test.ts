@@ -36,7 +36,7 @@ describe('fittingFor', () => {
 
   it.each(cases)('%s arrives as %s of the size asked for', (_need, kindId, demand, size) => {
     const [resolved] = demandsOf(brief(demand))
-    const { kind, parameters } = fittingFor(resolved!)
+    const { kind, parameters } = fittingFor(resolved!)!
     expect(kind.id).toBe(kindId)
     expect(parameters).toMatchObject(size)
     expect(kind.parameters.safeParse(parameters).success).toBe(true)

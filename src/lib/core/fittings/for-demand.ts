@@ -3,9 +3,12 @@ import { clamp } from '../geometry'
 import { kindFor } from './registry'
 import type { FittingKind, Parameters } from './contract'
 
-/** The kind that meets a demand, with parameters of the size that it asks for. */
-export function fittingFor(demand: ResolvedDemand): { readonly kind: FittingKind; readonly parameters: Parameters } {
+/** The kind that meets a demand, with parameters of the size that it asks for; undefined where no kind does yet. */
+export function fittingFor(
+  demand: ResolvedDemand,
+): { readonly kind: FittingKind; readonly parameters: Parameters } | undefined {
   const kind = kindFor(demand.need)
+  if (kind === undefined) return undefined
   const [length, width] = demand.sizeMm as readonly [number, number]
   const wanted = ((): Record<string, number> => {
     switch (demand.need) {
@@ -25,10 +28,9 @@ export function fittingFor(demand: ResolvedDemand): { readonly kind: FittingKind
         return { lengthMm: clamp(length, 500, 2000), depthMm: clamp(width, 300, 800) }
       case 'shower':
         return { lengthMm: clamp(length, 600, 1600), depthMm: clamp(width, 600, 1200) }
-      case 'table-seat':
-      case 'toilet':
       case 'hob':
-      case 'cold-box':
+        return demand.because.code === 'rule' ? { lengthMm: clamp(length, 900, 3000) } : {}
+      default:
         return {}
     }
   })()

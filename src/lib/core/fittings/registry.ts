@@ -41,9 +41,9 @@ export function kindOf(id: string): FittingKind {
 /** A kind's parameters at their defaults. */
 export const defaultsOf = (kind: FittingKind): Parameters => kind.parameters.parse({}) as Parameters
 
-/** The kind that meets a need when its demand is dragged onto the drawing. */
-export function kindFor(need: Need): FittingKind {
-  const first: Record<Need, string> = {
+/** The kind that meets a need when its demand is dragged onto the drawing; undefined where no kind does yet. */
+export function kindFor(need: Need): FittingKind | undefined {
+  const first: Partial<Record<Need, string>> = {
     berth: 'bed-fixed',
     belt: 'bench-belted',
     'table-seat': 'lounge-bed',
@@ -54,6 +54,9 @@ export function kindFor(need: Need): FittingKind {
     desk: 'desk',
     stowage: 'wardrobe',
     water: 'water-tank',
+    seat: 'lounge-bed',
+    basin: 'galley',
   }
-  return kindOf(first[need])
+  const id = first[need]
+  return id === undefined ? undefined : kindOf(id)
 }

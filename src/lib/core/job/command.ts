@@ -1,5 +1,14 @@
 import { z } from 'zod'
-import { demandSchema, personSchema, petSchema } from '../brief'
+import {
+  adjustIdSchema,
+  adjustSchema,
+  briefSchema,
+  demandSchema,
+  gearSchema,
+  personSchema,
+  petSchema,
+  useSchema,
+} from '../brief'
 import { seatSchema } from '../fittings'
 import { bodyChangeSchema, idSchema, liningSchema, shellSchema, wordsSchema } from '../shell'
 import { readingSchema, surveySchema } from '../survey'
@@ -15,6 +24,12 @@ const simple = [
   command('job.units', { units: z.enum(LENGTH_UNITS) }),
   command('brief.nights', { nights: z.number().min(0).max(60) }),
   command('brief.notes', { notes: wordsSchema(4000) }),
+  command('brief.use', { use: useSchema }),
+  command('brief.derives', { derives: z.boolean() }),
+  command('brief.put', { brief: briefSchema }),
+  command('gear.put', { id, gear: gearSchema }),
+  command('gear.remove', { id }),
+  command('demand.adjust', { id: adjustIdSchema, adjust: adjustSchema }),
   command('person.put', { id, person: personSchema }),
   command('person.remove', { id }),
   command('pet.put', { id, pet: petSchema }),

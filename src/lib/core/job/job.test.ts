@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { BRIEF_TEMPLATES } from '../brief'
 import { defaultsOf, kindOf, KINDS } from '../fittings'
 import { genericShell } from '../shell'
 import { newSurvey } from '../survey'
@@ -35,6 +36,7 @@ const furnished = run(
   place('fit-lounge', 'lounge-bed', { across: { from: 'right-wall', mm: 0 } }),
   { type: 'person.put', id: 'person-a', person: { label: 'A', statureMm: 1800, sleeps: true, travels: true } },
   { type: 'pet.put', id: 'pet-a', pet: { label: 'dog', lengthMm: 900, heightMm: 550 } },
+  { type: 'gear.put', id: 'gear-a', gear: { label: 'mast', sizeMm: [2100, 180, 180], count: 1 } },
   {
     type: 'change.put',
     variant: 'variant-a',
@@ -77,6 +79,21 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
   'person.remove': fc.constant({ type: 'person.remove', id: 'person-a' }),
   'pet.put': fc.constant({ type: 'pet.put', id: 'pet-b', pet: { label: 'cat', lengthMm: 450, heightMm: 250 } }),
   'pet.remove': fc.constant({ type: 'pet.remove', id: 'pet-a' }),
+  'gear.put': fc.constantFrom(
+    { type: 'gear.put', id: 'gear-a', gear: { label: 'mast', sizeMm: [2000, 180, 180], count: 2 } } as const,
+    { type: 'gear.put', id: 'gear-b', gear: { label: 'crate', sizeMm: [600, 400, 320], count: 1 } } as const,
+  ),
+  'gear.remove': fc.constant({ type: 'gear.remove', id: 'gear-a' }),
+  'brief.use': fc.constantFrom(
+    { type: 'brief.use', use: { cooking: 'daily', planYears: 3 } } as const,
+    { type: 'brief.use', use: {} } as const,
+  ),
+  'brief.derives': fc.record({ type: fc.constant('brief.derives'), derives: fc.boolean() }),
+  'brief.put': fc.constant({ type: 'brief.put', brief: BRIEF_TEMPLATES[2]!.brief }),
+  'demand.adjust': fc.constantFrom(
+    { type: 'demand.adjust', id: 'need-toilet-all', adjust: { waived: 'there is one' } } as const,
+    { type: 'demand.adjust', id: 'need-toilet-all', adjust: {} } as const,
+  ),
   'demand.put': fc.record({
     type: fc.constant('demand.put'),
     id: fc.constantFrom('demand-berth', 'demand-new'),

@@ -1,6 +1,6 @@
 import type { Basis, Brief, Purpose } from '../brief'
 import type { Job, Plan } from '../job'
-import type { Placed, Scene, Stowed, Way } from '../scene'
+import type { Placed, Scene, Stowed, Way, WayGround } from '../scene'
 import type { Draft, Finding, FindingCode, Gravity, Remedy } from './finding'
 
 /** A figure that a rule compares with: its default, limits, unit and where it comes from. */
@@ -13,7 +13,7 @@ export interface RuleParameter {
 }
 export type RuleParameters = Readonly<Record<string, RuleParameter>>
 
-/** What a rule reads: one scene with the brief it must serve. `ways` and `stowed` are worked out on first use. */
+/** What a rule reads: one scene with the brief it must serve. `ground`, `ways` and `stowed` are worked out on first use. */
 export interface RuleInput<P extends RuleParameters = RuleParameters> {
   readonly job: Job
   readonly variantId: string
@@ -21,6 +21,7 @@ export interface RuleInput<P extends RuleParameters = RuleParameters> {
   readonly brief: Brief
   readonly scene: Scene
   readonly parameters: { readonly [K in keyof P]: number }
+  readonly ground: () => WayGround
   readonly ways: () => readonly Way[]
   readonly stowed: () => Stowed
   readonly find: (fittingId: string) => Placed | undefined

@@ -1,6 +1,6 @@
 import { demandsOf, type Need, type ResolvedDemand } from '../brief'
 import type { ServiceType } from '../fittings'
-import { cabBelts, offered, type Scene } from '../scene'
+import { cabBelts, offered, seatsOffered, type Scene } from '../scene'
 import type { Finding } from './finding'
 
 /** A demand with how far the plan meets it. */
@@ -9,10 +9,11 @@ export interface DemandState {
   readonly offered: number
   /** What speaks against it, in any mode; the gravest first. */
   readonly findings: readonly Finding[]
-  readonly state: 'met' | 'short' | 'missing'
+  readonly state: 'met' | 'short' | 'missing' | 'by-hand'
 }
 
-const SERVICE: Record<Exclude<Need, 'stowage'>, ServiceType> = {
+/** What meets each need; those left out are not offered by any fitting yet and are checked by hand. */
+const SERVICE: Partial<Record<Need, ServiceType>> = {
   berth: 'berth',
   belt: 'belt',
   'table-seat': 'table-place',
@@ -22,6 +23,8 @@ const SERVICE: Record<Exclude<Need, 'stowage'>, ServiceType> = {
   'cold-box': 'cold-box',
   desk: 'desk',
   water: 'tank',
+  seat: 'seat',
+  basin: 'basin',
 }
 
 /** Findings that are about a need as such, not about where its fitting stands. */
@@ -31,6 +34,7 @@ function against(demand: ResolvedDemand, findings: readonly Finding[]): readonly
       case 'gear-too-long':
       case 'gear-no-room':
       case 'service-missing':
+      case 'turning-small':
         return finding.facts.demandId === demand.id
       case 'berth-short':
       case 'berth-narrow':
@@ -52,7 +56,9 @@ export function demandStates(
   scenes: readonly Scene[],
   findings: readonly Finding[],
 ): readonly DemandState[] {
-  return demandsOf(brief).map((demand) => {
+  /** What demands before took of each service, mode by mode: two beds asked for are not met by one. */
+  const taken = new Map<string, number>()
+  return demandsOf(brief).map((demand): DemandState => {
     const found = against(demand, findings)
     if (demand.need === 'stowage')
       return {
@@ -62,13 +68,26 @@ export function demandStates(
         state: found.length === 0 ? 'met' : 'missing',
       }
     const type = SERVICE[demand.need]
-    const most = Math.max(
+    if (type === undefined) {
+      const checked = demand.need === 'turning-circle'
+      return {
+        demand,
+        offered: 0,
+        findings: found,
+        state: found.length > 0 ? 'short' : checked && scenes.length > 0 ? 'met' : 'by-hand',
+      }
+    }
+    const inScene = (scene: Scene): number =>
+      type === 'seat' ? seatsOffered(scene) : offered(scene, type) + (type === 'belt' ? cabBelts(scene) : 0)
+    const whole = Math.max(
       0,
       ...scenes
-        .filter((scene) => scene.purpose === demand.purpose || demand.unit === 'litres')
-        .map((scene) => offered(scene, type) + (type === 'belt' ? cabBelts(scene) : 0)),
+        .filter((scene) => demand.purposes.includes(scene.purpose) || demand.unit === 'litres')
+        .map((scene) => inScene(scene)),
     )
+    const most = Math.max(0, whole - (taken.get(type) ?? 0))
     const enough = type === 'cold-box' ? Math.min(most, demand.quantity) : most
+    taken.set(type, (taken.get(type) ?? 0) + Math.min(enough, demand.quantity))
     const state = enough >= demand.quantity && found.length === 0 ? 'met' : most === 0 ? 'missing' : 'short'
     return { demand, offered: most, findings: found, state }
   })

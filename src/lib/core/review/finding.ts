@@ -60,6 +60,7 @@ export interface FactsByCode {
     readonly piece: string
     readonly size: readonly [number, number, number]
   }
+  'turning-small': { readonly demandId: string }
   'service-missing': { readonly demandId: string; readonly need: Need; readonly must: boolean }
 }
 export type FindingCode = keyof FactsByCode

@@ -8,6 +8,7 @@ const STEP_MM = 100
 /** Puts the fitting that would meet a need at the first few places that the walls offer; the engine keeps what cures. */
 export function placeFor(input: Pick<RuleInput, 'variantId' | 'plan' | 'scene'>, need: Need): readonly Remedy[] {
   const kind = kindFor(need)
+  if (kind === undefined) return []
   const parameters = defaultsOf(kind)
   const size = kind.footprint(parameters)
   const turned = kind.home.turn % 180 === 90

@@ -13,6 +13,7 @@ import { servicePresent } from './rules/service-present'
 import { standingHeight } from './rules/standing-height'
 import { swivelFree } from './rules/swivel-free'
 import { tablePlaces } from './rules/table-places'
+import { turningCircle } from './rules/turning-circle'
 import { wayWidth } from './rules/way-width'
 
 /** Every rule there is, sorted by id; a test keeps this list equal to the folder. */
@@ -31,5 +32,6 @@ export const RULES: readonly Rule[] = [
   standingHeight,
   swivelFree,
   tablePlaces,
+  turningCircle,
   wayWidth,
 ]

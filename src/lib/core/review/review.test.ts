@@ -247,12 +247,26 @@ const CASES: {
     needed: 20,
     silent: seatsBehind(460, false, 4740),
   },
+  // Tanks 675 deep along the whole left wall of a body 2100 wide leave 1425; 575 deep, 1525.
+  'turning-small': {
+    speaks: truck(want('turning-circle'), ...tanks(675)),
+    measured: 1425,
+    needed: 1525,
+    silent: truck(want('turning-circle'), ...tanks(575)),
+  },
   'service-missing': {
     speaks: truck(want('toilet')),
     measured: 0,
     needed: 1,
     silent: truck(want('toilet'), put('fit-a', 'toilet-box', 1000, 'left-wall')),
   },
+}
+
+/** Tanks along the whole of the left wall. */
+function tanks(depthMm: number): Command[] {
+  return [0, 1434, 2866].map((mm, index) =>
+    put(`fit-${'xyz'[index]}`, 'water-tank', mm, 'left-wall', { lengthMm: 1434, depthMm, heightMm: 900 }),
+  )
 }
 
 /** Two blocks that leave a gap between them, across the truck of 2100. */

@@ -1,6 +1,6 @@
-import { tallestOf } from '../brief'
+import { piecesOf, tallestOf } from '../brief'
 import { apply, CommandError, modesOf, planInterior, variantsOf, type Job, type Variant } from '../job'
-import { buildScene, stow, wayGround, waysOf, type Piece, type Scene, type WayGround } from '../scene'
+import { buildScene, stow, wayGround, waysOf, type Scene, type WayGround } from '../scene'
 import type { Interior } from '../shell'
 import type { Rule, RuleInput } from './define-rule'
 import { GRAVITIES, type Draft, type Finding, type Gravity, type Remedy } from './finding'
@@ -30,18 +30,6 @@ const once = <T>(make: () => T): (() => T) => {
   return () => (made ??= { value: make() }).value
 }
 
-/** The pieces of gear that a brief wants stowed, one entry for each piece. */
-function piecesOf(job: Job): readonly Piece[] {
-  return Object.entries(job.brief.demands).flatMap(([id, demand]) =>
-    demand.need !== 'stowage' || demand.sizeMm === undefined
-      ? []
-      : Array.from({ length: Math.min(50, demand.quantity ?? 1) }, (_, index) => ({
-          id: `${id}#${index}`,
-          size: demand.sizeMm!,
-        })),
-  )
-}
-
 /** The ground that the mode before was walked on, for the next one to take over. */
 interface Walked {
   ground?: WayGround
@@ -49,6 +37,9 @@ interface Walked {
 
 function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}): RuleInput {
   const { plan } = job.variants[variantId]!
+  const ground = once(
+    () => (walked.ground = wayGround(scene, shoulderHeightMm(tallestOf(job.brief)?.statureMm), walked.ground)),
+  )
   const byId = new Map(scene.placed.map((placed) => [placed.id, placed]))
   return {
     job,
@@ -57,11 +48,9 @@ function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}
     brief: job.brief,
     scene,
     parameters: {},
-    ways: once(() => {
-      walked.ground = wayGround(scene, shoulderHeightMm(tallestOf(job.brief)?.statureMm), walked.ground)
-      return waysOf(scene, walked.ground)
-    }),
-    stowed: once(() => stow(scene, piecesOf(job))),
+    ground,
+    ways: once(() => waysOf(scene, ground())),
+    stowed: once(() => stow(scene, piecesOf(job.brief))),
     find: (id) => byId.get(id),
   }
 }
@@ -88,6 +77,7 @@ function detailOf(draft: Draft): string {
     case 'gear-too-long':
     case 'gear-no-room':
     case 'service-missing':
+    case 'turning-small':
       return draft.facts.demandId
     default:
       return ''

@@ -90,39 +90,65 @@ function stowagesOf(scene: Scene): readonly Stowage[] {
   )
 }
 
-/** How a piece can stand in a room: which of its sides is up, and whether it needs the diagonal of the floor. */
-function poseIn(
-  piece: Size,
-  room: Box,
-): { up: number; floor: readonly [number, number]; diagonal: boolean } | undefined {
-  const [a, b, height] = dimensions(room)
-  let slanted: { up: number; floor: readonly [number, number]; diagonal: boolean } | undefined
-  for (let side = 0; side < 3; side += 1) {
-    const up = piece[side]!
-    if (up > height + TOUCH_MM) continue
-    const [p, q] = piece.filter((_, index) => index !== side) as [number, number]
-    if (p <= a + TOUCH_MM && q <= b + TOUCH_MM) return { up, floor: [p, q], diagonal: false }
-    if (q <= a + TOUCH_MM && p <= b + TOUCH_MM) return { up, floor: [q, p], diagonal: false }
-    if (slanted === undefined && rectangleFits(p, q, a, b)) slanted = { up, floor: [a, b], diagonal: true }
-  }
-  return slanted
+interface Pose {
+  /** Which of its sides is up, and what it takes of the floor along x and y. */
+  readonly up: number
+  readonly floor: readonly [number, number]
 }
 
-/** What is left of a room beside and above a piece in its rear right corner, as separate blocks. */
-function remainders(room: Box, [p, q]: readonly [number, number], up: number): readonly Box[] {
-  const x = room.x.min + p
-  const y = room.y.min + q
-  const z = room.z.min + up
-  return [
-    { x: { min: x, max: room.x.max }, y: room.y, z: room.z },
-    { x: { min: room.x.min, max: x }, y: { min: y, max: room.y.max }, z: room.z },
-    { x: { min: room.x.min, max: x }, y: { min: room.y.min, max: y }, z: { min: z, max: room.z.max } },
-  ].filter((box) => Math.min(...dimensions(box)) > LEAST_MM)
+/** How a piece can stand in a room, square to it: on its base turned either way, on any side if it may lie. */
+function squarePoses({ size, mayLie }: Pick<Piece, 'size' | 'mayLie'>, room: Box): readonly Pose[] {
+  const [a, b, height] = dimensions(room)
+  const poses: Pose[] = []
+  for (let side = mayLie === false ? 2 : 0; side < 3; side += 1) {
+    const up = size[side]!
+    if (up > height + TOUCH_MM) continue
+    const [p, q] = size.filter((_, index) => index !== side) as [number, number]
+    if (p <= a + TOUCH_MM && q <= b + TOUCH_MM) poses.push({ up, floor: [p, q] })
+    if (p !== q && q <= a + TOUCH_MM && p <= b + TOUCH_MM) poses.push({ up, floor: [q, p] })
+  }
+  return poses
+}
+
+/** As `squarePoses`, else slanted over the whole floor of the room. */
+function posesIn(piece: Pick<Piece, 'size' | 'mayLie'>, room: Box): readonly Pose[] {
+  const square = squarePoses(piece, room)
+  if (square.length > 0) return square
+  const [a, b, height] = dimensions(room)
+  for (let side = piece.mayLie === false ? 2 : 0; side < 3; side += 1) {
+    const up = piece.size[side]!
+    const [p, q] = piece.size.filter((_, index) => index !== side) as [number, number]
+    if (up <= height + TOUCH_MM && rectangleFits(p, q, a, b)) return [{ up, floor: [a, b] }]
+  }
+  return []
+}
+
+const CUTS = [
+  ['x', 'y', 'z'],
+  ['y', 'x', 'z'],
+  ['z', 'x', 'y'],
+  ['x', 'z', 'y'],
+  ['y', 'z', 'x'],
+  ['z', 'y', 'x'],
+] as const
+
+/** What is left of a room round a piece in its rear right lower corner, as blocks, cut axis by axis. */
+function remainders(room: Box, { floor, up }: Pose, cuts: (typeof CUTS)[number]): readonly Box[] {
+  const ends = { x: room.x.min + floor[0], y: room.y.min + floor[1], z: room.z.min + up }
+  const blocks: Box[] = []
+  let rest = room
+  for (const axis of cuts) {
+    blocks.push({ ...rest, [axis]: { min: ends[axis], max: rest[axis].max } })
+    rest = { ...rest, [axis]: { min: rest[axis].min, max: ends[axis] } }
+  }
+  return blocks.filter((box) => Math.min(...dimensions(box)) > LEAST_MM)
 }
 
 export interface Piece {
   readonly id: string
   readonly size: Size
+  /** It may be laid on any side; left out: yes. */
+  readonly mayLie?: boolean
 }
 
 export interface Stowed {
@@ -132,52 +158,99 @@ export interface Stowed {
   readonly left: readonly { readonly piece: Piece; readonly longestMm: number; readonly alone: boolean }[]
 }
 
+/** Free rooms of each stowage, by the ways in which it can be divided; a piece put in settles which. */
+type Free = readonly (readonly (readonly Box[])[])[]
+
+/** Tries are counted, so that a hopeless load costs no more than a hand would. */
+const MOST_TRIES = 1500
+
 /**
- * Puts pieces into the stowages of a scene, biggest first, each in the first room that takes it, standing on any side
- * and slanted on the floor if it must. A greedy packing: what it leaves over may yet fit if packed by hand, what it
- * places does fit.
+ * Puts pieces into the stowages of a scene, biggest first, standing on any side on which they may and slanted on the floor
+ * if they must. Where the first room that takes each leaves some over, other rooms, turns and cuts are tried up to a limit:
+ * what is left over may yet fit if packed by hand, what is placed does fit.
  */
 export function stow(scene: Scene, pieces: readonly Piece[]): Stowed {
   const stowages = stowagesOf(scene)
-  const free = stowages.map((stowage) => stowage.divisions.map((rooms) => [...rooms]))
-  const places = new Map<string, string>()
-  const left: Stowed['left'][number][] = []
+  const free: Free = stowages.map((stowage) => stowage.divisions)
   const bySize = [...pieces].sort((a, b) => Math.max(...b.size) - Math.max(...a.size))
-  for (const piece of bySize) {
-    const found = findRoom(free, piece.size)
-    if (found === undefined) {
-      const longestMm = longestLike(stowages, piece.size)
-      left.push({ piece, longestMm, alone: longestMm >= Math.max(...piece.size) })
-      continue
-    }
-    const { stowage, division, room, pose } = found
-    const rooms = free[stowage]![division]!
-    const taken = rooms[room]!
-    rooms.splice(room, 1, ...remainders(taken, pose.floor, pose.up))
-    free[stowage] = [rooms]
-    places.set(piece.id, stowages[stowage]!.fittingId)
+  const first = greedy(free, bySize)
+  const longest = new Map(
+    bySize.filter(({ id }) => !first.has(id)).map((piece) => [piece.id, longestLike(stowages, piece)]),
+  )
+  const alone = (piece: Piece): boolean => (longest.get(piece.id) ?? Infinity) >= Math.max(...piece.size)
+  const takers = bySize.filter(alone)
+  const found = first.size === takers.length ? first : (searched(free, takers) ?? first)
+  return {
+    places: new Map([...found].map(([id, stowage]) => [id, stowages[stowage]!.fittingId])),
+    left: bySize
+      .filter(({ id }) => !found.has(id))
+      .map((piece) => ({ piece, longestMm: longest.get(piece.id)!, alone: alone(piece) })),
   }
-  return { places, left }
 }
 
-function findRoom(free: readonly (readonly (readonly Box[])[])[], size: Size) {
-  for (const [stowage, divisions] of free.entries()) {
-    for (const [division, rooms] of divisions.entries()) {
-      for (const [room, box] of rooms.entries()) {
-        const pose = poseIn(size, box)
-        if (pose !== undefined) return { stowage, division, room, pose }
-      }
+/** The free rooms after a piece has been put into one of them. */
+function after(free: Free, at: readonly [number, number, number], pose: Pose, cuts: (typeof CUTS)[number]): Free {
+  const [stowage, division, room] = at
+  const rooms = free[stowage]![division]!
+  const rest = [...rooms.slice(0, room), ...remainders(rooms[room]!, pose, cuts), ...rooms.slice(room + 1)]
+  return free.map((divisions, index) => (index === stowage ? [rest] : divisions))
+}
+
+/** Every room, with where it stands among the free ones. */
+function* roomsIn(free: Free): Generator<readonly [readonly [number, number, number], Box]> {
+  for (const [stowage, divisions] of free.entries())
+    for (const [division, rooms] of divisions.entries())
+      for (const [room, box] of rooms.entries()) yield [[stowage, division, room], box]
+}
+
+/** Each piece in the first room that takes it: piece id to stowage. */
+function greedy(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, number> {
+  const places = new Map<string, number>()
+  let now = free
+  for (const piece of pieces)
+    for (const [at, box] of roomsIn(now)) {
+      const [pose] = posesIn(piece, box)
+      if (pose === undefined) continue
+      now = after(now, at, pose, CUTS[0])
+      places.set(piece.id, at[0])
+      break
     }
+  return places
+}
+
+/** All pieces, by trying; undefined where no way was found within the limit. */
+function searched(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, number> | undefined {
+  const places = new Map<string, number>()
+  let tries = 0
+  const place = (index: number, now: Free): boolean => {
+    const piece = pieces[index]
+    if (piece === undefined) return true
+    for (const [at, box] of roomsIn(now))
+      for (const pose of posesIn(piece, box))
+        for (const cuts of CUTS) {
+          tries += 1
+          if (tries > MOST_TRIES) return false
+          places.set(piece.id, at[0])
+          if (place(index + 1, after(now, at, pose, cuts))) return true
+        }
+    places.delete(piece.id)
+    return false
   }
-  return undefined
+  return place(0, free) ? places : undefined
 }
 
 /** The longest piece with the two smaller sides of `size` that any empty room takes, to the millimetre; 0 when even a stub does not fit. */
-function longestLike(stowages: readonly Stowage[], size: Size): number {
-  const [, middle, least] = [...size].sort((a, b) => b - a) as [number, number, number]
+function longestLike(stowages: readonly Stowage[], { size, mayLie }: Piece): number {
+  const [longest, middle] = [...size].sort((a, b) => b - a) as [number, number, number]
+  const lead = size.indexOf(longest)
+  const like = (length: number): Size => size.map((side, axis) => (axis === lead ? length : side)) as unknown as Size
   const fits = (length: number) =>
     stowages.some(({ divisions }) =>
-      divisions.some((rooms) => rooms.some((room) => poseIn([length, middle, least], room) !== undefined)),
+      divisions.some((rooms) =>
+        rooms.some(
+          (room) => posesIn({ size: like(length), ...(mayLie === undefined ? {} : { mayLie }) }, room).length > 0,
+        ),
+      ),
     )
   if (!fits(middle)) return 0
   let low = middle

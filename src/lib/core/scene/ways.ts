@@ -8,6 +8,7 @@ import {
   Obstacles,
   polygonSpan,
   shortestWithin,
+  spanMiddle,
   trace,
   widestPaths,
   type Grid,
@@ -16,7 +17,7 @@ import {
   type Vec2,
   type WidestPaths,
 } from '../geometry'
-import { jambs, knots, liningTop, wallReach, wallTop } from '../shell'
+import { jambs, knots, liningTop, wallReach, wallsAt, wallTop } from '../shell'
 import type { Placed, PlacedClearance, Scene } from './scene'
 import { neededClearances, usedServices } from './use'
 
@@ -184,6 +185,25 @@ export function wayGround(scene: Scene, shoulderMm: number, before?: WayGround):
     grid,
     sources,
   }
+}
+
+/** The largest circle that is free of obstacles inside the body, by its middle on the grid. */
+export function largestCircle(scene: Scene, { field, grid }: WayGround): { readonly mm: number; readonly at: Vec2 } {
+  const { xSpan } = scene.interior
+  let best = -1
+  let at: Vec2 = [spanMiddle(xSpan), 0]
+  field.forEach((away, cell) => {
+    if (away <= best) return
+    const [x, y] = cellCentre(grid, cell)
+    if (x < xSpan.min || x > xSpan.max) return
+    const walls = wallsAt(scene.interior, x, liningTop(scene.interior, x) + STEP_OVER_MM)
+    // a doorway is open to those who walk in, and no room to turn in
+    const within = walls === undefined ? -1 : Math.min(away, walls.max - y, y - walls.min)
+    if (within <= best) return
+    best = within
+    at = [x, y]
+  })
+  return { mm: Math.floor(2 * Math.max(0, best)), at }
 }
 
 /** The cells whose centre lies in a place of use. */

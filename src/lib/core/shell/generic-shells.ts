@@ -9,6 +9,10 @@ export const GENERIC_SHELLS: readonly Shell[] = [...PANEL_VANS, ...PEOPLE_CARRIE
   (a, b) => (a.id < b.id ? -1 : 1),
 )
 
+/** A body as given, or the program's own of that id; undefined where there is none. */
+export const shellNamed = (asked: Shell | string): Shell | undefined =>
+  typeof asked === 'string' ? GENERIC_SHELLS.find(({ id }) => id === asked) : asked
+
 /** @throws RangeError if there is no shell of that id. */
 export function genericShell(id: string): Shell {
   const shell = GENERIC_SHELLS.find((candidate) => candidate.id === id)

@@ -77,4 +77,4 @@ export { askSpace, spaceQuestionSchema, type SpaceAnswer, type SpaceQuestion } f
 export { boxInside, protrusionOf } from './inside'
 export { roofLiningFor, stripOf, type StripCell } from './strip'
 export { spaceTable, type SpaceRow, type SpaceRowId } from './space-table'
-export { genericShell, GENERIC_SHELLS } from './generic-shells'
+export { genericShell, GENERIC_SHELLS, shellNamed } from './generic-shells'

@@ -16,6 +16,13 @@ const WORDS: Words = {
   'job.units': ({ units }) => `Units in ${units}`,
   'brief.nights': ({ nights }) => `${nights} nights off hook-up`,
   'brief.notes': () => 'Notes of the brief',
+  'brief.use': () => 'Brief: use and comfort',
+  'brief.derives': ({ derives }) =>
+    derives ? 'Brief: demands follow from the answers' : 'Brief: only typed demands count',
+  'brief.put': () => 'Brief from a template',
+  'gear.put': ({ gear }) => `Gear: ${gear.label}`,
+  'gear.remove': ({ id }, job) => `Gear: without ${job.brief.gear?.[id]?.label ?? 'a piece'}`,
+  'demand.adjust': ({ adjust }) => (adjust.waived === undefined ? 'Demand changed' : `Demand waived: ${adjust.waived}`),
   'person.put': ({ person }) => `Brief: ${person.label}`,
   'person.remove': ({ id }, job) => `Brief: without ${job.brief.people[id]?.label ?? 'a person'}`,
   'pet.put': ({ pet }) => `Brief: ${pet.label}`,

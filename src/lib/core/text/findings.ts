@@ -206,6 +206,12 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
       'Pieces are packed biggest first; what is left over fits an empty stowage but none of the rooms that remain.',
     ],
   }),
+  'turning-small': ({ measured, needed }, _names, say) => ({
+    title: 'No room to turn',
+    designer: `The largest free circle on the floor is ${say(measured)} across; the wheelchair turns in ${say(needed)}.`,
+    client: `The wheelchair could not be turned round: ${say(needed - measured)} are missing.`,
+    why: [`Twice the largest distance from anything that stands on the floor, on a grid of 25 mm: ${say(measured)}.`],
+  }),
   'service-missing': ({ measured, needed, unit, facts }) => {
     const words = NEED_WORDS[facts.need]
     return unit === 'litres'

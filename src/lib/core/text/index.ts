@@ -23,6 +23,8 @@ export {
 } from './words'
 export { fittingName, namesOf, type Names } from './names'
 export { sayBasis, sayFinding, type FindingWords } from './findings'
+export { PAGE_WORDS, RULE_SENTENCES, sayBecause, sayDemand, sayDemandFigure, sayFacts } from './demands'
+export { sayContradiction } from './contradictions'
 export { sayRemedy } from './remedies'
 export { sayCommand } from './commands'
 export { MEASURE_GROUP_WORDS, ROOF_WORDS, sayCheck, sayMeasure } from './survey'

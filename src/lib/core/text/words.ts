@@ -65,6 +65,15 @@ export const NEED_WORDS: Record<Need, { one: string; many: string }> = {
   desk: { one: 'Desk', many: 'Desks' },
   stowage: { one: 'Gear to stow', many: 'Pieces of gear' },
   water: { one: 'Fresh water', many: 'Fresh water' },
+  seat: { one: 'Seat for a rainy day', many: 'Seats for a rainy day' },
+  basin: { one: 'Basin', many: 'Basins' },
+  cot: { one: 'Cot', many: 'Cots' },
+  'pet-place': { one: 'Place of a pet', many: 'Places of pets' },
+  'wheelchair-place': { one: 'Wheelchair place', many: 'Wheelchair places' },
+  'turning-circle': { one: 'Room to turn', many: 'Rooms to turn' },
+  bedside: { one: 'Bedside shelf', many: 'Bedside shelves' },
+  heater: { one: 'Heater', many: 'Heaters' },
+  'outside-store': { one: 'Gear outside', many: 'Pieces outside' },
 }
 
 export const SERVICE_WORDS: Record<ServiceType, string> = {

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { NEED_FACTS, type ResolvedDemand } from '$lib/core/brief'
+  import type { ResolvedDemand } from '$lib/core/brief'
   import type { DemandState } from '$lib/core/review'
-  import { NEED_WORDS, sayBasis, sayFinding } from '$lib/core/text'
-  import { formatLength, sayLength, sayVolume } from '$lib/core/units'
+  import { sayBasis, sayBecause, sayDemand, sayDemandFigure, sayFinding } from '$lib/core/text'
+  import { sayLength, sayVolume } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
 
@@ -16,36 +16,8 @@
   const unit = $derived(bench.liveJob.units)
   const longest = $derived(Math.max(1, ...bench.demands.map(({ demand }) => demand.leadingMm)))
 
-  const title = (demand: ResolvedDemand): string => {
-    if (demand.label !== undefined && demand.label !== '') return demand.label
-    const words = NEED_WORDS[demand.need]
-    return demand.need === 'berth' || demand.quantity !== 1 ? words.many : words.one
-  }
-  const figure = (demand: ResolvedDemand): string => {
-    if (demand.unit === 'litres') return sayVolume(demand.quantity)
-    if (demand.need === 'belt' || demand.need === 'table-seat') return String(demand.quantity)
-    return demand.sizeMm
-      .slice(0, 2)
-      .map((side) => formatLength(side, unit))
-      .join(' × ')
-  }
-  const because = (demand: ResolvedDemand): string => {
-    const { because: cause } = demand
-    switch (cause.code) {
-      case 'typed':
-        return 'As typed in the brief.'
-      case 'typical':
-        return 'A typical size; the brief says nothing else.'
-      case 'sleepers':
-        return `${cause.people} sleep in it; the tallest is ${sayLength(cause.tallestMm, unit)}.`
-      case 'travellers':
-        return `${cause.people} travel in it.`
-      case 'people':
-        return `${cause.people} people in the brief.`
-      case 'water':
-        return `${cause.people} sleepers × ${cause.nights} nights × ${cause.perNightL} L = ${demand.quantity} L.`
-    }
-  }
+  const title = sayDemand
+  const figure = (demand: ResolvedDemand): string => sayDemandFigure(demand, unit)
   const verdict = ({ demand, state, offered, findings }: DemandState): string => {
     const worst = findings[0]
     if (worst !== undefined) {
@@ -62,6 +34,7 @@
           : demand.need === 'belt' || demand.need === 'table-seat' || demand.need === 'berth'
             ? `${offered} there`
             : 'there'
+    if (state === 'by-hand') return 'keep its room by hand'
     return state === 'missing' ? 'not placed yet' : `${offered} of ${demand.quantity}`
   }
 </script>
@@ -78,7 +51,7 @@
         <div
           class="mb-1 h-1 {state.state === 'met'
             ? 'bg-line'
-            : state.state === 'missing'
+            : state.state === 'missing' || state.state === 'by-hand'
               ? 'missing'
               : demand.must
                 ? 'bg-stop'
@@ -102,8 +75,11 @@
           <span class="text-[13px] whitespace-nowrap narrow">
             <Why
               about="{title(demand)} asks for {figure(demand)}"
-              lines={[because(demand), sayBasis(NEED_FACTS[demand.need].basis), demand.must ? 'A must.' : 'A wish.']}
-              >{figure(demand)}</Why
+              lines={[
+                ...sayBecause(demand, unit),
+                sayBasis(demand.basis),
+                demand.must ? 'A must.' : `A wish of weight ${demand.weight} of 5.`,
+              ]}>{figure(demand)}</Why
             >
           </span>
         </div>

@@ -321,8 +321,8 @@ export class Bench {
   }
 
   bringDemand(demand: ResolvedDemand, view: ViewId, at: Vec2, pxPerMm: number): void {
-    const { kind, parameters } = fittingFor(demand)
-    this.bring(kind.id, parameters, view, at, pxPerMm)
+    const fitting = fittingFor(demand)
+    if (fitting !== undefined) this.bring(fitting.kind.id, fitting.parameters, view, at, pxPerMm)
   }
 
   /** Places a fitting where the walls first offer room; by the cab if they offer none. */
@@ -351,8 +351,10 @@ export class Bench {
   }
 
   placeDemand(demand: ResolvedDemand): void {
-    const { kind, parameters } = fittingFor(demand)
-    this.place(kind.id, parameters)
+    const fitting = fittingFor(demand)
+    if (fitting === undefined)
+      this.session.tell('No fitting of the program meets this yet: keep its room free by hand.')
+    else this.place(fitting.kind.id, fitting.parameters)
   }
 
   #seat(change: (seat: Seat) => Seat): void {

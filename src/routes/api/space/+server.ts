@@ -6,15 +6,16 @@ import {
   askSpace,
   bodyChangeSchema,
   changeFaults,
-  GENERIC_SHELLS,
   idSchema,
   interiorOf,
   LINED_FACES,
   liningSchema,
+  shellNamed,
   shellSchema,
   spaceQuestionSchema,
 } from '$lib/core/shell'
 import { readJson, refuse } from '$lib/server/http'
+import { noSuchShell } from '$lib/server/shells'
 import type { RequestHandler } from './$types'
 
 const MAX_QUESTIONS = 500
@@ -34,11 +35,8 @@ export const POST: RequestHandler = async ({ request }) => {
   const read = await readJson(request, bodySchema)
   if (!read.ok) return read.response
   const { shell: asked, lining, changes, questions } = read.value
-  const shell = typeof asked === 'string' ? GENERIC_SHELLS.find(({ id }) => id === asked) : asked
-  if (shell === undefined)
-    return refuse(404, 'There is no such shell.', [
-      { path: 'shell', message: `one of ${GENERIC_SHELLS.map(({ id }) => id).join(', ')}` },
-    ])
+  const shell = shellNamed(asked)
+  if (shell === undefined) return noSuchShell()
   const faults = changeFaults(shell, changes).map(({ path, message }) => ({
     path: ['changes', ...path].join('.'),
     message,

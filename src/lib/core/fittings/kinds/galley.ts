@@ -32,7 +32,7 @@ export const galley = defineKind({
   parameters,
   stances: ['closed'],
   stanceFor: { driving: 'closed', living: 'closed', sleeping: 'closed' },
-  meets: ['hob'],
+  meets: ['hob', 'basin'],
   home: onTheWall,
   scribedAt: 'top',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.worktopMm }),

@@ -37,7 +37,7 @@ export const loungeBed = defineKind({
   parameters,
   stances: ['table-up', 'bed-made'],
   stanceFor: { driving: 'table-up', living: 'table-up', sleeping: 'bed-made' },
-  meets: ['table-seat', 'berth'],
+  meets: ['table-seat', 'seat', 'berth'],
   home: onTheWall,
   scribedAt: 'top',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: Math.max(p.seatMm + 400, TABLE_TOP_MM) }),

@@ -1,3 +1,4 @@
+import { demandsOf } from '../../brief'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 import { placeFor } from '../place-remedy'
@@ -10,15 +11,17 @@ export const gearStowed = defineRule({
   gravity: { 'gear-too-long': 'stop', 'gear-no-room': 'caution' },
   basis: practice('pieces packed biggest first, on any side, slanted on the floor if need be'),
   parameters: {},
-  check: ({ scene, brief, stowed }) =>
-    stowed().left.map(({ piece, longestMm, alone }) => {
+  check: ({ scene, brief, stowed }) => {
+    const labels = new Map(demandsOf(brief).map(({ id, label }) => [id, label ?? '']))
+    return stowed().left.map(({ piece, longestMm, alone }) => {
       const demandId = piece.id.split('#')[0]!
-      const facts = { demandId, piece: brief.demands[demandId]?.label ?? '', size: piece.size }
+      const facts = { demandId, piece: labels.get(demandId) ?? '', size: piece.size }
       const lead = Math.max(...piece.size)
       const common = { fittings: [], place: middleOf(scene), needed: lead, unit: 'mm' as const, facts }
       return alone
         ? { ...common, code: 'gear-no-room' as const, measured: 0 }
         : { ...common, code: 'gear-too-long' as const, measured: longestMm }
-    }),
+    })
+  },
   remedies: (input) => placeFor(input, 'stowage'),
 })

@@ -1,6 +1,6 @@
 import { demandsOf, type Need } from '../../brief'
 import type { ServiceType } from '../../fittings'
-import { offered } from '../../scene'
+import { offered, seatsOffered } from '../../scene'
 import { defineRule, plainGeometry } from '../define-rule'
 import { middleOf } from '../middle'
 import { placeFor } from '../place-remedy'
@@ -13,6 +13,8 @@ const SERVED_BY: Partial<Record<Need, ServiceType>> = {
   'cold-box': 'cold-box',
   desk: 'desk',
   water: 'tank',
+  seat: 'seat',
+  basin: 'basin',
 }
 
 /** What the client must have is in the plan. Wishes are left to the demands column. */
@@ -28,7 +30,8 @@ export const servicePresent = defineRule({
       const type = SERVED_BY[demand.need]
       if (type === undefined || !demand.must) return []
       const litres = demand.unit === 'litres'
-      const measured = litres || type !== 'cold-box' ? offered(scene, type) : Number(offered(scene, type) > 0)
+      const there = type === 'seat' ? seatsOffered(scene) : offered(scene, type)
+      const measured = litres || type !== 'cold-box' ? there : Number(there > 0)
       if (measured >= demand.quantity) return []
       return [
         {

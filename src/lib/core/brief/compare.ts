@@ -1,0 +1,74 @@
+import { interiorOf, type Interior, type Lining, type Shell } from '../shell'
+import { contradictionsOf, loadKg, wallAskedMm, wallLengthMm, type Contradiction } from './contradictions'
+import { demandsOf } from './demands'
+import type { Brief } from './schema'
+
+/** How one body stands to a brief, before anything is drawn. */
+export interface VehicleRow {
+  readonly shellId: string
+  readonly name: string
+  /** Musts that nothing speaks against, and all of them. */
+  readonly musts: number
+  readonly of: number
+  /** What speaks against it, gravest first; the first that fails is the first of these. */
+  readonly against: readonly Contradiction[]
+  /** Wall left when the musts stand along it; negative when it is short. */
+  readonly spareWallMm: number
+  /** Payload left after people, gear and water; negative when over. */
+  readonly payloadLeftKg: number
+  readonly lengthMm: number | undefined
+  readonly heightMm: number | undefined
+}
+
+/** Which demand a contradiction speaks against. */
+const AGAINST: Partial<Record<Contradiction['code'], string>> = {
+  'belts-short': 'belt',
+  'gear-long': 'stowage',
+  'bed-short': 'berth',
+  'route-wide': 'turning-circle',
+}
+
+function mustsMet(brief: Brief, against: readonly Contradiction[]): { musts: number; of: number } {
+  const musts = demandsOf(brief).filter(({ must }) => must)
+  const fails = musts.filter(({ need, label }) =>
+    against.some(
+      ({ code, who, gravity }) =>
+        gravity === 'stop' && AGAINST[code] === need && (code !== 'gear-long' || who === (label ?? '')),
+    ),
+  )
+  return { musts: musts.length - fails.length, of: musts.length }
+}
+
+export const rowOf = (brief: Brief, interior: Interior): VehicleRow => {
+  const { shell } = interior
+  const against = contradictionsOf(brief, interior)
+  return {
+    shellId: shell.id,
+    name: shell.name,
+    ...mustsMet(brief, against),
+    against,
+    spareWallMm: wallLengthMm(interior) - wallAskedMm(brief),
+    payloadLeftKg: shell.masses.grossKg - shell.masses.kerbKg - loadKg(brief),
+    lengthMm: shell.outer?.lengthMm,
+    heightMm: shell.outer?.heightMm,
+  }
+}
+
+/**
+ * Bodies against a brief: those that nothing stops first, then by how much speaks against them and the musts met; among
+ * equals the shortest that serves. Each is
+ * taken lined, without changes; furniture's own mass is not yet in the payload left.
+ */
+export function compareVehicles(brief: Brief, shells: readonly Shell[], lining: Lining): readonly VehicleRow[] {
+  const stops = ({ against }: VehicleRow): number => against.filter(({ gravity }) => gravity === 'stop').length
+  return shells
+    .map((shell) => rowOf(brief, interiorOf(shell, lining)))
+    .sort(
+      (a, b) =>
+        stops(a) - stops(b) ||
+        a.against.length - b.against.length ||
+        b.musts - a.musts ||
+        (a.lengthMm ?? 0) - (b.lengthMm ?? 0) ||
+        (a.shellId < b.shellId ? -1 : 1),
+    )
+}

@@ -1,0 +1,171 @@
+import { ACCESS, ACCESS_SOURCE } from '../people'
+import type { Need, Purpose } from './schema'
+
+/** Where a figure comes from. `practice` is common practice without a source. */
+export type Basis =
+  | { readonly kind: 'practice'; readonly note: string }
+  | { readonly kind: 'source'; readonly note: string }
+  | { readonly kind: 'geometry'; readonly note: string }
+  | { readonly kind: 'brief'; readonly note: string }
+
+/** What a sleeper wants beyond their stature, lying straight. */
+export const BERTH_SPARE_MM = 50
+/** Width for one sleeper of two side by side: half a small double of 1200 (common mattress size, from memory). */
+export const SLEEPER_WIDTH_MM = 600
+/** Width for one who sleeps alone. */
+export const SINGLE_BERTH_MM = 650
+/** Place at a table, along its edge. */
+export const TABLE_PLACE_MM = 550
+/** Fresh water for one person and one night away from a hook-up: a thrifty end of common practice (10 to 21). */
+export const WATER_PER_NIGHT_L = 11
+/** The same with a shower inside: one person full time makes about 150 L last a week. Common practice, no source. */
+export const WATER_WITH_SHOWER_L = 21
+
+interface NeedFacts {
+  /** Length, width and, where it counts, height in mm that one of it usually takes. */
+  readonly sizeMm: readonly number[]
+  readonly purpose: Purpose
+  readonly unit: 'count' | 'litres'
+  readonly basis: Basis
+  /** Whether furniture along a wall meets it, so that its length counts against the walls. */
+  readonly alongWall: boolean
+}
+
+const practice = (note: string): Basis => ({ kind: 'practice', note })
+const published = (note: string): Basis => ({ kind: 'source', note })
+
+export const NEED_FACTS: Record<Need, NeedFacts> = {
+  berth: {
+    sizeMm: [1900, 1200],
+    purpose: 'sleeping',
+    unit: 'count',
+    basis: practice('stature plus 50 mm; 600 mm of width for each of two'),
+    alongWall: true,
+  },
+  cot: {
+    sizeMm: [1200, 600],
+    purpose: 'sleeping',
+    unit: 'count',
+    basis: practice('a cot mattress of 1200 × 600 mm with a rail or net, where no seat is needed for it'),
+    alongWall: false,
+  },
+  belt: {
+    sizeMm: [450, 500],
+    purpose: 'driving',
+    unit: 'count',
+    basis: practice('who travels is counted by approved, belted seats'),
+    alongWall: false,
+  },
+  seat: {
+    sizeMm: [550, 500],
+    purpose: 'living',
+    unit: 'count',
+    basis: practice('room for everyone to sit when it rains: the regret told most often'),
+    alongWall: false,
+  },
+  'table-seat': {
+    sizeMm: [TABLE_PLACE_MM, 400],
+    purpose: 'living',
+    unit: 'count',
+    basis: practice('550 mm of table edge for each'),
+    alongWall: false,
+  },
+  toilet: {
+    sizeMm: [450, 400],
+    purpose: 'sleeping',
+    unit: 'count',
+    basis: practice('a boxed toilet of 400 × 450 mm'),
+    alongWall: true,
+  },
+  shower: {
+    sizeMm: [760, 760],
+    purpose: 'living',
+    unit: 'count',
+    basis: practice('a tray to stand and turn in'),
+    alongWall: true,
+  },
+  hob: {
+    sizeMm: [1200, 500],
+    purpose: 'living',
+    unit: 'count',
+    basis: practice('a counter from 1200 mm with basin and hob'),
+    alongWall: true,
+  },
+  basin: {
+    sizeMm: [450, 450],
+    purpose: 'living',
+    unit: 'count',
+    basis: practice('a basin of about 380 mm in a short counter'),
+    alongWall: true,
+  },
+  'cold-box': {
+    sizeMm: [560, 540],
+    purpose: 'living',
+    unit: 'count',
+    basis: practice('an upright cold box of about 90 L'),
+    alongWall: true,
+  },
+  desk: {
+    sizeMm: [1000, 500],
+    purpose: 'living',
+    unit: 'count',
+    basis: practice('two screens side by side'),
+    alongWall: true,
+  },
+  stowage: {
+    sizeMm: [400, 300, 300],
+    purpose: 'driving',
+    unit: 'count',
+    basis: { kind: 'brief', note: 'the size typed in' },
+    alongWall: false,
+  },
+  'outside-store': {
+    sizeMm: [400, 300, 300],
+    purpose: 'driving',
+    unit: 'count',
+    basis: { kind: 'brief', note: 'the size typed in; outside or on the roof, held by points that carry it' },
+    alongWall: false,
+  },
+  water: {
+    sizeMm: [500, 400],
+    purpose: 'living',
+    unit: 'litres',
+    basis: practice('11 L for each sleeper and night, 21 L with a shower inside, 2 L for a pet'),
+    alongWall: false,
+  },
+  'pet-place': {
+    sizeMm: [800, 500],
+    purpose: 'driving',
+    unit: 'count',
+    basis: practice('nose to rump and a sixth more, by three fifths of that; secured on the road'),
+    alongWall: false,
+  },
+  'wheelchair-place': {
+    sizeMm: ACCESS.clearFloorMm,
+    purpose: 'driving',
+    unit: 'count',
+    basis: published(`${ACCESS_SOURCE}: clear floor 1220 × 760 mm; tie-downs and belt by a licensed fitter`),
+    alongWall: false,
+  },
+  'turning-circle': {
+    sizeMm: [ACCESS.turningMm, ACCESS.turningMm],
+    purpose: 'living',
+    unit: 'count',
+    basis: published(`${ACCESS_SOURCE}: turning circle 1525 mm`),
+    alongWall: false,
+  },
+  bedside: {
+    sizeMm: [350, 300],
+    purpose: 'sleeping',
+    unit: 'count',
+    basis: practice('a shelf with a lip and a socket within reach of the pillow'),
+    alongWall: false,
+  },
+  heater: {
+    sizeMm: [400, 250],
+    purpose: 'sleeping',
+    unit: 'count',
+    basis: practice('a small air heater with its ducts; fuel and flue by a licensed fitter'),
+    alongWall: false,
+  },
+}

@@ -1,0 +1,71 @@
+<script lang="ts">
+  import { answer, isAnswered, type Use } from '$lib/core/brief'
+  import { getSession } from '../job/context'
+  import CountField from '../parts/CountField.svelte'
+  import Answer from './Answer.svelte'
+  import { answered, CHOICES } from './answers'
+  import Choice from './Choice.svelte'
+
+  const session = getSession()
+  const brief = $derived(session.job.brief)
+  const set = <K extends keyof Use>(key: K, value: Use[K] | undefined) =>
+    session.do({ type: 'brief.use', use: answered(brief, key, value) })
+  const given = $derived(brief.use ?? {})
+</script>
+
+<h1 class="text-xl">Cooking, washing, warmth: how do they live?</h1>
+<p class="mt-1 text-ink-2">Each school has its own needs; the schools are the client’s choice, not ours.</p>
+<div class="mt-3 grid max-w-3xl grid-cols-2 gap-x-12">
+  <div>
+    <Choice
+      label="They cook"
+      words={CHOICES.cooking}
+      value={given.cooking}
+      usual="sometimes"
+      onset={(value) => set('cooking', value)}
+    />
+    <Choice
+      label="They wash"
+      words={CHOICES.washing}
+      value={given.washing}
+      usual="none"
+      onset={(value) => set('washing', value)}
+    />
+    <Choice
+      label="Toilet"
+      words={CHOICES.toilet}
+      value={given.toilet}
+      usual="portable"
+      onset={(value) => set('toilet', value)}
+    />
+    <Answer usual={!isAnswered(brief, 'guests')} onusual={() => set('guests', undefined)}>
+      <CountField
+        label="Guests at the table"
+        value={answer(brief, 'guests')}
+        min={0}
+        max={8}
+        onset={(value) => set('guests', value)}
+      />
+    </Answer>
+  </div>
+  <div>
+    <Choice
+      label="Heating"
+      words={CHOICES.heating}
+      value={given.heating}
+      usual="none"
+      onset={(value) => set('heating', value)}
+    />
+    <Choice
+      label="Power comes"
+      words={CHOICES.energy}
+      value={given.energy}
+      usual="mixed"
+      onset={(value) => set('energy', value)}
+    />
+    <p class="mt-3 text-sm text-ink-2">
+      Gas, mains and large batteries are ruled by local codes and fitted or inspected by licensed trades. What burns gas
+      stands in one zone, its locker sealed to the inside and vented low to the outside.
+    </p>
+  </div>
+</div>

@@ -1,0 +1,107 @@
+<script lang="ts">
+  import { answer, isAnswered, type Use, type USUAL } from '$lib/core/brief'
+  import { getSession } from '../job/context'
+  import CountField from '../parts/CountField.svelte'
+  import LengthField from '../parts/LengthField.svelte'
+  import NumberField from '../parts/NumberField.svelte'
+  import Answer from './Answer.svelte'
+  import { answered, CHOICES } from './answers'
+  import Choice from './Choice.svelte'
+
+  const session = getSession()
+  const brief = $derived(session.job.brief)
+  const unit = $derived(session.job.units)
+  const set = <K extends keyof Use>(key: K, value: Use[K] | undefined) =>
+    session.do({ type: 'brief.use', use: answered(brief, key, value) })
+
+  type Figure = Extract<
+    keyof typeof USUAL,
+    | 'nightsPerYear'
+    | 'offHookUpPercent'
+    | 'nightsBetweenPower'
+    | 'coldestC'
+    | 'hottestC'
+    | 'latitudeDeg'
+    | 'altitudeM'
+    | 'drivingHours'
+  >
+  const FIGURES: readonly (readonly [key: Figure, label: string, min: number, max: number, suffix: string])[] = [
+    ['nightsPerYear', 'nights in it a year', 0, 366, ''],
+    ['offHookUpPercent', 'of them away from a hook-up', 0, 100, '%'],
+    ['nightsBetweenPower', 'nights between two times of power', 0, 120, ''],
+    ['drivingHours', 'hours driven on a day of driving', 0, 16, 'h'],
+    ['coldestC', 'coldest night', -50, 30, '°C'],
+    ['hottestC', 'hottest night', 0, 55, '°C'],
+    ['latitudeDeg', 'latitude, south below zero', -80, 80, '°'],
+    ['altitudeM', 'highest stay above the sea', -400, 5500, 'm'],
+  ]
+  const parks = $derived(brief.use ?? {})
+</script>
+
+<h1 class="text-xl">Where does it go, and for how long?</h1>
+<p class="mt-1 text-ink-2">Slanted figures are what is usual; type over what you know.</p>
+<div class="mt-3 grid max-w-3xl grid-cols-2 gap-x-12">
+  <div>
+    <div class="grid grid-cols-[minmax(0,1fr)_4.5rem] gap-2 py-0.5">
+      <CountField
+        label="Nights away from a hook-up"
+        value={brief.nightsOffHookUp}
+        min={0}
+        max={60}
+        onset={(nights) => session.do({ type: 'brief.nights', nights })}
+      />
+    </div>
+    {#each FIGURES as [key, label, min, max, suffix] (key)}
+      <Answer usual={!isAnswered(brief, key)} onusual={() => set(key, undefined)}>
+        <NumberField
+          {label}
+          value={answer(brief, key)}
+          {min}
+          {max}
+          {suffix}
+          width="4rem"
+          onset={(value) => set(key, value)}
+        />
+      </Answer>
+    {/each}
+  </div>
+  <div>
+    <Choice
+      label="used"
+      words={CHOICES.shared}
+      value={brief.use?.shared}
+      usual="no"
+      onset={(value) => set('shared', value)}
+    />
+    <h2 class="mt-3 caps">Where it parks</h2>
+    {#each [['parkingLengthMm', 'longest', 6000, 2500, 18000], ['parkingHeightMm', 'highest', 2600, 1500, 4500]] as const as [key, label, first, min, max] (key)}
+      <label class="flex items-baseline justify-between gap-3 py-1"
+        ><span class="text-ink-2">there is a limit: {label}</span><input
+          type="checkbox"
+          class="accent-pencil"
+          checked={parks[key] !== undefined}
+          onchange={(event) => set(key, event.currentTarget.checked ? first : undefined)}
+        /></label
+      >
+      {#if parks[key] !== undefined}
+        <LengthField label="{label} that parks there" mm={parks[key]} {unit} {min} {max} onset={(mm) => set(key, mm)} />
+      {/if}
+    {/each}
+    <label class="flex items-baseline justify-between gap-3 py-1"
+      ><span class="text-ink-2">it is to pass unseen</span><input
+        type="checkbox"
+        class="accent-pencil"
+        checked={brief.use?.stealth === true}
+        onchange={(event) => set('stealth', event.currentTarget.checked || undefined)}
+      /></label
+    >
+    <label class="mt-3 block"
+      ><span class="text-ink-2">Notes of the conversation</span>
+      <textarea
+        class="mt-1 block h-32 w-full border border-line bg-paper p-2"
+        maxlength="4000"
+        value={brief.notes}
+        onchange={(event) => session.do({ type: 'brief.notes', notes: event.currentTarget.value })}></textarea></label
+    >
+  </div>
+</div>

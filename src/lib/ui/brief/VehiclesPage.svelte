@@ -1,0 +1,87 @@
+<script lang="ts">
+  import { goto } from '$app/navigation'
+  import type { VehicleRow } from '$lib/core/brief'
+  import { variantsOf } from '$lib/core/job'
+  import { GENERIC_SHELLS } from '$lib/core/shell'
+  import { sayContradiction } from '$lib/core/text'
+  import { formatLength, formatNumber, sayLength } from '$lib/core/units'
+  import type { BriefClient } from '$lib/workers/brief-client'
+  import { getSession } from '../job/context'
+  import GravityMark from '../parts/GravityMark.svelte'
+  import Why from '../parts/Why.svelte'
+
+  let { client }: { client: BriefClient } = $props()
+  const session = getSession()
+  const unit = $derived(session.job.units)
+  const lining = $derived(variantsOf(session.job)[0]![1].plan.lining)
+  const own = $derived(GENERIC_SHELLS.some(({ id }) => id === session.job.shell.id) ? [] : [session.job.shell])
+  /** Undefined while the first comparison is made. */
+  let rows: readonly VehicleRow[] | undefined = $state.raw(undefined)
+  let asked = 0
+  $effect(() => {
+    const mine = (asked += 1)
+    void client.remote.compare(session.job.brief, own, lining).then((found) => {
+      if (mine === asked) rows = found
+    })
+  })
+
+  async function choose(id: string): Promise<void> {
+    const shell = GENERIC_SHELLS.find((one) => one.id === id)
+    if (shell !== undefined && id !== session.job.shell.id && !session.do({ type: 'shell.put', shell })) return
+    await goto(`/jobs/${session.job.id}/plan`)
+  }
+</script>
+
+<h1 class="text-xl">Which vehicle?</h1>
+<p class="mt-1 text-ink-2">
+  Each body lined and empty, held against the musts: what nothing stops comes first. Furniture’s own mass is not yet
+  counted.
+</p>
+<table class="mt-3 w-full text-left text-[13px]" data-testid="vehicles">
+  <thead
+    ><tr class="caps"
+      ><th class="py-1">Vehicle</th><th class="text-right">Musts</th><th class="pl-6">First that fails</th><th
+        class="text-right">Wall to spare</th
+      ><th class="text-right">Payload left</th><th class="text-right">Outside</th><th
+        ><span class="sr-only">Choose</span></th
+      ></tr
+    ></thead
+  >
+  <tbody>
+    {#each rows ?? [] as row (row.shellId)}
+      {@const here = row.shellId === session.job.shell.id}
+      <tr class="border-t border-line align-top {here ? 'bg-paper' : ''}" data-vehicle={row.shellId}>
+        <td class="py-1.5 font-semibold">{row.name}{here ? ', in this job' : ''}</td>
+        <td class="py-1.5 text-right whitespace-nowrap">{row.musts} of {row.of}</td>
+        <td class="max-w-96 py-1.5 pl-6">
+          {#if row.against.length === 0}<span class="text-good">✓</span> nothing stops it
+          {:else}
+            {@const [first, ...rest] = row.against}
+            <span class={first!.gravity === 'stop' ? 'text-stop' : 'text-caution'}
+              ><GravityMark gravity={first!.gravity} size={12} /> {sayContradiction(first!, unit)}</span
+            >
+            {#if rest.length > 0}<Why about="{row.name} fails" lines={rest.map((one) => sayContradiction(one, unit))}
+                >and {rest.length} more</Why
+              >{/if}
+          {/if}
+        </td>
+        <td class="py-1.5 text-right {row.spareWallMm < 0 ? 'text-stop' : ''}">{sayLength(row.spareWallMm, unit)}</td>
+        <td class="py-1.5 pl-6 text-right whitespace-nowrap {row.payloadLeftKg < 0 ? 'text-stop' : ''}"
+          >{formatNumber(row.payloadLeftKg)} kg</td
+        >
+        <td class="py-1.5 pl-6 text-right whitespace-nowrap"
+          >{row.lengthMm === undefined ? '' : formatLength(row.lengthMm, unit)} × {row.heightMm === undefined
+            ? ''
+            : formatLength(row.heightMm, unit)}</td
+        >
+        <td class="py-1.5 pl-6 text-right whitespace-nowrap"
+          ><button class="act" onclick={() => choose(row.shellId)}
+            >{here ? 'On to the plan' : 'Take it'}<span class="sr-only">: {row.name}</span></button
+          ></td
+        >
+      </tr>
+    {:else}
+      <tr><td class="py-1.5 text-ink-2" colspan="7">Comparing…</td></tr>
+    {/each}
+  </tbody>
+</table>

@@ -1,0 +1,8 @@
+import type { Brief, Contradiction, VehicleRow } from '$lib/core/brief'
+import type { BodyChanges, Lining, Shell } from '$lib/core/shell'
+
+/** What the brief's worker does. Plain data both ways. */
+export interface BriefWorker {
+  contradictions(brief: Brief, shell: Shell, lining: Lining, changes: BodyChanges): readonly Contradiction[]
+  compare(brief: Brief, own: readonly Shell[], lining: Lining): readonly VehicleRow[]
+}
