@@ -130,6 +130,47 @@ test('answers U-values of layers, boards through doors, and refuses questions th
   }
 })
 
+test('answers the demands of a brief and compares vehicles by it', async ({ request }) => {
+  const brief = {
+    people: {
+      'person-a': { label: 'rower', statureMm: 1900, sleeps: true, travels: true, sleepsWith: 'person-b' },
+      'person-b': { label: 'cox', statureMm: 1600, sleeps: true, travels: true },
+    },
+    pets: {},
+    gear: { 'gear-oar': { label: 'oars', sizeMm: [2900, 200, 150], count: 1, massKg: 3 } },
+    nightsOffHookUp: 3,
+    demands: {},
+  }
+  const asked = await request.post('/api/demands', { data: { brief, shell: 'van-short-low' } })
+  expect(asked.status()).toBe(200)
+  const { demands, contradictions } = await asked.json()
+  expect(demands.slice(0, 2)).toMatchObject([
+    { id: 'need-gear-gear-oar', need: 'stowage', leadingMm: 2900, must: true, words: 'oars' },
+    { id: 'need-beds-person-a', need: 'berth', sizeMm: [1950, 1200], quantity: 2, why: expect.any(Array) },
+  ])
+  // 2 × 3 × 11 L
+  expect(demands.find(({ need }: { need: string }) => need === 'water').quantity).toBe(66)
+  expect(contradictions.map(({ code }: { code: string }) => code)).toContain('head-low')
+
+  const compared = await request.post('/api/vehicles/compare', { data: { brief } })
+  const { vehicles } = await compared.json()
+  expect(vehicles).toHaveLength(14)
+  const short = vehicles.find(({ shellId }: { shellId: string }) => shellId === 'van-compact')
+  expect(short.against.map(({ words }: { words: string }) => words).join()).toContain('oars is 2')
+  expect(vehicles[0].against.filter(({ gravity }: { gravity: string }) => gravity === 'stop')).toEqual([])
+
+  for (const [path, data, status, fault] of [
+    ['/api/demands', { brief: { ...brief, nightsOffHookUp: -1 } }, 400, 'brief.nightsOffHookUp'],
+    ['/api/demands', { brief, shell: 'van-none' }, 404, 'van-long-high'],
+    ['/api/demands', {}, 400, 'brief'],
+    ['/api/vehicles/compare', { brief, lining: { floorMm: -4, wallMm: 0, roofMm: 0 } }, 400, 'lining.floorMm'],
+    ['/api/vehicles/compare', { brief: { ...brief, people: { x: 1 } } }, 400, 'brief.people'],
+  ] as const) {
+    const refused = await request.post(path, { data })
+    expect([refused.status(), await refused.text()]).toEqual([status, expect.stringContaining(fault)])
+  }
+})
+
 test('refuses what is hostile with a 4xx and a path, and stays up', async ({ request }) => {
   const job = JSON.stringify(await stored(request, 'job-potter'))
   const many = JSON.parse(job)

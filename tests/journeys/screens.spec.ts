@@ -26,6 +26,17 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
   ],
   ['jobs', (page) => open(page, '/')],
   ['brief', (page, id) => open(page, `/jobs/${id}/brief`)],
+  ...['pets', 'gear', 'use', 'comfort', 'build', 'demands'].map((step): (typeof SCREENS)[number] => [
+    `brief, ${step}`,
+    (page, id) => open(page, `/jobs/${id}/brief?page=${step}`),
+  ]),
+  [
+    'brief, vehicles',
+    async (page, id) => {
+      await open(page, `/jobs/${id}/brief?page=vehicles`)
+      await expect(page.locator('[data-vehicle]').first()).toBeVisible()
+    },
+  ],
   ['vehicle', (page, id) => open(page, `/jobs/${id}/vehicle`)],
   ['survey', (page, id) => open(page, `/jobs/${id}/survey`)],
   [

@@ -5,7 +5,17 @@ import { JOB_FORMAT, JOB_VERSION, type Job } from './schema'
 
 export const STANDARD_LINING: Lining = { floorMm: 37, wallMm: 30, roofMm: 25 }
 
-/** A brief with the demands that nearly every client has. */
+/** An empty brief whose demands follow from its answers. */
+export const newBrief = (): Brief => ({
+  people: {},
+  pets: {},
+  nightsOffHookUp: 3,
+  derives: true,
+  notes: '',
+  demands: {},
+})
+
+/** A brief with the demands that nearly every client has, typed. */
 export const standardBrief = (): Brief => ({
   people: {},
   pets: {},

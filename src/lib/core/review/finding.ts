@@ -42,6 +42,8 @@ export interface FactsByCode {
     readonly between: readonly WaySide[]
     readonly person: string
     readonly statureMm: number
+    /** With a wheelchair or walker: the published route is needed. */
+    readonly aid: boolean
     readonly path: readonly Vec2[]
   }
   'way-shut': {

@@ -287,6 +287,42 @@ describe.each(Object.entries(CASES))('%s', (code, { speaks, measured, needed, si
   it('keeps silent at the boundary', () => expect(found(silent, code as FindingCode)).toEqual([]))
 })
 
+describe('way-narrow, with aids', () => {
+  // 2010 ADA Standards § 403.5.1, from memory: a route of 915 mm
+  it.each(['wheelchair', 'walker'] as const)('asks the published route for a %s', (mobility) => {
+    const shell = genericShell('truck-box')
+    // a side door of 1020, so that the corridor is what is narrow
+    const openings = shell.openings.map((door) => (door.entrance ? { ...door, fromMm: 3000 } : door))
+    const job = (gap: number) =>
+      truck(
+        { type: 'shell.put', shell: { ...shell, openings } },
+        {
+          type: 'person.put',
+          id: 'person-a',
+          person: { label: 'tuner', statureMm: 1700, sleeps: true, travels: true, mobility },
+        },
+        ...corridor(gap),
+        put('fit-z', 'toilet-box', 100, 'left-wall'),
+      )
+    expect(first(job(860), 'way-narrow')).toMatchObject({
+      measured: expect.closeTo(860, -0.5),
+      needed: 915,
+      facts: { aid: true },
+    })
+    expect(found(job(930), 'way-narrow')).toEqual([])
+  })
+
+  it('takes shoulders as they were measured', () => {
+    const broad = { label: 'broad', statureMm: 1700, sleeps: true, travels: true, measured: { shoulderBreadth: 520 } }
+    const job = truck(
+      { type: 'person.put', id: 'person-a', person: broad },
+      ...corridor(480),
+      put('fit-z', 'toilet-box', 100, 'left-wall'),
+    )
+    expect(first(job, 'way-narrow')).toMatchObject({ needed: 520, facts: { aid: false, person: 'broad' } })
+  })
+})
+
 describe('remedies', () => {
   const van = (...commands: Command[]) => jobWith('van-long-high', ...commands)
   const offers = (job: Job, code: FindingCode) => remediesFor(job, variant, first(job, code)!)

@@ -169,10 +169,12 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
   },
   'way-narrow': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Narrow way',
-    designer: `The way to ${the(names.fitting(fittings[0]!))} narrows to ${say(measured)}${between(facts.between, names)}; the ${facts.person || 'tallest'}’s shoulders want ${say(needed)}.`,
-    client: `You would go sideways to reach ${the(names.fitting(fittings[0]!))}.`,
+    designer: `The way to ${the(names.fitting(fittings[0]!))} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `${facts.person} rolls through ${say(needed)}` : `the ${facts.person || 'tallest'}’s shoulders want ${say(needed)}`}.`,
+    client: facts.aid
+      ? `${capital(the(names.fitting(fittings[0]!)))} could not be reached with the wheelchair or walker.`
+      : `You would go sideways to reach ${the(names.fitting(fittings[0]!))}.`,
     why: [
-      `Shoulder breadth 0.259 × ${say(facts.statureMm)} = ${say(needed)}; the widest way from the entrance is ${say(measured)} at its narrowest.`,
+      `${facts.aid ? `A route of ${say(needed)}, as published` : `Shoulder breadth 0.259 × ${say(facts.statureMm)} = ${say(needed)}`}; the widest way from the entrance is ${say(measured)} at its narrowest.`,
       `Free from 150 mm above the floor to shoulder height, to the ${list(facts.services.map((type) => SERVICE_WORDS[type]))}.`,
     ],
   }),

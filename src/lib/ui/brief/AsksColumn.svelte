@@ -7,6 +7,7 @@
   import { getSession } from '../job/context'
   import GravityMark from '../parts/GravityMark.svelte'
   import Why from '../parts/Why.svelte'
+  import VariantsBroken from './VariantsBroken.svelte'
 
   let { client }: { client: BriefClient } = $props()
   const session = getSession()
@@ -67,6 +68,7 @@
   </section>
 {/if}
 
+<VariantsBroken />
 <ol data-testid="asks">
   {#each demands as demand (demand.id)}
     {@const shape = figure(demand)}

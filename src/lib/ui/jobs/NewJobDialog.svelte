@@ -1,7 +1,8 @@
 <script lang="ts">
   import { goto } from '$app/navigation'
   import { Dialog } from 'bits-ui'
-  import { newJob, standardBrief } from '$lib/core/job'
+  import { BRIEF_TEMPLATES } from '$lib/core/brief'
+  import { newBrief, newJob } from '$lib/core/job'
   import { STATURE_LIMITS_MM } from '$lib/core/people'
   import { genericShell } from '$lib/core/shell'
   import { newId } from '../job/new-id'
@@ -17,6 +18,8 @@
   let tallestMm = $state(1800)
   let nights = $state(3)
   let fault = $state('')
+  let templateId = $state('')
+  const template = $derived(BRIEF_TEMPLATES.find(({ id }) => id === templateId))
 
   async function create(event: SubmitEvent): Promise<void> {
     event.preventDefault()
@@ -35,13 +38,10 @@
         },
       ]),
     )
-    const job = newJob(newId('job'), name.trim().slice(0, 120), genericShell(shellId), {
-      ...standardBrief(),
-      people,
-      nightsOffHookUp: nights,
-    })
+    const brief = template?.brief ?? { ...newBrief(), people, nightsOffHookUp: nights }
+    const job = newJob(newId('job'), name.trim().slice(0, 120), genericShell(shellId), brief)
     const outcome = await bringIn(JSON.stringify(job))
-    if (outcome.ok) await goto(`/jobs/${outcome.id}/plan`)
+    if (outcome.ok) await goto(`/jobs/${outcome.id}/brief`)
     else fault = outcome.message
   }
 </script>
@@ -71,28 +71,39 @@
             onchoose={(id) => (shellId = id)}
           /></label
         >
-        <CountField
-          label="People who sleep in it"
-          value={sleepers}
-          min={0}
-          max={12}
-          onset={(value) => (sleepers = value)}
-        />
-        <LengthField
-          label="Stature of the tallest"
-          mm={tallestMm}
-          unit="mm"
-          min={STATURE_LIMITS_MM.min}
-          max={STATURE_LIMITS_MM.max}
-          onset={(mm) => (tallestMm = mm)}
-        />
-        <CountField
-          label="Nights away from a hook-up"
-          value={nights}
-          min={0}
-          max={60}
-          onset={(value) => (nights = value)}
-        />
+        <label
+          ><span class="text-ink-2">Client</span><select
+            class="mt-1 block w-full ruled"
+            aria-label="Client"
+            bind:value={templateId}
+          >
+            <option value="">someone new: in a few words</option>
+            {#each BRIEF_TEMPLATES as { id, name: words } (id)}<option value={id}>like: {words}</option>{/each}
+          </select></label
+        >
+        {#if template !== undefined}<p class="text-sm text-ink-2">{template.story}</p>{:else}
+          <CountField
+            label="People who sleep in it"
+            value={sleepers}
+            min={0}
+            max={12}
+            onset={(value) => (sleepers = value)}
+          />
+          <LengthField
+            label="Stature of the tallest"
+            mm={tallestMm}
+            unit="mm"
+            min={STATURE_LIMITS_MM.min}
+            max={STATURE_LIMITS_MM.max}
+            onset={(mm) => (tallestMm = mm)}
+          />
+          <CountField
+            label="Nights away from a hook-up"
+            value={nights}
+            min={0}
+            max={60}
+            onset={(value) => (nights = value)}
+          />{/if}
         <p id="new-job-fault" role="alert" class="min-h-4 text-sm text-stop">{fault}</p>
         <div class="flex items-center gap-5">
           <button class="act-main" type="submit">Start</button><Dialog.Close class="act" type="button"

@@ -1,5 +1,5 @@
-import { tallestOf } from '../../brief'
-import { bodyMm } from '../../people'
+import { peopleOf, tallestOf, type Brief } from '../../brief'
+import { ACCESS, ACCESS_SOURCE, bodyMm } from '../../people'
 import type { Vec3 } from '../../geometry'
 import { defineRule, practice, published } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
@@ -7,13 +7,26 @@ import { setParameters, shift } from '../ways-out'
 
 const STANDARD_STATURE_MM = 1750
 
+/** What the widest of those aboard needs to pass: a published route for a wheelchair or walker, else the tallest's shoulders. */
+function passing(brief: Brief, share: number): { wantedMm: number; person: string; statureMm: number; aid: boolean } {
+  const aided = peopleOf(brief).find(([, { mobility }]) => mobility === 'wheelchair' || mobility === 'walker')?.[1]
+  if (aided !== undefined)
+    return { wantedMm: ACCESS.routeMm, person: aided.label, statureMm: aided.statureMm, aid: true }
+  const tallest = tallestOf(brief)
+  const statureMm = tallest?.statureMm ?? STANDARD_STATURE_MM
+  const wantedMm = Math.round(tallest?.measured?.shoulderBreadth ?? statureMm * share)
+  return { wantedMm, person: tallest?.label ?? '', statureMm, aid: false }
+}
+
 /** From the entrance one can walk to everything that the mode uses. */
 export const wayWidth = defineRule({
   id: 'way-width',
   group: 'ways',
   modes: 'every',
   gravity: { 'way-narrow': 'caution', 'way-shut': 'stop' },
-  basis: published('shoulder breadth 0.259 of stature: Drillis & Contini 1966'),
+  basis: published(
+    `shoulder breadth 0.259 of stature: Drillis & Contini 1966; a route of 915 mm for a wheelchair or walker: ${ACCESS_SOURCE}`,
+  ),
   parameters: {
     shoulders: {
       default: 0.259,
@@ -25,9 +38,7 @@ export const wayWidth = defineRule({
     leastMm: { default: 300, min: 200, max: 600, unit: 'mm', basis: practice('below this no one sidles past') },
   },
   check: ({ ways, brief, parameters }) => {
-    const tallest = tallestOf(brief)
-    const statureMm = tallest?.statureMm ?? STANDARD_STATURE_MM
-    const wantedMm = Math.round(statureMm * parameters.shoulders)
+    const { wantedMm, ...who } = passing(brief, parameters.shoulders)
     return ways().flatMap((way): Draft<'way-narrow' | 'way-shut'>[] => {
       const common = {
         fittings: [way.fittingId],
@@ -40,18 +51,12 @@ export const wayWidth = defineRule({
         return [{ ...common, code: 'way-shut' as const, needed: parameters.leastMm, facts }]
       }
       if (way.widthMm >= wantedMm) return []
-      const facts = {
-        services: way.services,
-        between: way.between,
-        person: tallest?.label ?? '',
-        statureMm,
-        path: way.path(),
-      }
+      const facts = { services: way.services, between: way.between, ...who, path: way.path() }
       return [{ ...common, code: 'way-narrow' as const, needed: wantedMm, facts }]
     })
   },
   remedies: (input, finding) => {
-    const wantedMm = (tallestOf(input.brief)?.statureMm ?? STANDARD_STATURE_MM) * input.parameters.shoulders
+    const { wantedMm } = passing(input.brief, input.parameters.shoulders)
     const missing = Math.ceil(wantedMm) - finding.measured
     return finding.facts.between.flatMap((side): Remedy[] => {
       const placed = side.kind === 'fitting' ? input.find(side.id) : undefined
