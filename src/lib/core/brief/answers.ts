@@ -73,6 +73,10 @@ export const tallestOf = (brief: Brief): Person | undefined =>
     undefined,
   )
 
+/** Who goes with a wheelchair or a walker, if anyone does. */
+export const aidedOf = (brief: Brief): Person | undefined =>
+  peopleOf(brief).find(([, { mobility }]) => mobility === 'wheelchair' || mobility === 'walker')?.[1]
+
 /** Sleepers by bed: those who share one stand together. Ids in the brief’s order. */
 export function bedsOf(brief: Brief): readonly (readonly (readonly [string, Person])[])[] {
   const sleepers = peopleOf(brief).filter(([, person]) => person.sleeps && ageOf(person) !== 'infant')

@@ -1,7 +1,7 @@
 import { clamp, spanLength } from '../geometry'
 import { ACCESS } from '../people'
 import { boxInside, heightsAt, longestBoard, widestAcross, type Interior, type Shell } from '../shell'
-import { answer, peopleOf, STANDING_SPARE_MM, tallestOf } from './answers'
+import { aidedOf, answer, peopleOf, STANDING_SPARE_MM, tallestOf } from './answers'
 import { demandsOf, type ResolvedDemand } from './demands'
 import { NEED_FACTS } from './needs'
 import type { Brief } from './schema'
@@ -156,9 +156,9 @@ export function contradictionsOf(brief: Brief, interior: Interior): readonly Con
     if (there < sizeMm[0]!) say('bed-short', 'stop', label ?? tallestOf(brief)?.label ?? '', sizeMm[0]!, there)
   }
 
-  const aided = peopleOf(brief).find(([, { mobility }]) => mobility === 'wheelchair' || mobility === 'walker')
+  const aided = aidedOf(brief)
   if (aided !== undefined && entranceMm(shell) < ACCESS.doorMm)
-    say('route-wide', 'stop', aided[1].label, ACCESS.doorMm, entranceMm(shell))
+    say('route-wide', 'stop', aided.label, ACCESS.doorMm, entranceMm(shell))
 
   const [asked, wall] = [wallAskedMm(brief), wallLengthMm(interior)]
   if (asked > wall) say('walls-short', 'stop', '', asked, wall)

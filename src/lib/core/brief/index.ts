@@ -40,6 +40,7 @@ export {
 } from './schema'
 export {
   ageOf,
+  aidedOf,
   answer,
   bedsOf,
   isAnswered,

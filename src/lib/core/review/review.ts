@@ -1,4 +1,5 @@
-import { piecesOf, tallestOf } from '../brief'
+import { aidedOf, piecesOf, tallestOf } from '../brief'
+import { ACCESS } from '../people'
 import { apply, CommandError, modesOf, planInterior, variantsOf, type Job, type Variant } from '../job'
 import { buildScene, stow, wayGround, waysOf, type Scene, type WayGround } from '../scene'
 import type { Interior } from '../shell'
@@ -49,7 +50,7 @@ function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}
     scene,
     parameters: {},
     ground,
-    ways: once(() => waysOf(scene, ground())),
+    ways: once(() => waysOf(scene, ground(), aidedOf(job.brief) === undefined ? 0 : ACCESS.routeMm / 2)),
     stowed: once(() => stow(scene, piecesOf(job.brief))),
     find: (id) => byId.get(id),
   }

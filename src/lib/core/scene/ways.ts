@@ -7,6 +7,7 @@ import {
   gridOver,
   Obstacles,
   polygonSpan,
+  rectangle,
   shortestWithin,
   spanMiddle,
   trace,
@@ -206,6 +207,13 @@ export function largestCircle(scene: Scene, { field, grid }: WayGround): { reado
   return { mm: Math.floor(2 * Math.max(0, best)), at }
 }
 
+/** A place of use with what lies round it. */
+function grown(zone: Polygon, byMm: number): Polygon {
+  if (byMm === 0) return zone
+  const [x, y] = [polygonSpan(zone, 0), polygonSpan(zone, 1)]
+  return rectangle(x.min - byMm, y.min - byMm, x.max + byMm, y.max + byMm)
+}
+
 /** The cells whose centre lies in a place of use. */
 function cellsIn(grid: Grid, zone: Polygon): readonly number[] {
   const x = polygonSpan(zone, 0)
@@ -299,15 +307,15 @@ function targetsOf(scene: Scene): readonly Target[] {
 
 /**
  * The widest way from the entrances to everything that the scene's mode uses, its narrowest place measured to about a
- * millimetre.
+ * millimetre. Who rolls comes up to a place of use and does not step into it: `besideMm` is how near.
  */
-export function waysOf(scene: Scene, ground: WayGround): readonly Way[] {
+export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly Way[] {
   const targets = targetsOf(scene)
   if (targets.length === 0) return []
   const { field, paths } = ground
   const saddles = new Map<number, { distance: number; at: Vec2 }>()
   return targets.map(({ placed, clearance, services }) => {
-    const zone = clearance.prism.axis === 'z' ? clearance.prism.profile : []
+    const zone = clearance.prism.axis === 'z' ? grown(clearance.prism.profile, besideMm) : []
     let best = -1
     for (const cell of cellsIn(ground.grid, zone))
       if (best === -1 || paths.bottleneck[cell]! > paths.bottleneck[best]!) best = cell

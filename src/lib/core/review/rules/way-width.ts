@@ -1,4 +1,4 @@
-import { peopleOf, tallestOf, type Brief } from '../../brief'
+import { aidedOf, tallestOf, type Brief } from '../../brief'
 import { ACCESS, ACCESS_SOURCE, bodyMm } from '../../people'
 import type { Vec3 } from '../../geometry'
 import { defineRule, practice, published } from '../define-rule'
@@ -9,7 +9,7 @@ const STANDARD_STATURE_MM = 1750
 
 /** What the widest of those aboard needs to pass: a published route for a wheelchair or walker, else the tallest's shoulders. */
 function passing(brief: Brief, share: number): { wantedMm: number; person: string; statureMm: number; aid: boolean } {
-  const aided = peopleOf(brief).find(([, { mobility }]) => mobility === 'wheelchair' || mobility === 'walker')?.[1]
+  const aided = aidedOf(brief)
   if (aided !== undefined)
     return { wantedMm: ACCESS.routeMm, person: aided.label, statureMm: aided.statureMm, aid: true }
   const tallest = tallestOf(brief)
