@@ -30,7 +30,13 @@ async function shoot(name, where, colorScheme = 'light', prepare = async () => {
 
 try {
   await shoot('jobs', '/')
-  await shoot('brief', '/jobs/job-bat-survey/brief')
+  await shoot('brief', '/jobs/job-potter/brief', 'light', async (page) => {
+    await page.getByRole('button', { name: 'More about teenager' }).click()
+  })
+  await shoot('demands', '/jobs/job-potter/brief?page=demands')
+  await shoot('vehicles', '/jobs/job-potter/brief?page=vehicles', 'light', (page) =>
+    page.locator('[data-vehicle]').first().waitFor(),
+  )
   await shoot('vehicle', '/jobs/job-bat-survey/vehicle')
   await shoot('survey', '/jobs/job-bat-survey/survey', 'light', async (page) => {
     const enter = async (measure, text) => {

@@ -5,22 +5,36 @@ import { demoJob } from './build'
 const brief: Brief = {
   people: {
     'person-potter': { label: 'potter', statureMm: 1720, sleeps: true, travels: true },
-    'person-teenager': { label: 'teenager', statureMm: 1650, sleeps: true, travels: true },
+    'person-teenager': {
+      label: 'teenager',
+      statureMm: 1650,
+      sleeps: true,
+      travels: true,
+      age: 'teenager',
+      years: 15,
+      notes: 'Will not share a bed, and wants the window.',
+    },
   },
   pets: {},
-  nightsOffHookUp: 2,
-  notes: 'Market days from May to October. The kiln crate comes out by the roll-up door, two people carry it.',
-  demands: {
-    'demand-berth': { need: 'berth', must: true },
-    'demand-belt': { need: 'belt', must: true },
-    'demand-kiln': { need: 'stowage', must: true, label: 'Kiln crate', sizeMm: [620, 580, 560] },
-    'demand-boards': { need: 'stowage', must: true, label: 'Ware boards, stacked', sizeMm: [1200, 300, 200] },
-    'demand-hob': { need: 'hob', must: true },
-    'demand-table': { need: 'table-seat', must: true },
-    'demand-cold': { need: 'cold-box', must: false },
-    'demand-toilet': { need: 'toilet', must: true },
-    'demand-water': { need: 'water', must: true },
+  gear: {
+    'gear-kiln': { label: 'Kiln crate', sizeMm: [620, 580, 560], count: 1, massKg: 54, mayLie: false, use: 'weekly' },
+    'gear-boards': { label: 'Ware boards, stacked', sizeMm: [1200, 300, 200], count: 1, massKg: 22, use: 'weekly' },
   },
+  use: {
+    nightsPerYear: 45,
+    cooking: 'sometimes',
+    toilet: 'portable',
+    washing: 'outside',
+    shared: 'cargo',
+    coldestC: 6,
+    planYears: 2,
+    budget: 14_000,
+    future: ['sold'],
+  },
+  nightsOffHookUp: 2,
+  derives: true,
+  notes: 'Market days from May to October. The kiln crate comes out by the roll-up door, two people carry it.',
+  demands: {},
 }
 
 export const potter = demoJob('job-potter', 'Potter’s market truck', 'truck-box', brief, [
