@@ -185,3 +185,49 @@ test('the drawing goes out as SVG at the scale that was chosen', async ({ page, 
   expect(svg).toContain('1 : 50')
   expect(svg).toContain('>4\u202f250<')
 })
+
+test('a figure of the client stands in the plan to scale: by hand, by keys, and what it meets is told', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request)
+  await openPlan(page, id)
+  await page.keyboard.press('2')
+  await page.getByLabel('Put a figure into the mode').selectOption({ label: 'surveyor' })
+  const handle = page.getByRole('button', { name: /^surveyor, standing: drag/ })
+  await expect(handle).toBeVisible()
+  const figureIn = async () =>
+    Object.values((await stored(request, id)).variants['variant-a']!.plan.modes['mode-day']!.figures ?? {})[0]
+  await saved(page)
+  const before = (await figureIn())!
+  expect(before).toMatchObject({ pose: 'standing', turn: 0 })
+
+  const box = (await handle.boundingBox())!
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  for (let step = 1; step <= 6; step += 1) await page.mouse.move(x - step * 15, y - step * 4)
+  await page.mouse.up()
+  await saved(page)
+  const after = (await figureIn())!
+  expect(after.at[0]).toBeLessThan(before.at[0] - 200)
+  expect(after.at[1]).toBeGreaterThan(before.at[1])
+
+  await handle.focus()
+  await page.keyboard.press('Shift+ArrowRight')
+  await page.keyboard.press('r')
+  await saved(page)
+  expect(await figureIn()).toMatchObject({ at: [after.at[0] + 100, after.at[1]], turn: 90 })
+
+  // pushed into the left wall's furniture, the body says what it meets; undo takes it out again
+  for (let press = 0; press < 9; press += 1) await page.keyboard.press('Shift+ArrowUp')
+  const finding = page.getByTestId('finding-figure-blocked')
+  await expect(finding).toContainText(/The surveyor, standing, meets .* by up to \d+\smm/)
+  await page.getByLabel('surveyor is').selectOption('sitting')
+  await saved(page)
+  expect(await figureIn()).toMatchObject({ pose: 'sitting' })
+  await page.getByRole('button', { name: 'Take surveyor out of the mode' }).click()
+  await expect(finding).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('button', { name: /^surveyor, sitting: drag/ })).toBeVisible()
+})

@@ -5,6 +5,7 @@ import type { ItemGroup, View, ViewId } from './display'
 import { cabSeatItems } from './cab-seats'
 import { fittingGroup, hiddenOutline, isOverhead, sectionGroup } from './fitting-views'
 import { peopleGroup, sectionPeople } from './people'
+import { placedFigures } from './placed-figures'
 import { planBounds, sectionBounds, shellPlan, shellSection, shellSide, sideBounds } from './shell-views'
 
 export const VIEW_TITLES: Record<ViewId, string> = {
@@ -52,7 +53,7 @@ export function drawView(scene: Scene, view: Exclude<ViewId, 'section'>, brief?:
     return group === undefined ? [] : [group]
   })
   const hidden = view === 'plan' ? coveredGroups(scene) : []
-  const people = brief === undefined ? [] : [peopleGroup(scene, brief, view)]
+  const people = brief === undefined ? [] : [peopleGroup(scene, brief, view), placedFigures(scene, brief, view)]
   const bounds = view === 'plan' ? planBounds(interior) : sideBounds(interior)
   return { id: view, title: VIEW_TITLES[view], bounds, groups: [shell, ...fittings, ...hidden, ...people] }
 }

@@ -7,6 +7,8 @@ import { surveySchema } from '../survey'
 import { isHostile, type Command, type Patch, type SimpleCommand } from './command'
 import { parseJob } from './document'
 import {
+  figureSchema,
+  MAX_FIGURES,
   planFaults,
   standsOnItself,
   turnedFaults,
@@ -171,6 +173,20 @@ const HANDLERS: Handlers = {
     const others = (mode.turned ?? []).filter((id) => id !== seat)
     if (turned || others.length > 0) mode.turned = turned ? [...others, seat] : others
     else delete mode.turned
+  },
+  'figure.put': (job, { variant, mode: modeId, id, figure }) => {
+    const mode = must(variantOf(job, variant).plan.modes[modeId], 'that mode')
+    const { people, pets, gear } = job.brief
+    if ([people, pets, gear ?? {}].every((list) => list[figure.who] === undefined))
+      throw new CommandError('whose figure that is, is not in the brief')
+    const figures = (mode.figures ??= {})
+    if (figures[id] === undefined && Object.keys(figures).length >= MAX_FIGURES)
+      throw new CommandError(`a mode holds at most ${MAX_FIGURES} figures`)
+    figures[id] = checked(figureSchema, figure) as Draft<typeof figure>
+  },
+  'figure.remove': (job, { variant, mode: modeId, id }) => {
+    const mode = must(variantOf(job, variant).plan.modes[modeId], 'that mode')
+    drop((mode.figures ??= {}), id, 'that figure')
   },
   'mode.stance': (job, { variant, mode: modeId, fitting: fittingId, stance }) => {
     const { plan } = variantOf(job, variant)

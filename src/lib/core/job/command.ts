@@ -13,7 +13,7 @@ import { seatSchema } from '../fittings'
 import { bodyChangeSchema, idSchema, liningSchema, shellSchema, wordsSchema } from '../shell'
 import { readingSchema, surveySchema } from '../survey'
 import { LENGTH_UNITS } from '../units'
-import { fittingSchema, modeSchema } from './schema'
+import { figureSchema, fittingSchema, modeSchema } from './schema'
 
 const id = idSchema
 const command = <T extends string, S extends z.ZodRawShape>(type: T, fields: S) =>
@@ -56,6 +56,8 @@ const simple = [
   command('fitting.remove', { variant: id, id }),
   command('mode.put', { variant: id, id, mode: modeSchema }),
   command('mode.turned', { variant: id, mode: id, seat: id, turned: z.boolean() }),
+  command('figure.put', { variant: id, mode: id, id, figure: figureSchema }),
+  command('figure.remove', { variant: id, mode: id, id }),
   command('mode.stance', { variant: id, mode: id, fitting: id, stance: z.string().max(40) }),
 ] as const
 

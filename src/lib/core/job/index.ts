@@ -1,4 +1,6 @@
 export {
+  FIGURE_POSES,
+  figureSchema,
   fittingSchema,
   JOB_FORMAT,
   JOB_VERSION,
@@ -7,6 +9,8 @@ export {
   MAX_CHANGES,
   MAX_FITTINGS,
   modeSchema,
+  type Figure,
+  type FigurePose,
   type Fitting,
   type Job,
   type Mode,

@@ -44,6 +44,13 @@ const furnished = run(
     change: { kind: 'window-blanked', opening: 'window-left' },
   },
   { type: 'mode.turned', variant: 'variant-a', mode: 'mode-day', seat: 'cab-driver', turned: true },
+  {
+    type: 'figure.put',
+    variant: 'variant-a',
+    mode: 'mode-day',
+    id: 'figure-a',
+    figure: { who: 'person-a', pose: 'standing', at: [2000, 0], turn: 0 },
+  },
 )
 const variant = 'variant-a'
 
@@ -90,6 +97,23 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
   ),
   'brief.derives': fc.record({ type: fc.constant('brief.derives'), derives: fc.boolean() }),
   'brief.put': fc.constant({ type: 'brief.put', brief: BRIEF_TEMPLATES[2]!.brief }),
+  'figure.put': fc.constantFrom(
+    {
+      type: 'figure.put',
+      variant,
+      mode: 'mode-day',
+      id: 'figure-a',
+      figure: { who: 'person-a', pose: 'sitting', at: [2000, 100], turn: 90 },
+    } as const,
+    {
+      type: 'figure.put',
+      variant,
+      mode: 'mode-night',
+      id: 'figure-b',
+      figure: { who: 'pet-a', pose: 'lying', at: [1000, 0], turn: 0 },
+    } as const,
+  ),
+  'figure.remove': fc.constant({ type: 'figure.remove', variant, mode: 'mode-day', id: 'figure-a' }),
   'demand.adjust': fc.constantFrom(
     { type: 'demand.adjust', id: 'need-toilet-all', adjust: { waived: 'there is one' } } as const,
     { type: 'demand.adjust', id: 'need-toilet-all', adjust: {} } as const,

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { briefSchema, PURPOSES, recordOf, type Brief } from '../brief'
+import { TURNS } from '../geometry'
 import { kindOf, KINDS, seatSchema, type Parameters, type Seat } from '../fittings'
 import {
   bodyChangeSchema,
@@ -40,6 +41,20 @@ export interface Fitting {
   readonly seat: Seat
 }
 
+/** How a person or an animal is in the vehicle; a piece of gear stands or lies. */
+export const FIGURE_POSES = ['standing', 'sitting', 'lying', 'working'] as const
+export type FigurePose = (typeof FIGURE_POSES)[number]
+
+/** A figure put into a mode: whose of the brief, how, and where its middle is in plan; at turn 0 it faces forward. */
+export const figureSchema = z.looseObject({
+  who: idSchema.describe('A person, a pet or a piece of gear of the brief'),
+  pose: z.enum(FIGURE_POSES),
+  at: z.tuple([z.number().min(-2000).max(16_000), z.number().min(-2000).max(2000)]),
+  turn: z.literal(TURNS),
+})
+export type Figure = Readonly<z.infer<typeof figureSchema>>
+export const MAX_FIGURES = 40
+
 export const modeSchema = z.looseObject({
   name: wordsSchema(40).min(1),
   purpose: z.enum(PURPOSES),
@@ -47,6 +62,7 @@ export const modeSchema = z.looseObject({
   stances: z
     .record(idSchema, z.string().max(40))
     .describe('Only where a fitting stands otherwise than its kind does for this purpose'),
+  figures: recordOf(figureSchema, MAX_FIGURES).optional().describe('People, pets and gear where they are in this mode'),
   turned: z.array(idSchema).max(6).optional().describe('Cab seats that are turned round to face the load space'),
 })
 export type Mode = Readonly<z.infer<typeof modeSchema>>

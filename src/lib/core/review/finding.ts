@@ -1,7 +1,7 @@
 import type { Need, Purpose } from '../brief'
 import type { Vec2, Vec3 } from '../geometry'
 import type { ClearanceUse, ServiceType } from '../fittings'
-import type { SimpleCommand } from '../job'
+import type { FigurePose, SimpleCommand } from '../job'
 import type { Blocker, Headroom, WaySide } from '../scene'
 import type { Protrusion } from '../shell'
 
@@ -61,6 +61,12 @@ export interface FactsByCode {
     readonly demandId: string
     readonly piece: string
     readonly size: readonly [number, number, number]
+  }
+  'figure-blocked': {
+    readonly figureId: string
+    readonly who: string
+    readonly pose: FigurePose
+    readonly blockers: readonly Blocker[]
   }
   'turning-small': { readonly demandId: string }
   'service-missing': { readonly demandId: string; readonly need: Need; readonly must: boolean }

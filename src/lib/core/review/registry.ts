@@ -5,6 +5,7 @@ import { berthWidth } from './rules/berth-width'
 import { berthsEnough } from './rules/berths-enough'
 import { clearanceFree } from './rules/clearance-free'
 import { doorFree } from './rules/door-free'
+import { figureFits } from './rules/figure-fits'
 import { gearStowed } from './rules/gear-stowed'
 import { insideShell } from './rules/inside-shell'
 import { noOverlap } from './rules/no-overlap'
@@ -24,6 +25,7 @@ export const RULES: readonly Rule[] = [
   berthsEnough,
   clearanceFree,
   doorFree,
+  figureFits,
   gearStowed,
   insideShell,
   noOverlap,

@@ -247,6 +247,9 @@ const CASES: {
     needed: 20,
     silent: seatsBehind(460, false, 4740),
   },
+  // Someone of 1840 is 2 · 238.3 wide across the shoulders: with their middle 500 from the centreline they reach to 738.3,
+  // 188.3 into a tank that begins at 550; at 370 they reach 58.3 into it, which gives.
+  'figure-blocked': { speaks: besideTank(500), measured: 188, needed: 0, silent: besideTank(370) },
   // Tanks 675 deep along the whole left wall of a body 2100 wide leave 1425; 575 deep, 1525.
   'turning-small': {
     speaks: truck(want('turning-circle'), ...tanks(675)),
@@ -260,6 +263,21 @@ const CASES: {
     needed: 1,
     silent: truck(want('toilet'), put('fit-a', 'toilet-box', 1000, 'left-wall')),
   },
+}
+
+/** Someone who stands before a tank on the left wall, so far from the centreline. */
+function besideTank(yMm: number): Job {
+  return truck(
+    person(1840),
+    put('fit-a', 'water-tank', 1200, 'left-wall', { lengthMm: 600, depthMm: 500, heightMm: 900 }),
+    {
+      type: 'figure.put',
+      variant,
+      mode: 'mode-day',
+      id: 'figure-a',
+      figure: { who: 'person-a', pose: 'standing', at: [1500, yMm], turn: 0 },
+    },
+  )
 }
 
 /** Tanks along the whole of the left wall. */

@@ -75,6 +75,8 @@ function detailOf(draft: Draft): string {
     case 'swivel-blocked':
     case 'recline-blocked':
       return draft.facts.seatId
+    case 'figure-blocked':
+      return draft.facts.figureId
     case 'gear-too-long':
     case 'gear-no-room':
     case 'service-missing':
@@ -87,7 +89,7 @@ function detailOf(draft: Draft): string {
 
 /** Who a finding is about first; others that take part, and how bad it is, may change while the fault stays the same. */
 const keyOf = (rule: Rule, draft: Draft): string =>
-  `${rule.id} ${'seatId' in draft.facts ? '' : (draft.fittings[0] ?? '')} ${detailOf(draft)}`
+  `${rule.id} ${'seatId' in draft.facts || 'figureId' in draft.facts ? '' : (draft.fittings[0] ?? '')} ${detailOf(draft)}`
 
 function reviewMode(
   job: Job,

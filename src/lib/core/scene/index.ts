@@ -14,6 +14,7 @@ export { assignBerths, berthsOf, cabBelts, offered, seatsOffered, servicesOf, ty
 export { doorWay, type DoorWay } from './door'
 export { neededClearances, usedServices } from './use'
 export { largestCircle, STEP_OVER_MM, wayGround, waysOf, type Way, type WayGround, type WaySide } from './ways'
+export { facing, figureClash, figuresOf, type FigureBody, type FigureClash } from './figures'
 export { rectangleFits, stow, type Piece, type Size, type Stowed } from './stowage'
 export { carried, keptInside, nudged } from './move'
 export { snapsFor, type Snap, type SnapTo } from './snap'

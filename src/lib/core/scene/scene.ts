@@ -21,7 +21,7 @@ import {
   type LocalService,
   type ServiceType,
 } from '../fittings'
-import type { Fitting, Mode, Plan } from '../job'
+import type { Figure, Fitting, Mode, Plan } from '../job'
 import { liningTop, lowestRoof, wallReach, type Interior } from '../shell'
 import { TOUCH_MM } from '../units'
 
@@ -70,9 +70,12 @@ export interface Scene {
   readonly placed: readonly Placed[]
   /** Cab seats that are turned round in this mode, by id. */
   readonly turned: readonly string[]
+  /** Figures that were put into this mode, by id. */
+  readonly figures: Readonly<Record<string, Figure>>
 }
 
 const NONE_TURNED: readonly string[] = []
+const NO_FIGURES: Scene['figures'] = {}
 
 export const stanceOf = (fitting: Fitting, id: string, mode: Mode): string =>
   mode.stances[id] ?? kindOf(fitting.kind).stanceFor[mode.purpose]
@@ -267,5 +270,12 @@ export function buildScene(interior: Interior, plan: Plan, modeId: string, befor
     return placed
   }
   for (const id of Object.keys(plan.fittings)) resolve(id)
-  return { interior, modeId, purpose: mode.purpose, placed: [...done.values()], turned: mode.turned ?? NONE_TURNED }
+  return {
+    interior,
+    modeId,
+    purpose: mode.purpose,
+    placed: [...done.values()],
+    turned: mode.turned ?? NONE_TURNED,
+    figures: mode.figures ?? NO_FIGURES,
+  }
 }

@@ -11,6 +11,7 @@ const sceneIn = (shell: Shell, turned: readonly string[] = []): Scene => ({
   purpose: 'living',
   placed: [],
   turned,
+  figures: {},
 })
 const withSeats = (...seats: CabSeat[]): Shell => ({ ...van, cabSeats: seats })
 

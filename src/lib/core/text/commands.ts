@@ -11,6 +11,9 @@ const fitting = (job: Job, variant: string, id: string): string => {
   return found === undefined ? 'a fitting' : fittingName(found)
 }
 
+const whose = ({ brief }: Job, who: string): string =>
+  brief.people[who]?.label ?? brief.pets[who]?.label ?? brief.gear?.[who]?.label ?? 'someone'
+
 const WORDS: Words = {
   'job.rename': ({ name }) => `Renamed the job “${name}”`,
   'job.units': ({ units }) => `Units in ${units}`,
@@ -51,6 +54,11 @@ const WORDS: Words = {
   'mode.put': ({ mode }) => `Mode ${mode.name}`,
   'mode.turned': ({ seat, turned }, job) =>
     `${job.shell.cabSeats.find(({ id }) => id === seat)?.label ?? 'Seat'}: ${turned ? 'turned' : 'forward'}`,
+  'figure.put': ({ figure }, job) => `Figure: ${whose(job, figure.who)}, ${figure.pose}`,
+  'figure.remove': ({ variant, mode, id }, job) => {
+    const figure = job.variants[variant]?.plan.modes[mode]?.figures?.[id]
+    return `Figure: without ${figure === undefined ? 'one' : whose(job, figure.who)}`
+  },
   'mode.stance': ({ variant, fitting: id, stance }, job) => `${fitting(job, variant, id)}: ${stance}`,
 }
 

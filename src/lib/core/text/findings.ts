@@ -208,6 +208,15 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
       'Pieces are packed biggest first; what is left over fits an empty stowage but none of the rooms that remain.',
     ],
   }),
+  'figure-blocked': ({ measured, facts }, names, say) => {
+    const by = list(facts.blockers.map((blocker) => blockerName(blocker, names)))
+    return {
+      title: 'No room for the body',
+      designer: `The ${facts.who}, ${facts.pose}, meets ${by} by up to ${say(measured)}.`,
+      client: `There is no room for the ${facts.who} to be ${facts.pose} there.`,
+      why: [`The body as blocks by its measures; up to 60 mm gives, ${say(measured)} is more.`],
+    }
+  },
   'turning-small': ({ measured, needed }, _names, say) => ({
     title: 'No room to turn',
     designer: `The largest free circle on the floor is ${say(measured)} across; the wheelchair turns in ${say(needed)}.`,

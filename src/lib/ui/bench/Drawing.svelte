@@ -5,6 +5,7 @@
   import type { Vec2 } from '$lib/core/geometry'
   import type { Bench } from './bench.svelte'
   import { step, type DragEvent, type DragState } from './drag'
+  import FigureHandles from './FigureHandles.svelte'
   import FindingMarks from './FindingMarks.svelte'
   import HatchDefs from './HatchDefs.svelte'
   import type { Along } from './kept-groups'
@@ -153,6 +154,7 @@
     {#each frames as frame (frame.id)}
       <LiveView {bench} view={frame.id as Along} {frame} {width} />
     {/each}
+    <FigureHandles {bench} frame={frameOf('plan')} />
     <StationLine {bench} frame={frameOf('plan')} {width} {height} />
     <FindingMarks {bench} {frames} />
   </svg>

@@ -7,6 +7,7 @@
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
   import CabSeats from './CabSeats.svelte'
+  import FiguresPanel from './FiguresPanel.svelte'
   import FindingList from './FindingList.svelte'
   import { limitsOf } from './limits'
   import SectionView from './SectionView.svelte'
@@ -177,6 +178,6 @@
     </div>
     {#if caution !== undefined}<p class="mt-2 text-xs text-caution">{caution}</p>{/if}
   {/if}
-  {#if placed === undefined}<CabSeats {bench} />{/if}
+  {#if placed === undefined}<CabSeats {bench} /><FiguresPanel {bench} />{/if}
   <FindingList {bench} {shown} />
 </section>

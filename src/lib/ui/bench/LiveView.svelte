@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { clearanceItems, peopleGroup } from '$lib/core/draw'
+  import { clearanceItems, peopleGroup, placedFigures } from '$lib/core/draw'
   import { SNAP_WORDS } from '$lib/core/text'
   import { formatLength } from '$lib/core/units'
   import type { Bench } from './bench.svelte'
@@ -27,6 +27,7 @@
   const people = $derived(
     bench.people && bench.carrying ? peopleGroup(bench.scene, bench.liveJob.brief, view).items : [],
   )
+  const figures = $derived(placedFigures(bench.scene, bench.liveJob.brief, view).items)
   const chosen = $derived(
     bench.selected !== undefined && groupOf(bench.selected, view) !== null ? bench.selected : undefined,
   )
@@ -52,6 +53,7 @@
 
 {#each carried as group (group.key)}<Marks items={group.items} {frame} />{/each}
 <Marks items={people} {frame} />
+<Marks items={figures} {frame} />
 <Labels items={carried.flatMap(({ items }) => items)} {frame} />
 {#if chosen !== undefined && box !== undefined}
   <g class="pencil"><Marks items={clearanceItems(chosen, view)} {frame} /></g>

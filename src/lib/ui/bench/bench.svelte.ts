@@ -8,6 +8,7 @@ import {
   planInterior,
   variantsOf,
   type Command,
+  type Figure,
   type Fitting,
   type Job,
   type Plan,
@@ -436,6 +437,14 @@ export class Bench {
 
   turnSeat(seat: string, turned: boolean): void {
     this.session.do({ type: 'mode.turned', variant: this.variantId, mode: this.modeId, seat, turned })
+  }
+
+  putFigure(id: string, figure: Figure): void {
+    this.session.do({ type: 'figure.put', variant: this.variantId, mode: this.modeId, id, figure })
+  }
+
+  removeFigure(id: string): void {
+    this.session.do({ type: 'figure.remove', variant: this.variantId, mode: this.modeId, id })
   }
 
   take(remedy: ProvenRemedy): void {

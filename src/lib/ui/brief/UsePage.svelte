@@ -25,15 +25,15 @@
     | 'altitudeM'
     | 'drivingHours'
   >
-  const FIGURES: readonly (readonly [key: Figure, label: string, min: number, max: number, suffix: string])[] = [
-    ['nightsPerYear', 'nights in it a year', 0, 366, ''],
-    ['offHookUpPercent', 'of them away from a hook-up', 0, 100, '%'],
-    ['nightsBetweenPower', 'nights between two times of power', 0, 120, ''],
-    ['drivingHours', 'hours driven on a day of driving', 0, 16, 'h'],
-    ['coldestC', 'coldest night', -50, 30, '°C'],
-    ['hottestC', 'hottest night', 0, 55, '°C'],
-    ['latitudeDeg', 'latitude, south below zero', -80, 80, '°'],
-    ['altitudeM', 'highest stay above the sea', -400, 5500, 'm'],
+  const FIGURES: readonly (readonly [key: Figure, label: string, min: number, max: number])[] = [
+    ['nightsPerYear', 'nights in it a year', 0, 366],
+    ['offHookUpPercent', 'of them off hook-up, %', 0, 100],
+    ['nightsBetweenPower', 'nights between two charges', 0, 120],
+    ['drivingHours', 'hours of driving a day', 0, 16],
+    ['coldestC', 'coldest night, °C', -50, 30],
+    ['hottestC', 'hottest night, °C', 0, 55],
+    ['latitudeDeg', 'latitude, south below zero, °', -80, 80],
+    ['altitudeM', 'highest stay, m', -400, 5500],
   ]
   const parks = $derived(brief.use ?? {})
 </script>
@@ -51,17 +51,9 @@
         onset={(nights) => session.do({ type: 'brief.nights', nights })}
       />
     </div>
-    {#each FIGURES as [key, label, min, max, suffix] (key)}
+    {#each FIGURES as [key, label, min, max] (key)}
       <Answer usual={!isAnswered(brief, key)} onusual={() => set(key, undefined)}>
-        <NumberField
-          {label}
-          value={answer(brief, key)}
-          {min}
-          {max}
-          {suffix}
-          width="4rem"
-          onset={(value) => set(key, value)}
-        />
+        <NumberField {label} value={answer(brief, key)} {min} {max} width="4rem" onset={(value) => set(key, value)} />
       </Answer>
     {/each}
   </div>

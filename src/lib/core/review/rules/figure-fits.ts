@@ -1,0 +1,28 @@
+import { figureClash, figuresOf } from '../../scene'
+import { defineRule, plainGeometry } from '../define-rule'
+
+/** Everyone who was put into a mode has room for their body there. */
+export const figureFits = defineRule({
+  id: 'figure-fits',
+  group: 'people',
+  modes: 'every',
+  gravity: { 'figure-blocked': 'caution' },
+  basis: plainGeometry('bodies as blocks by their measures, which give by 60 mm, held against what stands there'),
+  parameters: {},
+  check: ({ scene, brief }) =>
+    figuresOf(scene, brief).flatMap((figure) => {
+      const clash = figureClash(scene, figure)
+      if (clash === undefined) return []
+      return [
+        {
+          code: 'figure-blocked' as const,
+          fittings: clash.blockers.flatMap((blocker) => (blocker.kind === 'fitting' ? [blocker.id] : [])),
+          place: [figure.at[0], figure.at[1], figure.onMm + 500] as const,
+          measured: clash.byMm,
+          needed: 0,
+          unit: 'mm' as const,
+          facts: { figureId: figure.id, who: figure.label, pose: figure.pose, blockers: clash.blockers },
+        },
+      ]
+    }),
+})
