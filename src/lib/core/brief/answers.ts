@@ -1,4 +1,4 @@
-import { bodyMm, grownMm, type BodyMeasure } from '../people'
+import { bodyMm, grownMm, medianStatureMm, type BodyMeasure } from '../people'
 import type { Age, Brief, Person, Use } from './schema'
 
 /** What is taken where nothing was answered; shown as usual, never as an answer. Common practice, no source. */
@@ -36,6 +36,16 @@ const YEARS: Record<Age, number> = { infant: 1, child: 7, teenager: 14, adult: 3
 
 export const ageOf = ({ age }: Person): Age => age ?? 'adult'
 export const yearsOf = (person: Person): number => person.years ?? YEARS[ageOf(person)]
+
+/** Adults beyond these, and others this share off the median of their age, are possible and asked about again. */
+const ODD_ADULT_MM = { least: 1350, most: 2050 } as const
+const ODD_SHARE = 0.2
+
+/** Whether a stature is rare enough for its age to be a slip. */
+export function isOddStature(person: Person): boolean {
+  if (ageOf(person) === 'adult') return person.statureMm < ODD_ADULT_MM.least || person.statureMm > ODD_ADULT_MM.most
+  return Math.abs(person.statureMm / medianStatureMm(yearsOf(person), person.growsAs) - 1) > ODD_SHARE
+}
 
 /** Stature that is planned for: a child’s in as many years as the brief plans ahead. */
 export function plannedStatureMm(brief: Brief, person: Person): number {

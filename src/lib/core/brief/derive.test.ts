@@ -8,6 +8,7 @@ import {
   DERIVE_RULES,
   GEAR_LIBRARY,
   gearSchema,
+  isOddStature,
   measureOf,
   piecesOf,
   plannedStatureMm,
@@ -334,6 +335,18 @@ describe('bodies', () => {
     expect(measureOf(given, person, 'sittingHeight')).toBe(700)
     expect(measureOf(given, person, 'elbow')).toBeCloseTo(1439 * 0.63, 6)
   })
+})
+
+describe('isOddStature', () => {
+  it.each([
+    [{ ...adult, statureMm: 1800 }, false],
+    [{ ...adult, statureMm: 2150 }, true],
+    [{ ...adult, statureMm: 1200 }, true],
+    // a child of 8 has a median of 1273 (WHO, from memory): 1500 is within a fifth, 1560 is not
+    [{ ...child, statureMm: 1500 }, false],
+    [{ ...child, statureMm: 1560 }, true],
+    [{ ...infant, statureMm: 1300 }, true],
+  ] as const)('%j: %s', (person, odd) => expect(isOddStature(person)).toBe(odd))
 })
 
 describe('gear', () => {

@@ -44,6 +44,7 @@ export {
   answer,
   bedsOf,
   isAnswered,
+  isOddStature,
   measureOf,
   peopleOf,
   plannedStatureMm,

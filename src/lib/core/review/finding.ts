@@ -1,4 +1,4 @@
-import type { Need, Purpose } from '../brief'
+import type { Need, Person, Purpose } from '../brief'
 import type { Vec2, Vec3 } from '../geometry'
 import type { ClearanceUse, ServiceType } from '../fittings'
 import type { FigurePose, SimpleCommand } from '../job'
@@ -25,6 +25,7 @@ export interface FactsByCode {
     readonly along: 'x' | 'y'
   }
   'berth-narrow': { readonly sleepers: number; readonly eachMm: number }
+  'bed-high': { readonly sleeper: string; readonly mobility: NonNullable<Person['mobility']> }
   'berths-few': Record<never, never>
   'belts-few': { readonly cab: number; readonly fitted: number }
   'table-few': { readonly seats: number; readonly places: number }

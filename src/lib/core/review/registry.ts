@@ -1,4 +1,5 @@
 import type { Rule } from './define-rule'
+import { bedHigh } from './rules/bed-high'
 import { beltsEnough } from './rules/belts-enough'
 import { berthLength } from './rules/berth-length'
 import { berthWidth } from './rules/berth-width'
@@ -19,6 +20,7 @@ import { wayWidth } from './rules/way-width'
 
 /** Every rule there is, sorted by id; a test keeps this list equal to the folder. */
 export const RULES: readonly Rule[] = [
+  bedHigh,
   beltsEnough,
   berthLength,
   berthWidth,

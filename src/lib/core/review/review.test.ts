@@ -247,6 +247,8 @@ const CASES: {
     needed: 20,
     silent: seatsBehind(460, false, 4740),
   },
+  // A platform of 500 and a mattress of 120 are 620; 480 and 120 are 600, which a stiff knee gets onto (common practice).
+  'bed-high': { speaks: stiffOn(500), measured: 620, needed: 600, silent: stiffOn(480) },
   // Someone of 1840 is 2 · 238.3 wide across the shoulders: with their middle 500 from the centreline they reach to 738.3,
   // 188.3 into a tank that begins at 550; at 370 they reach 58.3 into it, which gives.
   'figure-blocked': { speaks: besideTank(500), measured: 188, needed: 0, silent: besideTank(370) },
@@ -263,6 +265,18 @@ const CASES: {
     needed: 1,
     silent: truck(want('toilet'), put('fit-a', 'toilet-box', 1000, 'left-wall')),
   },
+}
+
+/** One with a stiff knee, whose bed has a platform so high and a mattress of 120. */
+function stiffOn(platformMm: number): Job {
+  return truck(
+    {
+      type: 'person.put',
+      id: 'person-a',
+      person: { label: 'elder', statureMm: 1700, sleeps: true, travels: true, mobility: 'stiff' },
+    },
+    put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1900, platformMm, mattressMm: 120 }),
+  )
 }
 
 /** Someone who stands before a tank on the left wall, so far from the centreline. */
@@ -303,6 +317,20 @@ describe.each(Object.entries(CASES))('%s', (code, { speaks, measured, needed, si
   })
 
   it('keeps silent at the boundary', () => expect(found(silent, code as FindingCode)).toEqual([]))
+})
+
+describe('bed-high', () => {
+  // 2010 ADA Standards § 604.4, from memory: a seat of 430 to 485 mm
+  it('asks a lower bed for a wheelchair, and lowers it', () => {
+    const job = apply(stiffOn(480), {
+      type: 'person.put',
+      id: 'person-a',
+      person: { label: 'tuner', statureMm: 1700, sleeps: true, travels: true, mobility: 'wheelchair' },
+    }).job
+    expect(first(job, 'bed-high')).toMatchObject({ measured: 600, needed: 485 })
+    const [lower] = remediesFor(job, variant, first(job, 'bed-high')!)
+    expect(lower).toMatchObject({ code: 'lower-platform', amount: 115 })
+  })
 })
 
 describe('way-narrow, with aids', () => {

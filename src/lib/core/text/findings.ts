@@ -115,6 +115,16 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
       ],
     }
   },
+  'bed-high': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Bed too high to get into',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} high with its mattress; the ${facts.sleeper} gets onto ${say(needed)}.`,
+    client: `The ${facts.sleeper} would have to climb into bed.`,
+    why: [
+      facts.mobility === 'stiff'
+        ? `From the lined floor to the mattress’s top: ${say(measured)}; a stiff knee sits down on ${say(needed)} and does not climb.`
+        : `From the lined floor to the mattress’s top: ${say(measured)}; one moves over onto at most ${say(needed)}, as published for seats.`,
+    ],
+  }),
   'berth-short': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Bed too short',
     designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} long${facts.along === 'y' ? ' across' : ''} at mattress height; the ${facts.sleeper}, ${say(facts.statureMm)}, needs ${say(needed)}.`,

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { ageOf, answer, plannedStatureMm, type Age, type Person } from '$lib/core/brief'
+  import { ageOf, answer, isOddStature, plannedStatureMm, type Age, type Person } from '$lib/core/brief'
   import { GROWTH_SOURCE, STATURE_LIMITS_MM } from '$lib/core/people'
   import { sayLength } from '$lib/core/units'
   import { getSession } from '../job/context'
@@ -84,6 +84,7 @@
               max={STATURE_LIMITS_MM.max}
               onset={(statureMm) => put(id, { ...person, statureMm })}
             />
+            {#if isOddStature(person)}<p class="text-right text-xs text-caution">Rare at this age: is it right?</p>{/if}
             {#if plannedStatureMm(brief, person) !== person.statureMm}
               <p class="text-right text-xs text-ink-2">
                 <Why

@@ -1,0 +1,65 @@
+import { sleepersOf, type Person } from '../../brief'
+import { ACCESS, ACCESS_SOURCE } from '../../people'
+import { assignBerths } from '../../scene'
+import { liningTop } from '../../shell'
+import { defineRule, practice, published } from '../define-rule'
+import { footOf } from '../middle'
+import { setParameters } from '../ways-out'
+
+/** Nobody who cannot climb has to climb into bed. */
+export const bedHigh = defineRule({
+  id: 'bed-high',
+  group: 'people',
+  modes: ['sleeping'],
+  gravity: { 'bed-high': 'caution' },
+  basis: published(`a seat to move onto from a wheelchair is at most 485 mm high: ${ACCESS_SOURCE}`),
+  parameters: {
+    stiffMm: { default: 600, min: 400, max: 900, unit: 'mm', basis: practice('about hip height of one who sits down') },
+    transferMm: {
+      default: ACCESS.toiletSeatMm[1],
+      min: 400,
+      max: 600,
+      unit: 'mm',
+      basis: published(ACCESS_SOURCE),
+    },
+  },
+  check: ({ scene, brief, parameters }) => {
+    const mostMm = ({ mobility }: Person): number =>
+      mobility === 'stiff'
+        ? parameters.stiffMm
+        : mobility === 'walker' || mobility === 'wheelchair'
+          ? parameters.transferMm
+          : Infinity
+    return assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
+      const placed = scene.placed.find(({ id }) => id === berth.fittingId)!
+      const floor = liningTop(scene.interior, placed.placement.at[0])
+      const topMm = Math.round(placed.placement.at[2] + berth.lying.zMm - floor)
+      return sleepers
+        .filter((person) => topMm > mostMm(person))
+        .slice(0, 1)
+        .map((person) => ({
+          code: 'bed-high' as const,
+          fittings: [berth.fittingId],
+          place: footOf(placed, berth.lying.zMm),
+          measured: topMm,
+          needed: mostMm(person),
+          unit: 'mm' as const,
+          facts: { sleeper: person.label, mobility: person.mobility ?? 'free' },
+        }))
+    })
+  },
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
+    const platformMm = placed?.fitting.parameters.platformMm
+    if (placed === undefined || typeof platformMm !== 'number') return []
+    const amount = finding.measured - finding.needed
+    return [
+      {
+        code: 'lower-platform' as const,
+        fittingId: placed.id,
+        amount,
+        commands: [setParameters(input, placed.id, { platformMm: platformMm - amount })],
+      },
+    ]
+  },
+})
