@@ -4,7 +4,7 @@ import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
   plugins: [tailwindcss(), sveltekit()],
-  worker: { format: 'es', rolldownOptions: { output: { keepNames: true } } },
+  worker: { format: 'es' },
   optimizeDeps: { include: ['comlink', 'zod', 'mutative'] },
   build: { chunkSizeWarningLimit: 900 },
   test: {

@@ -1,6 +1,5 @@
 <script lang="ts">
-  import { select } from 'd3-selection'
-  import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomTransform } from 'd3-zoom'
+  import type { D3ZoomEvent, ZoomBehavior } from 'd3-zoom'
   import { planBounds, sideBounds, type ViewId } from '$lib/core/draw'
   import type { Vec2 } from '$lib/core/geometry'
   import type { Bench } from './bench.svelte'
@@ -19,14 +18,15 @@
   let width = $state(800)
   let height = $state(680)
   let canvas: HTMLDivElement | undefined = $state(undefined)
-  let transform: ZoomTransform = $state.raw(zoomIdentity)
+  /** How far the drawing is magnified and pushed aside, in pixels. */
+  let transform: { readonly k: number; readonly x: number; readonly y: number } = $state.raw({ k: 1, x: 0, y: 0 })
 
   const frames = $derived(
     unfold(width, height, planBounds(bench.interior), sideBounds(bench.interior)).map((frame): ViewFrame => ({
       ...frame,
       scale: frame.scale * transform.k,
-      left: transform.applyX(frame.left),
-      top: transform.applyY(frame.top),
+      left: frame.left * transform.k + transform.x,
+      top: frame.top * transform.k + transform.y,
     })),
   )
   const frameOf = (id: ViewId): ViewFrame => frames.find((frame) => frame.id === id)!
@@ -93,27 +93,36 @@
     return frame === undefined ? undefined : { view: frame.id, at: toView(frame, [px, py]), scale: frame.scale }
   }
 
-  export function fit(): void {
-    if (canvas !== undefined) select(canvas).call(zoomer.transform, zoomIdentity)
+  let zoomer: ZoomBehavior<HTMLDivElement, unknown> | undefined = $state.raw(undefined)
+  let whole: (() => void) | undefined
+  export const fit = (): void => whole?.()
+
+  /** Zooming is no part of opening a plan: its tools come when a hand first reaches the drawing. */
+  let reached = false
+  async function reach(): Promise<void> {
+    if (reached || canvas === undefined) return
+    reached = true
+    const own = canvas
+    const [{ select }, { zoom, zoomIdentity }] = await Promise.all([import('d3-selection'), import('d3-zoom')])
+    const made = zoom<HTMLDivElement, unknown>()
+      .scaleExtent([1, 8])
+      .filter((event: Event) => {
+        if (event.type === 'wheel') return true
+        const target = event.target as Element
+        const onThing = target.closest('[data-fitting], [data-station], [data-mark], button') !== null
+        return !onThing && (event as MouseEvent).button === 0
+      })
+      .on('zoom', (event: D3ZoomEvent<HTMLDivElement, unknown>) => (transform = event.transform))
+    select(own).call(made)
+    whole = () => void select(own).call(made.transform, zoomIdentity)
+    zoomer = made
   }
 
-  const zoomer = zoom<HTMLDivElement, unknown>()
-    .scaleExtent([1, 8])
-    .filter((event: Event) => {
-      if (event.type === 'wheel') return true
-      const target = event.target as Element
-      const onThing = target.closest('[data-fitting], [data-station], [data-mark], button') !== null
-      return !onThing && (event as MouseEvent).button === 0
-    })
-    .on('zoom', (event: D3ZoomEvent<HTMLDivElement, unknown>) => (transform = event.transform))
-
   $effect(() => {
-    if (canvas === undefined) return
-    zoomer.translateExtent([
+    zoomer?.translateExtent([
       [-40, -40],
       [width + 40, height + 40],
     ])
-    select(canvas).call(zoomer)
   })
 
   /** With the pointer captured, a click is the drawing’s own wherever it was pressed: what counts is where that was. */
@@ -138,6 +147,7 @@
   bind:clientHeight={height}
   role="group"
   aria-label="The vehicle unfolded: left wall, plan, right wall"
+  onpointerenter={reach}
   {onpointerdown}
   {onpointermove}
   {onpointerup}

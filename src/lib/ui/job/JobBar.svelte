@@ -7,7 +7,7 @@
   import RuleSteps from '../parts/RuleSteps.svelte'
   import type { Step } from '../parts/steps'
   import { getSession } from './context'
-  import HistoryPanel from './HistoryPanel.svelte'
+  import type History from './HistoryPanel.svelte'
   import ConflictDialog from './ConflictDialog.svelte'
 
   interface Props {
@@ -55,6 +55,13 @@
     if (key === 'y' || event.shiftKey) session.redo()
     else session.undo()
   }
+
+  /** Comes when the history is first asked for. */
+  let HistoryPanel: typeof History | undefined = $state.raw(undefined)
+  $effect(() => {
+    if (historyOpen && HistoryPanel === undefined)
+      void import('./HistoryPanel.svelte').then((module) => (HistoryPanel = module.default))
+  })
 </script>
 
 <svelte:window {onkeydown} />
@@ -136,5 +143,5 @@
 {#if session.save.kind === 'waiting'}
   <p role="alert" class="border-b border-stop bg-sheet px-4 py-1 text-sm text-stop">{session.save.message}</p>
 {/if}
-<HistoryPanel bind:open={historyOpen} />
+{#if HistoryPanel !== undefined}<HistoryPanel bind:open={historyOpen} />{/if}
 <ConflictDialog />
