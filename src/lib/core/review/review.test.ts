@@ -356,6 +356,14 @@ describe('way-narrow, with aids', () => {
       facts: { aid: true },
     })
     expect(found(job(930), 'way-narrow')).toEqual([])
+    // § 404.2.3: a door of 815 is enough where a route of 915 is not; the truck’s own side door of 780 is neither
+    const through = (fromMm: number) =>
+      apply(job(930), {
+        type: 'shell.put',
+        shell: { ...shell, openings: shell.openings.map((door) => (door.entrance ? { ...door, fromMm } : door)) },
+      }).job
+    expect(found(through(4020 - 830), 'way-narrow')).toEqual([])
+    expect(first(through(3240), 'way-narrow')).toMatchObject({ needed: 815 })
   })
 
   it('takes shoulders as they were measured', () => {

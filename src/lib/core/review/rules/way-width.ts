@@ -1,6 +1,8 @@
 import { aidedOf, tallestOf, type Brief } from '../../brief'
 import { ACCESS, ACCESS_SOURCE, bodyMm } from '../../people'
-import type { Vec3 } from '../../geometry'
+import type { Vec2, Vec3 } from '../../geometry'
+import type { Scene } from '../../scene'
+import { wallsAt } from '../../shell'
 import { defineRule, practice, published } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
 import { setParameters, shift } from '../ways-out'
@@ -17,6 +19,21 @@ function passing(brief: Brief, share: number): { wantedMm: number; person: strin
   const wantedMm = Math.round(tallest?.measured?.shoulderBreadth ?? statureMm * share)
   return { wantedMm, person: tallest?.label ?? '', statureMm, aid: false }
 }
+
+const DOORWAY_MM = 150
+
+/** Whether a place lies in a doorway that people come in by. */
+function inDoorway({ interior }: Scene, [x, y]: Vec2): boolean {
+  return interior.shell.openings.some(({ entrance, side, fromMm, toMm }) => {
+    if (!entrance || side === 'roof') return false
+    if (side === 'rear') return x < interior.xSpan.min + DOORWAY_MM && y > fromMm && y < toMm
+    const walls = wallsAt(interior, x, DOOR_AT_MM)
+    const out = walls === undefined ? Infinity : side === 'left' ? walls.max - y : y - walls.min
+    return x > fromMm && x < toMm && out < DOORWAY_MM
+  })
+}
+/** Height at which a doorway's wall is looked for. */
+const DOOR_AT_MM = 600
 
 /** From the entrance one can walk to everything that the mode uses. */
 export const wayWidth = defineRule({
@@ -37,7 +54,7 @@ export const wayWidth = defineRule({
     },
     leastMm: { default: 300, min: 200, max: 600, unit: 'mm', basis: practice('below this no one sidles past') },
   },
-  check: ({ ways, brief, parameters }) => {
+  check: ({ scene, ways, brief, parameters }) => {
     const { wantedMm, ...who } = passing(brief, parameters.shoulders)
     return ways().flatMap((way): Draft<'way-narrow' | 'way-shut'>[] => {
       const common = {
@@ -50,9 +67,11 @@ export const wayWidth = defineRule({
         const facts = { services: way.services, between: way.between, leastMm: parameters.leastMm, path: way.path() }
         return [{ ...common, code: 'way-shut' as const, needed: parameters.leastMm, facts }]
       }
-      if (way.widthMm >= wantedMm) return []
+      // a published door is narrower than a published route
+      const neededMm = who.aid && inDoorway(scene, way.at) ? ACCESS.doorMm : wantedMm
+      if (way.widthMm >= neededMm) return []
       const facts = { services: way.services, between: way.between, ...who, path: way.path() }
-      return [{ ...common, code: 'way-narrow' as const, needed: wantedMm, facts }]
+      return [{ ...common, code: 'way-narrow' as const, needed: neededMm, facts }]
     })
   },
   remedies: (input, finding) => {
