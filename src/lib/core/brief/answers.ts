@@ -14,6 +14,7 @@ export const USUAL = {
   shared: 'no',
   stealth: false,
   cooking: 'sometimes',
+  cookingOn: 'hob',
   washing: 'none',
   toilet: 'portable',
   heating: 'none',

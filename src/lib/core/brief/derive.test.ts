@@ -216,6 +216,18 @@ const CASES: readonly (readonly [words: string, brief: Brief, need: Need, rows: 
   ['cooking daily', brief(use({ cooking: 'daily' })), 'hob', [['hob', 1, [1400, 500], M]]],
   ['never cooking', brief(use({ cooking: 'never' })), 'hob', []],
   [
+    'cooking outside, a hob inside is a wish',
+    brief(use({ cookingOn: 'outside' })),
+    'hob',
+    [['hob', 1, [1200, 500], W]],
+  ],
+  [
+    'cooking outside, washing up inside',
+    brief(people(adult), use({ cookingOn: 'outside' })),
+    'basin',
+    [['basin', 1, [450, 450], M]],
+  ],
+  [
     'never cooking, hands are washed',
     brief(people(adult), use({ cooking: 'never' })),
     'basin',

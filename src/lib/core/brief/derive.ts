@@ -334,17 +334,18 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
     page: 'comfort',
     derive: (brief) => {
       const cooking = answer(brief, 'cooking')
-      return cooking === 'never'
-        ? []
-        : [
-            {
-              key: 'all',
-              must: true,
-              sizeMm: [cooking === 'daily' ? 1400 : 1200, 500],
-              forWhom: [],
-              facts: { cooking },
-            },
-          ]
+      if (cooking === 'never') return []
+      const on = answer(brief, 'cookingOn')
+      return [
+        {
+          key: 'all',
+          must: on !== 'outside',
+          weight: 3,
+          sizeMm: [cooking === 'daily' ? 1400 : 1200, 500],
+          forWhom: brief.use?.cook === undefined ? [] : [brief.use.cook],
+          facts: { cooking, on },
+        },
+      ]
     },
   },
   {
@@ -352,8 +353,9 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
     need: 'basin',
     page: 'comfort',
     derive: (brief) =>
-      answer(brief, 'cooking') === 'never' && Object.keys(brief.people).length > 0
-        ? [{ key: 'all', must: false, weight: 3, forWhom: [], facts: {} }]
+      Object.keys(brief.people).length > 0 &&
+      (answer(brief, 'cooking') === 'never' || answer(brief, 'cookingOn') === 'outside')
+        ? [{ key: 'all', must: answer(brief, 'cooking') !== 'never', weight: 3, forWhom: [], facts: {} }]
         : [],
   },
   {

@@ -6,6 +6,7 @@ export {
   briefSchema,
   BUILDS,
   COOKING,
+  COOKING_ON,
   demandSchema,
   ENERGY,
   FUTURES,

@@ -107,6 +107,7 @@ export const gearSchema = z.looseObject({
 export type Gear = Readonly<z.infer<typeof gearSchema>>
 
 export const COOKING = ['never', 'sometimes', 'daily'] as const
+export const COOKING_ON = ['hob', 'induction', 'outside'] as const
 export const WASHING = ['none', 'outside', 'inside'] as const
 export const TOILETS = ['none', 'portable', 'cassette', 'separating', 'dry'] as const
 export const HEATING = ['none', 'diesel', 'gas', 'electric'] as const
@@ -130,6 +131,8 @@ export const useSchema = z.looseObject({
   parkingHeightMm: z.number().min(1500).max(4500).optional(),
   stealth: z.boolean().optional(),
   cooking: z.enum(COOKING).optional(),
+  cook: idSchema.optional().describe('Who cooks; left out: all by turns'),
+  cookingOn: z.enum(COOKING_ON).optional(),
   washing: z.enum(WASHING).optional(),
   toilet: z.enum(TOILETS).optional(),
   heating: z.enum(HEATING).optional(),

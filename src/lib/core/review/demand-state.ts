@@ -79,12 +79,12 @@ export function demandStates(
     }
     const inScene = (scene: Scene): number =>
       type === 'seat' ? seatsOffered(scene) : offered(scene, type) + (type === 'belt' ? cabBelts(scene) : 0)
-    const whole = Math.max(
-      0,
-      ...scenes
-        .filter((scene) => demand.purposes.includes(scene.purpose) || demand.unit === 'litres')
-        .map((scene) => inScene(scene)),
-    )
+    const best = (within: readonly Scene[]): number => Math.max(0, ...within.map(inScene))
+    // it must hold in each of its modes; tanks stand in all alike
+    const whole =
+      demand.unit === 'litres'
+        ? best(scenes)
+        : Math.min(...demand.purposes.map((purpose) => best(scenes.filter((scene) => scene.purpose === purpose))))
     const most = Math.max(0, whole - (taken.get(type) ?? 0))
     const enough = type === 'cold-box' ? Math.min(most, demand.quantity) : most
     taken.set(type, (taken.get(type) ?? 0) + Math.min(enough, demand.quantity))

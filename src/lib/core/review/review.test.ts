@@ -518,4 +518,39 @@ describe('the engine', () => {
     )
     expect(states).toEqual({ berth: ['short', 2], toilet: ['missing', 0], water: ['met', 103], belt: ['met', 2] })
   })
+
+  it('holds a demand in every mode that it names, and counts no bed for two demands', () => {
+    const sleeper = { label: 'A', statureMm: 1750, sleeps: true, travels: true }
+    const states = (sleepsByDay: boolean, ...fittings: Command[]) => {
+      const job = truck(
+        { type: 'brief.derives', derives: true },
+        { type: 'person.put', id: 'person-a', person: { ...sleeper, sleepsByDay } },
+        { type: 'person.put', id: 'person-b', person: { ...sleeper, label: 'B' } },
+        ...fittings,
+      )
+      const plan = job.variants[variant]!
+      return demandStates(job.brief, scenesOf(plan, planInterior(job.shell, plan.plan)), [])
+        .filter(({ demand }) => demand.need === 'berth')
+        .map(({ demand, state }) => [demand.forWhom[0], state])
+    }
+    // a lounge is a bed for two by night and none by day; a fixed bed is one always
+    const lounge = put('fit-a', 'lounge-bed', 400, 'left-wall', { depthMm: 1200 })
+    const bed = put('fit-b', 'bed-fixed', 2500, 'centreline', { sleepers: 1 })
+    expect(states(false, lounge)).toEqual([
+      ['person-a', 'met'],
+      ['person-b', 'met'],
+    ])
+    expect(states(true, lounge)).toEqual([
+      ['person-a', 'missing'],
+      ['person-b', 'met'],
+    ])
+    expect(states(true, bed)).toEqual([
+      ['person-a', 'met'],
+      ['person-b', 'missing'],
+    ])
+    expect(states(true, lounge, bed)).toEqual([
+      ['person-a', 'met'],
+      ['person-b', 'met'],
+    ])
+  })
 })

@@ -27,8 +27,8 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   heat: 'Nights under 5 °C ask for a heater; so does whoever chose a way of heating.',
   seats: 'Everyone has a seat inside when it rains, guests too.',
   table: 'Everyone has a place at one table, guests too; a must where there is cooking.',
-  galley: 'Who cooks gets a galley with basin and hob, longer for daily cooking.',
-  basin: 'Who never cooks still washes hands: a basin, as a wish.',
+  galley: 'Who cooks gets a galley with basin and hob, longer for daily cooking; a wish where cooking is outside.',
+  basin: 'Who cooks outside washes up inside; who never cooks still washes hands, as a wish.',
   cold: 'Cooking asks for a cold box, larger for two who cook daily.',
   toilet: 'A toilet of the chosen school; a wish while nobody has said so.',
   shower: 'Washing inside asks for a shower; one who uses a wheelchair rolls in.',
@@ -64,7 +64,7 @@ export function sayFacts(rule: string, facts: Facts, unit: LengthUnit): string {
     case 'table':
       return `${facts.people} aboard + ${facts.guests} guests.`
     case 'galley':
-      return `Cooking: ${facts.cooking}.`
+      return `Cooking: ${facts.cooking}, ${facts.on === 'outside' ? 'outside' : `on a ${facts.on === 'induction' ? 'loose induction plate' : 'built-in hob'}`}.`
     case 'cold':
       return `Cooking: ${facts.cooking}; about ${facts.litres} L.`
     case 'toilet':

@@ -25,6 +25,24 @@
       onset={(value) => set('cooking', value)}
     />
     <Choice
+      label="It is cooked"
+      words={CHOICES.cookingOn}
+      value={given.cookingOn}
+      usual="hob"
+      onset={(value) => set('cookingOn', value)}
+    />
+    <label class="flex items-baseline justify-between gap-3 py-1"
+      ><span class="text-ink-2">Who cooks</span>
+      <select
+        class="max-w-56 ruled"
+        value={given.cook ?? ''}
+        onchange={(event) => set('cook', event.currentTarget.value || undefined)}
+      >
+        <option value="">all by turns</option>
+        {#each Object.entries(brief.people) as [id, { label }] (id)}<option value={id}>{label}</option>{/each}
+      </select></label
+    >
+    <Choice
       label="They wash"
       words={CHOICES.washing}
       value={given.washing}

@@ -1,6 +1,15 @@
 <script lang="ts">
   import { allDemands, type Adjust, type ResolvedDemand } from '$lib/core/brief'
-  import { capital, PAGE_WORDS, RULE_SENTENCES, sayDemand, sayDemandFigure, sayFacts } from '$lib/core/text'
+  import {
+    capital,
+    list,
+    PAGE_WORDS,
+    PURPOSE_WORDS,
+    RULE_SENTENCES,
+    sayDemand,
+    sayDemandFigure,
+    sayFacts,
+  } from '$lib/core/text'
   import { getSession } from '../job/context'
   import { withField } from './answers'
   import TypedDemands from './TypedDemands.svelte'
@@ -63,6 +72,7 @@
             {#if because.code === 'rule'}{RULE_SENTENCES[because.rule]}
               <span class="text-ink">{capital(sayFacts(because.rule, because.facts, unit))}</span>{/if}
             {#if page !== undefined}<a class="act" href="?page={page}">{PAGE_WORDS[page]}</a>{/if}
+            <span>Holds {list(demand.purposes.map((purpose) => PURPOSE_WORDS[purpose]))}.</span>
             {#if demand.waived !== undefined}<b class="block text-caution">Waived: {demand.waived}</b>{/if}
           </td>
           <td class="py-1.5 text-right whitespace-nowrap">{sayDemandFigure(demand, unit)}</td>

@@ -28,6 +28,7 @@ export const CHOICES = {
   place: { inside: 'inside', outside: 'outside', roof: 'on the roof' },
   use: { daily: 'daily', weekly: 'weekly', seldom: 'seldom' },
   cooking: { never: 'never', sometimes: 'now and then', daily: 'daily' },
+  cookingOn: { hob: 'on a built-in hob', induction: 'on a loose induction plate', outside: 'outside, at the doors' },
   washing: { none: 'not in the vehicle', outside: 'outside, at the doors', inside: 'inside, a shower' },
   toilet: {
     none: 'none',
