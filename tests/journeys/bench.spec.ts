@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import { dragBy, expect, figureIn, openPlan, ownJob, plain, saved, stored, tape, test } from '../support/job'
+import { dragBy, expect, figureIn, openPlan, ownJob, saved, stored, tape, test } from '../support/job'
 
 test('drags a fitting in the plan: a finding appears with its figure, undo takes both back, a reload keeps', async ({
   page,
@@ -17,7 +17,7 @@ test('drags a fitting in the plan: a finding appears with its figure, undo takes
   const finding = page.getByTestId('finding-overlap')
   await expect(finding).toBeVisible()
   // the shower ends at 1910 + 760 = 2670 from the rear sill
-  expect(plain(await finding.innerText())).toContain(`share ${2670 - rear} mm`)
+  await expect(finding).toContainText(new RegExp(`share ${2670 - rear}\\smm`))
   await expect(page.getByTestId('mark-overlap')).toBeVisible()
 
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -42,7 +42,7 @@ test('findings follow the hand, and Escape puts the thing back where it was', as
   await page.mouse.down()
   for (let step = 1; step <= 8; step += 1) await page.mouse.move(x - step * 4, y)
   await expect(page.getByTestId('finding-overlap')).toContainText(/share/)
-  expect(await figureIn(page, 'rear')).toBeLessThan(2400)
+  await expect.poll(() => figureIn(page, 'rear')).toBeLessThan(2400)
   // what it was taken from stays where it was until it is put down
   expect(Math.abs((await page.getByTestId('plan-fit-wardrobe').boundingBox())!.x - box.x)).toBeLessThan(2)
   await page.keyboard.press('Escape')
