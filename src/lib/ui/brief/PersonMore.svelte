@@ -27,12 +27,21 @@
     ['bedside', 'has a machine at the bedside'],
     ['leftHanded', 'left-handed'],
   ] as const
-  const MEASURES: Partial<Record<BodyMeasure, string>> = {
-    sittingHeight: 'sitting height',
-    shoulder: 'shoulder height',
-    elbow: 'elbow height',
-    shoulderBreadth: 'shoulder breadth',
-    knee: 'knee height',
+  const MEASURES: Record<BodyMeasure, string> = {
+    eye: 'eyes',
+    chin: 'chin',
+    shoulder: 'shoulders',
+    elbow: 'elbows',
+    hip: 'hips',
+    knee: 'knees',
+    sittingHeight: 'sitting, seat to crown',
+    shoulderBreadth: 'shoulders, across',
+    hipBreadth: 'hips, across',
+    upperArm: 'upper arm',
+    forearm: 'forearm',
+    hand: 'hand',
+    footLength: 'foot, long',
+    footBreadth: 'foot, across',
   }
   const chair = $derived(
     person.wheelchair ?? {
@@ -156,13 +165,13 @@
   </div>
   <div>
     <p class="caps" title="{BODY_SOURCE}, from memory">Body, by shares of stature</p>
-    {#each BODY_MEASURES.filter((measure) => MEASURES[measure] !== undefined) as measure (measure)}
+    {#each BODY_MEASURES as measure (measure)}
       <Answer
         usual={person.measured?.[measure] === undefined}
         onusual={() => set('measured', withField(person.measured ?? {}, measure, undefined))}
       >
         <LengthField
-          label={MEASURES[measure]!}
+          label={MEASURES[measure]}
           mm={Math.round(measureOf(brief, person, measure))}
           {unit}
           min={20}
