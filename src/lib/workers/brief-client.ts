@@ -1,7 +1,7 @@
 import { wrap, type Remote } from 'comlink'
 import type { BriefWorker } from './brief-protocol'
 
-/** Holds briefs against bodies in a worker. */
+/** Holds briefs against bodies and plans in a worker. */
 export class BriefClient {
   readonly #worker: Worker
   readonly remote: Remote<BriefWorker>

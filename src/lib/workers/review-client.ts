@@ -39,11 +39,6 @@ export class ReviewClient {
     }
   }
 
-  /** One review, whatever else runs. */
-  once(job: Job, variantId: string): Promise<VariantReview> {
-    return this.#remote.review(job, variantId)
-  }
-
   remedies(job: Job, variantId: string, finding: Finding): Promise<readonly ProvenRemedy[]> {
     return this.#remote.remedies(job, variantId, finding)
   }

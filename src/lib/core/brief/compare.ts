@@ -12,9 +12,15 @@ export interface VehicleRow {
   readonly of: number
   /** What speaks against it, gravest first; the first that fails is the first of these. */
   readonly against: readonly Contradiction[]
+  /** Wall that furniture can stand along, and what the musts ask of it. */
+  readonly wallMm: number
+  readonly wallAskedMm: number
   /** Wall left when the musts stand along it; negative when it is short. */
   readonly spareWallMm: number
-  /** Payload left after people, gear and water; negative when over. */
+  readonly payloadKg: number
+  /** Of people, gear and water. */
+  readonly loadKg: number
+  /** Payload left after them; negative when over. */
   readonly payloadLeftKg: number
   readonly lengthMm: number | undefined
   readonly heightMm: number | undefined
@@ -28,12 +34,17 @@ const AGAINST: Partial<Record<Contradiction['code'], string>> = {
   'route-wide': 'turning-circle',
 }
 
+/** What is about one piece or bed fails that one only. */
+const NAMED: ReadonlySet<Contradiction['code']> = new Set(['gear-long', 'bed-short'])
+
 function mustsMet(brief: Brief, against: readonly Contradiction[]): { musts: number; of: number } {
   const musts = demandsOf(brief).filter(({ must }) => must)
   const fails = musts.filter(({ need, label }) =>
     against.some(
       ({ code, who, gravity }) =>
-        gravity === 'stop' && AGAINST[code] === need && (code !== 'gear-long' || who === (label ?? '')),
+        gravity === 'stop' &&
+        AGAINST[code] === need &&
+        (label === undefined || who === '' || who === label || !NAMED.has(code)),
     ),
   )
   return { musts: musts.length - fails.length, of: musts.length }
@@ -42,13 +53,19 @@ function mustsMet(brief: Brief, against: readonly Contradiction[]): { musts: num
 export const rowOf = (brief: Brief, interior: Interior): VehicleRow => {
   const { shell } = interior
   const against = contradictionsOf(brief, interior)
+  const [wallMm, askedMm] = [wallLengthMm(interior), wallAskedMm(brief)]
+  const [payloadKg, load] = [shell.masses.grossKg - shell.masses.kerbKg, loadKg(brief)]
   return {
     shellId: shell.id,
     name: shell.name,
     ...mustsMet(brief, against),
     against,
-    spareWallMm: wallLengthMm(interior) - wallAskedMm(brief),
-    payloadLeftKg: shell.masses.grossKg - shell.masses.kerbKg - loadKg(brief),
+    wallMm,
+    wallAskedMm: askedMm,
+    spareWallMm: wallMm - askedMm,
+    payloadKg,
+    loadKg: load,
+    payloadLeftKg: payloadKg - load,
     lengthMm: shell.outer?.lengthMm,
     heightMm: shell.outer?.heightMm,
   }
@@ -56,8 +73,7 @@ export const rowOf = (brief: Brief, interior: Interior): VehicleRow => {
 
 /**
  * Bodies against a brief: those that nothing stops first, then by how much speaks against them and the musts met; among
- * equals the shortest that serves. Each is
- * taken lined, without changes; furniture's own mass is not yet in the payload left.
+ * equals the shortest that serves. Each is taken lined, without changes; furniture's own mass is not yet in the payload left.
  */
 export function compareVehicles(brief: Brief, shells: readonly Shell[], lining: Lining): readonly VehicleRow[] {
   const stops = ({ against }: VehicleRow): number => against.filter(({ gravity }) => gravity === 'stop').length

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { genericShell, GENERIC_SHELLS, interiorOf } from '../shell'
-import { sayContradiction } from '../text'
+import { sayContradiction, sayContradictionBasis } from '../text'
+import { CONTRADICTION_CODES } from './contradictions'
 import {
   beltsOf,
   BRIEF_TEMPLATES,
@@ -133,7 +134,11 @@ describe('contradictions', () => {
     for (const { brief: given } of BRIEF_TEMPLATES)
       for (const interior of [van, truck, minivan])
         for (const one of contradictionsOf(given, interior))
-          for (const unit of ['mm', 'in'] as const) expect(sayContradiction(one, unit)).toMatch(/^[^undefined].*\.$/)
+          for (const unit of ['mm', 'in'] as const) {
+            expect(sayContradiction(one, unit)).toMatch(/\.$/)
+            expect(sayContradiction(one, unit)).not.toMatch(/undefined|NaN/)
+          }
+    for (const code of CONTRADICTION_CODES) expect(sayContradictionBasis({ code }).length).toBeGreaterThan(20)
   })
 })
 
@@ -158,8 +163,26 @@ describe('compareVehicles', () => {
     expect(rows.indexOf(short)).toBeGreaterThan(rows.findIndex(({ shellId }) => shellId.startsWith('bus')))
   })
 
+  it('fails the bed that is too long, not the other', () => {
+    const two = brief({
+      people: { 'person-a': person({ statureMm: 2290, label: 'giant' }), 'person-b': person({ label: 'B' }) },
+    })
+    const row = compareVehicles(two, [genericShell('van-compact')], lining)[0]!
+    expect(row.against.map(({ code, who }) => [code, who])).toContainEqual(['bed-short', 'Bed for giant'])
+    const belts = row.against.some(({ code }) => code === 'belts-short') ? 1 : 0
+    expect(row.musts).toBe(row.of - 1 - belts)
+  })
+
   it('answers wall and payload left of each, by hand for the van', () => {
     const row = compareVehicles(brief(), [genericShell('van-long-high')], lining)[0]!
-    expect(row).toMatchObject({ spareWallMm: 7280 - 2500, payloadLeftKg: 3500 - 2110 - 97, musts: row.of })
+    expect(row).toMatchObject({
+      wallMm: 7280,
+      wallAskedMm: 2500,
+      spareWallMm: 7280 - 2500,
+      payloadKg: 1390,
+      loadKg: 97,
+      payloadLeftKg: 3500 - 2110 - 97,
+      musts: row.of,
+    })
   })
 })

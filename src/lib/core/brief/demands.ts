@@ -132,9 +132,22 @@ function adjusted({ need, page, id: rule }: DeriveRule, derived: Derived, adjust
 /** Of a demand that follows from answers: the same answers give it the same id. */
 export const derivedId = (rule: string, key: string): string => `need-${rule}-${key}`
 
+/** What a demand is for may change after it was split: each part takes its share while there is some, the last the rest. */
+function shares(whole: number, wanted: readonly number[]): readonly number[] {
+  let left = whole
+  return wanted
+    .map((one, index) => {
+      const share = index === wanted.length - 1 ? left : Math.min(one, left)
+      left -= share
+      return share
+    })
+    .filter((share) => share > 0)
+}
+
 /** A demand as the parts that the designer split it into; the first keeps its id. */
-function parts(demand: ResolvedDemand, quantities: readonly number[] | undefined): readonly ResolvedDemand[] {
-  if (quantities === undefined) return [demand]
+function parts(demand: ResolvedDemand, wanted: readonly number[] | undefined): readonly ResolvedDemand[] {
+  const quantities = wanted === undefined ? [] : shares(demand.quantity, wanted)
+  if (quantities.length < 2) return [demand]
   return quantities.map((quantity, index) =>
     withLead({
       ...demand,
@@ -149,16 +162,24 @@ function parts(demand: ResolvedDemand, quantities: readonly number[] | undefined
   )
 }
 
+/** Pieces of gear stay what they are: two put together would be a third that nobody has. */
+export const mayMerge = (need: Need): boolean => need !== 'stowage' && need !== 'outside-store'
+
 /** Demands that the designer counts together, as one: the larger size, the sum of the quantities. */
 function merged(demands: readonly ResolvedDemand[], into: ReadonlyMap<string, string>): readonly ResolvedDemand[] {
   const byId = new Map(demands.map((demand) => [demand.id, demand]))
   const kept = new Map<string, ResolvedDemand>()
   const targetOf = (id: string): string => {
-    const to = into.get(id)
-    const target = to === undefined ? undefined : byId.get(to)
-    return target !== undefined && target.need === byId.get(id)!.need && to !== id && into.get(to!) === undefined
-      ? to!
-      : id
+    const own = byId.get(id)!
+    const target = byId.get(into.get(id) ?? id)
+    const goes =
+      target !== undefined &&
+      target.need === own.need &&
+      mayMerge(own.need) &&
+      into.get(target.id) === undefined &&
+      own.waived === undefined &&
+      target.waived === undefined
+    return goes ? target.id : id
   }
   for (const demand of demands) if (targetOf(demand.id) === demand.id) kept.set(demand.id, demand)
   for (const demand of demands) {
@@ -189,6 +210,17 @@ function merged(demands: readonly ResolvedDemand[], into: ReadonlyMap<string, st
  * and what was typed. Biggest leading dimension first; ties keep musts first, then the id's order.
  */
 export function allDemands(brief: Brief): readonly ResolvedDemand[] {
+  const before = known.get(brief)
+  if (before !== undefined) return before
+  const demands = worked(brief)
+  known.set(brief, demands)
+  return demands
+}
+
+/** Briefs are values, and every rule in every mode asks for their demands. */
+const known = new WeakMap<Brief, readonly ResolvedDemand[]>()
+
+function worked(brief: Brief): readonly ResolvedDemand[] {
   const adjust = brief.adjust ?? {}
   const derived =
     brief.derives === true

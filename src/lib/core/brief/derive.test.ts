@@ -333,6 +333,36 @@ describe('the designer’s changes', () => {
     expect(berths({ ...apart, adjust: { 'need-beds-person-1': { into: 'need-beds-person-0' } } })).toEqual([
       ['need-beds-person-0', 2, [1850, 1300]],
     ])
+    // whom the split was made for may leave or come: the parts are never more or fewer than the demand
+    const split = { 'need-belts-all': { split: [2, 2] } }
+    const belts = (...list: Person[]) =>
+      demandsOf({ ...brief(people(...list)), adjust: split })
+        .filter(({ need }) => need === 'belt')
+        .map(({ quantity }) => quantity)
+    expect(belts(adult, second, adult, second)).toEqual([2, 2])
+    expect(belts(adult, second, adult, second, adult)).toEqual([2, 3])
+    expect(belts(adult, second, adult)).toEqual([2, 1])
+    expect(belts(adult, second)).toEqual([2])
+    // what is waived takes nothing with it, nor does another go into it
+    for (const waived of ['need-beds-person-0', 'need-beds-person-1'])
+      expect(
+        allDemands({
+          ...apart,
+          adjust: {
+            'need-beds-person-1': { into: 'need-beds-person-0' },
+            [waived]: { ...(waived.endsWith('1') ? { into: 'need-beds-person-0' } : {}), waived: 'at home' },
+          },
+        }).filter(({ need }) => need === 'berth'),
+      ).toHaveLength(2)
+    // a mast and a crate put together would be a third piece that nobody has
+    const pieces = {
+      ...brief(gear(mast, { ...mast, label: 'crate', sizeMm: [600, 400, 320] })),
+      adjust: { 'need-gear-gear-1': { into: 'need-gear-gear-0' } },
+    }
+    expect(piecesOf(pieces).map(({ size }) => size)).toEqual([
+      [2100, 180, 180],
+      [600, 400, 320],
+    ])
     // into what is not there, or into another need: it stays as it is
     expect(berths({ ...apart, adjust: { 'need-beds-person-1': { into: 'need-none' } } })).toHaveLength(2)
     expect(berths({ ...apart, adjust: { 'need-beds-person-1': { into: 'need-toilet-all' } } })).toHaveLength(2)

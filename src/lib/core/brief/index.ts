@@ -67,7 +67,7 @@ export {
   type Basis,
 } from './needs'
 export { DERIVE_RULES, PAGES, type Derived, type DeriveRule, type Facts, type Page } from './derive'
-export { allDemands, demandsOf, derivedId, piecesOf, type ResolvedDemand } from './demands'
+export { allDemands, demandsOf, derivedId, mayMerge, piecesOf, type ResolvedDemand } from './demands'
 export { SITTING_SPARE_MM, statureStrips, type PersonStrip, type Platform } from './stature-strip'
 export { GEAR_LIBRARY, type TypicalGear } from './gear-library'
 export { BRIEF_TEMPLATES, type BriefTemplate } from './templates'

@@ -74,21 +74,25 @@ export const NEED_FACTS: Record<Need, NeedFacts> = {
     sizeMm: [450, 400],
     purpose: 'sleeping',
     unit: 'count',
-    basis: practice('a boxed toilet of 400 × 450 mm'),
+    basis: practice(
+      'a boxed toilet of 400 × 450 mm; portable 420 × 380, cassette 450 × 600, separating 500 × 450, dry 450 × 450',
+    ),
     alongWall: true,
   },
   shower: {
     sizeMm: [760, 760],
     purpose: 'living',
     unit: 'count',
-    basis: practice('a tray to stand and turn in'),
+    basis: published(
+      `a tray of 760 × 760 mm to stand and turn in, common practice; rolled into, 1525 × 760: ${ACCESS_SOURCE}`,
+    ),
     alongWall: true,
   },
   hob: {
     sizeMm: [1200, 500],
     purpose: 'living',
     unit: 'count',
-    basis: practice('a counter from 1200 mm with basin and hob'),
+    basis: practice('a counter of 1200 mm with basin and hob, 1400 for daily cooking'),
     alongWall: true,
   },
   basin: {
@@ -102,14 +106,14 @@ export const NEED_FACTS: Record<Need, NeedFacts> = {
     sizeMm: [560, 540],
     purpose: 'living',
     unit: 'count',
-    basis: practice('an upright cold box of about 90 L'),
+    basis: practice('an upright cold box of about 90 L, 560 × 540 mm; 130 L, 600 × 560, for two who cook daily'),
     alongWall: true,
   },
   desk: {
     sizeMm: [1000, 500],
     purpose: 'living',
     unit: 'count',
-    basis: practice('two screens side by side'),
+    basis: practice('600 mm without a screen, 800 with one, 1000 with two side by side, 400 more for each beyond'),
     alongWall: true,
   },
   stowage: {
@@ -144,14 +148,16 @@ export const NEED_FACTS: Record<Need, NeedFacts> = {
     sizeMm: ACCESS.clearFloorMm,
     purpose: 'driving',
     unit: 'count',
-    basis: published(`${ACCESS_SOURCE}: clear floor 1220 × 760 mm; tie-downs and belt by a licensed fitter`),
+    basis: published(
+      `${ACCESS_SOURCE}: clear floor 1220 × 760 mm, or the chair as it was measured; tie-downs and belt by a licensed fitter`,
+    ),
     alongWall: false,
   },
   'turning-circle': {
     sizeMm: [ACCESS.turningMm, ACCESS.turningMm],
     purpose: 'living',
     unit: 'count',
-    basis: published(`${ACCESS_SOURCE}: turning circle 1525 mm`),
+    basis: published(`${ACCESS_SOURCE}: turning circle 1525 mm, or the chair’s own as it was measured`),
     alongWall: false,
   },
   bedside: {

@@ -16,7 +16,7 @@ import type { Figure, FigurePose } from '../job'
 import { ACCESS } from '../people'
 import { liningTop, protrusionOf } from '../shell'
 import type { Blocker } from './free'
-import type { Placed, Scene } from './scene'
+import type { Scene } from './scene'
 
 /** A figure with its body, to scale, in the vehicle frame. */
 export interface FigureBody extends Figure {
@@ -32,7 +32,7 @@ export interface FigureBody extends Figure {
   readonly turningMm: number | undefined
 }
 
-/** Depth of a standing trunk as the length of a foot; a lying body's height; a thigh's. Common practice, no source. */
+/** A lying body's height and a thigh's; a trunk is taken as deep as a foot is long. Common practice, no source. */
 const LYING_MM = 250
 const THIGH_MM = 150
 /** Seat of a wheelchair, and the room a walker takes ahead. Common practice, no source. */
@@ -45,21 +45,14 @@ const LIE_MOST_MM = 1400
 const GIVE_MM = 60
 
 /** What lies under a point: the top of the highest part of a fitting between two heights above the floor. */
-function topUnder(
-  scene: Scene,
-  [x, y]: Vec2,
-  floor: number,
-  least: number,
-  most: number,
-): { top: number; by: Placed } | undefined {
-  let best: { top: number; by: Placed } | undefined
+function topUnder(scene: Scene, [x, y]: Vec2, floor: number, least: number, most: number): number | undefined {
+  let best: number | undefined
   for (const placed of scene.placed)
     for (const { prism } of placed.solids) {
       const bounds = prismBounds(prism)
       const above = bounds.z.max - floor
       const over = x >= bounds.x.min && x <= bounds.x.max && y >= bounds.y.min && y <= bounds.y.max
-      if (over && above >= least && above <= most && bounds.z.max > (best?.top ?? -Infinity))
-        best = { top: bounds.z.max, by: placed }
+      if (over && above >= least && above <= most && bounds.z.max > (best ?? -Infinity)) best = bounds.z.max
     }
   return best
 }
@@ -125,7 +118,7 @@ export function figuresOf(scene: Scene, brief: Brief): readonly FigureBody[] {
         ? topUnder(scene, at, floor, SEAT_MM.least, SEAT_MM.most)
         : undefined
     const stool = sits && person !== undefined ? measureOf(brief, person, 'knee') : 0
-    const onMm = under?.top ?? floor + (sits ? stool : 0)
+    const onMm = under ?? floor + (sits ? stool : 0)
     const own =
       person !== undefined
         ? personParts(brief, person, pose, onMm, floor)
@@ -157,7 +150,6 @@ export const facing = ({ turn }: Pick<Figure, 'turn'>): Vec2 =>
   placePoint({ at: [0, 0, 0], turn, mirrored: false }, [1, 0])
 
 export interface FigureClash {
-  readonly figure: FigureBody
   readonly blockers: readonly Blocker[]
   /** How deep the worst of them reaches into the body. */
   readonly byMm: number
@@ -189,5 +181,5 @@ export function figureClash(scene: Scene, figure: FigureBody): FigureClash | und
     { kind: 'shell', id: 'shell' },
     Math.max(0, ...figure.parts.map((part) => protrusionOf(scene.interior, part)?.byMm ?? 0)),
   )
-  return blockers.length === 0 ? undefined : { figure, blockers, byMm: Math.round(worst) }
+  return blockers.length === 0 ? undefined : { blockers, byMm: Math.round(worst) }
 }

@@ -1,5 +1,7 @@
-import type { Contradiction } from '../brief'
+import type { Basis, Contradiction, ContradictionCode } from '../brief'
+import { ACCESS_SOURCE } from '../people'
 import { sayLength, sayMass, type LengthUnit } from '../units'
+import { sayBasis } from './findings'
 import { count } from './words'
 
 /** What does not go together, in a sentence with its figures. */
@@ -33,3 +35,32 @@ export function sayContradiction({ code, who, wanted, there }: Contradiction, un
       return 'It is to pass unseen, yet this toilet shows its hatch outside.'
   }
 }
+
+/** What a contradiction rests on. */
+const BASES: Record<ContradictionCode, Basis> = {
+  'belts-short': { kind: 'geometry', note: 'who travels on a seat, against the belted seats that the body comes with' },
+  'gear-long': {
+    kind: 'geometry',
+    note: 'the piece’s two smaller sides as a board: straight, slanted or with one end raised in the empty lined body',
+  },
+  'head-low': { kind: 'practice', note: 'stature and 20 mm for shoes, against the highest place on the centreline' },
+  'bed-short': { kind: 'practice', note: 'stature and 50 mm, lying along the body or across it at a usual height' },
+  'route-wide': { kind: 'source', note: ACCESS_SOURCE },
+  'walls-short': {
+    kind: 'practice',
+    note: 'both walls less the doors that must stay free; a bed takes its length along one wall or twice its width across, the rest their length',
+  },
+  'parking-long': { kind: 'brief', note: 'the limit that was answered, against the body’s outside' },
+  'parking-high': {
+    kind: 'brief',
+    note: 'the limit that was answered, against the body’s outside without a roof load',
+  },
+  'payload-over': {
+    kind: 'practice',
+    note: 'adults 75 kg, teenagers 60, children 35, infants 12; gear as answered; a kilogram for each litre of water',
+  },
+  'holes-wanted': { kind: 'brief', note: 'the answers on furniture, toilet and washing' },
+  'stealth-hatch': { kind: 'brief', note: 'the answers on passing unseen and on the toilet' },
+}
+
+export const sayContradictionBasis = ({ code }: Pick<Contradiction, 'code'>): string => sayBasis(BASES[code])

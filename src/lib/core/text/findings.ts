@@ -179,7 +179,7 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
   },
   'way-narrow': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Narrow way',
-    designer: `The way to ${the(names.fitting(fittings[0]!))} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `${facts.person} rolls through ${say(needed)}` : `the ${facts.person || 'tallest'}’s shoulders want ${say(needed)}`}.`,
+    designer: `The way to ${the(names.fitting(fittings[0]!))} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `the ${facts.person}, with wheelchair or walker, needs ${say(needed)}` : `the ${facts.person || 'tallest'}’s shoulders want ${say(needed)}`}.`,
     client: facts.aid
       ? `${capital(the(names.fitting(fittings[0]!)))} could not be reached with the wheelchair or walker.`
       : `You would go sideways to reach ${the(names.fitting(fittings[0]!))}.`,

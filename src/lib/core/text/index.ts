@@ -24,7 +24,7 @@ export {
 export { fittingName, namesOf, type Names } from './names'
 export { sayBasis, sayFinding, type FindingWords } from './findings'
 export { PAGE_WORDS, RULE_SENTENCES, sayBecause, sayDemand, sayDemandFigure, sayFacts } from './demands'
-export { sayContradiction } from './contradictions'
+export { sayContradiction, sayContradictionBasis } from './contradictions'
 export { sayRemedy } from './remedies'
 export { sayCommand } from './commands'
 export { MEASURE_GROUP_WORDS, ROOF_WORDS, sayCheck, sayMeasure } from './survey'

@@ -2,7 +2,7 @@
   import { CHOICE_WORDS, fittingName, KIND_WORDS, PARAMETER_WORDS, STANCE_WORDS, TAPE_WORDS } from '$lib/core/text'
   import { usableDepth } from '$lib/core/scene'
   import { formatLength, sayMass } from '$lib/core/units'
-  import CountField from '../parts/CountField.svelte'
+  import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
@@ -116,7 +116,8 @@
             onset={(mm) => bench.setParameter(limit.key, mm)}
           />
         {:else if limit.kind === 'count'}
-          <CountField
+          <NumberField
+            whole
             label={PARAMETER_WORDS[limit.key] ?? limit.key}
             value={value as number}
             width="2.4rem"

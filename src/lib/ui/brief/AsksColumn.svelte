@@ -1,7 +1,14 @@
 <script lang="ts">
   import { allDemands, type Contradiction, type ResolvedDemand } from '$lib/core/brief'
   import { planInterior, variantsOf } from '$lib/core/job'
-  import { sayBasis, sayBecause, sayContradiction, sayDemand, sayDemandFigure } from '$lib/core/text'
+  import {
+    sayBasis,
+    sayBecause,
+    sayContradiction,
+    sayContradictionBasis,
+    sayDemand,
+    sayDemandFigure,
+  } from '$lib/core/text'
   import { sayLength } from '$lib/core/units'
   import type { BriefClient } from '$lib/workers/brief-client'
   import { getSession } from '../job/context'
@@ -20,10 +27,10 @@
   let against: readonly Contradiction[] = $state.raw([])
   let asked = 0
   $effect(() => {
-    const { shell, lining, changes } = interior
+    const { lining, changes } = interior
     const mine = (asked += 1)
     void client.remote.contradictions(brief, session.job.shell, lining, changes).then((found) => {
-      if (mine === asked && shell === interior.shell) against = found
+      if (mine === asked) against = found
     })
   })
 
@@ -61,27 +68,24 @@
     <ul class="text-[13px]">
       {#each against as one, index (index)}
         <li class="flex gap-1.5 py-0.5 {one.gravity === 'stop' ? 'text-stop' : 'text-caution'}">
-          <GravityMark gravity={one.gravity} size={13} /><span>{sayContradiction(one, unit)}</span>
+          <GravityMark gravity={one.gravity} size={13} /><span
+            >{sayContradiction(one, unit)}
+            <Why about="this does not go together" lines={[sayContradictionBasis(one)]} /></span
+          >
         </li>
       {/each}
     </ul>
   </section>
 {/if}
 
-<VariantsBroken />
+<VariantsBroken {client} />
 <ol data-testid="asks">
   {#each demands as demand (demand.id)}
     {@const shape = figure(demand)}
     <li class="border-b border-line py-1.5 {demand.waived === undefined ? '' : 'opacity-60'}" data-demand={demand.id}>
       {#if shape !== undefined}
-        <svg width={shape.long + 2} height={Math.min(shape.high, 60) + 2} class="mb-0.5 block" aria-hidden="true">
-          <rect
-            x="1"
-            y="1"
-            width={shape.long}
-            height={Math.min(shape.high, 60)}
-            class={demand.must ? 'must' : 'wish'}
-          />
+        <svg width={shape.long + 2} height={shape.high + 2} class="mb-0.5 block" aria-hidden="true">
+          <rect x="1" y="1" width={shape.long} height={shape.high} class={demand.must ? 'must' : 'wish'} />
         </svg>
       {/if}
       <div class="flex items-baseline justify-between gap-2">

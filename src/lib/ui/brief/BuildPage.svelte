@@ -1,16 +1,14 @@
 <script lang="ts">
-  import { answer, isAnswered, FUTURES, type Use } from '$lib/core/brief'
+  import { answer, isAnswered, FUTURES } from '$lib/core/brief'
   import { getSession } from '../job/context'
-  import CountField from '../parts/CountField.svelte'
   import NumberField from '../parts/NumberField.svelte'
   import Answer from './Answer.svelte'
-  import { answered, CHOICES } from './answers'
+  import { CHOICES, setAnswer } from './answers'
   import Choice from './Choice.svelte'
 
   const session = getSession()
   const brief = $derived(session.job.brief)
-  const set = <K extends keyof Use>(key: K, value: Use[K] | undefined) =>
-    session.do({ type: 'brief.use', use: answered(brief, key, value) })
+  const set = setAnswer(session)
   const given = $derived(brief.use ?? {})
   function toggle(future: (typeof FUTURES)[number], on: boolean): void {
     const rest = (given.future ?? []).filter((one) => one !== future)
@@ -49,7 +47,8 @@
       />
     </Answer>
     <Answer usual={!isAnswered(brief, 'reservePercent')} onusual={() => set('reservePercent', undefined)}>
-      <CountField
+      <NumberField
+        whole
         label="kept in reserve"
         value={answer(brief, 'reservePercent')}
         min={0}
@@ -72,7 +71,8 @@
   </div>
   <div>
     <Answer usual={!isAnswered(brief, 'planYears')} onusual={() => set('planYears', undefined)}>
-      <CountField
+      <NumberField
+        whole
         label="Planned for in so many years"
         value={answer(brief, 'planYears')}
         min={0}

@@ -1,15 +1,14 @@
 <script lang="ts">
-  import { answer, isAnswered, type Use } from '$lib/core/brief'
+  import { answer, isAnswered } from '$lib/core/brief'
   import { getSession } from '../job/context'
-  import CountField from '../parts/CountField.svelte'
+  import NumberField from '../parts/NumberField.svelte'
   import Answer from './Answer.svelte'
-  import { answered, CHOICES } from './answers'
+  import { CHOICES, setAnswer } from './answers'
   import Choice from './Choice.svelte'
 
   const session = getSession()
   const brief = $derived(session.job.brief)
-  const set = <K extends keyof Use>(key: K, value: Use[K] | undefined) =>
-    session.do({ type: 'brief.use', use: answered(brief, key, value) })
+  const set = setAnswer(session)
   const given = $derived(brief.use ?? {})
 </script>
 
@@ -57,7 +56,8 @@
       onset={(value) => set('toilet', value)}
     />
     <Answer usual={!isAnswered(brief, 'guests')} onusual={() => set('guests', undefined)}>
-      <CountField
+      <NumberField
+        whole
         label="Guests at the table"
         value={answer(brief, 'guests')}
         min={0}

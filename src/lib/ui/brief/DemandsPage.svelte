@@ -1,16 +1,18 @@
 <script lang="ts">
-  import { allDemands, type Adjust, type ResolvedDemand } from '$lib/core/brief'
+  import { allDemands, mayMerge, type Adjust, type ResolvedDemand } from '$lib/core/brief'
   import {
     capital,
     list,
     PAGE_WORDS,
     PURPOSE_WORDS,
     RULE_SENTENCES,
+    sayBasis,
     sayDemand,
     sayDemandFigure,
     sayFacts,
   } from '$lib/core/text'
   import { getSession } from '../job/context'
+  import Why from '../parts/Why.svelte'
   import { withField } from './answers'
   import TypedDemands from './TypedDemands.svelte'
 
@@ -27,7 +29,12 @@
     Object.entries(brief.adjust ?? {}).flatMap(([id, { into }]) => (into === undefined ? [] : [[id, into] as const])),
   )
   const alike = (demand: ResolvedDemand) =>
-    asked.filter(({ id, need }) => need === demand.need && id !== demand.id && !/-part-\d$/.test(id))
+    mayMerge(demand.need)
+      ? asked.filter(
+          (other) =>
+            other.need === demand.need && other.id !== demand.id && !isPart(other) && other.waived === undefined,
+        )
+      : []
 
   let waiving: string | undefined = $state(undefined)
   let reason = $state('')
@@ -75,7 +82,11 @@
             <span>Holds {list(demand.purposes.map((purpose) => PURPOSE_WORDS[purpose]))}.</span>
             {#if demand.waived !== undefined}<b class="block text-caution">Waived: {demand.waived}</b>{/if}
           </td>
-          <td class="py-1.5 text-right whitespace-nowrap">{sayDemandFigure(demand, unit)}</td>
+          <td class="py-1.5 text-right whitespace-nowrap"
+            ><Why about="{name} asks for {sayDemandFigure(demand, unit)}" lines={[sayBasis(demand.basis)]}
+              >{sayDemandFigure(demand, unit)}</Why
+            ></td
+          >
           <td class="py-1.5 pl-4"
             ><input
               type="checkbox"

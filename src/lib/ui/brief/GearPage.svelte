@@ -2,7 +2,6 @@
   import { GEAR_LIBRARY, MOST_GEAR, type Gear } from '$lib/core/brief'
   import { getSession } from '../job/context'
   import { newId } from '../job/new-id'
-  import CountField from '../parts/CountField.svelte'
   import LengthField from '../parts/LengthField.svelte'
   import NumberField from '../parts/NumberField.svelte'
   import { CHOICES, withField } from './answers'
@@ -103,7 +102,8 @@
               >{/if}</td
           >
           <td class="py-1.5"
-            ><CountField
+            ><NumberField
+              whole
               label="How many: {one.label}"
               hideLabel
               width="2.6rem"

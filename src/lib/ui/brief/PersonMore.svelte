@@ -2,9 +2,9 @@
   import { ageOf, BODY_MEASURES, measureOf, yearsOf, type Person } from '$lib/core/brief'
   import { ACCESS, BODY_SOURCE, type BodyMeasure } from '$lib/core/people'
   import { getSession } from '../job/context'
-  import CountField from '../parts/CountField.svelte'
   import LengthField from '../parts/LengthField.svelte'
   import NumberField from '../parts/NumberField.svelte'
+  import Why from '../parts/Why.svelte'
   import Answer from './Answer.svelte'
   import { CHOICES, withField } from './answers'
   import Choice from './Choice.svelte'
@@ -136,7 +136,8 @@
         onset={(turningMm) => set('wheelchair', { ...chair, turningMm })}
       />
     {/if}
-    <CountField
+    <NumberField
+      whole
       label="hours at a desk a day"
       value={work.hours}
       min={0}
@@ -145,7 +146,8 @@
       onset={(hours) => set('work', hours === 0 ? undefined : { ...work, hours })}
     />
     {#if work.hours > 0}
-      <CountField
+      <NumberField
+        whole
         label="screens"
         value={work.screens}
         min={0}
@@ -164,7 +166,15 @@
     >
   </div>
   <div>
-    <p class="caps" title="{BODY_SOURCE}, from memory">Body, by shares of stature</p>
+    <p class="flex justify-between">
+      <span class="caps">Body, by shares of stature</span><Why
+        about="the body is measured so"
+        lines={[
+          'Stature as it is planned for, times a share for each measure; what the tape says takes its place.',
+          `Source: ${BODY_SOURCE} (from memory).`,
+        ]}
+      />
+    </p>
     {#each BODY_MEASURES as measure (measure)}
       <Answer
         usual={person.measured?.[measure] === undefined}

@@ -3,7 +3,7 @@
   import { NEED_WORDS } from '$lib/core/text'
   import { getSession } from '../job/context'
   import { newId } from '../job/new-id'
-  import CountField from '../parts/CountField.svelte'
+  import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'
 
   const session = getSession()
@@ -88,7 +88,8 @@
             /></td
           >
           <td class="py-1.5 pr-4">
-            <CountField
+            <NumberField
+              whole
               label="How much: {demand.label ?? words(demand)}"
               hideLabel
               width="3.5rem"

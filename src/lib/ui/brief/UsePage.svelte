@@ -1,18 +1,16 @@
 <script lang="ts">
-  import { answer, isAnswered, type Use, type USUAL } from '$lib/core/brief'
+  import { answer, isAnswered, type USUAL } from '$lib/core/brief'
   import { getSession } from '../job/context'
-  import CountField from '../parts/CountField.svelte'
   import LengthField from '../parts/LengthField.svelte'
   import NumberField from '../parts/NumberField.svelte'
   import Answer from './Answer.svelte'
-  import { answered, CHOICES } from './answers'
+  import { CHOICES, setAnswer } from './answers'
   import Choice from './Choice.svelte'
 
   const session = getSession()
   const brief = $derived(session.job.brief)
   const unit = $derived(session.job.units)
-  const set = <K extends keyof Use>(key: K, value: Use[K] | undefined) =>
-    session.do({ type: 'brief.use', use: answered(brief, key, value) })
+  const set = setAnswer(session)
 
   type Figure = Extract<
     keyof typeof USUAL,
@@ -43,7 +41,8 @@
 <div class="mt-3 grid max-w-3xl grid-cols-2 gap-x-12">
   <div>
     <div class="grid grid-cols-[minmax(0,1fr)_4.5rem] gap-2 py-0.5">
-      <CountField
+      <NumberField
+        whole
         label="Nights away from a hook-up"
         value={brief.nightsOffHookUp}
         min={0}

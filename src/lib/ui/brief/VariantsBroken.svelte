@@ -1,17 +1,15 @@
 <script lang="ts">
-  import { onDestroy } from 'svelte'
   import { variantsOf } from '$lib/core/job'
   import { tally, type Finding, type VariantReview } from '$lib/core/review'
   import { count, GRAVITY_WORDS, namesOf, sayFinding } from '$lib/core/text'
-  import { ReviewClient } from '$lib/workers/review-client'
+  import type { BriefClient } from '$lib/workers/brief-client'
   import { getSession } from '../job/context'
   import GravityMark from '../parts/GravityMark.svelte'
 
+  let { client }: { client: BriefClient } = $props()
   const session = getSession()
   const unit = $derived(session.job.units)
   const variants = $derived(variantsOf(session.job).filter(([, { plan }]) => Object.keys(plan.fittings).length > 0))
-  const client = new ReviewClient(() => {})
-  onDestroy(() => client.close())
 
   /** Each variant as the first look at this page found it, and as it is now. */
   let before: ReadonlyMap<string, VariantReview> = $state.raw(new Map())
@@ -20,11 +18,13 @@
   $effect(() => {
     const { job } = session
     const mine = (asked += 1)
-    void Promise.all(variants.map(async ([id]) => [id, await client.once(job, id)] as const)).then((reviews) => {
-      if (mine !== asked) return
-      before = new Map([...reviews, ...before])
-      now = new Map(reviews)
-    })
+    void Promise.all(variants.map(async ([id]) => [id, await client.remote.review(job, id)] as const)).then(
+      (reviews) => {
+        if (mine !== asked) return
+        before = new Map([...reviews, ...before])
+        now = new Map(reviews)
+      },
+    )
   })
 
   const faults = (review: VariantReview | undefined): ReadonlyMap<string, Finding> =>

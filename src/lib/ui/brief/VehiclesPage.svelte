@@ -3,8 +3,8 @@
   import type { VehicleRow } from '$lib/core/brief'
   import { variantsOf } from '$lib/core/job'
   import { GENERIC_SHELLS } from '$lib/core/shell'
-  import { sayContradiction } from '$lib/core/text'
-  import { formatLength, formatNumber, sayLength } from '$lib/core/units'
+  import { sayContradiction, sayContradictionBasis } from '$lib/core/text'
+  import { formatLength, sayLength, sayMass } from '$lib/core/units'
   import type { BriefClient } from '$lib/workers/brief-client'
   import { getSession } from '../job/context'
   import GravityMark from '../parts/GravityMark.svelte'
@@ -65,9 +65,23 @@
               >{/if}
           {/if}
         </td>
-        <td class="py-1.5 text-right {row.spareWallMm < 0 ? 'text-stop' : ''}">{sayLength(row.spareWallMm, unit)}</td>
+        <td class="py-1.5 text-right {row.spareWallMm < 0 ? 'text-stop' : ''}"
+          ><Why
+            about="{row.name} has {sayLength(row.spareWallMm, unit)} of wall to spare"
+            lines={[
+              `${sayLength(row.wallMm, unit)} of wall beside the doors that stay free − ${sayLength(row.wallAskedMm, unit)} that the musts ask for = ${sayLength(row.spareWallMm, unit)}.`,
+              sayContradictionBasis({ code: 'walls-short' }),
+            ]}>{sayLength(row.spareWallMm, unit)}</Why
+          ></td
+        >
         <td class="py-1.5 pl-6 text-right whitespace-nowrap {row.payloadLeftKg < 0 ? 'text-stop' : ''}"
-          >{formatNumber(row.payloadLeftKg)} kg</td
+          ><Why
+            about="{row.name} has {sayMass(row.payloadLeftKg)} of payload left"
+            lines={[
+              `Gross − kerb mass = ${sayMass(row.payloadKg)}; less ${sayMass(row.loadKg)} of people, gear and water = ${sayMass(row.payloadLeftKg)}. Furniture is not in it.`,
+              sayContradictionBasis({ code: 'payload-over' }),
+            ]}>{sayMass(row.payloadLeftKg)}</Why
+          ></td
         >
         <td class="py-1.5 pl-6 text-right whitespace-nowrap"
           >{row.lengthMm === undefined ? '' : formatLength(row.lengthMm, unit)} × {row.heightMm === undefined

@@ -16,25 +16,29 @@ import {
   SHARED,
   TOILETS,
   WASHING,
-  type Brief,
+  type Use,
 } from '$lib/core/brief'
-import { answered, CHOICES, withField } from './answers'
+import { CHOICES, setAnswer, withField } from './answers'
 
-const brief: Brief = {
-  people: {},
-  pets: {},
-  nightsOffHookUp: 3,
-  use: { cooking: 'daily', guests: 2 },
-  demands: {},
-  notes: '',
-}
-
-describe('answered', () => {
+describe('setAnswer', () => {
   it('adds an answer, changes one, and takes one back to what is usual', () => {
-    expect(answered(brief, 'washing', 'inside')).toEqual({ cooking: 'daily', guests: 2, washing: 'inside' })
-    expect(answered(brief, 'cooking', 'never')).toEqual({ cooking: 'never', guests: 2 })
-    expect(answered(brief, 'guests', undefined)).toEqual({ cooking: 'daily' })
-    expect(answered({ ...brief, use: undefined }, 'guests', 1)).toEqual({ guests: 1 })
+    const given = (use: Use | undefined): [unknown[], ReturnType<typeof setAnswer>] => {
+      const done: unknown[] = []
+      const session = { job: { brief: { use } }, do: (command: unknown) => done.push(command) > 0 }
+      return [done, setAnswer(session as never)]
+    }
+    const [done, set] = given({ cooking: 'daily', guests: 2 })
+    set('washing', 'inside')
+    set('cooking', 'never')
+    set('guests', undefined)
+    expect(done).toEqual([
+      { type: 'brief.use', use: { cooking: 'daily', guests: 2, washing: 'inside' } },
+      { type: 'brief.use', use: { cooking: 'never', guests: 2 } },
+      { type: 'brief.use', use: { cooking: 'daily' } },
+    ])
+    const [first, setFirst] = given(undefined)
+    expect(setFirst('guests', 1)).toBe(true)
+    expect(first).toEqual([{ type: 'brief.use', use: { guests: 1 } }])
   })
 })
 

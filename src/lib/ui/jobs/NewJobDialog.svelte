@@ -6,7 +6,7 @@
   import { STATURE_LIMITS_MM } from '$lib/core/people'
   import { genericShell } from '$lib/core/shell'
   import { newId } from '../job/new-id'
-  import CountField from '../parts/CountField.svelte'
+  import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'
   import ShellSelect from '../vehicle/ShellSelect.svelte'
   import { bringIn } from './job-requests'
@@ -82,7 +82,8 @@
           </select></label
         >
         {#if template !== undefined}<p class="text-sm text-ink-2">{template.story}</p>{:else}
-          <CountField
+          <NumberField
+            whole
             label="People who sleep in it"
             value={sleepers}
             min={0}
@@ -97,7 +98,8 @@
             max={STATURE_LIMITS_MM.max}
             onset={(mm) => (tallestMm = mm)}
           />
-          <CountField
+          <NumberField
+            whole
             label="Nights away from a hook-up"
             value={nights}
             min={0}

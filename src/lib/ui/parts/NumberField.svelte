@@ -6,13 +6,15 @@
     label: string
     value: number
     onset: (value: number) => void
+    /** Only whole numbers, none below zero. */
+    whole?: boolean
     min?: number
     max?: number
     suffix?: string
     width?: string
     hideLabel?: boolean
   }
-  let { label, value, onset, ...rest }: Props = $props()
+  let { label, value, onset, whole = false, ...rest }: Props = $props()
 
   const parse = (text: string) => {
     const number = Number(
@@ -22,6 +24,7 @@
         .replace('−', '-')
         .replace(/[\s\u202f]/g, ''),
     )
+    if (whole && !(Number.isInteger(number) && number >= 0 && text.trim() !== '')) return faulty('Type a whole number.')
     return text.trim() !== '' && Number.isFinite(number) ? parsed(number) : faulty('Type a number.')
   }
 </script>

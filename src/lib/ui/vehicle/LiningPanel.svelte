@@ -15,7 +15,7 @@
   } from '$lib/core/shell'
   import { LINED_FACE_WORDS } from '$lib/core/text'
   import { formatLength, type LengthUnit } from '$lib/core/units'
-  import CountField from '../parts/CountField.svelte'
+  import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'
   import Why from '../parts/Why.svelte'
 
@@ -113,7 +113,8 @@
                 />
               </div>
               <div class="flex items-baseline justify-between text-xs text-ink-2">
-                <CountField
+                <NumberField
+                  whole
                   label="battens, % of its area"
                   value={Math.round((layer.battens?.share ?? 0) * 100)}
                   min={0}

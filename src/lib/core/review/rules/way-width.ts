@@ -20,7 +20,9 @@ function passing(brief: Brief, share: number): { wantedMm: number; person: strin
   return { wantedMm, person: tallest?.label ?? '', statureMm, aid: false }
 }
 
+/** How near the wall a doorway is, and at what height that wall is looked for. */
 const DOORWAY_MM = 150
+const DOOR_AT_MM = 600
 
 /** Whether a place lies in a doorway that people come in by. */
 function inDoorway({ interior }: Scene, [x, y]: Vec2): boolean {
@@ -32,9 +34,6 @@ function inDoorway({ interior }: Scene, [x, y]: Vec2): boolean {
     return x > fromMm && x < toMm && out < DOORWAY_MM
   })
 }
-/** Height at which a doorway's wall is looked for. */
-const DOOR_AT_MM = 600
-
 /** From the entrance one can walk to everything that the mode uses. */
 export const wayWidth = defineRule({
   id: 'way-width',
