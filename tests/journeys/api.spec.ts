@@ -156,7 +156,7 @@ test('answers the demands of a brief and compares vehicles by it', async ({ requ
   const { vehicles } = await compared.json()
   expect(vehicles).toHaveLength(14)
   const short = vehicles.find(({ shellId }: { shellId: string }) => shellId === 'van-compact')
-  expect(short.against.map(({ words }: { words: string }) => words).join()).toContain('oars is 2')
+  expect(short.against.map(({ words }: { words: string }) => words).join()).toContain('Oars is 2')
   expect(vehicles[0].against.filter(({ gravity }: { gravity: string }) => gravity === 'stop')).toEqual([])
 
   for (const [path, data, status, fault] of [

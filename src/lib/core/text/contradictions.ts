@@ -2,10 +2,11 @@ import type { Basis, Contradiction, ContradictionCode } from '../brief'
 import { ACCESS_SOURCE } from '../people'
 import { sayLength, sayMass, type LengthUnit } from '../units'
 import { sayBasis } from './findings'
-import { count } from './words'
+import { capital, count } from './words'
 
 /** What does not go together, in a sentence with its figures. */
 export function sayContradiction({ code, who, wanted, there }: Contradiction, unit: LengthUnit): string {
+  const name = capital(who)
   const mm = (value: number) => sayLength(Math.round(value), unit)
   const metres = (value: number) => (unit === 'in' ? mm(value) : `${(value / 1000).toFixed(1)} m`)
   switch (code) {
@@ -13,14 +14,14 @@ export function sayContradiction({ code, who, wanted, there }: Contradiction, un
       return `${count(wanted, { one: 'person travels', many: 'people travel' })}, this vehicle comes with ${count(there, { one: 'belt', many: 'belts' })}: more need approved seats by a licensed fitter.`
     case 'gear-long':
       return there === 0
-        ? `${who} is too thick for any place in this vehicle.`
-        : `${who} is ${mm(wanted)} long unbroken; the longest of its section that lies in here is ${mm(there)}.`
+        ? `${name} is too thick for any place in this vehicle.`
+        : `${name} is ${mm(wanted)} long unbroken; the longest of its section that lies in here is ${mm(there)}.`
     case 'head-low':
-      return `${who} needs ${mm(wanted)} to stand in shoes; the highest place under this roof has ${mm(there)}.`
+      return `${name} needs ${mm(wanted)} to stand in shoes; the highest place under this roof has ${mm(there)}.`
     case 'bed-short':
-      return `${who === '' ? 'A bed' : who} needs ${mm(wanted)} of length; the longest bed that lies in here is ${mm(there)}.`
+      return `${who === '' ? 'A bed' : name} needs ${mm(wanted)} of length; the longest bed that lies in here is ${mm(there)}.`
     case 'route-wide':
-      return `${who} needs a door of ${mm(wanted)}; the widest way in here is ${mm(there)}.`
+      return `${name} needs a door of ${mm(wanted)}; the widest way in here is ${mm(there)}.`
     case 'walls-short':
       return `The musts ask for ${metres(wanted)} of wall, this vehicle has ${metres(there)}.`
     case 'parking-long':

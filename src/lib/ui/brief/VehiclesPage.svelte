@@ -42,7 +42,7 @@
     ><tr class="caps"
       ><th class="py-1">Vehicle</th><th class="text-right">Musts</th><th class="pl-6">First that fails</th><th
         class="text-right">Wall to spare</th
-      ><th class="text-right">Payload left</th><th class="text-right">Outside</th><th
+      ><th class="pl-6 text-right">Payload left</th><th class="text-right">Outside</th><th
         ><span class="sr-only">Choose</span></th
       ></tr
     ></thead
