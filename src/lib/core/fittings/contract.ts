@@ -1,6 +1,7 @@
 import type { z } from 'zod'
 import type { Need, Purpose } from '../brief'
 import type { Polygon, Prism, Vec2 } from '../geometry'
+import { massOfBlock, type MaterialId } from '../materials'
 import type { Seat } from './seat'
 
 /** What a fitting is for; each has its own hatching and word in a drawing. */
@@ -11,14 +12,20 @@ export type ParameterValue = number | string | boolean
 export type Parameters = Readonly<Record<string, ParameterValue>>
 
 /**
+ * How a solid meets the body. Rigid parts fit as they are. Scribed ones are cut to the wall behind them; only their front
+ * must stand whole. What goes through leaves the body by an opening, or over an open cab. What is outside hangs under the
+ * floor, stands on the roof or on the outer wall, and meets only its like.
+ */
+export type Fit = 'rigid' | 'scribed' | 'through' | 'outside'
+
+/**
  * A part of a fitting in its own frame: origin at the middle of its footprint on its base, x along its run, y from its
  * front (−) to its back (+), z up; mm.
  */
 export interface LocalSolid {
   readonly id: string
   readonly prism: Prism
-  /** Rigid parts fit as they are. Scribed ones are cut to the wall behind them; only their front must stand whole. */
-  readonly fit: 'rigid' | 'scribed'
+  readonly fit: Fit
 }
 
 export const SERVICES = [
@@ -35,27 +42,88 @@ export const SERVICES = [
   'desk',
   'stowage',
   'tank',
+  'cot',
+  'pet-place',
+  'wheelchair-place',
+  'bedside',
+  'heater',
+  'outside-store',
+  'waste',
+  'power',
+  'air',
 ] as const
 export type ServiceType = (typeof SERVICES)[number]
 
-/** What a fitting offers in a stance; `quantity` counts places, pieces, litres (tank, cold box) or millimetres (worktop). */
+/** Where one sits: the middle of the seat in plan, and the way one looks, degrees from +x. */
+export interface SeatPlace {
+  readonly at: Vec2
+  readonly facesDeg: number
+}
+
+/**
+ * What a fitting offers in a stance; `quantity` counts places, pieces, litres (tank, waste, cold box), millimetres (worktop)
+ * or watt-hours (power).
+ */
 export interface LocalService {
   readonly type: ServiceType
   readonly quantity: number
   /** The clearance that one uses it from, by id. */
   readonly approach?: string
-  /** Berths: the lying surface in plan, with its height. The longer side of the pair is the sleeper's. */
+  /** Berths: the lying surface in plan, with its height. `along` is the sleeper's own axis. */
   readonly lying?: {
     readonly lengthMm: number
     readonly widthMm: number
     readonly zMm: number
     readonly along: 'x' | 'y'
+    /** How many of its sleepers get out over another one. */
+    readonly over?: number
   }
   /** Stowage: its inside as a block. */
   readonly inside?: Prism
+  /** Seats and belts: where one sits. */
+  readonly places?: readonly SeatPlace[]
+  /** Table places: the top in plan. Those of a table without seats of its own count only where a seat is at it. */
+  readonly top?: Polygon
+  /** Worktops: the free surface as a block of no height worth naming. */
+  readonly surface?: Prism
 }
 
-export type ClearanceUse = 'stand' | 'stand-inside' | 'sit' | 'entry' | 'swing' | 'flap'
+/**
+ * What a clearance is for. `stand` … `entry` are room for a body, `swing` … `sweep` what moving parts sweep, `access` room to
+ * get at something for service.
+ */
+export type ClearanceUse =
+  | 'stand'
+  | 'stand-inside'
+  | 'kneel'
+  | 'dress'
+  | 'sit'
+  | 'sit-up'
+  | 'entry'
+  | 'swing'
+  | 'flap'
+  | 'lid'
+  | 'over'
+  | 'pull'
+  | 'sweep'
+  | 'access'
+
+/** Work that is done once in a while. */
+export const TASKS = [
+  'toilet-tank',
+  'toilet-bag',
+  'water-pump',
+  'water-fill',
+  'waste-drain',
+  'fuses',
+  'batteries',
+  'inverter',
+  'heater',
+  'gas-bottle',
+  'under-lid',
+  'spare-wheel',
+] as const
+export type Task = (typeof TASKS)[number]
 
 /**
  * A volume that must be free for a fitting to be used. `upTo(amount)` is its shape when only that much of the need is
@@ -64,18 +132,49 @@ export type ClearanceUse = 'stand' | 'stand-inside' | 'sit' | 'entry' | 'swing' 
 export interface LocalClearance {
   readonly id: string
   readonly use: ClearanceUse
-  /** The services that need it, and so the modes in which it must be free. */
+  /** The services that need it, and so the modes in which it must be free; none for what is needed once in a while. */
   readonly serves: readonly ServiceType[]
+  /** What is done through it once in a while: then it may be cleared first. */
+  readonly task?: Task
   readonly need: number
   readonly unit: 'mm' | 'deg'
   readonly upTo: (amount: number) => Prism
   /** Its foot is on the vehicle's floor, wherever the fitting's own base is. */
   readonly fromFloor: boolean
+  /** It lies outside the body, where walls do not count. */
+  readonly outdoors?: boolean
 }
 
-/** A line of the drawing that makes a fitting recognisable: seen from above (x, y) or from its front (x, z). */
+/** A part that is not fixed: a cushion, a board, a leg. In each stance it is in use, or must be put somewhere. */
+export interface LoosePart {
+  readonly id: string
+  readonly sizeMm: readonly [number, number, number]
+  readonly count: number
+  readonly used: boolean
+}
+
+/** What it takes to bring a fitting from one stance to another. */
+export interface StanceChange {
+  /** For one who knows how. Common practice, no source, unless the kind says otherwise. */
+  readonly minutes: number
+  readonly hands: 1 | 2
+  /** Room that its parts pass through on the way, in the fitting's own frame; left out: the block round each part's both places. */
+  readonly sweeps?: readonly Prism[]
+}
+
+/** An opening in the body that a fitting needs beside it. */
+export interface BodyOpening {
+  readonly id: string
+  readonly through: 'wall' | 'roof'
+  readonly task: Task | 'air'
+  /** In the fitting's own frame: along its run, and up (wall) or to its back (roof). */
+  readonly x: readonly [number, number]
+  readonly other: readonly [number, number]
+}
+
+/** A line of the drawing that makes a fitting recognisable: from above (x, y), its front (x, z) or its end (y, z). */
 export interface Feature {
-  readonly view: 'top' | 'front'
+  readonly view: 'top' | 'front' | 'side'
   /** Hides the hatching below it, as a pillow or a basin does. */
   readonly filled?: boolean
   readonly shape:
@@ -84,12 +183,47 @@ export interface Feature {
     | { readonly kind: 'line'; readonly from: Vec2; readonly to: Vec2 }
 }
 
-/** Outer size of a fitting in its own frame, the largest of all its stances. */
+/** Size of a fitting in its own frame by which it is seated: that of its stances without what runs out of it. */
 export interface Footprint {
   readonly lengthMm: number
   readonly depthMm: number
   readonly heightMm: number
 }
+
+/** How far parts go beyond the footprint in any stance, mm. */
+export interface Reach {
+  readonly front?: number
+  readonly back?: number
+  readonly ends?: number
+  readonly up?: number
+  readonly down?: number
+}
+
+/** What a fitting is made of: boards and blocks of a material by their size, and bought pieces by their typical mass. */
+export type Part =
+  | {
+      readonly name: string
+      readonly material: MaterialId
+      readonly sizeMm: readonly [number, number, number]
+      readonly count: number
+    }
+  | { readonly name: string; readonly kg: number; readonly count: number }
+
+/** What someone can be hurt by; the words say who must do the work. */
+export const CAUTIONS = [
+  'belts',
+  'gas',
+  'mains',
+  'batteries',
+  'fuel',
+  'roof-load',
+  'cutting',
+  'crash-path',
+  'overhead',
+  'lift',
+  'under-floor',
+] as const
+export type Caution = (typeof CAUTIONS)[number]
 
 export interface KindDefinition<P extends Parameters> {
   readonly id: string
@@ -103,16 +237,33 @@ export interface KindDefinition<P extends Parameters> {
   /** Where a scribed part's depth is measured from the wall: at its top (a worktop) or at its bottom (a locker). */
   readonly scribedAt: 'top' | 'bottom'
   readonly footprint: (parameters: P) => Footprint
+  readonly reach?: (parameters: P) => Reach
   readonly solids: (parameters: P, stance: string) => readonly LocalSolid[]
   readonly clearances: (parameters: P, stance: string) => readonly LocalClearance[]
   readonly services: (parameters: P, stance: string) => readonly LocalService[]
   readonly features: (parameters: P, stance: string) => readonly Feature[]
-  /** Mass with nothing in it, kg. */
-  readonly massKg: (parameters: P) => number
+  readonly parts: (parameters: P) => readonly Part[]
+  readonly loose?: (parameters: P, stance: string) => readonly LoosePart[]
+  readonly change?: (parameters: P, from: string, to: string) => StanceChange
+  readonly openings?: (parameters: P) => readonly BodyOpening[]
+  readonly cautions?: (parameters: P) => readonly Caution[]
 }
 
 /** A kind whose parameters have been checked against its schema by whoever calls it. */
-export type FittingKind = Omit<KindDefinition<Parameters>, 'parameters'> & { readonly parameters: z.ZodObject }
+export type FittingKind = Omit<Required<KindDefinition<Parameters>>, 'parameters' | 'change' | 'stances'> & {
+  readonly stances: readonly [string, ...string[]]
+  readonly parameters: z.ZodObject
+  readonly change: (parameters: Parameters, from: string, to: string) => StanceChange
+  /** Mass with nothing in it, kg: its boards by volume and density, its bought pieces. */
+  readonly massKg: (parameters: Parameters) => number
+}
+
+export const massOfPart = (part: Part): number =>
+  part.count * ('kg' in part ? part.kg : massOfBlock(part.material, ...part.sizeMm))
+
+const NONE = () => []
+/** Changing a stance that has no facts of its own; common practice, no source. */
+const USUAL_CHANGE: StanceChange = { minutes: 0.5, hands: 1 }
 
 /**
  * Declares a kind. The kind's functions are typed by its schema; the registry hands them parameters only after that
@@ -125,5 +276,14 @@ export function defineKind<S extends z.ZodObject>(
   for (const stance of Object.values(definition.stanceFor)) {
     if (!definition.stances.includes(stance)) throw new RangeError(`kind “${definition.id}” has no stance “${stance}”`)
   }
-  return definition as unknown as FittingKind
+  return {
+    loose: NONE,
+    openings: NONE,
+    cautions: NONE,
+    reach: () => ({}),
+    change: () => USUAL_CHANGE,
+    massKg: (parameters: Parameters) =>
+      definition.parts(parameters as never).reduce((sum, part) => sum + massOfPart(part), 0),
+    ...definition,
+  } as unknown as FittingKind
 }

@@ -1,17 +1,28 @@
 export {
+  CAUTIONS,
   GROUPS,
+  massOfPart,
   SERVICES,
+  TASKS,
+  type BodyOpening,
+  type Caution,
   type ClearanceUse,
   type Feature,
+  type Fit,
   type FittingKind,
   type Footprint,
   type Group,
   type LocalClearance,
   type LocalService,
   type LocalSolid,
+  type LoosePart,
   type Parameters,
   type ParameterValue,
+  type Part,
+  type SeatPlace,
   type ServiceType,
+  type StanceChange,
+  type Task,
 } from './contract'
 export { defaultsOf, isKind, kindFor, kindOf, KINDS } from './registry'
 export { seatSchema, type Seat } from './seat'

@@ -1,30 +1,174 @@
 import type { Need } from '../brief'
 import type { FittingKind, Parameters } from './contract'
+import { aircon } from './kinds/aircon'
+import { awning } from './kinds/awning'
+import { battery } from './kinds/battery'
 import { bedFixed } from './kinds/bed-fixed'
+import { bedLift } from './kinds/bed-lift'
+import { bedPanels } from './kinds/bed-panels'
+import { bedSlide } from './kinds/bed-slide'
+import { bedWall } from './kinds/bed-wall'
+import { bedsideShelf } from './kinds/bedside-shelf'
 import { benchBelted } from './kinds/bench-belted'
+import { benchSide } from './kinds/bench-side'
+import { berthOvercab } from './kinds/berth-overcab'
+import { bunkHammock } from './kinds/bunk-hammock'
+import { bunks } from './kinds/bunks'
 import { coldBox } from './kinds/cold-box'
+import { coldChest } from './kinds/cold-chest'
+import { cot } from './kinds/cot'
+import { crateSlots } from './kinds/crate-slots'
 import { desk } from './kinds/desk'
+import { dogCrate } from './kinds/dog-crate'
+import { doorPocket } from './kinds/door-pocket'
+import { drawerUnit } from './kinds/drawer-unit'
+import { fanExtract } from './kinds/fan-extract'
+import { fuseBoard } from './kinds/fuse-board'
 import { galley } from './kinds/galley'
+import { galleyBasin } from './kinds/galley-basin'
+import { galleyBin } from './kinds/galley-bin'
+import { galleyDoors } from './kinds/galley-doors'
+import { galleyDrawers } from './kinds/galley-drawers'
+import { galleyHob } from './kinds/galley-hob'
+import { galleyOutdoor } from './kinds/galley-outdoor'
+import { garage } from './kinds/garage'
+import { gasLocker } from './kinds/gas-locker'
+import { gasUnder } from './kinds/gas-under'
+import { gearRack } from './kinds/gear-rack'
+import { grabRail } from './kinds/grab-rail'
+import { hatchRoof } from './kinds/hatch-roof'
+import { heaterAir } from './kinds/heater-air'
+import { heaterCombi } from './kinds/heater-combi'
+import { heaterWater } from './kinds/heater-water'
+import { hobLoose } from './kinds/hob-loose'
+import { infillBoard } from './kinds/infill-board'
+import { inverter } from './kinds/inverter'
+import { lidChest } from './kinds/lid-chest'
+import { lift } from './kinds/lift'
 import { locker } from './kinds/locker'
 import { loungeBed } from './kinds/lounge-bed'
+import { loungeU } from './kinds/lounge-u'
+import { microwave } from './kinds/microwave'
+import { outsideBox } from './kinds/outside-box'
+import { oven } from './kinds/oven'
+import { panDrawer } from './kinds/pan-drawer'
+import { recliner } from './kinds/recliner'
+import { seatBed } from './kinds/seat-bed'
+import { seatDrop } from './kinds/seat-drop'
+import { showerRear } from './kinds/shower-rear'
+import { sofaExtend } from './kinds/sofa-extend'
+import { splashback } from './kinds/splashback'
+import { step } from './kinds/step'
+import { stool } from './kinds/stool'
+import { tableArm } from './kinds/table-arm'
+import { tableDrop } from './kinds/table-drop'
+import { tableFlap } from './kinds/table-flap'
+import { tableOutside } from './kinds/table-outside'
+import { tablePull } from './kinds/table-pull'
+import { tableRail } from './kinds/table-rail'
+import { tankPair } from './kinds/tank-pair'
+import { tankUnder } from './kinds/tank-under'
+import { tankWaste } from './kinds/tank-waste'
+import { throughCupboard } from './kinds/through-cupboard'
 import { toiletBox } from './kinds/toilet-box'
+import { toiletCassette } from './kinds/toilet-cassette'
+import { toiletDry } from './kinds/toilet-dry'
+import { toiletPortable } from './kinds/toilet-portable'
+import { toiletSeparating } from './kinds/toilet-separating'
+import { trayRollin } from './kinds/tray-rollin'
 import { wardrobe } from './kinds/wardrobe'
+import { washTub } from './kinds/wash-tub'
 import { waterTank } from './kinds/water-tank'
 import { wetCubicle } from './kinds/wet-cubicle'
+import { wetRoom } from './kinds/wet-room'
+import { wheelchairPlace } from './kinds/wheelchair-place'
+import { worktopFlap } from './kinds/worktop-flap'
 
 /** Every kind there is, sorted by id; a test keeps this list equal to the folder. */
 export const KINDS = [
+  aircon,
+  awning,
+  battery,
   bedFixed,
+  bedLift,
+  bedPanels,
+  bedSlide,
+  bedWall,
+  bedsideShelf,
   benchBelted,
+  benchSide,
+  berthOvercab,
+  bunkHammock,
+  bunks,
   coldBox,
+  coldChest,
+  cot,
+  crateSlots,
   desk,
+  dogCrate,
+  doorPocket,
+  drawerUnit,
+  fanExtract,
+  fuseBoard,
   galley,
+  galleyBasin,
+  galleyBin,
+  galleyDoors,
+  galleyDrawers,
+  galleyHob,
+  galleyOutdoor,
+  garage,
+  gasLocker,
+  gasUnder,
+  gearRack,
+  grabRail,
+  hatchRoof,
+  heaterAir,
+  heaterCombi,
+  heaterWater,
+  hobLoose,
+  infillBoard,
+  inverter,
+  lidChest,
+  lift,
   locker,
   loungeBed,
+  loungeU,
+  microwave,
+  outsideBox,
+  oven,
+  panDrawer,
+  recliner,
+  seatBed,
+  seatDrop,
+  showerRear,
+  sofaExtend,
+  splashback,
+  step,
+  stool,
+  tableArm,
+  tableDrop,
+  tableFlap,
+  tableOutside,
+  tablePull,
+  tableRail,
+  tankPair,
+  tankUnder,
+  tankWaste,
+  throughCupboard,
   toiletBox,
+  toiletCassette,
+  toiletDry,
+  toiletPortable,
+  toiletSeparating,
+  trayRollin,
   wardrobe,
+  washTub,
   waterTank,
   wetCubicle,
+  wetRoom,
+  wheelchairPlace,
+  worktopFlap,
 ] as const satisfies readonly FittingKind[]
 
 const byId: ReadonlyMap<string, FittingKind> = new Map(KINDS.map((kind) => [kind.id, kind]))
@@ -41,7 +185,7 @@ export function kindOf(id: string): FittingKind {
 /** A kind's parameters at their defaults. */
 export const defaultsOf = (kind: FittingKind): Parameters => kind.parameters.parse({}) as Parameters
 
-/** The kind that meets a need when its demand is dragged onto the drawing; undefined where no kind does yet. */
+/** The kind that meets a need when its demand is dragged onto the drawing; undefined where none does. */
 export function kindFor(need: Need): FittingKind | undefined {
   const first: Partial<Record<Need, string>> = {
     berth: 'bed-fixed',
@@ -56,6 +200,12 @@ export function kindFor(need: Need): FittingKind | undefined {
     water: 'water-tank',
     seat: 'lounge-bed',
     basin: 'galley',
+    cot: 'cot',
+    'pet-place': 'dog-crate',
+    'wheelchair-place': 'wheelchair-place',
+    bedside: 'bedside-shelf',
+    heater: 'heater-air',
+    'outside-store': 'outside-box',
   }
   const id = first[need]
   return id === undefined ? undefined : kindOf(id)

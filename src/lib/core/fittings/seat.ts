@@ -4,24 +4,34 @@ import { idSchema } from '../shell'
 
 const offset = z.number().min(-15_000).max(15_000)
 
+export const ALONG_ANCHORS = ['rear', 'bulkhead', 'after'] as const
+export const ACROSS_ANCHORS = ['left-wall', 'right-wall', 'centreline'] as const
+export const UP_ANCHORS = ['floor', 'roof', 'top-of', 'under-floor', 'on-roof'] as const
+
 /**
  * How a fitting is anchored in the vehicle. Anchors carry the intent: when lining or shell change, a galley stays on
- * its wall and a locker under its roof. `turn` is counted from the anchor's own direction: on the left wall the back
- * is to the left, on the right wall to the right, on the centreline as on the left wall.
+ * its wall and a locker under its roof; when a neighbour in a run grows or goes, what comes after it follows. `turn` is
+ * counted from the anchor's own direction: on the left wall the back is to the left, on the right wall to the right, on the
+ * centreline as on the left wall.
  */
 export const seatSchema = z.looseObject({
   along: z.looseObject({
-    from: z.enum(['rear', 'bulkhead']),
-    mm: offset.describe('From the rear sill to its rearmost face, or from the bulkhead to its foremost'),
+    from: z.enum(ALONG_ANCHORS),
+    fitting: idSchema.optional().describe('Which one it comes after, forward of it, for after'),
+    mm: offset.describe(
+      'From the rear sill to its rearmost face, from the bulkhead to its foremost, or from the front of the one it comes after',
+    ),
   }),
   across: z.looseObject({
-    from: z.enum(['left-wall', 'right-wall', 'centreline']),
+    from: z.enum(ACROSS_ANCHORS),
     mm: offset.describe('From the wall to its near face, or from the centreline to its middle, to the left'),
   }),
   up: z.looseObject({
-    from: z.enum(['floor', 'roof', 'top-of']),
+    from: z.enum(UP_ANCHORS),
     fitting: idSchema.optional().describe('Whose top, for top-of'),
-    mm: offset.describe('From the lined floor or the other’s top to its base; from the roof down to its top'),
+    mm: offset.describe(
+      'From the lined floor, the other’s top or the outer roof to its base; from the roof or the bare floor down to its top',
+    ),
   }),
   turn: z.literal(TURNS),
   mirrored: z.boolean(),

@@ -2,15 +2,21 @@ import { apply as applyPatches, create, type Draft } from 'mutative'
 import type { z } from 'zod'
 import { adjustSchema, briefSchema, gearSchema, MOST_GEAR } from '../brief'
 import { bodyChangeSchema, changeFaults, liningSchema } from '../shell'
-import { defaultsOf, kindOf, type Parameters as FittingParameters } from '../fittings'
+import { defaultsOf, kindOf, type Parameters as FittingParameters, type Seat } from '../fittings'
+import type { Turn } from '../geometry'
 import { surveySchema } from '../survey'
 import { isHostile, type Command, type Patch, type SimpleCommand } from './command'
 import { parseJob } from './document'
 import {
   figureSchema,
   MAX_FIGURES,
+  fixingSchema,
+  groupSchema,
+  hangsOnItself,
+  MAX_FITTINGS,
+  MAX_GROUPS,
+  MAX_MODES,
   planFaults,
-  standsOnItself,
   turnedFaults,
   type Fitting,
   type Job,
@@ -58,6 +64,22 @@ function checked<T extends z.ZodType>(schema: T, value: unknown): z.infer<T> {
 /** Checks a fitting's parameters against its kind, and gives them back whole. */
 function checkedParameters(kindId: string, parameters: Record<string, unknown>): FittingParameters {
   return checked(kindOf(kindId).parameters.loose(), parameters) as FittingParameters
+}
+
+const unlocked = (plan: Draft<Plan>, id: string): Draft<Fitting> => {
+  const fitting = fittingOf(plan, id)
+  if (fitting.locked === true) throw new CommandError('it is locked: unlock it first')
+  return fitting
+}
+
+/** What came after a fitting that goes closes up to where that one began. */
+function closeUpOnto(plan: Draft<Plan>, goneId: string, gone: Fitting): void {
+  const seats = [
+    ...Object.values(plan.fittings).map(({ seat }) => seat),
+    ...Object.values(plan.modes).flatMap(({ seats = {} }) => Object.values(seats)),
+  ]
+  for (const seat of seats)
+    if (seat.along.from === 'after' && seat.along.fitting === goneId) seat.along = { ...gone.seat.along }
 }
 
 /** What stood on a fitting that goes comes down to where that one stood. */
@@ -139,6 +161,8 @@ const HANDLERS: Handlers = {
   'fitting.add': (job, { variant, id, fitting }) => {
     const { plan } = variantOf(job, variant)
     if (plan.fittings[id] !== undefined) throw new CommandError('that fitting is there already')
+    if (Object.keys(plan.fittings).length >= MAX_FITTINGS)
+      throw new CommandError(`a plan holds at most ${MAX_FITTINGS} fittings`)
     const given = fitting as unknown as Fitting
     plan.fittings[id] = {
       ...given,
@@ -148,11 +172,11 @@ const HANDLERS: Handlers = {
   },
   'fitting.seat': (job, { variant, id, seat }) => {
     const { plan } = variantOf(job, variant)
-    fittingOf(plan, id).seat = seat
+    unlocked(plan, id).seat = seat
     checkAnchors(plan, id)
   },
   'fitting.parameters': (job, { variant, id, parameters }) => {
-    const fitting = fittingOf(variantOf(job, variant).plan, id)
+    const fitting = unlocked(variantOf(job, variant).plan, id)
     const checked: Record<string, unknown> = checkedParameters(fitting.kind, { ...fitting.parameters, ...parameters })
     const kept = fitting.parameters as Record<string, unknown>
     for (const [key, value] of Object.entries(checked)) if (kept[key] !== value) kept[key] = value
@@ -160,10 +184,96 @@ const HANDLERS: Handlers = {
   'fitting.label': (job, { variant, id, label }) => void (fittingOf(variantOf(job, variant).plan, id).label = label),
   'fitting.remove': (job, { variant, id }) => {
     const { plan } = variantOf(job, variant)
-    const gone = fittingOf(plan, id) as unknown as Fitting
+    const gone = unlocked(plan, id) as unknown as Fitting
     lowerOnto(plan, id, gone)
+    closeUpOnto(plan, id, gone)
     delete plan.fittings[id]
-    for (const mode of Object.values(plan.modes)) delete mode.stances[id]
+    for (const mode of Object.values(plan.modes)) {
+      delete mode.stances[id]
+      if (mode.seats !== undefined) delete mode.seats[id]
+      if (mode.away !== undefined) mode.away = mode.away.filter((one) => one !== id)
+    }
+    for (const [groupId, group] of Object.entries(plan.groups ?? {})) {
+      group.fittings = group.fittings.filter((one) => one !== id)
+      if (group.fittings.length < 2) delete plan.groups![groupId]
+    }
+  },
+  'fitting.lock': (job, { variant, id, locked }) => {
+    const fitting = fittingOf(variantOf(job, variant).plan, id)
+    if (locked) fitting.locked = true
+    else delete fitting.locked
+  },
+  'fitting.fixing': (job, { variant, id, fixing }) => {
+    const fitting = fittingOf(variantOf(job, variant).plan, id)
+    if (fixing === undefined) delete fitting.fixing
+    else fitting.fixing = checked(fixingSchema, fixing) as Draft<Fitting>['fixing']
+  },
+  'group.put': (job, { variant, id, group }) => {
+    const { plan } = variantOf(job, variant)
+    const { fittings } = checked(groupSchema, group)
+    for (const one of fittings) fittingOf(plan, one)
+    const groups = (plan.groups ??= {})
+    if (groups[id] === undefined && Object.keys(groups).length >= MAX_GROUPS)
+      throw new CommandError(`a plan holds at most ${MAX_GROUPS} groups`)
+    // a fitting belongs to one group
+    for (const [otherId, other] of Object.entries(groups)) {
+      if (otherId === id) continue
+      other.fittings = other.fittings.filter((one) => !fittings.includes(one))
+      if (other.fittings.length < 2) delete groups[otherId]
+    }
+    groups[id] = { ...group, fittings: [...new Set(fittings)] }
+  },
+  'group.remove': (job, { variant, id }) => {
+    const { plan } = variantOf(job, variant)
+    drop((plan.groups ??= {}), id, 'that group')
+  },
+  'plan.transferable': (job, { variant, transferable }) => {
+    const { plan } = variantOf(job, variant)
+    if (transferable) plan.transferable = true
+    else delete plan.transferable
+  },
+  'plan.mirror': (job, { variant }) => mirrorPlan(job, variantOf(job, variant).plan),
+  'mode.add': (job, { variant, id, name, purpose, from }) => {
+    const { modes } = variantOf(job, variant).plan
+    if (modes[id] !== undefined) throw new CommandError('that mode is there already')
+    if (Object.keys(modes).length >= MAX_MODES) throw new CommandError(`a plan holds at most ${MAX_MODES} modes`)
+    const order = Math.max(-1, ...Object.values(modes).map((mode) => mode.order)) + 1
+    const copied =
+      from === undefined ? { stances: {} } : (JSON.parse(JSON.stringify(must(modes[from], 'that mode'))) as Mode)
+    modes[id] = { ...copied, name, purpose, order } as Draft<Mode>
+  },
+  'mode.rename': (job, { variant, mode, name }) =>
+    void (must(variantOf(job, variant).plan.modes[mode], 'that mode').name = name),
+  'mode.remove': (job, { variant, mode }) => {
+    const { modes } = variantOf(job, variant).plan
+    if (Object.keys(modes).length < 2) throw new CommandError('a plan needs a mode')
+    drop(modes, mode, 'that mode')
+  },
+  'mode.order': (job, { variant, modes: ids }) => {
+    const { modes } = variantOf(job, variant).plan
+    if (new Set(ids).size !== ids.length || ids.length !== Object.keys(modes).length)
+      throw new CommandError('the order must name each mode once')
+    for (const [order, id] of ids.entries()) must(modes[id], 'that mode').order = order
+  },
+  'mode.seat': (job, { variant, mode: modeId, fitting: id, seat }) => {
+    const { plan } = variantOf(job, variant)
+    const mode = must(plan.modes[modeId], 'that mode')
+    unlocked(plan, id)
+    if (seat === undefined) {
+      if (mode.seats !== undefined) delete mode.seats[id]
+      return
+    }
+    ;(mode.seats ??= {})[id] = seat
+    const fault = planFaults(plan as Plan).find(({ path }) => path[0] === 'modes' && path[1] === modeId)
+    if (fault !== undefined) throw new CommandError(fault.message)
+  },
+  'mode.away': (job, { variant, mode: modeId, fitting: id, away }) => {
+    const { plan } = variantOf(job, variant)
+    const mode = must(plan.modes[modeId], 'that mode')
+    fittingOf(plan, id)
+    const others = (mode.away ?? []).filter((one) => one !== id)
+    if (away || others.length > 0) mode.away = away ? [...others, id] : others
+    else delete mode.away
   },
   'mode.put': (job, { variant, id, mode }) => void (variantOf(job, variant).plan.modes[id] = mode),
   'mode.turned': (job, { variant, mode: modeId, seat, turned }) => {
@@ -199,11 +309,48 @@ const HANDLERS: Handlers = {
 }
 
 function checkAnchors(plan: Draft<Plan>, id: string): void {
-  const { up } = plan.fittings[id]!.seat
-  if (up.from !== 'top-of') return
-  if (up.fitting === undefined || plan.fittings[up.fitting] === undefined)
-    throw new CommandError('what it stands on is no longer there')
-  if (standsOnItself(plan.fittings as Plan['fittings'], id)) throw new CommandError('a fitting cannot stand on itself')
+  const { up, along } = plan.fittings[id]!.seat
+  const gone = (other: string | undefined) => other === undefined || plan.fittings[other] === undefined
+  if (up.from === 'top-of' && gone(up.fitting)) throw new CommandError('what it stands on is no longer there')
+  if (along.from === 'after' && gone(along.fitting)) throw new CommandError('what it comes after is no longer there')
+  if (hangsOnItself(plan.fittings as Plan['fittings'], id))
+    throw new CommandError('a fitting cannot stand on itself, nor come after itself')
+}
+
+const OTHER_SIDE = { 'left-wall': 'right-wall', 'right-wall': 'left-wall', centreline: 'centreline' } as const
+
+/** A seat on the other side: what was by the left wall is by the right one, left ends are right ends. */
+function mirroredSeat(seat: Draft<Seat>): Draft<Seat> {
+  const { from, mm } = seat.across
+  return {
+    ...seat,
+    across: { ...seat.across, from: OTHER_SIDE[from], mm: from === 'centreline' && mm !== 0 ? -mm : mm },
+    // a reflection across the centreline is half a turn and a mirroring along the run
+    turn: ((from === 'centreline' ? 540 - seat.turn : 360 - seat.turn) % 360) as Turn,
+    mirrored: !seat.mirrored,
+  }
+}
+
+function mirrorPlan(job: Draft<Job>, plan: Draft<Plan>): void {
+  if (Object.values(plan.fittings).some(({ locked }) => locked === true))
+    throw new CommandError('a fitting is locked: unlock it first')
+  for (const fitting of Object.values(plan.fittings)) fitting.seat = mirroredSeat(fitting.seat)
+  for (const mode of Object.values(plan.modes)) {
+    for (const [id, seat] of Object.entries(mode.seats ?? {})) mode.seats![id] = mirroredSeat(seat)
+    for (const figure of Object.values(mode.figures ?? {})) {
+      figure.at = [figure.at[0], figure.at[1] === 0 ? 0 : -figure.at[1]]
+      figure.turn = ((360 - figure.turn) % 360) as Turn
+    }
+  }
+  for (const change of Object.values(plan.changes)) {
+    const sided = change as { side?: string; rightMm?: number; leftMm?: number }
+    if (sided.side === 'left' || sided.side === 'right') sided.side = sided.side === 'left' ? 'right' : 'left'
+    if (sided.rightMm !== undefined && sided.leftMm !== undefined)
+      [sided.rightMm, sided.leftMm] = [-sided.leftMm, -sided.rightMm]
+  }
+  const fault = changeFaults(job.shell, plan.changes)[0]
+  if (fault !== undefined)
+    throw new CommandError(`the body does not take the change on its other side: ${fault.message}`)
 }
 
 /** The three modes that every plan starts with. */

@@ -7,13 +7,14 @@ import {
   gearSchema,
   personSchema,
   petSchema,
+  PURPOSES,
   useSchema,
 } from '../brief'
 import { seatSchema } from '../fittings'
 import { bodyChangeSchema, idSchema, liningSchema, shellSchema, wordsSchema } from '../shell'
 import { readingSchema, surveySchema } from '../survey'
 import { LENGTH_UNITS } from '../units'
-import { figureSchema, fittingSchema, modeSchema } from './schema'
+import { figureSchema, fittingSchema, fixingSchema, groupSchema, MAX_MODES, modeSchema } from './schema'
 
 const id = idSchema
 const command = <T extends string, S extends z.ZodRawShape>(type: T, fields: S) =>
@@ -54,6 +55,29 @@ const simple = [
   }),
   command('fitting.label', { variant: id, id, label: wordsSchema(60) }),
   command('fitting.remove', { variant: id, id }),
+  command('fitting.lock', { variant: id, id, locked: z.boolean() }),
+  command('fitting.fixing', { variant: id, id, fixing: fixingSchema.optional() }),
+  command('group.put', { variant: id, id, group: groupSchema }),
+  command('group.remove', { variant: id, id }),
+  command('plan.mirror', { variant: id }),
+  command('plan.transferable', { variant: id, transferable: z.boolean() }),
+  command('mode.add', {
+    variant: id,
+    id,
+    name: wordsSchema(40).min(1),
+    purpose: z.enum(PURPOSES),
+    from: id.optional().describe('The mode that it starts as a copy of'),
+  }),
+  command('mode.rename', { variant: id, mode: id, name: wordsSchema(40).min(1) }),
+  command('mode.remove', { variant: id, mode: id }),
+  command('mode.order', { variant: id, modes: z.array(id).min(1).max(MAX_MODES) }),
+  command('mode.seat', {
+    variant: id,
+    mode: id,
+    fitting: id,
+    seat: seatSchema.optional().describe('Left out: as always'),
+  }),
+  command('mode.away', { variant: id, mode: id, fitting: id, away: z.boolean() }),
   command('mode.put', { variant: id, id, mode: modeSchema }),
   command('mode.turned', { variant: id, mode: id, seat: id, turned: z.boolean() }),
   command('figure.put', { variant: id, mode: id, id, figure: figureSchema }),
@@ -74,7 +98,7 @@ export type SimpleCommand = z.infer<typeof simpleSchema>
 export const commandSchema = z.discriminatedUnion('type', [
   ...simple,
   command('batch', {
-    what: z.enum(['remedy', 'duplicate', 'place', 'remove']),
+    what: z.enum(['remedy', 'duplicate', 'place', 'remove', 'move', 'align', 'distribute', 'run', 'lock', 'module']),
     commands: z.array(simpleSchema).min(1).max(200),
   }),
   command('diff', {

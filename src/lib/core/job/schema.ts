@@ -21,12 +21,28 @@ export const JOB_VERSION = 1
 export const MAX_FITTINGS = 400
 export const MAX_CHANGES = 40
 
+/** How a fitting is held in the vehicle. */
+export const FIXING_WAYS = ['screws', 'inserts', 'rails', 'points', 'straps', 'standing'] as const
+export type FixingWay = (typeof FIXING_WAYS)[number]
+
+export const fixingSchema = z.looseObject({
+  how: z
+    .enum(FIXING_WAYS)
+    .describe(
+      'By screws or threaded inserts, which need holes; on rails or points that are there already; by straps; or it stands by itself',
+    ),
+  points: z.number().int().min(0).max(60).describe('How many of them'),
+})
+export type Fixing = Readonly<z.infer<typeof fixingSchema>>
+
 const fittingSchemas = KINDS.map((kind) =>
   z.looseObject({
     kind: z.literal(kind.id),
     label: wordsSchema(60).optional(),
     parameters: kind.parameters.loose(),
     seat: seatSchema,
+    locked: z.boolean().optional().describe('Not to be moved or changed'),
+    fixing: fixingSchema.optional(),
   }),
 )
 export const fittingSchema = z.discriminatedUnion(
@@ -39,6 +55,8 @@ export interface Fitting {
   readonly label?: string | undefined
   readonly parameters: Parameters
   readonly seat: Seat
+  readonly locked?: boolean | undefined
+  readonly fixing?: Fixing | undefined
 }
 
 /** How a person or an animal is in the vehicle; a piece of gear stands or lies. */
@@ -62,16 +80,38 @@ export const modeSchema = z.looseObject({
   stances: z
     .record(idSchema, z.string().max(40))
     .describe('Only where a fitting stands otherwise than its kind does for this purpose'),
+  seats: recordOf(seatSchema, MAX_FITTINGS).optional().describe('Fittings that stand elsewhere in this mode'),
+  away: z.array(idSchema).max(MAX_FITTINGS).optional().describe('Fittings that are out of the vehicle in this mode'),
   figures: recordOf(figureSchema, MAX_FIGURES).optional().describe('People, pets and gear where they are in this mode'),
   turned: z.array(idSchema).max(6).optional().describe('Cab seats that are turned round to face the load space'),
 })
 export type Mode = Readonly<z.infer<typeof modeSchema>>
+export const MAX_MODES = 12
+
+/** Fittings that belong together. */
+export const groupSchema = z.looseObject({
+  name: wordsSchema(60).min(1),
+  fittings: z.array(idSchema).min(2).max(MAX_FITTINGS),
+  module: z
+    .looseObject({ id: idSchema, revision: z.number().int().min(1) })
+    .optional()
+    .describe('The module of the shop’s library that it was placed from'),
+})
+export type FittingGroup = Readonly<z.infer<typeof groupSchema>>
+export const MAX_GROUPS = 100
 
 const planSchema = z.looseObject({
   lining: liningSchema,
   changes: recordOf(bodyChangeSchema, MAX_CHANGES).default({}).describe('Changes to the body'),
   fittings: recordOf(fittingSchema, MAX_FITTINGS),
-  modes: recordOf(modeSchema, 12).refine((modes) => Object.keys(modes).length > 0, { message: 'a plan needs a mode' }),
+  groups: recordOf(groupSchema, MAX_GROUPS).optional(),
+  transferable: z
+    .boolean()
+    .optional()
+    .describe('To be taken out again and moved to another vehicle: no holes in this one'),
+  modes: recordOf(modeSchema, MAX_MODES).refine((modes) => Object.keys(modes).length > 0, {
+    message: 'a plan needs a mode',
+  }),
 })
 
 const variantSchema = z.looseObject({
@@ -84,6 +124,8 @@ export interface Plan {
   readonly lining: Lining
   readonly changes: BodyChanges
   readonly fittings: Readonly<Record<string, Fitting>>
+  readonly groups?: Readonly<Record<string, FittingGroup>> | undefined
+  readonly transferable?: boolean | undefined
   readonly modes: Readonly<Record<string, Mode>>
 }
 
@@ -120,31 +162,55 @@ export interface Job {
   readonly variants: Readonly<Record<string, Variant>>
 }
 
-/** What is wrong between a plan's fittings and modes, each with its path below the plan. */
-export function planFaults(plan: Plan): readonly { readonly path: readonly string[]; readonly message: string }[] {
-  const faults: { path: string[]; message: string }[] = []
-  for (const [id, { seat }] of Object.entries(plan.fittings)) {
-    if (seat.up.from !== 'top-of') continue
-    const path = ['fittings', id, 'seat', 'up', 'fitting']
-    const below = seat.up.fitting
-    if (below === undefined || plan.fittings[below] === undefined) {
-      faults.push({ path, message: `stands on “${below ?? 'nothing'}”, which is not in this plan` })
-    } else if (standsOnItself(plan.fittings, id)) {
-      faults.push({ path, message: `“${id}” stands on itself by way of “${below}”` })
-    }
+interface PlanFault {
+  readonly path: readonly string[]
+  readonly message: string
+}
+
+/** What a seat is anchored to but is not there, and anchors that go round in a circle. */
+function seatFaults(fittings: Plan['fittings'], id: string, seat: Seat, path: readonly string[]): readonly PlanFault[] {
+  const missing = (name: 'up' | 'along', words: string, other: string | undefined): PlanFault[] =>
+    other !== undefined && fittings[other] !== undefined
+      ? []
+      : [{ path: [...path, name, 'fitting'], message: `${words} “${other ?? 'nothing'}”, which is not in this plan` }]
+  const faults = [
+    ...(seat.up.from === 'top-of' ? missing('up', 'stands on', seat.up.fitting) : []),
+    ...(seat.along.from === 'after' ? missing('along', 'comes after', seat.along.fitting) : []),
+  ]
+  return faults.length > 0 || !hangsOnItself(fittings, id, seat)
+    ? faults
+    : [
+        {
+          path: [...path, seat.up.from === 'top-of' ? 'up' : 'along', 'fitting'],
+          message: `“${id}” stands on itself or comes after itself, by way of others`,
+        },
+      ]
+}
+
+/** What is wrong between a plan's fittings, groups and modes, each with its path below the plan. */
+export function planFaults(plan: Plan): readonly PlanFault[] {
+  const faults: PlanFault[] = []
+  const unknown = (id: string, path: readonly string[]) => {
+    if (plan.fittings[id] === undefined) faults.push({ path, message: `there is no fitting “${id}” in this plan` })
+    return plan.fittings[id] === undefined
   }
+  for (const [id, { seat }] of Object.entries(plan.fittings))
+    faults.push(...seatFaults(plan.fittings, id, seat, ['fittings', id, 'seat']))
+  for (const [groupId, { fittings }] of Object.entries(plan.groups ?? {}))
+    for (const [index, id] of fittings.entries()) unknown(id, ['groups', groupId, 'fittings', String(index)])
   for (const [modeId, mode] of Object.entries(plan.modes)) {
     for (const [id, stance] of Object.entries(mode.stances)) {
-      const fitting = plan.fittings[id]
       const path = ['modes', modeId, 'stances', id]
-      if (fitting === undefined) faults.push({ path, message: `there is no fitting “${id}” in this plan` })
-      else if (!kindOf(fitting.kind).stances.includes(stance)) {
-        faults.push({
-          path,
-          message: `a ${fitting.kind} has no stance “${stance}”; it has ${kindOf(fitting.kind).stances.join(', ')}`,
-        })
-      }
+      if (unknown(id, path)) continue
+      const kind = kindOf(plan.fittings[id]!.kind)
+      if (!kind.stances.includes(stance))
+        faults.push({ path, message: `a ${kind.id} has no stance “${stance}”; it has ${kind.stances.join(', ')}` })
     }
+    for (const [id, seat] of Object.entries(mode.seats ?? {})) {
+      const path = ['modes', modeId, 'seats', id]
+      if (!unknown(id, path)) faults.push(...seatFaults(plan.fittings, id, seat, path))
+    }
+    for (const [index, id] of (mode.away ?? []).entries()) unknown(id, ['modes', modeId, 'away', String(index)])
   }
   return faults
 }
@@ -162,16 +228,21 @@ export function turnedFaults(
   )
 }
 
-/** Follows the anchors down from `id`; true if they come back to it. */
-export function standsOnItself(fittings: Plan['fittings'], id: string): boolean {
+/** Follows the anchors from `id` at `seat`, to what it stands on and to what it comes after; true if they come back to it. */
+export function hangsOnItself(fittings: Plan['fittings'], id: string, seatOfIt?: Seat): boolean {
   const seen = new Set<string>()
-  for (let at: string | undefined = id; at !== undefined;) {
-    if (seen.has(at)) return true
+  const goes = (at: string | undefined): boolean => {
+    if (at === undefined) return false
+    if (at === id && seen.size > 0) return true
+    if (seen.has(at)) return false
     seen.add(at)
-    const up: Seat['up'] | undefined = fittings[at]?.seat.up
-    at = up?.from === 'top-of' ? up.fitting : undefined
+    const seat = at === id && seatOfIt !== undefined ? seatOfIt : fittings[at]?.seat
+    return (
+      goes(seat?.up.from === 'top-of' ? seat.up.fitting : undefined) ||
+      goes(seat?.along.from === 'after' ? seat.along.fitting : undefined)
+    )
   }
-  return false
+  return goes(id)
 }
 
 export const jobSchema = shape.superRefine((job, context) => {

@@ -1,6 +1,6 @@
 import type { Basis, Brief, Purpose } from '../brief'
 import type { Job, Plan } from '../job'
-import type { Placed, Scene, Stowed, Way, WayGround } from '../scene'
+import type { ModeChange, Placed, Scene, Stowed, Way, WayGround } from '../scene'
 import type { Draft, Finding, FindingCode, Gravity, Remedy } from './finding'
 
 /** A figure that a rule compares with: its default, limits, unit and where it comes from. */
@@ -24,6 +24,8 @@ export interface RuleInput<P extends RuleParameters = RuleParameters> {
   readonly ground: () => WayGround
   readonly ways: () => readonly Way[]
   readonly stowed: () => Stowed
+  /** What it takes to get here from the mode before; undefined for the first. */
+  readonly change: () => ModeChange | undefined
   readonly find: (fittingId: string) => Placed | undefined
 }
 

@@ -1,6 +1,7 @@
 import { demandsOf, type Need, type ResolvedDemand } from '../brief'
 import type { ServiceType } from '../fittings'
-import { cabBelts, offered, seatsOffered, type Scene } from '../scene'
+import { prismBounds } from '../geometry'
+import { cabBelts, offered, seatsOffered, tablePlacesOffered, type Scene } from '../scene'
 import type { Finding } from './finding'
 
 /** A demand with how far the plan meets it. */
@@ -25,6 +26,11 @@ const SERVICE: Partial<Record<Need, ServiceType>> = {
   water: 'tank',
   seat: 'seat',
   basin: 'basin',
+  cot: 'cot',
+  'pet-place': 'pet-place',
+  'wheelchair-place': 'wheelchair-place',
+  bedside: 'bedside',
+  heater: 'heater',
 }
 
 /** Findings that are about a need as such, not about where its fitting stands. */
@@ -50,6 +56,20 @@ function against(demand: ResolvedDemand, findings: readonly Finding[]): readonly
   })
 }
 
+/** How many boxes outside take a piece of that size, lying as it will. */
+function outsideRoom(scene: Scene, sizeMm: readonly number[]): number {
+  const sorted = (sides: readonly number[]) => [...sides].sort((a, b) => b - a)
+  const wanted = sorted(sizeMm)
+  return scene.placed
+    .flatMap(({ services }) => services)
+    .filter(({ type, inside }) => {
+      if (type !== 'outside-store' || inside === undefined) return false
+      const { x, y, z } = prismBounds(inside)
+      const room = sorted([x.max - x.min, y.max - y.min, z.max - z.min])
+      return wanted.every((side, index) => side <= room[index]!)
+    }).length
+}
+
 /** Every demand of the job, biggest first, held against the scenes of one variant and its findings. */
 export function demandStates(
   brief: Parameters<typeof demandsOf>[0],
@@ -67,6 +87,11 @@ export function demandStates(
         findings: found,
         state: found.length === 0 ? 'met' : 'missing',
       }
+    if (demand.need === 'outside-store') {
+      const most = Math.max(0, ...scenes.map((scene) => outsideRoom(scene, demand.sizeMm)))
+      const state = most >= demand.quantity ? 'met' : most === 0 ? 'missing' : 'short'
+      return { demand, offered: most, findings: found, state }
+    }
     const type = SERVICE[demand.need]
     if (type === undefined) {
       const checked = demand.need === 'turning-circle'
@@ -78,7 +103,11 @@ export function demandStates(
       }
     }
     const inScene = (scene: Scene): number =>
-      type === 'seat' ? seatsOffered(scene) : offered(scene, type) + (type === 'belt' ? cabBelts(scene) : 0)
+      type === 'seat'
+        ? seatsOffered(scene)
+        : type === 'table-place'
+          ? tablePlacesOffered(scene)
+          : offered(scene, type) + (type === 'belt' ? cabBelts(scene) : 0)
     const best = (within: readonly Scene[]): number => Math.max(0, ...within.map(inScene))
     // it must hold in each of its modes; tanks stand in all alike
     const whole =

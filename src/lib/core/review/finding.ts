@@ -1,9 +1,9 @@
 import type { Need, Person, Purpose } from '../brief'
 import type { Vec2, Vec3 } from '../geometry'
-import type { ClearanceUse, ServiceType } from '../fittings'
-import type { FigurePose, SimpleCommand } from '../job'
-import type { Blocker, Headroom, WaySide } from '../scene'
-import type { Protrusion } from '../shell'
+import type { ClearanceUse, ServiceType, Task } from '../fittings'
+import type { FigurePose, FixingWay, SimpleCommand } from '../job'
+import type { Access, Blocker, Headroom, WaySide } from '../scene'
+import type { BodyChangeKind, Protrusion } from '../shell'
 
 export const GRAVITIES = ['stop', 'caution', 'note'] as const
 export type Gravity = (typeof GRAVITIES)[number]
@@ -70,10 +70,36 @@ export interface FactsByCode {
     readonly blockers: readonly Blocker[]
   }
   'turning-small': { readonly demandId: string }
+  'access-first': { readonly task: Task; readonly of: Access['of']; readonly toMove: Access['toMove'] }
+  'access-blocked': {
+    readonly task: Task
+    readonly of: Access['of']
+    readonly toMove: Access['toMove']
+    readonly blockers: readonly Blocker[]
+  }
+  'loose-homeless': {
+    readonly part: string
+    readonly count: number
+    readonly size: readonly [number, number, number]
+    readonly alone: boolean
+  }
+  'opening-missing': { readonly openingId: string; readonly task: Task | 'air'; readonly through: 'wall' | 'roof' }
+  'sit-up-low': {
+    readonly sleeper: string
+    readonly statureMm: number
+    readonly blockers: readonly Blocker[]
+  }
+  'climb-over': { readonly over: number }
+  'mattress-damp': Record<never, never>
+  'drawer-flies': { readonly loadKg: number; readonly latch: string }
+  'rail-in-lining': Record<never, never>
+  'change-stuck': { readonly fromMode: string; readonly by: readonly string[] }
+  'fixing-drills': { readonly how: FixingWay | undefined }
+  'body-cut': { readonly change: BodyChangeKind; readonly changeId: string }
   'service-missing': { readonly demandId: string; readonly need: Need; readonly must: boolean }
 }
 export type FindingCode = keyof FactsByCode
-export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres'
+export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg'
 
 /** What a rule reports; the engine adds rule, mode and gravity. */
 export type Draft<C extends FindingCode = FindingCode> = {
@@ -121,5 +147,11 @@ export const REMEDY_CODES = [
   'shift-right',
   'lower',
   'place',
+  'cut-opening',
+  'stance-other',
+  'entry-foot',
+  'slats',
+  'latch',
+  'into-framing',
 ] as const
 export type RemedyCode = (typeof REMEDY_CODES)[number]

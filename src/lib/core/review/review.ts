@@ -1,7 +1,7 @@
 import { aidedOf, piecesOf, tallestOf } from '../brief'
 import { ACCESS } from '../people'
 import { apply, CommandError, modesOf, planInterior, variantsOf, type Job, type Variant } from '../job'
-import { buildScene, stow, wayGround, waysOf, type Scene, type WayGround } from '../scene'
+import { buildScene, changeOf, stow, wayGround, waysOf, type Scene, type WayGround } from '../scene'
 import type { Interior } from '../shell'
 import type { Rule, RuleInput } from './define-rule'
 import { GRAVITIES, type Draft, type Finding, type Gravity, type Remedy } from './finding'
@@ -31,9 +31,11 @@ const once = <T>(make: () => T): (() => T) => {
   return () => (made ??= { value: make() }).value
 }
 
-/** The ground that the mode before was walked on, for the next one to take over. */
+/** What the mode before was, and the ground that it was walked on, for the next one to take over. */
 interface Walked {
   ground?: WayGround
+  /** The scene of the mode before. */
+  scene?: Scene
 }
 
 function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}): RuleInput {
@@ -41,6 +43,7 @@ function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}
   const ground = once(
     () => (walked.ground = wayGround(scene, shoulderHeightMm(tallestOf(job.brief)?.statureMm), walked.ground)),
   )
+  const before = walked.scene
   const byId = new Map(scene.placed.map((placed) => [placed.id, placed]))
   return {
     job,
@@ -52,6 +55,7 @@ function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}
     ground,
     ways: once(() => waysOf(scene, ground(), aidedOf(job.brief) === undefined ? 0 : ACCESS.routeMm / 2)),
     stowed: once(() => stow(scene, piecesOf(job.brief))),
+    change: once(() => (before === undefined ? undefined : changeOf(before, scene, job.brief))),
     find: (id) => byId.get(id),
   }
 }
@@ -77,6 +81,15 @@ function detailOf(draft: Draft): string {
       return draft.facts.seatId
     case 'figure-blocked':
       return draft.facts.figureId
+    case 'access-first':
+    case 'access-blocked':
+      return `${draft.facts.task} ${draft.facts.of.id}`
+    case 'loose-homeless':
+      return draft.facts.part
+    case 'opening-missing':
+      return draft.facts.openingId
+    case 'body-cut':
+      return draft.facts.changeId
     case 'gear-too-long':
     case 'gear-no-room':
     case 'service-missing':
@@ -142,6 +155,7 @@ export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[
   const walked: Walked = {}
   const modes = scenesOf(variant, interior).map((scene) => {
     const result = reviewMode(job, variantId, scene, rules, walked)
+    walked.scene = scene
     failed.push(...result.failed)
     return { modeId: scene.modeId, findings: result.findings }
   })

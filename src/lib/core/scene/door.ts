@@ -21,7 +21,7 @@ export function doorWay(scene: Scene, opening: Opening): DoorWay {
   const wall = sideways ? first[0] : (first[1] + second[1]) / 2
   const cuts: { span: Span; id: string }[] = []
   for (const placed of scene.placed) {
-    for (const { prism } of placed.solids) {
+    for (const { prism } of placed.inner) {
       const bounds = prismBounds(prism)
       const along = sideways ? bounds.y : bounds.x
       const gap = sideways ? bounds.x.min - wall : opening.side === 'left' ? wall - bounds.y.max : bounds.y.min - wall

@@ -48,7 +48,7 @@ const GIVE_MM = 60
 function topUnder(scene: Scene, [x, y]: Vec2, floor: number, least: number, most: number): number | undefined {
   let best: number | undefined
   for (const placed of scene.placed)
-    for (const { prism } of placed.solids) {
+    for (const { prism } of placed.inner) {
       const bounds = prismBounds(prism)
       const above = bounds.z.max - floor
       const over = x >= bounds.x.min && x <= bounds.x.max && y >= bounds.y.min && y <= bounds.y.max
@@ -175,7 +175,7 @@ export function figureClash(scene: Scene, figure: FigureBody): FigureClash | und
         }),
     )
   for (const placed of scene.placed)
-    meet({ kind: 'fitting', id: placed.id }, Math.max(0, ...placed.solids.map(({ prism }) => depth(prism))))
+    meet({ kind: 'fitting', id: placed.id }, Math.max(0, ...placed.inner.map(({ prism }) => depth(prism))))
   for (const { id, prism } of scene.interior.keepOuts) meet({ kind: 'keep-out', id }, depth(prism))
   meet(
     { kind: 'shell', id: 'shell' },

@@ -1,5 +1,15 @@
-import { overlapBounds, prismBounds, prismsOverlap, sharedLength, type Box, type Prism, type Vec2 } from '../geometry'
-import { protrusionOf, type KeepOut, type Protrusion } from '../shell'
+import {
+  boxPrism,
+  overlapBounds,
+  prismBounds,
+  prismsOverlap,
+  sharedLength,
+  type Box,
+  type Prism,
+  type Span,
+  type Vec2,
+} from '../geometry'
+import { cabSpace, protrusionOf, type KeepOut, type Protrusion } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, PlacedSolid, Scene } from './scene'
 
@@ -27,12 +37,57 @@ function frontOf(solid: PlacedSolid, side: 'left' | 'right'): Prism {
   }
 }
 
+/** Whether a stretch lies within an opening’s, to a touch. */
+const within = (inner: Span, from: number, to: number): boolean =>
+  inner.min >= from - TOUCH_MM && inner.max <= to + TOUCH_MM
+
+/**
+ * Where a part that goes through the body does so without an opening, or beyond an open cab; undefined where it passes. It is
+ * held against the openings by the block round it.
+ */
+function throughFault(scene: Scene, solid: PlacedSolid): Protrusion | undefined {
+  const { interior } = scene
+  const found = protrusionOf(interior, solid.prism)
+  if (found === undefined) return undefined
+  const { x, y, z } = prismBounds(solid.prism)
+  const { xSpan, shell } = interior
+  const cab = cabSpace(interior)
+  const overCab =
+    x.max > xSpan.max &&
+    cab !== undefined &&
+    x.max <= cab.x.max + TOUCH_MM &&
+    within(y, cab.y.min, cab.y.max) &&
+    within(z, cab.z.min, cab.z.max)
+  const opensInto = (side: string, along: Span) =>
+    shell.openings.some(
+      (opening) =>
+        opening.side === side &&
+        within(along, opening.fromMm, opening.toMm) &&
+        within(z, opening.sillMm, opening.headMm),
+    )
+  const outBehind = x.min < xSpan.min && opensInto('rear', y)
+  // what is left of it inside the load space must lie inside like any other part
+  const inside = {
+    min: overCab || x.max <= xSpan.max ? Math.max(x.min, outBehind ? xSpan.min : x.min) : x.min,
+    max: overCab ? Math.min(x.max, xSpan.max) : x.max,
+  }
+  if (inside.max - inside.min < TOUCH_MM) return undefined
+  const rest = protrusionOf(interior, boxPrism({ x: inside, y, z }))
+  if (rest === undefined) return undefined
+  const sideways = rest.face === 'wall-left' ? 'left' : rest.face === 'wall-right' ? 'right' : undefined
+  return sideways !== undefined && opensInto(sideways, x) ? undefined : rest
+}
+
 /** The worst place at which a fitting leaves the lined body; undefined when it is inside. */
 export function outsideOf(scene: Scene, placed: Placed): (Protrusion & { readonly solidId: string }) | undefined {
   let worst: (Protrusion & { readonly solidId: string }) | undefined
   for (const solid of placed.solids) {
+    if (solid.fit === 'outside') continue
     const cut = solid.fit === 'scribed' && placed.scribedTo !== undefined
-    const found = protrusionOf(scene.interior, cut ? frontOf(solid, placed.scribedTo) : solid.prism)
+    const found =
+      solid.fit === 'through'
+        ? throughFault(scene, solid)
+        : protrusionOf(scene.interior, cut ? frontOf(solid, placed.scribedTo) : solid.prism)
     if (found !== undefined && found.byMm > (worst?.byMm ?? 0)) worst = { ...found, solidId: solid.id }
   }
   return worst
@@ -54,7 +109,7 @@ const volume = (box: Box): number => (box.x.max - box.x.min) * (box.y.max - box.
 function deepest(
   a: Placed,
   others: readonly Prism[],
-  against: (solid: PlacedSolid) => boolean,
+  against: (solid: PlacedSolid) => boolean = () => true,
 ): { solidA: PlacedSolid; prismB: Prism; shared: Box } | undefined {
   let best: { solidA: PlacedSolid; prismB: Prism; shared: Box } | undefined
   for (const solidA of a.solids) {
@@ -68,6 +123,14 @@ function deepest(
   return best
 }
 
+/** As `deepest`; what is outside the body meets only what is outside too. */
+function deepestOf(a: Placed, b: Placed): ReturnType<typeof deepest> {
+  const prisms = (solids: readonly PlacedSolid[]) => solids.map((solid) => solid.prism)
+  if (a.inner === a.solids && b.inner === b.solids) return deepest(a, prisms(b.solids))
+  const out = (solid: PlacedSolid) => solid.fit === 'outside'
+  return deepest(a, prisms(b.inner), (solid) => !out(solid)) ?? deepest(a, prisms(b.solids.filter(out)), out)
+}
+
 const boundsMeet = (a: Box, b: Box): boolean =>
   sharedLength(a.x, b.x) > TOUCH_MM && sharedLength(a.y, b.y) > TOUCH_MM && sharedLength(a.z, b.z) > TOUCH_MM
 
@@ -76,11 +139,7 @@ export function collisionsOf(scene: Scene, a: Placed): readonly Collision[] {
   const found: Collision[] = []
   for (const b of scene.placed) {
     if (b.id === a.id || !boundsMeet(a.bounds, b.bounds)) continue
-    const hit = deepest(
-      a,
-      b.solids.map((solid) => solid.prism),
-      () => true,
-    )
+    const hit = deepestOf(a, b)
     if (hit !== undefined) found.push({ a, b: { kind: 'fitting', placed: b }, ...hit })
   }
   for (const keepOut of scene.interior.keepOuts) {

@@ -5,7 +5,11 @@ import type { Placed, PlacedClearance, Scene } from './scene'
 
 /** What stands in the way of a clearance. */
 export type Blocker =
-  | { readonly kind: 'fitting'; readonly id: string }
+  | {
+      readonly kind: 'fitting'
+      readonly id: string
+      /** Which of its solids, where that is known. */ readonly part?: string
+    }
   | { readonly kind: 'keep-out'; readonly id: string }
   | { readonly kind: 'shell'; readonly id: 'shell' }
 
@@ -20,10 +24,13 @@ const PRECISION = 0.5
 /** A part of the wall may cut this deep into room to stand or sit before it counts: a body is not a block. */
 const BODY_SLACK_MM = 60
 
+/** What is swept by something rigid. */
+const MOVING: ReadonlySet<PlacedClearance['use']> = new Set(['swing', 'flap', 'lid', 'pull', 'sweep'])
+
 /** How far the shell may be crossed by a clearance before it counts; undefined where the shell does not matter. */
 function shellSlack(clearance: PlacedClearance): number | undefined {
-  if (clearance.use === 'stand-inside') return undefined
-  return clearance.use === 'swing' || clearance.use === 'flap' ? TOUCH_MM : BODY_SLACK_MM
+  if (clearance.use === 'stand-inside' || clearance.outdoors) return undefined
+  return MOVING.has(clearance.use) ? TOUCH_MM : BODY_SLACK_MM
 }
 
 function leavesShell(scene: Scene, clearance: PlacedClearance, shape: Prism): boolean {
@@ -41,9 +48,11 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
   for (const other of scene.placed) {
     if (other.id === owner.id || !spansOverlap(other.bounds.x, bounds.x) || !spansOverlap(other.bounds.y, bounds.y))
       continue
-    const met = other.solids.flatMap(({ prism }) => (prismsOverlap(prism, whole) ? [prism] : []))
-    if (met.length > 0) blockers.push({ kind: 'fitting', id: other.id })
-    inTheWay.push(...met)
+    const met = other.inner.filter(({ prism }) => prismsOverlap(prism, whole))
+    for (const { prism } of met) inTheWay.push(prism)
+    // one that meets it with a single part is named by it: a cushion is not its bench
+    const part = met.length === 1 && other.inner.length > 1 ? { part: met[0]!.id } : {}
+    if (met.length > 0) blockers.push({ kind: 'fitting', id: other.id, ...part })
   }
   for (const { id, prism } of scene.interior.keepOuts) {
     if (!prismsOverlap(prism, whole)) continue

@@ -32,7 +32,7 @@ export function headroomAt(scene: Scene, owner: Placed, clearance: PlacedClearan
   let top = roof
   let under: Headroom['under'] = 'roof'
   for (const other of scene.placed) {
-    for (const { prism } of other.solids) {
+    for (const { prism } of other.inner) {
       const solid = prismBounds(prism)
       const over =
         solid.x.min < x + HEAD_MM && solid.x.max > x - HEAD_MM && solid.y.min < y + HEAD_MM && solid.y.max > y - HEAD_MM

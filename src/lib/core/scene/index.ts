@@ -1,5 +1,7 @@
 export {
   buildScene,
+  isAway,
+  seatIn,
   stanceOf,
   type Placed,
   type PlacedClearance,
@@ -29,3 +31,8 @@ export {
   type ReclineFreedom,
   type SwivelFreedom,
 } from './swivel'
+export { accessFaults, ONE_PERSON_KG, type Access } from './access'
+export { looseLeft, type LooseLeft } from './loose'
+export { changeBetween, changeOf, type ModeChange, type Move, type Resting, type Stuck } from './moves'
+export { isAtTable, passBeside, seatPlaces, TABLE_REACH_MM, tablePlacesOffered, type PassBeside } from './tables'
+export { worktopRuns, type WorktopRun } from './worktop'

@@ -1,12 +1,16 @@
 import type { Purpose } from '../brief'
 import {
   addTurns,
+  block,
   clamp,
+  placePoint,
+  placePolygon,
   placePrism,
   prismBounds,
   unionOf,
   type Box,
   type Placement,
+  type Polygon,
   type Prism,
   type Turn,
   type Vec2,
@@ -16,10 +20,14 @@ import {
   kindOf,
   type ClearanceUse,
   type Feature,
+  type Fit,
   type FittingKind,
   type LocalClearance,
   type LocalService,
+  type Seat,
+  type SeatPlace,
   type ServiceType,
+  type Task,
 } from '../fittings'
 import type { Figure, Fitting, Mode, Plan } from '../job'
 import { liningTop, lowestRoof, wallReach, type Interior } from '../shell'
@@ -28,7 +36,7 @@ import { TOUCH_MM } from '../units'
 export interface PlacedSolid {
   readonly id: string
   readonly prism: Prism
-  readonly fit: 'rigid' | 'scribed'
+  readonly fit: Fit
 }
 
 export interface PlacedClearance {
@@ -37,13 +45,18 @@ export interface PlacedClearance {
   readonly serves: readonly ServiceType[]
   readonly need: number
   readonly unit: 'mm' | 'deg'
+  readonly task: Task | undefined
+  readonly outdoors: boolean
   readonly prism: Prism
   readonly upTo: (amount: number) => Prism
 }
 
-export interface PlacedService extends Omit<LocalService, 'inside'> {
+export interface PlacedService extends Omit<LocalService, 'inside' | 'surface' | 'places' | 'top'> {
   readonly fittingId: string
   readonly inside?: Prism
+  readonly surface?: Prism
+  readonly places?: readonly SeatPlace[]
+  readonly top?: Polygon
 }
 
 /** A fitting where it stands in one mode, everything in the vehicle frame. */
@@ -52,11 +65,15 @@ export interface Placed {
   readonly fitting: Fitting
   readonly kind: FittingKind
   readonly stance: string
+  /** Its seat in this mode. */
+  readonly seat: Seat
   readonly placement: Placement
   /** The wall that its back is cut to, if it stands flush against one. */
   readonly scribedTo: 'left' | 'right' | undefined
   readonly bounds: Box
   readonly solids: readonly PlacedSolid[]
+  /** Those of its solids that are not outside the body. */
+  readonly inner: readonly PlacedSolid[]
   readonly clearances: readonly PlacedClearance[]
   readonly services: readonly PlacedService[]
   readonly features: readonly Feature[]
@@ -77,6 +94,11 @@ export interface Scene {
 const NONE_TURNED: readonly string[] = []
 const NO_FIGURES: Scene['figures'] = {}
 
+/** How a fitting is seated in a mode: as always, unless the mode puts it elsewhere. */
+export const seatIn = (fitting: Fitting, id: string, mode: Mode): Seat => mode.seats?.[id] ?? fitting.seat
+
+export const isAway = (id: string, mode: Mode): boolean => mode.away?.includes(id) ?? false
+
 export const stanceOf = (fitting: Fitting, id: string, mode: Mode): string =>
   mode.stances[id] ?? kindOf(fitting.kind).stanceFor[mode.purpose]
 
@@ -90,9 +112,9 @@ const ANCHOR_TURN: Record<Fitting['seat']['across']['from'], Turn> = {
 const vehicleTurn = (seat: Fitting['seat']): Turn => addTurns(ANCHOR_TURN[seat.across.from], seat.turn)
 
 /** Extents of a footprint in the vehicle frame. */
-function extents(fitting: Fitting): Vec3 {
+function extents(fitting: Fitting, seat: Seat): Vec3 {
   const { lengthMm, depthMm, heightMm } = kindOf(fitting.kind).footprint(fitting.parameters)
-  const turned = vehicleTurn(fitting.seat) % 180 === 90
+  const turned = vehicleTurn(seat) % 180 === 90
   return turned ? [depthMm, lengthMm, heightMm] : [lengthMm, depthMm, heightMm]
 }
 
@@ -145,16 +167,28 @@ const growBack = (solid: Prism, wall: Wall): Prism => {
   }
 }
 
+/** What a fitting is anchored to besides the body. */
+interface Anchors {
+  /** Top of what it stands on. */
+  readonly topMm: number | undefined
+  /** Front of what it comes after. */
+  readonly frontMm: number | undefined
+}
+
 function place(
   interior: Interior,
   fitting: Fitting,
-  topOf: (id: string) => number | undefined,
+  seat: Seat,
+  { topMm, frontMm }: Anchors,
 ): { placement: Placement; wall: Wall | undefined } {
-  const { seat } = fitting
   const kind = kindOf(fitting.kind)
-  const [length, depth, height] = extents(fitting)
+  const [length, depth, height] = extents(fitting, seat)
   const { min: rear, max: front } = interior.xSpan
-  const x0 = seat.along.from === 'rear' ? rear + seat.along.mm : front - seat.along.mm - length
+  const { mm: alongMm } = seat.along
+  const x0 =
+    seat.along.from === 'bulkhead'
+      ? front - alongMm - length
+      : (seat.along.from === 'after' ? (frontMm ?? rear) : rear) + alongMm
   const along = { min: clamp(x0, rear, front), max: clamp(x0 + length, rear, front) }
   const floor = liningTop(interior, clamp(x0 + length / 2, rear, front))
   const scribes =
@@ -170,7 +204,9 @@ function place(
 
   let z0: number
   if (seat.up.from === 'floor') z0 = floor + seat.up.mm
-  else if (seat.up.from === 'top-of') z0 = (topOf(seat.up.fitting ?? '') ?? floor) + seat.up.mm
+  else if (seat.up.from === 'top-of') z0 = (topMm ?? floor) + seat.up.mm
+  else if (seat.up.from === 'under-floor') z0 = -seat.up.mm - height
+  else if (seat.up.from === 'on-roof') z0 = outerRoof(interior) + seat.up.mm
   else {
     // Where the roof is depends on how far out the wall lets the fitting go, and that on its height: three rounds settle it.
     const peak = Math.max(...interior.sections[0]!.polygon.map((corner) => corner[1]))
@@ -191,6 +227,10 @@ function place(
   }
 }
 
+/** Top of the bare roof, at its highest: what stands on the roof stands on spacers. */
+const outerRoof = ({ sections, lining }: Interior): number =>
+  Math.max(...sections.flatMap(({ polygon }) => polygon.map((corner) => corner[1]))) + lining.roofMm
+
 function placeClearance(clearance: LocalClearance, placement: Placement, floorMm: number): PlacedClearance {
   const upTo = (amount: number): Prism => {
     const placed = placePrism(placement, clearance.upTo(amount))
@@ -198,19 +238,45 @@ function placeClearance(clearance: LocalClearance, placement: Placement, floorMm
     const height = placed.span.max - placed.span.min
     return { ...placed, span: { min: floorMm, max: floorMm + height } }
   }
-  const { id, use, serves, need, unit } = clearance
-  return { id, use, serves, need, unit, prism: upTo(need), upTo }
+  const { id, use, serves, need, unit, task, outdoors = false } = clearance
+  return { id, use, serves, need, unit, task, outdoors, prism: upTo(need), upTo }
+}
+
+const outlineOf = (fitting: Fitting): Prism => {
+  const { lengthMm, depthMm, heightMm } = kindOf(fitting.kind).footprint(fitting.parameters)
+  return block([-lengthMm / 2, -depthMm / 2, 0], [lengthMm / 2, depthMm / 2, heightMm])
+}
+
+function placeService(
+  { inside, surface, places, top, ...service }: LocalService,
+  fittingId: string,
+  placement: Placement,
+): PlacedService {
+  const facing = (deg: number) => ((placement.mirrored ? 180 - deg : deg) + placement.turn + 360) % 360
+  return {
+    ...service,
+    fittingId,
+    ...(inside === undefined ? {} : { inside: placePrism(placement, inside) }),
+    ...(surface === undefined ? {} : { surface: placePrism(placement, surface) }),
+    ...(top === undefined ? {} : { top: placePolygon(placement, top) }),
+    ...(places === undefined
+      ? {}
+      : {
+          places: places.map(({ at, facesDeg }) => ({ at: placePoint(placement, at), facesDeg: facing(facesDeg) })),
+        }),
+  }
 }
 
 function resolveOne(
   interior: Interior,
   id: string,
   fitting: Fitting,
+  seat: Seat,
   stance: string,
-  topOf: (id: string) => number | undefined,
+  anchors: Anchors,
 ): Placed {
   const kind = kindOf(fitting.kind)
-  const { placement, wall } = place(interior, fitting, topOf)
+  const { placement, wall } = place(interior, fitting, seat, anchors)
   const solids = kind.solids(fitting.parameters, stance).map((solid): PlacedSolid => {
     const prism = placePrism(placement, solid.prism)
     return {
@@ -226,19 +292,27 @@ function resolveOne(
     kind,
     stance,
     placement,
+    seat,
     scribedTo: wall?.side,
-    bounds: unionOf(solids.map((solid) => prismBounds(solid.prism))),
+    // what is put away has no body left: it is where it would stand
+    bounds:
+      solids.length > 0
+        ? unionOf(solids.map((solid) => prismBounds(solid.prism)))
+        : prismBounds(placePrism(placement, outlineOf(fitting))),
     solids,
+    inner: solids.some(({ fit }) => fit === 'outside') ? solids.filter(({ fit }) => fit !== 'outside') : solids,
     clearances: kind
       .clearances(fitting.parameters, stance)
       .map((clearance) => placeClearance(clearance, placement, floor)),
-    services: kind.services(fitting.parameters, stance).map(({ inside, ...service }) => ({
-      ...service,
-      fittingId: id,
-      ...(inside === undefined ? {} : { inside: placePrism(placement, inside) }),
-    })),
+    services: kind.services(fitting.parameters, stance).map((service) => placeService(service, id, placement)),
     features: kind.features(fitting.parameters, stance),
   }
+}
+
+/** Where the footprint of a fitting ends towards the cab: its seat, not what runs out of it in a stance. */
+function frontOf(placed: Placed): number {
+  const [length] = extents(placed.fitting, placed.seat)
+  return placed.placement.at[0] + length / 2
 }
 
 /**
@@ -251,21 +325,33 @@ export function buildScene(interior: Interior, plan: Plan, modeId: string, befor
   const reusable =
     before?.interior === interior ? new Map(before.placed.map((placed) => [placed.id, placed])) : undefined
   const done = new Map<string, Placed>()
-  const resolve = (id: string): Placed | undefined => {
+  const waiting = new Set<string>()
+  const resolve = (id: string | undefined): Placed | undefined => {
+    if (id === undefined) return undefined
     const known = done.get(id)
     const fitting = plan.fittings[id]
-    if (known !== undefined || fitting === undefined) return known
+    // a mode may put a fitting on one that stands on it: then the floor takes the place of what is not there yet
+    if (known !== undefined || fitting === undefined || isAway(id, mode) || waiting.has(id)) return known
+    waiting.add(id)
     const stance = stanceOf(fitting, id, mode)
+    const seat = seatIn(fitting, id, mode)
     const old = reusable?.get(id)
-    const under =
-      fitting.seat.up.from === 'top-of' && fitting.seat.up.fitting !== undefined
-        ? resolve(fitting.seat.up.fitting)
-        : undefined
-    const sameUnder = under === undefined || reusable?.get(under.id) === under
+    const under = seat.up.from === 'top-of' ? resolve(seat.up.fitting) : undefined
+    const behind = seat.along.from === 'after' ? resolve(seat.along.fitting) : undefined
+    const asBefore = (anchor: Placed | undefined) => anchor === undefined || reusable?.get(anchor.id) === anchor
+    const anchors = {
+      topMm: under?.bounds.z.max,
+      frontMm: behind === undefined ? undefined : frontOf(behind),
+    }
     const placed =
-      old !== undefined && old.fitting === fitting && old.stance === stance && sameUnder
+      old !== undefined &&
+      old.fitting === fitting &&
+      old.seat === seat &&
+      old.stance === stance &&
+      asBefore(under) &&
+      asBefore(behind)
         ? old
-        : resolveOne(interior, id, fitting, stance, () => under?.bounds.z.max)
+        : resolveOne(interior, id, fitting, seat, stance, anchors)
     done.set(id, placed)
     return placed
   }

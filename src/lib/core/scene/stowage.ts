@@ -1,4 +1,4 @@
-import { prismBounds, sharedLength, spanLength, type Box, type Span } from '../geometry'
+import { boxesOverlap, prismBounds, sharedLength, spanLength, type Box, type Span } from '../geometry'
 import { wallReach, type Interior } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Scene } from './scene'
@@ -31,15 +31,19 @@ export function rectangleFits(p: number, q: number, a: number, b: number): boole
   return narrow + TOUCH_MM >= reach
 }
 
-/** The rest of a box once the body's walls and what stands in it are taken off; undefined when nothing useful is left. */
-function roomIn(scene: Scene, ownId: string, box: Box): Box | undefined {
+/**
+ * The rest of a box once the body's walls, what stands in it and what other stowages have claimed of it are taken off;
+ * undefined when nothing useful is left.
+ */
+function roomIn(scene: Scene, ownId: string, box: Box, claimed: readonly Box[]): Box | undefined {
   const { interior } = scene
   let room: Box | undefined = clipToBody(interior, box)
   const others: Box[] = [
+    ...claimed,
     ...interior.keepOuts.map((keepOut) => prismBounds(keepOut.prism)),
     ...scene.placed
       .filter(({ id }) => id !== ownId)
-      .flatMap((placed) => placed.solids.map(({ prism }) => prismBounds(prism))),
+      .flatMap((placed) => placed.inner.map(({ prism }) => prismBounds(prism))),
   ]
   for (const other of others) if (room !== undefined) room = without(room, other)
   return room
@@ -68,22 +72,27 @@ function without(room: Box, other: Box): Box | undefined {
 }
 
 function stowagesOf(scene: Scene): readonly Stowage[] {
+  const claims: { readonly id: string; readonly box: Box }[] = []
   return scene.placed.flatMap((placed) =>
     placed.services.flatMap((service): Stowage[] => {
       if (service.type !== 'stowage' || service.inside === undefined) return []
       const box = prismBounds(service.inside)
+      const claimed = claims
+        .filter(({ id, box: other }) => id !== placed.id && boxesOverlap(box, other))
+        .map((one) => one.box)
+      claims.push({ id: placed.id, box })
       const keep = (boxes: readonly (Box | undefined)[]) => boxes.filter((room) => room !== undefined)
       const tops = scene.interior.keepOuts
         .map((keepOut) => prismBounds(keepOut.prism))
         .filter((arch) => (['x', 'y', 'z'] as const).every((axis) => sharedLength(arch[axis], box[axis]) > TOUCH_MM))
         .map((arch) => arch.z.max)
         .filter((top) => top < box.z.max - LEAST_MM)
-      const whole = keep([roomIn(scene, placed.id, box)])
+      const whole = keep([roomIn(scene, placed.id, box, claimed)])
       if (tops.length === 0) return [{ fittingId: placed.id, divisions: [whole] }]
       const top = Math.max(...tops)
       const split = keep([
-        roomIn(scene, placed.id, { ...box, z: { min: top, max: box.z.max } }),
-        roomIn(scene, placed.id, { ...box, z: { min: box.z.min, max: top } }),
+        roomIn(scene, placed.id, { ...box, z: { min: top, max: box.z.max } }, claimed),
+        roomIn(scene, placed.id, { ...box, z: { min: box.z.min, max: top } }, claimed),
       ])
       return [{ fittingId: placed.id, divisions: [whole, split] }]
     }),

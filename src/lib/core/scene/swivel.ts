@@ -69,7 +69,7 @@ function inTheWay(scene: Scene, seat: CabSeat, solids: readonly Prism[], alsoShe
     .filter(({ id }) => id !== seat.id)
     .flatMap((other) => seatSolids(other, scene.turned.includes(other.id) ? HALF_TURN_DEG : 0))
   const meets = (prism: Prism) => solids.some((solid) => prismsOverlap(solid, prism))
-  const fittings = scene.placed.filter((placed) => placed.solids.some(({ prism }) => meets(prism)))
+  const fittings = scene.placed.filter((placed) => placed.inner.some(({ prism }) => meets(prism)))
   const proud = scene.interior.keepOuts.filter(({ prism }) => meets(prism))
   return [
     ...fittings.map(({ id }): Blocker => ({ kind: 'fitting', id })),

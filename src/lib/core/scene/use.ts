@@ -17,6 +17,15 @@ const USED_IN: Record<ServiceType, readonly Purpose[]> = {
   desk: ['living'],
   stowage: ['living'],
   tank: [],
+  cot: ['sleeping'],
+  'pet-place': ['driving'],
+  'wheelchair-place': ['driving'],
+  bedside: [],
+  heater: [],
+  'outside-store': [],
+  waste: [],
+  power: [],
+  air: [],
 }
 
 /** The services of a fitting that are used in the scene's mode. */

@@ -132,7 +132,7 @@ export function wayGround(scene: Scene, shoulderMm: number, before?: WayGround):
     owners.push(owner)
   }
   for (const placed of scene.placed) {
-    for (const { prism } of placed.solids) add(footprintInBand(prism, band), { kind: 'fitting', id: placed.id })
+    for (const { prism } of placed.inner) add(footprintInBand(prism, band), { kind: 'fitting', id: placed.id })
   }
   for (const { id, prism } of interior.keepOuts) add(footprintInBand(prism, band), { kind: 'keep-out', id })
   const sides = (['left', 'right'] as const).map((side) => wallSegments(scene, side, band))

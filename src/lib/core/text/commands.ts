@@ -1,6 +1,7 @@
 import type { Command, Job, SimpleCommand } from '../job'
 import { fittingName } from './names'
-import { CHANGE_WORDS, KIND_WORDS } from './words'
+import { FIXING_WORDS, KIND_WORDS, STANCE_WORDS } from './fitting-words'
+import { CHANGE_WORDS } from './words'
 
 type Words = {
   readonly [T in SimpleCommand['type']]: (command: Extract<SimpleCommand, { type: T }>, job: Job) => string
@@ -51,6 +52,22 @@ const WORDS: Words = {
   'fitting.parameters': ({ variant, id }, job) => `Changed ${fitting(job, variant, id)}`,
   'fitting.label': ({ variant, id, label }, job) => `${fitting(job, variant, id)} called “${label}”`,
   'fitting.remove': ({ variant, id }, job) => `Took out ${fitting(job, variant, id)}`,
+  'fitting.lock': ({ variant, id, locked }, job) => `${fitting(job, variant, id)}: ${locked ? 'locked' : 'unlocked'}`,
+  'fitting.fixing': ({ variant, id, fixing }, job) =>
+    `${fitting(job, variant, id)}: ${fixing === undefined ? 'fixing left open' : FIXING_WORDS[fixing.how]}`,
+  'group.put': ({ group }) => `Group “${group.name}”`,
+  'group.remove': ({ variant, id }, job) => `Ungrouped “${job.variants[variant]?.plan.groups?.[id]?.name ?? ''}”`,
+  'plan.mirror': () => 'Mirrored the plan',
+  'plan.transferable': ({ transferable }) =>
+    transferable ? 'Fit-out to be moved to another vehicle' : 'Fit-out stays in this vehicle',
+  'mode.add': ({ name }) => `New mode “${name}”`,
+  'mode.rename': ({ name }) => `Mode renamed “${name}”`,
+  'mode.remove': ({ variant, mode }, job) => `Mode “${job.variants[variant]?.plan.modes[mode]?.name ?? ''}” taken out`,
+  'mode.order': () => 'Order of the modes',
+  'mode.seat': ({ variant, mode, fitting: id, seat }, job) =>
+    `${fitting(job, variant, id)}, ${job.variants[variant]?.plan.modes[mode]?.name ?? ''}: ${seat === undefined ? 'as always' : 'elsewhere'}`,
+  'mode.away': ({ variant, mode, fitting: id, away }, job) =>
+    `${fitting(job, variant, id)}, ${job.variants[variant]?.plan.modes[mode]?.name ?? ''}: ${away ? 'out of the vehicle' : 'aboard'}`,
   'mode.put': ({ mode }) => `Mode ${mode.name}`,
   'mode.turned': ({ seat, turned }, job) =>
     `${job.shell.cabSeats.find(({ id }) => id === seat)?.label ?? 'Seat'}: ${turned ? 'turned' : 'forward'}`,
@@ -59,10 +76,22 @@ const WORDS: Words = {
     const figure = job.variants[variant]?.plan.modes[mode]?.figures?.[id]
     return `Figure: without ${figure === undefined ? 'one' : whose(job, figure.who)}`
   },
-  'mode.stance': ({ variant, fitting: id, stance }, job) => `${fitting(job, variant, id)}: ${stance}`,
+  'mode.stance': ({ variant, fitting: id, stance }, job) =>
+    `${fitting(job, variant, id)}: ${STANCE_WORDS[stance] ?? stance}`,
 }
 
-const BATCH_WORDS = { remedy: 'Remedy', duplicate: 'Duplicated', place: 'Placed', remove: 'Took out' } as const
+const BATCH_WORDS = {
+  remedy: 'Remedy',
+  duplicate: 'Duplicated',
+  place: 'Placed',
+  remove: 'Took out',
+  move: 'Moved',
+  align: 'Aligned',
+  distribute: 'Spread out',
+  run: 'Made a run',
+  lock: 'Locked',
+  module: 'Module',
+} as const
 const DIFF_WORDS = { undo: 'Undid', redo: 'Redid', merge: 'Merged' } as const
 
 const simple = (command: SimpleCommand, job: Job): string =>

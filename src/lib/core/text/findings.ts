@@ -1,9 +1,10 @@
 import type { Basis } from '../brief'
 import type { Finding, FindingCode } from '../review'
-import type { Blocker, WaySide } from '../scene'
+import type { Access, Blocker, WaySide } from '../scene'
 import { formatNumber, sayLength, type LengthUnit } from '../units'
 import type { Names } from './names'
-import { capital, CLEARANCE_WORDS, count, FACE_WORDS, list, NEED_WORDS, PURPOSE_WORDS, SERVICE_WORDS } from './words'
+import { CLEARANCE_WORDS, FIXING_WORDS, SERVICE_WORDS, TASK_WORDS } from './fitting-words'
+import { capital, CHANGE_WORDS, count, FACE_WORDS, list, NEED_WORDS, PURPOSE_WORDS } from './words'
 
 /** A finding in words: a short title, a sentence each for the designer and the client, and the arithmetic behind it. */
 export interface FindingWords {
@@ -21,10 +22,13 @@ const the = (text: string): string => (/^(the|a) /i.test(text) ? lower(text) : `
 
 const blockerName = (blocker: Blocker, names: Names): string =>
   blocker.kind === 'fitting'
-    ? the(names.fitting(blocker.id))
+    ? `${the(names.fitting(blocker.id))}${blocker.part === undefined ? '' : `’s ${blocker.part}`}`
     : blocker.kind === 'keep-out'
       ? the(names.part(blocker.id))
       : 'the body'
+
+const accessName = (of: Access['of'], names: Names): string =>
+  the(of.kind === 'fitting' ? names.fitting(of.id) : names.part(of.id))
 
 const sideName = (side: WaySide, names: Names): string => {
   if (side.kind === 'fitting') return the(names.fitting(side.id))
@@ -232,6 +236,113 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     designer: `The largest free circle on the floor is ${say(measured)} across; the wheelchair turns in ${say(needed)}.`,
     client: `The wheelchair could not be turned round: ${say(needed - measured)} are missing.`,
     why: [`Twice the largest distance from anything that stands on the floor, on a grid of 25 mm: ${say(measured)}.`],
+  }),
+  'access-first': ({ measured, facts }, names) => {
+    const what = TASK_WORDS[facts.task]
+    const movedNames = list(facts.toMove.map(({ id }) => the(names.fitting(id))))
+    return {
+      title: 'Something must be moved first',
+      designer: `${capital(what)} at ${accessName(facts.of, names)}, ${count(measured, { one: 'thing is', many: 'things are' })} moved first: ${movedNames}.`,
+      client: `Once in a while you move ${movedNames} ${what}.`,
+      why: [
+        `Room to get at it once in a while, held against all that stands there: ${movedNames} can be put in another stance or carried off.`,
+      ],
+    }
+  },
+  'access-blocked': ({ measured, needed, facts }, names, say) => {
+    const what = TASK_WORDS[facts.task]
+    const by = list([
+      ...facts.blockers.map((blocker) => blockerName(blocker, names)),
+      ...facts.toMove.map(({ id }) => the(names.fitting(id))),
+    ])
+    return {
+      title: 'Cannot be got at',
+      designer: `${capital(what)} at ${accessName(facts.of, names)} needs ${say(needed)}; there ${measured === 1 ? 'is' : 'are'} ${say(measured)}: ${by} ${facts.blockers.length + facts.toMove.length > 1 ? 'are' : 'is'} in the way${facts.blockers.length > 0 ? ' and cannot be moved' : ''}.`,
+      client: `You could not get at ${accessName(facts.of, names)} ${what}.`,
+      why: [
+        `${say(needed)} needed once in a while; ${say(measured)} free before ${by}.`,
+        facts.toMove.length > 0
+          ? `Could be moved: ${list(facts.toMove.map(({ id }) => the(names.fitting(id))))}.`
+          : 'Nothing of it can be moved: it is fixed.',
+      ],
+    }
+  },
+  'loose-homeless': ({ fittings, measured, needed, facts }, names, say) => {
+    const pieces = facts.count === 1 ? `The ${facts.part}` : `${facts.count} × the ${facts.part}`
+    return {
+      title: 'A loose part has no place',
+      designer: `${pieces} of ${the(names.fitting(fittings[0]!))}, ${size(facts.size, say)}, ${facts.count === 1 ? 'has' : 'have'} no place in this mode${facts.alone ? ': a stowage would take it, but other things are in it' : measured === 0 ? ': no stowage takes it' : `: the longest stowage for its section takes ${say(measured)}`}.`,
+      client: `The ${facts.part} would lie about.`,
+      why: [
+        `Not in use in this stance, so it was packed with the gear, biggest first: ${say(needed)} long, left over.`,
+      ],
+    }
+  },
+  'opening-missing': ({ fittings, needed, facts }, names, say) => ({
+    title: 'An opening in the body is missing',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} needs an opening ${say(needed)} wide ${facts.through === 'roof' ? 'in the roof above it' : 'in the wall behind it'}${facts.task === 'air' ? '' : ` ${TASK_WORDS[facts.task]}`}; the body has none there.`,
+    client: `${capital(the(names.fitting(fittings[0]!)))} needs a hole in the body that is not planned yet.`,
+    why: [
+      'Held against every door, window and hatch of the body with its changes: none holds the whole opening.',
+      'Cutting the body is work for a licensed body shop; the maker’s body-builder guide and local codes rule.',
+    ],
+  }),
+  'sit-up-low': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Too low to sit up in bed',
+    designer: `Over the mattress of ${the(names.fitting(fittings[0]!))} there ${measured === 1 ? 'is' : 'are'} ${say(measured)} to ${list(facts.blockers.map((blocker) => blockerName(blocker, names)))}; the ${facts.sleeper} sits ${say(needed)} high.`,
+    client: `The ${facts.sleeper} could not sit up in bed.`,
+    why: [
+      `0.520 × ${say(facts.statureMm)} stature = ${say(needed)} sitting height; ${say(measured)} free over the head end.`,
+    ],
+  }),
+  'climb-over': ({ fittings, measured }, names) => ({
+    title: 'One climbs over the other',
+    designer: `From ${the(names.fitting(fittings[0]!))} ${measured === 1 ? 'one sleeper gets' : `${measured} sleepers get`} out over another.`,
+    client: 'Whoever sleeps inside wakes the other to get out.',
+    why: ['Two side by side, with the way in along one long side only; from the foot each gets out alone.'],
+  }),
+  'mattress-damp': ({ fittings }, names) => ({
+    title: 'The mattress cannot dry',
+    designer: `The mattress of ${the(names.fitting(fittings[0]!))} lies on a closed board.`,
+    client: 'The mattress would get damp from below.',
+    why: ['Slats or a drilled board let air under it; a closed board lets none.'],
+  }),
+  'drawer-flies': ({ fittings, measured, needed }, names) => ({
+    title: 'A drawer may fly out',
+    designer: `The drawers of ${the(names.fitting(fittings[0]!))} carry ${measured} kg each and have no latch that locks; above ${needed} kg they need one.`,
+    client: 'A heavy drawer could open in a bend.',
+    why: [`${measured} kg in each drawer against ${needed} kg that a soft-close or a lip holds.`],
+  }),
+  'rail-in-lining': ({ fittings }, names) => ({
+    title: 'The grab rail does not hold',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} is fixed to the lining alone; it must be bolted into framing.`,
+    client: 'The rail could come off in your hand.',
+    why: ['A grab bar is to bear 1112 N (250 lbf); a lining of thin board does not.'],
+  }),
+  'change-stuck': ({ fittings, facts }, names) => ({
+    title: 'The change cannot be made',
+    designer: `From ${names.mode(facts.fromMode)}, ${the(names.fitting(fittings[0]!))} cannot be moved: ${list(facts.by.map((id) => the(names.fitting(id))))} ${facts.by.length > 1 ? 'are' : 'is'} in its way and cannot go first.`,
+    client: `${capital(the(names.fitting(fittings[0]!)))} could not be changed over.`,
+    why: [
+      'What it passes through on its way meets what stands there before and after every other move; no order of moves avoids it.',
+    ],
+  }),
+  'fixing-drills': ({ fittings, measured, facts }, names) => ({
+    title: 'It needs holes',
+    designer:
+      facts.how === undefined
+        ? `How ${the(names.fitting(fittings[0]!))} is fixed is not said; this fit-out is to leave no holes.`
+        : `${capital(the(names.fitting(fittings[0]!)))} is held by ${measured} × ${FIXING_WORDS[facts.how]}; this fit-out is to leave no holes.`,
+    client: `${capital(the(names.fitting(fittings[0]!)))} would leave holes in the vehicle.`,
+    why: [
+      'The fit-out is marked to move to another vehicle: rails, the maker’s points, straps, or standing by itself.',
+    ],
+  }),
+  'body-cut': ({ facts }) => ({
+    title: 'The body is cut',
+    designer: `${CHANGE_WORDS[facts.change]}: this fit-out is to leave the body as it is.`,
+    client: 'A hole in the body stays when the furniture moves on.',
+    why: ['The fit-out is marked to move to another vehicle.'],
   }),
   'service-missing': ({ measured, needed, unit, facts }) => {
     const words = NEED_WORDS[facts.need]

@@ -1,7 +1,7 @@
 import { kindOf } from '../fittings'
 import type { Fitting, Job, Plan } from '../job'
 import { changedShell } from '../shell'
-import { KIND_WORDS } from './words'
+import { KIND_WORDS } from './fitting-words'
 
 /** What a fitting is called: its own label, or its kind’s word. */
 export const fittingName = (fitting: Fitting): string =>

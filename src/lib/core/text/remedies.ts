@@ -1,6 +1,7 @@
 import type { ProvenRemedy, RemedyCode } from '../review'
 import { sayLength, type LengthUnit } from '../units'
-import { KIND_WORDS, count, GRAVITY_WORDS } from './words'
+import { KIND_WORDS } from './fitting-words'
+import { count, GRAVITY_WORDS } from './words'
 import type { Names } from './names'
 
 type Say = (mm: number) => string
@@ -19,6 +20,12 @@ const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string) => string>
   'shift-right': (name, amount) => `Move ${name} right ${amount}`,
   lower: (name, amount) => `Lower ${name} by ${amount}`,
   place: (name, amount) => `Place a ${name} at ${amount}`,
+  'cut-opening': (name, amount) => `Cut the opening for ${name}, ${amount} wide`,
+  'stance-other': (name) => `Put ${name} in another stance in this mode`,
+  'entry-foot': (name) => `Get into ${name} from its foot`,
+  slats: (name) => `Lay ${name}’s mattress on slats`,
+  latch: (name) => `Give ${name} latches that lock`,
+  'into-framing': (name) => `Bolt ${name} into framing`,
 }
 
 /** What a remedy does, and what it costs: “Turn the bed along” · “then 2 new stops”. */

@@ -1,58 +1,7 @@
 import type { Need, Purpose } from '../brief'
-import type { ClearanceUse, ServiceType } from '../fittings'
 import type { Gravity } from '../review'
 import type { BodyChangeKind, BodyClass, LinedFace, SpaceRowId } from '../shell'
 import type { SnapTo, TapeId } from '../scene'
-
-export const KIND_WORDS: Readonly<Record<string, string>> = {
-  'bed-fixed': 'Bed',
-  'bench-belted': 'Belted bench',
-  'cold-box': 'Cold box',
-  desk: 'Desk',
-  galley: 'Galley',
-  locker: 'Locker',
-  'lounge-bed': 'Lounge',
-  'toilet-box': 'Toilet',
-  wardrobe: 'Wardrobe',
-  'water-tank': 'Water',
-  'wet-cubicle': 'Shower',
-}
-
-export const STANCE_WORDS: Readonly<Record<string, string>> = {
-  made: 'made up',
-  'table-up': 'table up',
-  'bed-made': 'bed made',
-  closed: 'closed',
-  shut: 'shut',
-  fixed: 'fixed',
-  upright: 'upright',
-  up: 'up',
-  folded: 'folded down',
-}
-
-export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
-  lengthMm: 'length',
-  widthMm: 'width',
-  depthMm: 'depth',
-  heightMm: 'height',
-  platformMm: 'platform',
-  mattressMm: 'mattress',
-  seatMm: 'seat',
-  worktopMm: 'worktop',
-  sleepers: 'sleepers',
-  places: 'places',
-  hinge: 'hinge',
-  basin: 'basin',
-  hob: 'hob',
-  entry: 'way in',
-}
-
-export const CHOICE_WORDS: Readonly<Record<string, string>> = {
-  left: 'left',
-  right: 'right',
-  side: 'side',
-  foot: 'foot',
-}
 
 export const NEED_WORDS: Record<Need, { one: string; many: string }> = {
   berth: { one: 'Berth', many: 'Berths' },
@@ -76,37 +25,12 @@ export const NEED_WORDS: Record<Need, { one: string; many: string }> = {
   'outside-store': { one: 'Gear outside', many: 'Pieces outside' },
 }
 
-export const SERVICE_WORDS: Record<ServiceType, string> = {
-  berth: 'bed',
-  seat: 'seat',
-  belt: 'belted seat',
-  'table-place': 'table',
-  worktop: 'worktop',
-  basin: 'basin',
-  hob: 'hob',
-  'cold-box': 'cold box',
-  toilet: 'toilet',
-  shower: 'shower',
-  desk: 'desk',
-  stowage: 'stowage',
-  tank: 'tank',
-}
-
 export const PURPOSE_WORDS: Record<Purpose, string> = { driving: 'on the road', living: 'by day', sleeping: 'at night' }
 
 export const GRAVITY_WORDS: Record<Gravity, { one: string; many: string }> = {
   stop: { one: 'stop', many: 'stops' },
   caution: { one: 'caution', many: 'cautions' },
   note: { one: 'note', many: 'notes' },
-}
-
-export const CLEARANCE_WORDS: Record<ClearanceUse, string> = {
-  stand: 'room to stand and work',
-  'stand-inside': 'room to stand inside',
-  sit: 'room to sit',
-  entry: 'room to get in',
-  swing: 'the door’s swing',
-  flap: 'the flap’s lift',
 }
 
 export const BODY_CLASS_WORDS: Record<BodyClass, { readonly one: string; readonly many: string }> = {

@@ -1,6 +1,18 @@
 import { z } from 'zod'
+import { piece } from '../boards'
 import { defineKind } from '../contract'
-import { centred, doorSwing, hingeParameter, inFront, lengthParameter, onTheWall, rigid, STAND_MM } from '../shapes'
+import {
+  about,
+  centred,
+  doorSwing,
+  hingeParameter,
+  inFront,
+  lengthParameter,
+  onTheWall,
+  rigid,
+  STAND_MM,
+} from '../shapes'
+import { leaf, line } from '../symbols'
 
 const KG_PER_LITRE = 0.28
 const WALL_MM = 45
@@ -14,7 +26,7 @@ const parameters = z.object({
 
 type ColdBox = z.infer<typeof parameters>
 
-/** What the walls leave inside, less a tenth for the compressor. */
+/** What the walls leave inside, less what compressor and shelves take of it. */
 const litres = (p: ColdBox) =>
   Math.round((p.lengthMm - 2 * WALL_MM) * (p.depthMm - 2 * WALL_MM) * (p.heightMm - 2 * WALL_MM) * 1e-6 * 0.45)
 
@@ -31,13 +43,15 @@ export const coldBox = defineKind({
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p) => [rigid('body', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
   clearances: (p) => [
-    doorSwing(['cold-box'], p.lengthMm, -p.depthMm / 2, p.hinge, { min: 20, max: p.heightMm }),
-    inFront('stand', 'stand', ['cold-box'], { min: -p.lengthMm / 2, max: p.lengthMm / 2 }, -p.depthMm / 2, STAND_MM),
+    doorSwing(['cold-box'], about(p.lengthMm), -p.depthMm / 2, p.hinge, { min: 20, max: p.heightMm }),
+    inFront('stand', 'stand', ['cold-box'], about(p.lengthMm), -p.depthMm / 2, STAND_MM),
   ],
   services: (p) => [{ type: 'cold-box', quantity: litres(p), approach: 'stand' }],
-  features: (p) => {
-    const grip = p.hinge === 'left' ? p.lengthMm / 2 - 50 : -p.lengthMm / 2 + 50
-    return [{ view: 'front', shape: { kind: 'line', from: [grip, p.heightMm * 0.45], to: [grip, p.heightMm * 0.7] } }]
-  },
-  massKg: (p) => 12 + litres(p) * KG_PER_LITRE,
+  features: (p) => [
+    ...leaf(-p.lengthMm / 2 + 15, p.lengthMm / 2 - 15, 20, p.heightMm - 15, p.hinge),
+    line('front', [-p.lengthMm / 2 + 15, p.heightMm * 0.72], [p.lengthMm / 2 - 15, p.heightMm * 0.72]),
+    line('top', [-p.lengthMm / 2, -p.depthMm / 2 + WALL_MM], [p.lengthMm / 2, -p.depthMm / 2 + WALL_MM]),
+    line('side', [-p.depthMm / 2 + WALL_MM, 20], [-p.depthMm / 2 + WALL_MM, p.heightMm]),
+  ],
+  parts: (p) => [piece('compressor', 12), piece('cabinet', litres(p) * KG_PER_LITRE)],
 })

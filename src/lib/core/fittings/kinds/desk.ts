@@ -1,9 +1,10 @@
 import { z } from 'zod'
-import { block } from '../../geometry'
 import { TABLE_PLACE_MM } from '../../brief'
-import { massOfBlock } from '../../materials'
+import { block } from '../../geometry'
+import { board, piece } from '../boards'
 import { defineKind, type LocalService } from '../contract'
-import { inFront, lengthParameter, onTheWall, rigid } from '../shapes'
+import { about, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
+import { box, line } from '../symbols'
 
 const TOP_MM = 20
 const FOLDED_MM = 60
@@ -15,7 +16,7 @@ const parameters = z.object({
   heightMm: lengthParameter(730, 600, 800).describe('Top above the floor'),
 })
 
-/** A table top hinged to the wall, to work or eat at; it folds down flat. */
+/** A table top hinged to the wall, to work or eat at on a stool or chair of its own; it folds down flat. */
 export const desk = defineKind({
   id: 'desk',
   group: 'sitting',
@@ -26,6 +27,7 @@ export const desk = defineKind({
   home: onTheWall,
   scribedAt: 'top',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
+  reach: (p) => ({ down: Math.max(0, p.depthMm - p.heightMm) }),
   solids: (p, stance) => {
     const half = p.lengthMm / 2
     const back = p.depthMm / 2
@@ -35,17 +37,7 @@ export const desk = defineKind({
   },
   clearances: (p, stance) =>
     stance === 'up'
-      ? [
-          inFront(
-            'chair',
-            'sit',
-            ['desk', 'table-place'],
-            { min: -p.lengthMm / 2, max: p.lengthMm / 2 },
-            -p.depthMm / 2,
-            CHAIR_MM,
-            1100,
-          ),
-        ]
+      ? [inFront('chair', 'sit', ['desk', 'table-place'], about(p.lengthMm), -p.depthMm / 2, CHAIR_MM, 1100)]
       : [],
   services: (p, stance) => {
     if (stance !== 'up') return []
@@ -53,18 +45,20 @@ export const desk = defineKind({
     const places = Math.floor(p.lengthMm / TABLE_PLACE_MM)
     return places > 0 ? [...services, { type: 'table-place', quantity: places, approach: 'chair' }] : services
   },
-  features: (p, stance) =>
-    stance === 'up'
+  features: (p, stance) => {
+    const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
+    return stance === 'up'
       ? [
-          {
-            view: 'top',
-            shape: {
-              kind: 'line',
-              from: [-p.lengthMm / 2, p.depthMm / 2 - FOLDED_MM],
-              to: [p.lengthMm / 2, p.depthMm / 2 - FOLDED_MM],
-            },
-          },
+          line('top', [-half, back - FOLDED_MM], [half, back - FOLDED_MM]),
+          line('front', [-half, p.heightMm - TOP_MM], [half, p.heightMm - TOP_MM]),
+          line('side', [-back, p.heightMm - TOP_MM], [back, p.heightMm - TOP_MM]),
         ]
-      : [],
-  massKg: (p) => massOfBlock('birchPly', p.lengthMm, p.depthMm, TOP_MM) + 2,
+      : [
+          line('top', [-half, back - FOLDED_MM / 2], [half, back - FOLDED_MM / 2]),
+          box('front', -half + 30, p.heightMm - p.depthMm + 30, half - 30, p.heightMm - 30),
+          line('side', [back - 30, p.heightMm - p.depthMm], [back - 30, p.heightMm]),
+        ]
+  },
+  parts: (p) => [board('top', p.lengthMm, p.depthMm, TOP_MM, 1, 'birchPly'), piece('hinges and bracket', 2)],
+  change: () => ({ minutes: 0.2, hands: 1 }),
 })

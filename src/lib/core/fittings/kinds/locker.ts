@@ -1,19 +1,21 @@
 import { z } from 'zod'
-import { block } from '../../geometry'
-import { massOfSheet } from '../../materials'
-import { defineKind, type Feature } from '../contract'
-import { centred, flapSwing, lengthParameter, scribed, underTheRoof } from '../shapes'
+import { board, LIGHT_PLY_MM, piece } from '../boards'
+import { defineKind } from '../contract'
+import { centred, choiceParameter, flapSwing, insideOf, lengthParameter, scribed, underTheRoof } from '../shapes'
+import { flapFront, line } from '../symbols'
 
-const BOARD_MM = 9
 const FLAP_WIDTH_MM = 600
 
 const parameters = z.object({
   lengthMm: lengthParameter(1200, 300, 3500),
   depthMm: lengthParameter(330, 150, 600).describe('At its bottom, from the wall to its front'),
   heightMm: lengthParameter(300, 150, 600),
+  opens: choiceParameter(['flap', 'sliding', 'open']).describe(
+    'A flap lifts; sliding doors need no room; open has a lip',
+  ),
 })
 
-/** A locker hung under the roof and scribed to wall and roof behind; its flap lifts. */
+/** A locker hung under the roof and scribed to wall and roof behind. */
 export const locker = defineKind({
   id: 'locker',
   group: 'stowage',
@@ -25,24 +27,42 @@ export const locker = defineKind({
   scribedAt: 'bottom',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p) => [scribed('carcass', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
-  clearances: (p) => [flapSwing(['stowage'], p.lengthMm, -p.depthMm / 2, p.heightMm - 10, p.heightMm - 20)],
-  services: (p) => [
-    {
-      type: 'stowage',
-      quantity: 1,
-      inside: block(
-        [-p.lengthMm / 2 + BOARD_MM, -p.depthMm / 2 + BOARD_MM, BOARD_MM],
-        [p.lengthMm / 2 - BOARD_MM, p.depthMm / 2 - BOARD_MM, p.heightMm - BOARD_MM],
-      ),
-    },
-  ],
+  clearances: (p) =>
+    p.opens === 'flap' ? [flapSwing(['stowage'], p.lengthMm, -p.depthMm / 2, p.heightMm - 10, p.heightMm - 20)] : [],
+  services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, LIGHT_PLY_MM)],
   features: (p) => {
+    const half = p.lengthMm / 2
     const flaps = Math.max(1, Math.round(p.lengthMm / FLAP_WIDTH_MM))
-    return Array.from({ length: flaps - 1 }, (_, index): Feature => {
-      const x = -p.lengthMm / 2 + ((index + 1) * p.lengthMm) / flaps
-      return { view: 'front', shape: { kind: 'line', from: [x, 0], to: [x, p.heightMm] } }
-    })
+    const each = p.lengthMm / flaps
+    const fronts = Array.from({ length: flaps }, (_, index) => {
+      const [x0, x1] = [-half + each * index + 6, -half + each * (index + 1) - 6]
+      if (p.opens === 'flap') return flapFront(x0, x1, 8, p.heightMm - 8, 'low')
+      if (p.opens === 'open') return [line('front', [x0, 45], [x1, 45])]
+      return [
+        line('front', [x0, 8], [x0, p.heightMm - 8]),
+        line('front', [(x0 + x1) / 2 - 50, p.heightMm / 2], [(x0 + x1) / 2 + 50, p.heightMm / 2]),
+      ]
+    }).flat()
+    return [
+      line('top', [-half, -p.depthMm / 2 + 15], [half, -p.depthMm / 2 + 15]),
+      ...fronts,
+      line('side', [-p.depthMm / 2 + 15, 0], [-p.depthMm / 2 + 15, p.heightMm]),
+    ]
   },
-  massKg: (p) =>
-    massOfSheet('poplarPly', 2 * p.lengthMm * (p.depthMm + p.heightMm) + 2 * p.depthMm * p.heightMm, BOARD_MM),
+  parts: (p) => [
+    board('bottom and top', p.lengthMm, p.depthMm, LIGHT_PLY_MM, 2),
+    board('back rail', p.lengthMm, 60, LIGHT_PLY_MM, 2),
+    ...(p.opens === 'open'
+      ? [board('lip', p.lengthMm, 45, LIGHT_PLY_MM)]
+      : [board('fronts', p.lengthMm, p.heightMm, LIGHT_PLY_MM)]),
+    board(
+      'ends and partitions',
+      p.depthMm,
+      p.heightMm,
+      LIGHT_PLY_MM,
+      1 + Math.max(1, Math.round(p.lengthMm / FLAP_WIDTH_MM)),
+    ),
+    piece('hinges and stays', 0.5, Math.max(1, Math.round(p.lengthMm / FLAP_WIDTH_MM))),
+  ],
+  cautions: () => ['overhead'],
 })

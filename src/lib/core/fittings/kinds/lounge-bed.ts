@@ -1,16 +1,15 @@
 import { z } from 'zod'
-import { block, rectangle } from '../../geometry'
-import { massOfBlock, massOfSheet } from '../../materials'
 import { TABLE_PLACE_MM } from '../../brief'
-import { defineKind, type LocalService, type LocalSolid } from '../contract'
-import { ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
+import { block, rectangle } from '../../geometry'
+import { board, foam, piece, PLY_MM } from '../boards'
+import { defineKind, type LocalService, type LocalSolid, type SeatPlace } from '../contract'
+import { choiceParameter, ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
+import { box, line, pillow } from '../symbols'
 
 const BENCH_MM = 520
-const BACK_MM = 110
-const CUSHION_MM = 100
 const TABLE_MM = 25
 const TABLE_TOP_MM = 720
-const BOARD_MM = 12
+const BACK_HIGH_MM = 460
 
 const parameters = z.object({
   lengthMm: lengthParameter(1950, 1700, 2300).describe(
@@ -18,17 +17,32 @@ const parameters = z.object({
   ),
   depthMm: lengthParameter(1200, 600, 1600),
   seatMm: lengthParameter(450, 350, 600).describe('Top of the cushions above the floor'),
+  cushionMm: lengthParameter(100, 60, 150),
+  backMm: lengthParameter(110, 60, 160).describe('Thickness of the back cushions'),
+  overhangMm: lengthParameter(0, 0, 60).describe('How far the cushions stand over the front of their boxes'),
+  gapFill: choiceParameter(['backs', 'infill']).describe(
+    'What fills the gap by night: the back cushions, or pieces of its own',
+  ),
 })
 
 type Lounge = z.infer<typeof parameters>
 
 /** The two benches, one at each end, as spans along the run. */
 const benches = (p: Lounge) => [
-  { id: 'rear bench', from: -p.lengthMm / 2, to: -p.lengthMm / 2 + BENCH_MM, backFrom: -p.lengthMm / 2 },
-  { id: 'front bench', from: p.lengthMm / 2 - BENCH_MM, to: p.lengthMm / 2, backFrom: p.lengthMm / 2 - BACK_MM },
+  { id: 'rear bench', from: -p.lengthMm / 2, to: -p.lengthMm / 2 + BENCH_MM, backFrom: -p.lengthMm / 2, facesDeg: 0 },
+  {
+    id: 'front bench',
+    from: p.lengthMm / 2 - BENCH_MM,
+    to: p.lengthMm / 2,
+    backFrom: p.lengthMm / 2 - p.backMm,
+    facesDeg: 180,
+  },
 ]
 
+const gap = (p: Lounge) => p.lengthMm - 2 * BENCH_MM
 const placesPerBench = (p: Lounge) => Math.max(1, Math.floor(p.depthMm / TABLE_PLACE_MM))
+/** Area of the two back cushions against the gap between the benches that they are to fill. */
+const backsFill = (p: Lounge) => p.gapFill === 'backs' && 2 * BACK_HIGH_MM >= gap(p)
 
 /** Two benches that face each other over a table; the table drops between them and the back cushions fill the gap. */
 export const loungeBed = defineKind({
@@ -40,21 +54,25 @@ export const loungeBed = defineKind({
   meets: ['table-seat', 'seat', 'berth'],
   home: onTheWall,
   scribedAt: 'top',
-  footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: Math.max(p.seatMm + 400, TABLE_TOP_MM) }),
+  footprint: (p) => ({
+    lengthMm: p.lengthMm,
+    depthMm: p.depthMm,
+    heightMm: Math.max(p.seatMm + BACK_HIGH_MM, TABLE_TOP_MM),
+  }),
+  reach: (p) => ({ front: p.overhangMm }),
   solids: (p, stance) => {
     const half = p.depthMm / 2
-    const bases: LocalSolid[] = benches(p).map(({ id, from, to }) =>
-      rigid(id, block([from, -half, 0], [to, half, p.seatMm])),
-    )
+    const low = p.seatMm - p.cushionMm
+    const bases: LocalSolid[] = benches(p).flatMap(({ id, from, to }) => [
+      rigid(id, block([from, -half, 0], [to, half, low])),
+      rigid(`${id} cushion`, block([from, -half - p.overhangMm, low], [to, half, p.seatMm])),
+    ])
     if (stance === 'bed-made') {
       const [rear, front] = benches(p)
-      return [
-        ...bases,
-        rigid('infill', block([rear!.to, -half, p.seatMm - CUSHION_MM - TABLE_MM], [front!.from, half, p.seatMm])),
-      ]
+      return [...bases, rigid('infill', block([rear!.to, -half, low - TABLE_MM], [front!.from, half, p.seatMm]))]
     }
     const backs = benches(p).map(({ id, backFrom }) =>
-      rigid(`${id} back`, block([backFrom, -half, p.seatMm], [backFrom + BACK_MM, half, p.seatMm + 400])),
+      rigid(`${id} back`, block([backFrom, -half, p.seatMm], [backFrom + p.backMm, half, p.seatMm + BACK_HIGH_MM])),
     )
     const reach = p.lengthMm / 2 - BENCH_MM + 60
     return [
@@ -81,40 +99,91 @@ export const loungeBed = defineKind({
       type: 'stowage',
       quantity: 1,
       inside: block(
-        [from + BOARD_MM, -p.depthMm / 2 + BOARD_MM, BOARD_MM],
-        [to - BOARD_MM, p.depthMm / 2 - BOARD_MM, p.seatMm - CUSHION_MM - BOARD_MM],
+        [from + PLY_MM, -p.depthMm / 2 + PLY_MM, PLY_MM],
+        [to - PLY_MM, p.depthMm / 2 - PLY_MM, p.seatMm - p.cushionMm - PLY_MM],
       ),
     }))
     if (stance === 'bed-made') {
-      const lying = { lengthMm: p.lengthMm, widthMm: p.depthMm, zMm: p.seatMm, along: 'x' } as const
-      return [...stowage, { type: 'berth', quantity: p.depthMm >= 1100 ? 2 : 1, approach: 'entry', lying }]
+      const couple = p.depthMm >= 1100
+      const lying = {
+        lengthMm: p.lengthMm,
+        widthMm: p.depthMm,
+        zMm: p.seatMm,
+        along: 'x' as const,
+        ...(couple ? { over: 1 } : {}),
+      }
+      return [...stowage, { type: 'berth', quantity: couple ? 2 : 1, approach: 'entry', lying }]
     }
-    const places = 2 * placesPerBench(p)
+    const each = placesPerBench(p)
+    const places = benches(p).flatMap(({ from, facesDeg }) =>
+      Array.from({ length: each }, (_, index): SeatPlace => ({
+        at: [from + BENCH_MM / 2, -p.depthMm / 2 + ((index + 0.5) * p.depthMm) / each],
+        facesDeg,
+      })),
+    )
+    const reach = p.lengthMm / 2 - BENCH_MM + 60
     return [
       ...stowage,
-      { type: 'seat', quantity: places, approach: 'entry' },
-      { type: 'table-place', quantity: places, approach: 'entry' },
+      { type: 'seat', quantity: 2 * each, approach: 'entry', places },
+      {
+        type: 'table-place',
+        quantity: 2 * each,
+        approach: 'entry',
+        top: rectangle(-reach, -p.depthMm / 2 + 60, reach, p.depthMm / 2),
+      },
     ]
   },
   features: (p, stance) => {
     const half = p.depthMm / 2
-    const seams = benches(p).map(({ from, to }) => ({
-      view: 'top' as const,
-      shape: { kind: 'polygon' as const, points: rectangle(from, -half, to, half) },
-    }))
-    if (stance === 'bed-made') return seams
+    const seams = benches(p).map(({ from, to }) => box('top', from, -half, to, half))
+    const low = p.seatMm - p.cushionMm
+    const sides = [line('side', [-half, low], [half, low])]
+    const fronts = benches(p).map(({ from, to }) => line('front', [from, low], [to, low]))
+    if (stance === 'bed-made')
+      return [...seams, pillow(-p.lengthMm / 2 + 40, -half + 60, -p.lengthMm / 2 + 340, half - 60), ...fronts, ...sides]
     const reach = p.lengthMm / 2 - BENCH_MM + 60
     return [
       ...seams,
-      { view: 'top' as const, shape: { kind: 'polygon' as const, points: rectangle(-reach, -half + 60, reach, half) } },
+      box('top', -reach, -half + 60, reach, half, true),
+      ...benches(p).map(({ id, backFrom }) => {
+        const x = id === 'rear bench' ? backFrom + p.backMm : backFrom
+        return line('top', [x, -half], [x, half])
+      }),
+      line('front', [0, 0], [0, TABLE_TOP_MM - TABLE_MM]),
+      ...fronts,
+      ...sides,
     ]
   },
-  massKg: (p) =>
-    massOfSheet(
-      'poplarPly',
-      2 * (2 * (BENCH_MM + p.depthMm) * (p.seatMm - CUSHION_MM) + BENCH_MM * p.depthMm),
-      BOARD_MM,
-    ) +
-    massOfBlock('birchPly', p.lengthMm - 2 * BENCH_MM, p.depthMm, TABLE_MM) +
-    massOfBlock('foam', p.lengthMm, p.depthMm, CUSHION_MM),
+  parts: (p) => [
+    board('bench fronts and backs', p.depthMm, p.seatMm - p.cushionMm, PLY_MM, 4),
+    board('bench ends', BENCH_MM, p.seatMm - p.cushionMm, PLY_MM, 4),
+    board('bench tops', BENCH_MM, p.depthMm, PLY_MM, 2),
+    board('table', gap(p) + 120, p.depthMm - 60, TABLE_MM, 1, 'poplarPly'),
+    foam('seat cushions', BENCH_MM, p.depthMm, p.cushionMm, 2),
+    foam('back cushions', p.depthMm, BACK_HIGH_MM, p.backMm, 2),
+    ...(backsFill(p) ? [] : [foam('infill', gap(p), p.depthMm, p.cushionMm)]),
+    piece('table leg and hinges', 2.5),
+  ],
+  loose: (p, stance) => {
+    const made = stance === 'bed-made'
+    return [
+      {
+        id: 'back cushion',
+        sizeMm: [p.depthMm, BACK_HIGH_MM, p.backMm],
+        count: 2,
+        used: !made || backsFill(p),
+      },
+      ...(backsFill(p)
+        ? []
+        : [
+            {
+              id: 'infill cushion',
+              sizeMm: [p.depthMm, Math.max(1, gap(p) / 2), p.cushionMm] as const,
+              count: 2,
+              used: made,
+            },
+          ]),
+    ]
+  },
+  change: () => ({ minutes: 3, hands: 1 }),
 })

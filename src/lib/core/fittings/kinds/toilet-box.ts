@@ -1,19 +1,11 @@
 import { z } from 'zod'
-import { massOfSheet } from '../../materials'
-import { block } from '../../geometry'
+import { board, PLY_MM, piece } from '../boards'
 import { defineKind } from '../contract'
-import { centred, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
+import { centred, onTheWall, rigid } from '../shapes'
+import { line, ring } from '../symbols'
+import { sittingOn, TOILET, toiletParameters } from '../toilet'
 
-const BOARD_MM = 12
-const TOILET_KG = 5
-const KNEES_MM = 400
-const SITTING_MM = 900
-
-const parameters = z.object({
-  lengthMm: lengthParameter(420, 350, 700),
-  depthMm: lengthParameter(460, 380, 700),
-  seatMm: lengthParameter(440, 350, 520).describe('Top of the seat above its base'),
-})
+const parameters = z.object(toiletParameters(420, 460))
 
 /** A toilet in a box that one can also sit on. */
 export const toiletBox = defineKind({
@@ -27,30 +19,16 @@ export const toiletBox = defineKind({
   scribedAt: 'bottom',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.seatMm }),
   solids: (p) => [rigid('box', centred(p.lengthMm, p.depthMm, 0, p.seatMm))],
-  clearances: (p) => [
-    inFront('knees', 'sit', ['toilet'], { min: -p.lengthMm / 2, max: p.lengthMm / 2 }, -p.depthMm / 2, KNEES_MM, 1100),
-    {
-      id: 'sitting',
-      use: 'sit',
-      serves: ['toilet'],
-      need: SITTING_MM,
-      unit: 'mm',
-      fromFloor: false,
-      upTo: (amount) =>
-        block(
-          [-p.lengthMm / 2, -p.depthMm / 2, p.seatMm],
-          [p.lengthMm / 2, p.depthMm / 2 - 120, p.seatMm + Math.max(amount, 1)],
-        ),
-    },
-  ],
-  services: () => [{ type: 'toilet', quantity: 1, approach: 'knees' }],
+  clearances: (p) => sittingOn(p),
+  services: () => [TOILET],
   features: (p) => [
-    {
-      view: 'top',
-      filled: true,
-      shape: { kind: 'circle', centre: [0, -20], radius: Math.min(p.lengthMm, p.depthMm) * 0.36 },
-    },
+    ring('top', 0, -20, Math.min(p.lengthMm, p.depthMm) * 0.36, true),
+    line('front', [-p.lengthMm / 2, p.seatMm - 40], [p.lengthMm / 2, p.seatMm - 40]),
+    line('side', [-p.depthMm / 2, p.seatMm - 40], [p.depthMm / 2, p.seatMm - 40]),
   ],
-  massKg: (p) =>
-    massOfSheet('birchPly', 2 * (p.lengthMm + p.depthMm) * p.seatMm + p.lengthMm * p.depthMm, BOARD_MM) + TOILET_KG,
+  parts: (p) => [
+    board('sides', 2 * (p.lengthMm + p.depthMm), p.seatMm, PLY_MM, 1, 'birchPly'),
+    board('lid', p.lengthMm, p.depthMm, PLY_MM, 1, 'birchPly'),
+    piece('toilet', 5),
+  ],
 })

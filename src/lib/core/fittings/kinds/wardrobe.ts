@@ -1,16 +1,28 @@
 import { z } from 'zod'
-import { block } from '../../geometry'
-import { massOfSheet } from '../../materials'
+import { carcass, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
-import { centred, doorSwing, hingeParameter, inFront, lengthParameter, onTheWall, scribed, STAND_MM } from '../shapes'
-
-const BOARD_MM = 12
+import {
+  about,
+  centred,
+  doorSwing,
+  DRESS_MM,
+  hingeParameter,
+  inFront,
+  insideOf,
+  lengthParameter,
+  onTheWall,
+  scribed,
+  STAND_MM,
+} from '../shapes'
+import { leaf, line, parted } from '../symbols'
 
 const parameters = z.object({
   lengthMm: lengthParameter(550, 300, 1200),
   depthMm: lengthParameter(500, 250, 750).describe('At its foot, from the wall to its front'),
   heightMm: lengthParameter(1600, 600, 2100),
   hinge: hingeParameter,
+  shelves: z.number().int().min(0).max(6).default(2),
+  dress: z.boolean().default(false).describe('One dresses before it'),
 })
 
 /** A cupboard to the height of a person, scribed to the wall behind, with one hinged door. */
@@ -26,24 +38,17 @@ export const wardrobe = defineKind({
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p) => [scribed('carcass', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
   clearances: (p) => [
-    doorSwing(['stowage'], p.lengthMm, -p.depthMm / 2, p.hinge, { min: 40, max: p.heightMm - 10 }),
-    inFront('stand', 'stand', ['stowage'], { min: -p.lengthMm / 2, max: p.lengthMm / 2 }, -p.depthMm / 2, STAND_MM),
+    doorSwing(['stowage'], about(p.lengthMm), -p.depthMm / 2, p.hinge, { min: 40, max: p.heightMm - 10 }),
+    p.dress
+      ? inFront('stand', 'dress', ['stowage'], about(Math.max(p.lengthMm, 700)), -p.depthMm / 2, DRESS_MM)
+      : inFront('stand', 'stand', ['stowage'], about(p.lengthMm), -p.depthMm / 2, STAND_MM),
   ],
-  services: (p) => [
-    {
-      type: 'stowage',
-      quantity: 1,
-      approach: 'stand',
-      inside: block(
-        [-p.lengthMm / 2 + BOARD_MM, -p.depthMm / 2 + BOARD_MM, BOARD_MM],
-        [p.lengthMm / 2 - BOARD_MM, p.depthMm / 2 - BOARD_MM, p.heightMm - BOARD_MM],
-      ),
-    },
+  services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM, 'stand')],
+  features: (p) => [
+    line('top', [-p.lengthMm / 2 + 20, 0], [p.lengthMm / 2 - 20, 0]),
+    ...parted('top', -p.lengthMm / 2 + 20, p.lengthMm / 2 - 20, -90, 90, 5),
+    ...leaf(-p.lengthMm / 2 + 8, p.lengthMm / 2 - 8, 40, p.heightMm - 10, p.hinge),
+    line('side', [-p.depthMm / 2 + 16, 40], [-p.depthMm / 2 + 16, p.heightMm - 10]),
   ],
-  features: (p) => {
-    const grip = p.hinge === 'left' ? p.lengthMm / 2 - 50 : -p.lengthMm / 2 + 50
-    return [{ view: 'front', shape: { kind: 'line', from: [grip, p.heightMm * 0.45], to: [grip, p.heightMm * 0.6] } }]
-  },
-  massKg: (p) =>
-    massOfSheet('poplarPly', 2 * p.heightMm * (p.lengthMm + p.depthMm) + 3 * p.lengthMm * p.depthMm, BOARD_MM),
+  parts: (p) => carcass(p.lengthMm, p.depthMm, p.heightMm, { shelves: p.shelves }),
 })

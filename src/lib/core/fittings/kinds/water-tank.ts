@@ -1,32 +1,33 @@
-import { z } from 'zod'
-import { defineKind } from '../contract'
-import { centred, lengthParameter, onTheWall, rigid } from '../shapes'
+import { skin } from '../boards'
+import { machine, tankLitres } from '../machine'
+import { onTheWall } from '../shapes'
+import { line, ring, strokes } from '../symbols'
 
-const SHELL_KG_PER_LITRE = 0.06
-const FILLED_SHARE = 0.92
-
-const parameters = z.object({
-  lengthMm: lengthParameter(800, 200, 1800),
-  depthMm: lengthParameter(400, 150, 1000),
-  heightMm: lengthParameter(350, 120, 900),
-})
-
-const litres = (p: z.infer<typeof parameters>) => Math.floor(p.lengthMm * p.depthMm * p.heightMm * 1e-6 * FILLED_SHARE)
+/** A wave across a stretch: water. */
+const wave = (x0: number, x1: number, z: number) =>
+  strokes(
+    'front',
+    [0, 1, 2, 3, 4].map((step) => [x0 + ((x1 - x0) * step) / 4, z + (step % 2 === 0 ? 0 : 18)] as const),
+  )
 
 /** A rigid tank for fresh water, inside the vehicle. */
-export const waterTank = defineKind({
+export const waterTank = machine({
   id: 'water-tank',
-  group: 'machines',
-  parameters,
-  stances: ['fixed'],
-  stanceFor: { driving: 'fixed', living: 'fixed', sleeping: 'fixed' },
-  meets: ['water'],
+  size: [
+    [800, 200, 1800],
+    [400, 150, 1000],
+    [350, 120, 900],
+  ],
+  extra: {},
+  part: 'tank',
   home: onTheWall,
-  scribedAt: 'bottom',
-  footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
-  solids: (p) => [rigid('tank', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
-  clearances: () => [],
-  services: (p) => [{ type: 'tank', quantity: litres(p) }],
-  features: (p) => [{ view: 'top', shape: { kind: 'circle', centre: [-p.lengthMm / 2 + 120, 0], radius: 60 } }],
-  massKg: (p) => litres(p) * SHELL_KG_PER_LITRE,
+  meets: ['water'],
+  serviced: () => [['water-pump', 'front', 350]],
+  services: (p) => [{ type: 'tank', quantity: tankLitres(p) }],
+  features: (p) => [
+    ring('top', -p.lengthMm / 2 + Math.min(120, p.lengthMm / 3), 0, Math.min(60, p.depthMm / 3)),
+    ...wave(-p.lengthMm / 4, p.lengthMm / 4, p.heightMm * 0.7),
+    line('side', [-p.depthMm / 4, p.heightMm * 0.7], [p.depthMm / 4, p.heightMm * 0.7]),
+  ],
+  parts: (p) => skin(p.lengthMm, p.depthMm, p.heightMm),
 })

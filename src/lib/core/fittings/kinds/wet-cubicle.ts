@@ -1,13 +1,12 @@
 import { z } from 'zod'
-import { block } from '../../geometry'
-import { massOfSheet } from '../../materials'
+import { board, piece } from '../boards'
 import { defineKind } from '../contract'
-import { centred, ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
+import { about, above, centred, ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
+import { line, ring } from '../symbols'
 
 const WALL_MM = 20
 const TRAY_MM = 70
-const TRAY_KG = 6
-const WALL_BOARD_MM = 6
+const BOARD_MM = 6
 
 const parameters = z.object({
   lengthMm: lengthParameter(800, 600, 1600),
@@ -29,26 +28,30 @@ export const wetCubicle = defineKind({
   solids: (p) => [rigid('cubicle', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
   clearances: (p) => [
     inFront('entry', 'entry', ['shower'], { min: -300, max: 300 }, -p.depthMm / 2, ENTRY_MM),
-    {
-      id: 'inside',
-      use: 'stand-inside',
-      serves: ['shower'],
-      need: p.heightMm - TRAY_MM - WALL_MM,
-      unit: 'mm',
-      fromFloor: false,
-      upTo: (amount) =>
-        block(
-          [-p.lengthMm / 2 + WALL_MM, -p.depthMm / 2 + WALL_MM, TRAY_MM],
-          [p.lengthMm / 2 - WALL_MM, p.depthMm / 2 - WALL_MM, TRAY_MM + Math.max(amount, 1)],
-        ),
-    },
+    above(
+      'inside',
+      'stand-inside',
+      ['shower'],
+      about(p.lengthMm - 2 * WALL_MM),
+      about(p.depthMm - 2 * WALL_MM),
+      TRAY_MM,
+      p.heightMm - TRAY_MM - WALL_MM,
+    ),
   ],
   services: () => [{ type: 'shower', quantity: 1, approach: 'entry' }],
   features: (p) => [
-    { view: 'top', shape: { kind: 'circle', centre: [0, 0], radius: 40 } },
-    { view: 'top', shape: { kind: 'line', from: [-p.lengthMm / 2, -p.depthMm / 2], to: [-40, -30] } },
-    { view: 'top', shape: { kind: 'line', from: [p.lengthMm / 2, p.depthMm / 2], to: [40, 30] } },
-    { view: 'front', shape: { kind: 'line', from: [-p.lengthMm / 2, TRAY_MM], to: [p.lengthMm / 2, TRAY_MM] } },
+    ring('top', 0, 0, 40),
+    line('top', [-p.lengthMm / 2, -p.depthMm / 2], [-40, -30]),
+    line('top', [p.lengthMm / 2, p.depthMm / 2], [40, 30]),
+    line('front', [-p.lengthMm / 2, TRAY_MM], [p.lengthMm / 2, TRAY_MM]),
+    ...[-0.6, -0.2, 0.2, 0.6].map((share) =>
+      line('front', [(share * p.lengthMm) / 2, TRAY_MM + 20], [(share * p.lengthMm) / 2, p.heightMm - 60]),
+    ),
+    line('side', [-p.depthMm / 2, TRAY_MM], [p.depthMm / 2, TRAY_MM]),
   ],
-  massKg: (p) => massOfSheet('birchPly', 2 * p.heightMm * (p.lengthMm + p.depthMm), WALL_BOARD_MM) + TRAY_KG,
+  parts: (p) => [
+    board('walls', 2 * (p.lengthMm + p.depthMm), p.heightMm, BOARD_MM, 1, 'birchPly'),
+    piece('tray and drain', 6),
+    piece('shower and curtain', 2),
+  ],
 })

@@ -23,6 +23,8 @@ export const clearanceFree = defineRule({
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed) =>
       neededClearances(scene, placed).flatMap((clearance) => {
+        // how high one must be able to sit up depends on who lies there: a rule of its own
+        if (clearance.use === 'sit-up') return []
         const { free, blockers } = freedomOf(scene, placed, clearance)
         if (free >= clearance.need * parameters.enough) return []
         const bounds = prismBounds(clearance.prism)

@@ -1,10 +1,10 @@
 import { demandsOf } from '../../brief'
-import { offered } from '../../scene'
+import { seatPlaces, tablePlacesOffered } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 import { placeFor } from '../place-remedy'
 
-/** Everyone at one table, by day: places along its edge, and seats to sit on. */
+/** Everyone at a table by day: seats that have a top before them within reach, as many as its edge has places. */
 export const tablePlaces = defineRule({
   id: 'table-places',
   group: 'people',
@@ -19,8 +19,8 @@ export const tablePlaces = defineRule({
         .filter(({ need, must }) => need === 'table-seat' && must)
         .map(({ quantity }) => quantity),
     )
-    const places = offered(scene, 'table-place')
-    const seats = offered(scene, 'seat')
+    const places = tablePlacesOffered(scene)
+    const seats = seatPlaces(scene).length
     const measured = places
     if (measured >= needed) return []
     return [

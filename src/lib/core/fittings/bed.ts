@@ -1,0 +1,96 @@
+import { block, prismBounds, type Prism, type Span } from '../geometry'
+import type { ClearanceUse, LocalClearance, LocalService, LocalSolid } from './contract'
+import { above, choiceParameter, countParameter, ENTRY_MM, inFront, lengthParameter, rigid } from './shapes'
+
+/** What all beds have: the mattress, what it lies on, where heads are, and room left round it for bedding. */
+export const bedParameters = {
+  mattressMm: lengthParameter(120, 40, 250),
+  base: choiceParameter(['slats', 'drilled', 'board']).describe('Slats or a drilled board let the mattress dry'),
+  head: choiceParameter(['back', 'front']).describe(
+    'At its back or its front; of a bed along its run, left or right end',
+  ),
+  edgeMm: lengthParameter(0, 0, 80).describe('Gap round the mattress for bedding, on each side'),
+}
+export const sleepersParameter = (standard: number, most = 2) => countParameter(standard, 1, most)
+
+export const FRAME_MM = 50
+const ENTRY_HEIGHT_MM = 1300
+/** Sitting height of a person of 1750 mm: 0.520 of stature. Drillis & Contini 1966, as drawn in Winter (from memory). */
+export const SIT_UP_MM = 910
+/** How far from the head end a sitting trunk reaches, and so where headroom to sit up counts; common practice, no source. */
+const TRUNK_MM = 600
+
+interface Bed {
+  readonly mattressMm: number
+  readonly edgeMm: number
+  readonly head: string
+}
+
+/** Platform and mattress on a rectangle of the fitting's frame, the platform's top at `z`. */
+export const bedSolids = (x: Span, y: Span, z: number, p: Bed): readonly LocalSolid[] => [
+  rigid('platform', block([x.min, y.min, z - FRAME_MM], [x.max, y.max, z])),
+  rigid(
+    'mattress',
+    block([x.min + p.edgeMm, y.min + p.edgeMm, z], [x.max - p.edgeMm, y.max - p.edgeMm, z + p.mattressMm]),
+  ),
+]
+
+/** Room over the head end to sit up, its height counted from the mattress. */
+export function sitUp(x: Span, y: Span, along: 'x' | 'y', topZ: number, head: string): LocalClearance {
+  const span = along === 'x' ? x : y
+  const end = Math.min(TRUNK_MM, span.max - span.min)
+  const part = head === 'back' ? { min: span.max - end, max: span.max } : { min: span.min, max: span.min + end }
+  return above('sit-up', 'sit-up', ['berth'], along === 'x' ? part : x, along === 'x' ? y : part, topZ, SIT_UP_MM)
+}
+
+/** A berth on that rectangle. */
+export const berth = (
+  x: Span,
+  y: Span,
+  along: 'x' | 'y',
+  topZ: number,
+  edgeMm: number,
+  sleepers: number,
+  over: number,
+): LocalService => {
+  const [wide, deep] = [x.max - x.min - 2 * edgeMm, y.max - y.min - 2 * edgeMm]
+  return {
+    type: 'berth',
+    quantity: sleepers,
+    approach: 'entry',
+    lying: {
+      lengthMm: along === 'x' ? wide : deep,
+      widthMm: along === 'x' ? deep : wide,
+      zMm: topZ,
+      along,
+      ...(over > 0 ? { over } : {}),
+    },
+  }
+}
+
+/** Floor to get in from before the front, at the middle of a stretch. */
+export const entryInFront = (x: Span, frontY: number, use: ClearanceUse = 'entry'): LocalClearance => {
+  const middle = (x.min + x.max) / 2
+  const half = Math.min(350, (x.max - x.min) / 2)
+  return inFront('entry', use, ['berth'], { min: middle - half, max: middle + half }, frontY, ENTRY_MM)
+}
+
+/** Floor to get in from beside the fitting's right end (+x). */
+export const entryAtEnd = (endX: number, halfMm: number): LocalClearance => ({
+  id: 'entry',
+  use: 'entry',
+  serves: ['berth'],
+  need: ENTRY_MM,
+  unit: 'mm',
+  fromFloor: true,
+  upTo: (amount) => block([endX, -halfMm, 0], [endX + Math.max(amount, 1), halfMm, ENTRY_HEIGHT_MM]),
+})
+
+/** The block round a part's places before and after. */
+export const sweepOf = (a: Prism, b: Prism): Prism => {
+  const [p, q] = [prismBounds(a), prismBounds(b)]
+  return block(
+    [Math.min(p.x.min, q.x.min), Math.min(p.y.min, q.y.min), Math.min(p.z.min, q.z.min)],
+    [Math.max(p.x.max, q.x.max), Math.max(p.y.max, q.y.max), Math.max(p.z.max, q.z.max)],
+  )
+}

@@ -1,0 +1,52 @@
+import { z } from 'zod'
+import { block } from '../../geometry'
+import { piece } from '../boards'
+import { defineKind } from '../contract'
+import { centred, lengthParameter, outside } from '../shapes'
+import { line, parted } from '../symbols'
+
+const CASE_MM = 140
+
+const parameters = z.object({
+  lengthMm: lengthParameter(2600, 1500, 6000),
+  outMm: lengthParameter(2000, 1000, 3000).describe('How far its cloth comes out'),
+})
+
+/** An awning in its case along the outside of the wall at the roof; its back is to the outside. */
+export const awning = defineKind({
+  id: 'awning',
+  group: 'machines',
+  parameters,
+  stances: ['rolled', 'out'],
+  stanceFor: { driving: 'rolled', living: 'out', sleeping: 'rolled' },
+  meets: [],
+  home: {
+    along: { from: 'rear', mm: 200 },
+    across: { from: 'left-wall', mm: -CASE_MM },
+    up: { from: 'on-roof', mm: -CASE_MM - 100 },
+    turn: 0,
+    mirrored: false,
+  },
+  scribedAt: 'bottom',
+  footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: CASE_MM, heightMm: CASE_MM }),
+  reach: (p) => ({ back: p.outMm, down: 200 }),
+  solids: (p, stance) => {
+    const [half, back] = [p.lengthMm / 2, CASE_MM / 2]
+    const slot = outside('case', centred(p.lengthMm, CASE_MM, 0, CASE_MM))
+    return stance === 'rolled' ? [slot] : [slot, outside('cloth', block([-half, back, 40], [half, back + p.outMm, 60]))]
+  },
+  clearances: () => [],
+  services: () => [],
+  features: (p, stance) => {
+    const [half, back] = [p.lengthMm / 2, CASE_MM / 2]
+    return [
+      line('top', [-half, 0], [half, 0]),
+      ...(stance === 'out' ? parted('top', -half, half, back, back + p.outMm, Math.round(p.lengthMm / 400)) : []),
+      line('front', [-half, CASE_MM / 2], [half, CASE_MM / 2]),
+      line('side', [-back, CASE_MM / 2], [back, CASE_MM / 2]),
+    ]
+  },
+  parts: (p) => [piece('awning', 8 + p.lengthMm * 0.007)],
+  change: () => ({ minutes: 4, hands: 1 }),
+  cautions: () => ['roof-load'],
+})

@@ -1,0 +1,47 @@
+import { countParameter, choiceParameter, lengthParameter, onTheWall } from '../shapes'
+import { machine } from '../machine'
+import { piece } from '../boards'
+import { line, parted, ring } from '../symbols'
+import { z } from 'zod'
+
+/** Share of its capacity that a battery gives without harm; common practice, no source. */
+const USABLE = { lithium: 0.9, lead: 0.5 } as const
+const KG_PER_WH = { lithium: 0.009, lead: 0.025 } as const
+
+/** Batteries of the living space, strapped down in a box of their own; lead needs its vent to the outside. */
+export const battery = machine({
+  id: 'battery',
+  size: [
+    [360, 150, 1200],
+    [200, 120, 600],
+    [240, 120, 500],
+  ],
+  extra: {
+    chemistry: choiceParameter(['lithium', 'lead']),
+    ampHours: z.number().min(20).max(1200).default(100),
+    volts: countParameter(12, 12, 48),
+    cablesMm: lengthParameter(120, 60, 300).describe('Room above its poles'),
+  },
+  part: 'battery',
+  home: onTheWall,
+  serviced: (p) => [['batteries', 'top', p.cablesMm]],
+  services: (p) => [{ type: 'power', quantity: Math.round(p.ampHours * p.volts * USABLE[p.chemistry as 'lead']) }],
+  features: (p) => {
+    const half = p.lengthMm / 2
+    return [
+      ...parted('top', -half, half, -p.depthMm / 2, p.depthMm / 2, Math.max(2, Math.round(p.lengthMm / 120))),
+      ring('top', -half + 40, p.depthMm / 2 - 40, 14, true),
+      ring('top', half - 40, p.depthMm / 2 - 40, 14, true),
+      line('front', [-half, p.heightMm - 35], [half, p.heightMm - 35]),
+      line('front', [-half + 25, p.heightMm - 18], [-half + 55, p.heightMm - 18]),
+      line('front', [half - 55, p.heightMm - 18], [half - 25, p.heightMm - 18]),
+      line('front', [half - 40, p.heightMm - 30], [half - 40, p.heightMm - 6]),
+      line('side', [-p.depthMm / 2, p.heightMm - 35], [p.depthMm / 2, p.heightMm - 35]),
+    ]
+  },
+  parts: (p) => [
+    piece('cells and case', 1 + p.ampHours * p.volts * KG_PER_WH[p.chemistry as 'lead']),
+    piece('strap and box', 1),
+  ],
+  cautions: ['batteries'],
+})

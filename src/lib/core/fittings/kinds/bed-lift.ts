@@ -1,0 +1,107 @@
+import { z } from 'zod'
+import { bedBase, board, foam, piece } from '../boards'
+import { bedParameters, bedSolids, berth, entryInFront, FRAME_MM, sitUp, sleepersParameter } from '../bed'
+import { defineKind } from '../contract'
+import { about, lengthParameter, onTheCentreline } from '../shapes'
+import { box, line, pillows } from '../symbols'
+
+const RAIL_MM = 60
+
+const parameters = z.object({
+  lengthMm: lengthParameter(1900, 1200, 2200).describe('For the sleeper, head to foot'),
+  widthMm: lengthParameter(1350, 600, 1800),
+  nightMm: lengthParameter(650, 250, 1700).describe('Top of the platform when one sleeps'),
+  dayMm: lengthParameter(1350, 250, 1900).describe('Top of the platform when it is raised'),
+  railTopMm: lengthParameter(1600, 600, 2100).describe('Upper end of the rails'),
+  mmPerSecond: z.number().min(5).max(60).default(20),
+  sleepers: sleepersParameter(2),
+  ...bedParameters,
+})
+
+type Lift = z.infer<typeof parameters>
+
+/** Between its two ends any height can be had: the rails stop it at their top. */
+const heightIn = (p: Lift, stance: string): number =>
+  Math.min(stance === 'lowered' ? p.nightMm : p.dayMm, p.railTopMm - p.mattressMm)
+
+/** A bed that rides up and down on four rails, over whatever is stowed or sits below. At turn 0 one lies across. */
+export const bedLift = defineKind({
+  id: 'bed-lift',
+  group: 'sleeping',
+  parameters,
+  stances: ['raised', 'lowered'],
+  stanceFor: { driving: 'raised', living: 'raised', sleeping: 'lowered' },
+  meets: ['berth'],
+  home: onTheCentreline,
+  scribedAt: 'top',
+  footprint: (p) => ({ lengthMm: p.widthMm, depthMm: p.lengthMm, heightMm: Math.max(p.railTopMm, 250 + p.mattressMm) }),
+  solids: (p, stance) => bedSolids(about(p.widthMm), about(p.lengthMm), Math.max(150, heightIn(p, stance)), p),
+  clearances: (p, stance) => {
+    if (stance !== 'lowered') return []
+    const top = Math.max(150, heightIn(p, stance)) + p.mattressMm
+    return [
+      { ...entryInFront(about(p.widthMm), -p.lengthMm / 2), id: 'foot' },
+      {
+        id: 'entry',
+        use: 'entry',
+        serves: ['berth'],
+        need: 350,
+        unit: 'mm',
+        fromFloor: true,
+        upTo: (amount) => entryInFront(about(p.lengthMm), 0).upTo(amount),
+      },
+      sitUp(about(p.widthMm), about(p.lengthMm), 'y', top, p.head),
+    ]
+  },
+  services: (p, stance) =>
+    stance === 'lowered'
+      ? [
+          berth(
+            about(p.widthMm),
+            about(p.lengthMm),
+            'y',
+            Math.max(150, heightIn(p, stance)) + p.mattressMm,
+            p.edgeMm,
+            p.sleepers,
+            p.sleepers - 1,
+          ),
+        ]
+      : [],
+  features: (p, stance) => {
+    const z = Math.max(150, heightIn(p, stance))
+    const rails = [-p.widthMm / 2, p.widthMm / 2 - RAIL_MM / 2]
+    return [
+      ...pillows(
+        p.sleepers,
+        -p.widthMm / 2,
+        p.widthMm / 2,
+        p.head === 'back' ? p.lengthMm / 2 : -p.lengthMm / 2,
+        p.head === 'back' ? -1 : 1,
+      ),
+      ...[-1, 1].flatMap((x) =>
+        [-1, 1].map((y) =>
+          box(
+            'top',
+            (x * p.widthMm) / 2 - x * RAIL_MM,
+            (y * p.lengthMm) / 2 - y * RAIL_MM,
+            (x * p.widthMm) / 2,
+            (y * p.lengthMm) / 2,
+          ),
+        ),
+      ),
+      ...rails.map((x) => box('front', x, 60, x + RAIL_MM / 2, Math.max(p.railTopMm, z))),
+      ...[-1, 1].map((y) => line('side', [(y * p.lengthMm) / 2 - y * 20, 60], [(y * p.lengthMm) / 2 - y * 20, z])),
+    ]
+  },
+  parts: (p) => [
+    ...bedBase(p.base, p.lengthMm, p.widthMm, FRAME_MM),
+    foam('mattress', p.lengthMm - 2 * p.edgeMm, p.widthMm - 2 * p.edgeMm, p.mattressMm),
+    board('rails', p.railTopMm, 60, 4, 4, 'aluminium'),
+    piece('motor, shaft and belts', 9),
+  ],
+  change: (p) => ({
+    minutes: Math.max(0.2, Math.abs(heightIn(p, 'lowered') - heightIn(p, 'raised')) / p.mmPerSecond / 60),
+    hands: 1,
+  }),
+  cautions: () => ['overhead', 'crash-path'],
+})

@@ -1,0 +1,115 @@
+import { z } from 'zod'
+import { block } from '../../geometry'
+import { bedBase, board, foam } from '../boards'
+import { bedParameters, bedSolids, entryInFront, FRAME_MM, SIT_UP_MM } from '../bed'
+import { defineKind, type LocalClearance, type LocalService, type LocalSolid } from '../contract'
+import { about, above, countParameter, lengthParameter, onTheWall, rigid } from '../shapes'
+import { box, levels, line, pillow } from '../symbols'
+
+const RAIL_MM = 30
+const LADDER_MM = 320
+
+const parameters = z.object({
+  lengthMm: lengthParameter(1800, 1200, 2100).describe('For the sleeper, along the wall'),
+  widthMm: lengthParameter(700, 500, 1000),
+  levels: countParameter(2, 2, 3),
+  lowestMm: lengthParameter(350, 150, 800).describe('Top of the lowest platform above the floor'),
+  pitchMm: lengthParameter(750, 500, 1000).describe('From one platform to the next'),
+  railHighMm: lengthParameter(180, 100, 300).describe('Of the rail above the mattress'),
+  ...bedParameters,
+  mattressMm: lengthParameter(100, 40, 200),
+})
+
+type Bunks = z.infer<typeof parameters>
+
+const tops = (p: Bunks) => Array.from({ length: p.levels }, (_, level) => p.lowestMm + level * p.pitchMm)
+const NAMES = ['lower', 'middle', 'upper']
+const nameOf = (p: Bunks, level: number) => (p.levels === 2 && level === 1 ? 'upper' : NAMES[level]!)
+
+/** Two or three bunks one above the other along a wall, each but the lowest with a rail, and a ladder at its left end. */
+export const bunks = defineKind({
+  id: 'bunks',
+  group: 'sleeping',
+  parameters,
+  stances: ['made'],
+  stanceFor: { driving: 'made', living: 'made', sleeping: 'made' },
+  meets: ['berth'],
+  home: onTheWall,
+  scribedAt: 'top',
+  footprint: (p) => ({
+    lengthMm: p.lengthMm,
+    depthMm: p.widthMm,
+    heightMm: p.lowestMm + (p.levels - 1) * p.pitchMm + p.mattressMm + p.railHighMm,
+  }),
+  solids: (p) =>
+    tops(p).flatMap((z, level): LocalSolid[] => [
+      ...bedSolids(about(p.lengthMm), about(p.widthMm), z, p).map((solid) => ({
+        ...solid,
+        id: `${nameOf(p, level)} ${solid.id}`,
+      })),
+      ...(level === 0
+        ? []
+        : [
+            rigid(
+              `${nameOf(p, level)} rail`,
+              block(
+                [-p.lengthMm / 2 + LADDER_MM + 80, -p.widthMm / 2, z],
+                [p.lengthMm / 2, -p.widthMm / 2 + RAIL_MM, z + p.mattressMm + p.railHighMm],
+              ),
+            ),
+          ]),
+    ]),
+  clearances: (p) => [
+    entryInFront(about(p.lengthMm), -p.widthMm / 2),
+    ...tops(p).map((z, level): LocalClearance => ({
+      ...above(
+        `sit-up-${nameOf(p, level)}`,
+        'sit-up',
+        ['berth'],
+        p.head === 'back'
+          ? { min: p.lengthMm / 2 - 600, max: p.lengthMm / 2 }
+          : { min: -p.lengthMm / 2, max: 600 - p.lengthMm / 2 },
+        about(p.widthMm),
+        z + p.mattressMm,
+        level === p.levels - 1 ? SIT_UP_MM : Math.min(SIT_UP_MM, p.pitchMm - p.mattressMm - FRAME_MM),
+      ),
+    })),
+  ],
+  services: (p) => [
+    ...tops(p).map((z): LocalService => ({
+      type: 'berth',
+      quantity: 1,
+      approach: 'entry',
+      lying: {
+        lengthMm: p.lengthMm - 2 * p.edgeMm,
+        widthMm: p.widthMm - 2 * p.edgeMm,
+        zMm: z + p.mattressMm,
+        along: 'x',
+      },
+    })),
+    {
+      type: 'stowage',
+      quantity: 1,
+      inside: block([-p.lengthMm / 2, -p.widthMm / 2, 0], [p.lengthMm / 2, p.widthMm / 2, p.lowestMm - FRAME_MM]),
+    },
+  ],
+  features: (p) => {
+    const [half, front, back] = [p.lengthMm / 2, -p.widthMm / 2, p.widthMm / 2]
+    const high = p.lowestMm + (p.levels - 1) * p.pitchMm + p.mattressMm
+    const x = p.head === 'back' ? half - 360 : -half + 60
+    return [
+      pillow(x, front + 60, x + 300, back - 60),
+      line('top', [-half + LADDER_MM + 80, front + RAIL_MM], [half, front + RAIL_MM]),
+      box('front', -half + 40, 20, -half + 40 + LADDER_MM, high),
+      ...levels('front', -half + 40, -half + 40 + LADDER_MM, 20, high, Math.max(2, Math.round(high / 280))),
+      ...tops(p).map((z) => line('side', [front, z], [back, z])),
+    ]
+  },
+  parts: (p) => [
+    ...tops(p).flatMap(() => bedBase(p.base, p.lengthMm, p.widthMm, FRAME_MM)),
+    foam('mattresses', p.lengthMm - 2 * p.edgeMm, p.widthMm - 2 * p.edgeMm, p.mattressMm, p.levels),
+    board('rails', p.lengthMm - LADDER_MM - 80, p.railHighMm, 18, p.levels - 1),
+    board('ladder', p.lowestMm + (p.levels - 1) * p.pitchMm, 60, 25, 2, 'softwood'),
+  ],
+  cautions: () => ['overhead'],
+})

@@ -1,0 +1,70 @@
+import { z } from 'zod'
+import { board, carcass, piece, PLY_MM } from '../boards'
+import { defineKind } from '../contract'
+import {
+  about,
+  centred,
+  choiceParameter,
+  countParameter,
+  drawerPull,
+  inFront,
+  insideOf,
+  lengthParameter,
+  onTheWall,
+  PULLER_MM,
+  scribed,
+} from '../shapes'
+import { drawerFront, line, parted } from '../symbols'
+
+const parameters = z.object({
+  lengthMm: lengthParameter(500, 250, 1500),
+  depthMm: lengthParameter(500, 300, 1800),
+  heightMm: lengthParameter(500, 120, 1200),
+  drawers: countParameter(2, 1, 6),
+  extension: z.number().min(0.5).max(1).default(1).describe('Share of the depth that they run out'),
+  loadKg: z.number().min(2).max(200).default(30).describe('What each is to carry'),
+  dividers: countParameter(1, 0, 6).describe('A deep drawer without one is a heap'),
+  latch: choiceParameter(['positive', 'soft-close', 'lip']).describe('A heavy low drawer needs a latch that locks'),
+})
+
+/** A box of drawers: extension, load, dividers and the kind of latch are chosen. */
+export const drawerUnit = defineKind({
+  id: 'drawer-unit',
+  group: 'stowage',
+  parameters,
+  stances: ['shut'],
+  stanceFor: { driving: 'shut', living: 'shut', sleeping: 'shut' },
+  meets: ['stowage'],
+  home: onTheWall,
+  scribedAt: 'bottom',
+  footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
+  solids: (p) => [scribed('carcass', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
+  clearances: (p) => {
+    const run = p.depthMm * p.extension
+    return [
+      drawerPull(['stowage'], about(p.lengthMm), -p.depthMm / 2, { min: 20, max: p.heightMm - 10 }, run),
+      inFront('puller', 'stand', ['stowage'], about(p.lengthMm), -p.depthMm / 2, run + PULLER_MM),
+    ]
+  },
+  services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM + 10, 'puller')],
+  features: (p) => {
+    const half = p.lengthMm / 2
+    const each = (p.heightMm - 30) / p.drawers
+    return [
+      ...parted('top', -half + 20, half - 20, -p.depthMm / 2 + 20, p.depthMm / 2 - 20, p.dividers + 1),
+      line('top', [-half, -p.depthMm / 2 + 20], [half, -p.depthMm / 2 + 20]),
+      ...Array.from({ length: p.drawers }, (_, index) =>
+        drawerFront(-half + 8, half - 8, 20 + each * index, 16 + each * (index + 1)),
+      ).flat(),
+      ...Array.from({ length: p.drawers }, (_, index) =>
+        line('side', [-p.depthMm / 2, 20 + each * index], [-p.depthMm / 2 + 60, 20 + each * index]),
+      ),
+    ]
+  },
+  parts: (p) => [
+    ...carcass(p.lengthMm, p.depthMm, p.heightMm),
+    board('drawer bottoms', p.lengthMm, p.depthMm, 6, p.drawers, 'birchPly'),
+    board('drawer sides', 2 * (p.lengthMm + p.depthMm), p.heightMm / p.drawers / 1.8, 9, p.drawers),
+    piece('slides and latches', 1 + p.loadKg / 40, p.drawers),
+  ],
+})

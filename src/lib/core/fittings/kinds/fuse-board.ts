@@ -1,0 +1,29 @@
+import { piece } from '../boards'
+import { machine } from '../machine'
+import { countParameter, upTheWall } from '../shapes'
+import { box, line, parted } from '../symbols'
+
+/** Fuses and switches of each circuit behind a panel that comes off, in reach and to be read. */
+export const fuseBoard = machine({
+  id: 'fuse-board',
+  size: [
+    [300, 150, 700],
+    [90, 50, 200],
+    [220, 100, 600],
+  ],
+  extra: { circuits: countParameter(10, 1, 40) },
+  part: 'fuse board',
+  home: upTheWall(1000),
+  serviced: () => [['fuses', 'front', 450]],
+  features: (p) => {
+    const half = p.lengthMm / 2
+    return [
+      line('top', [-half, -p.depthMm / 2 + 12], [half, -p.depthMm / 2 + 12]),
+      box('front', -half + 20, 20, half - 20, p.heightMm - 20),
+      ...parted('front', -half + 20, half - 20, p.heightMm * 0.4, p.heightMm * 0.6, Math.min(16, p.circuits)),
+      line('side', [-p.depthMm / 2 + 12, 0], [-p.depthMm / 2 + 12, p.heightMm]),
+    ]
+  },
+  parts: (p) => [piece('board with its fuses', 1 + p.circuits * 0.08)],
+  cautions: ['mains', 'batteries'],
+})

@@ -1,0 +1,38 @@
+import { countParameter, onTheWall } from '../shapes'
+import { machine } from '../machine'
+import { board, piece } from '../boards'
+import { box, line, ring } from '../symbols'
+
+/** A locker for gas bottles: sealed to the inside, vented to the outside at its lowest point, because propane sinks. */
+export const gasLocker = machine({
+  id: 'gas-locker',
+  size: [
+    [420, 300, 800],
+    [400, 300, 700],
+    [650, 400, 900],
+  ],
+  extra: { bottles: countParameter(1, 1, 2) },
+  part: 'gas locker',
+  home: onTheWall,
+  serviced: () => [['gas-bottle', 'front', 500]],
+  features: (p) => {
+    const half = p.lengthMm / 2
+    const r = Math.min(p.lengthMm / p.bottles, p.depthMm) * 0.4
+    return [
+      ...Array.from({ length: p.bottles }, (_, index) =>
+        ring('top', -half + ((index + 0.5) * p.lengthMm) / p.bottles, 0, r),
+      ),
+      box('front', -half + 15, 15, half - 15, p.heightMm - 15),
+      line('front', [-half + 40, 35], [half - 40, 35]),
+      line('front', [-half + 40, 50], [half - 40, 50]),
+      ring('front', half - 60, p.heightMm * 0.55, 12),
+      line('side', [-p.depthMm / 2 + 15, 15], [-p.depthMm / 2 + 15, p.heightMm - 15]),
+    ]
+  },
+  parts: (p) => [
+    board('sides', 2 * (p.lengthMm + p.depthMm), p.heightMm, 1.5, 1, 'aluminium'),
+    board('floor and top', p.lengthMm, p.depthMm, 1.5, 2, 'aluminium'),
+    piece('regulator and seal', 1.5),
+  ],
+  cautions: ['gas'],
+})

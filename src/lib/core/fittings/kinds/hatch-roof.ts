@@ -1,0 +1,57 @@
+import { z } from 'zod'
+import { block } from '../../geometry'
+import { piece } from '../boards'
+import { defineKind } from '../contract'
+import { centred, inTheRoof, lengthParameter, outside, rigid } from '../shapes'
+import { box, cross, line } from '../symbols'
+
+const parameters = z.object({
+  lengthMm: lengthParameter(700, 280, 1200),
+  depthMm: lengthParameter(500, 280, 900),
+  frameMm: lengthParameter(35, 10, 80).describe('How far its frame hangs below the ceiling'),
+})
+
+/** A window in the roof that opens, with its blind. */
+export const hatchRoof = defineKind({
+  id: 'hatch-roof',
+  group: 'machines',
+  parameters,
+  stances: ['shut', 'open'],
+  stanceFor: { driving: 'shut', living: 'open', sleeping: 'shut' },
+  meets: [],
+  home: inTheRoof,
+  scribedAt: 'bottom',
+  footprint: (p) => ({ lengthMm: p.lengthMm + 60, depthMm: p.depthMm + 60, heightMm: p.frameMm }),
+  reach: (p) => ({ up: 200 + p.depthMm }),
+  solids: (p, stance) => [
+    rigid('frame', centred(p.lengthMm + 60, p.depthMm + 60, 0, p.frameMm)),
+    outside(
+      'lid',
+      block(
+        [-p.lengthMm / 2, -p.depthMm / 2, p.frameMm + 80],
+        [p.lengthMm / 2, p.depthMm / 2, p.frameMm + 120 + (stance === 'open' ? p.depthMm * 0.7 : 0)],
+      ),
+    ),
+  ],
+  clearances: () => [],
+  services: () => [{ type: 'air', quantity: 1 }],
+  features: (p) => [
+    box('top', -p.lengthMm / 2, -p.depthMm / 2, p.lengthMm / 2, p.depthMm / 2),
+    ...cross('top', -p.lengthMm / 2, -p.depthMm / 2, p.lengthMm / 2, p.depthMm / 2),
+    line('front', [-p.lengthMm / 2, p.frameMm / 2], [p.lengthMm / 2, p.frameMm / 2]),
+    line('front', [-20, 0], [-20, p.frameMm]),
+    line('side', [-p.depthMm / 2, p.frameMm / 2], [p.depthMm / 2, p.frameMm / 2]),
+  ],
+  parts: (p) => [piece('roof window', 3 + (p.lengthMm * p.depthMm) / 7e4)],
+  openings: (p) => [
+    {
+      id: 'roof-window',
+      through: 'roof',
+      task: 'air',
+      x: [-p.lengthMm / 2, p.lengthMm / 2],
+      other: [-p.depthMm / 2, p.depthMm / 2],
+    },
+  ],
+  change: () => ({ minutes: 0.1, hands: 1 }),
+  cautions: () => ['cutting'],
+})

@@ -1,0 +1,44 @@
+import { z } from 'zod'
+import { piece } from '../boards'
+import { machine } from '../machine'
+import { choiceParameter, onTheWall } from '../shapes'
+import { levels, ring, strokes } from '../symbols'
+
+/** Air and water heated by one machine. */
+export const heaterCombi = machine({
+  id: 'heater-combi',
+  size: [
+    [510, 350, 700],
+    [450, 300, 600],
+    [300, 220, 450],
+  ],
+  extra: {
+    fuel: choiceParameter(['diesel', 'gas', 'electric']),
+    kilowatts: z.number().min(2).max(8).default(4),
+    litres: z.number().min(5).max(20).default(10),
+  },
+  part: 'combined heater',
+  home: onTheWall,
+  meets: ['heater'],
+  serviced: () => [['heater', 'front', 450]],
+  services: () => [{ type: 'heater', quantity: 1 }],
+  features: (p) => {
+    const half = p.lengthMm / 2
+    const r = Math.min(p.depthMm, p.lengthMm) * 0.32
+    return [
+      ring('top', 0, 0, r),
+      ring('top', 0, 0, r * 0.5),
+      ...[-1, 1].map((x) => ring('top', x * (half - 45), -p.depthMm / 2 + 45, 32)),
+      ...levels('front', -half + 20, -20, 30, p.heightMm - 30, 5),
+      ...strokes('front', [
+        [20, p.heightMm / 2],
+        [half * 0.35, p.heightMm * 0.7],
+        [half * 0.6, p.heightMm * 0.3],
+        [half - 20, p.heightMm / 2],
+      ]),
+      ...levels('side', -p.depthMm / 2 + 30, p.depthMm / 2 - 30, 30, p.heightMm - 30, 4),
+    ]
+  },
+  parts: (p) => [piece('heater', 9 + p.kilowatts), piece('ducts and flue', 4)],
+  cautions: ['fuel', 'gas', 'mains'],
+})

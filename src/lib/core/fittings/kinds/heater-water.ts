@@ -1,0 +1,38 @@
+import { z } from 'zod'
+import { piece } from '../boards'
+import { machine } from '../machine'
+import { choiceParameter, onTheWall } from '../shapes'
+import { line, ring, strokes } from '../symbols'
+
+/** A water heater with its store. An electric one goes on a timer: it is a big load. */
+export const heaterWater = machine({
+  id: 'heater-water',
+  size: [
+    [400, 250, 700],
+    [300, 220, 500],
+    [300, 220, 500],
+  ],
+  extra: { litres: z.number().min(3).max(40).default(10), heatedBy: choiceParameter(['electric', 'engine', 'gas']) },
+  part: 'water heater',
+  home: onTheWall,
+  serviced: () => [['heater', 'front', 400]],
+  features: (p) => {
+    const half = p.lengthMm / 2
+    const r = Math.min(p.depthMm, p.heightMm) * 0.4
+    return [
+      line('top', [-half + 40, -r], [-half + 40, r]),
+      line('top', [half - 40, -r], [half - 40, r]),
+      ring('top', 0, 0, r * 0.3),
+      ring('front', 0, p.heightMm / 2, r),
+      ...strokes('front', [
+        [-r * 0.5, p.heightMm / 2],
+        [-r * 0.2, p.heightMm / 2 + r * 0.4],
+        [r * 0.2, p.heightMm / 2 - r * 0.4],
+        [r * 0.5, p.heightMm / 2],
+      ]),
+      ring('side', 0, p.heightMm / 2, r),
+    ]
+  },
+  parts: (p) => [piece('store and element', 4 + p.litres * 0.35)],
+  cautions: ['mains', 'gas'],
+})

@@ -1,0 +1,31 @@
+import { z } from 'zod'
+import { piece } from '../boards'
+import { machine } from '../machine'
+import { choiceParameter, upTheWall } from '../shapes'
+import { levels, line, ring } from '../symbols'
+
+/** An inverter, a charger, or both in one, with air round it. */
+export const inverter = machine({
+  id: 'inverter',
+  size: [
+    [330, 150, 600],
+    [160, 80, 350],
+    [420, 150, 700],
+  ],
+  extra: { does: choiceParameter(['both', 'inverter', 'charger']), watts: z.number().min(100).max(8000).default(1600) },
+  part: 'inverter',
+  home: upTheWall(100),
+  serviced: () => [['inverter', 'front', 400]],
+  features: (p) => {
+    const half = p.lengthMm / 2
+    return [
+      ...levels('top', -half + 20, half - 20, -p.depthMm / 2 + 10, p.depthMm / 2 - 10, 5),
+      ...levels('front', -half + 30, half - 30, 30, p.heightMm * 0.4, 6),
+      ring('front', half - 50, p.heightMm - 60, 16),
+      line('front', [-half + 30, p.heightMm - 60], [0, p.heightMm - 60]),
+      ...levels('side', -p.depthMm / 2 + 15, p.depthMm / 2 - 15, 30, p.heightMm * 0.4, 6),
+    ]
+  },
+  parts: (p) => [piece('inverter or charger', 2 + p.watts * 0.009)],
+  cautions: ['mains', 'batteries'],
+})

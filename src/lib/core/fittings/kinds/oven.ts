@@ -1,0 +1,57 @@
+import { z } from 'zod'
+import { piece } from '../boards'
+import { defineKind } from '../contract'
+import {
+  about,
+  centred,
+  choiceParameter,
+  dropSwing,
+  inFront,
+  lengthParameter,
+  rigid,
+  STAND_MM,
+  upTheWall,
+} from '../shapes'
+import { flapFront, line, ring } from '../symbols'
+
+const parameters = z.object({
+  lengthMm: lengthParameter(450, 350, 650),
+  depthMm: lengthParameter(450, 380, 620),
+  heightMm: lengthParameter(340, 250, 620),
+  fuel: choiceParameter(['gas', 'electric']),
+  boardMm: lengthParameter(12, 6, 30).describe('Heat-proof board round it'),
+})
+
+/** An oven with a drop-down door, in a heat-proof surround. Cook next to a door, an opening window or the roof fan. */
+export const oven = defineKind({
+  id: 'oven',
+  group: 'galley',
+  parameters,
+  stances: ['shut'],
+  stanceFor: { driving: 'shut', living: 'shut', sleeping: 'shut' },
+  meets: [],
+  home: upTheWall(500),
+  scribedAt: 'bottom',
+  footprint: (p) => ({
+    lengthMm: p.lengthMm + 2 * p.boardMm,
+    depthMm: p.depthMm,
+    heightMm: p.heightMm + 2 * p.boardMm,
+  }),
+  solids: (p) => [rigid('oven', centred(p.lengthMm + 2 * p.boardMm, p.depthMm, 0, p.heightMm + 2 * p.boardMm))],
+  clearances: (p) => [
+    dropSwing(['hob'], p.lengthMm, -p.depthMm / 2, p.boardMm, p.heightMm),
+    inFront('stand', 'stand', ['hob'], about(p.lengthMm), -p.depthMm / 2, p.heightMm + STAND_MM - 200),
+  ],
+  services: () => [{ type: 'hob', quantity: 1, approach: 'stand' }],
+  features: (p) => {
+    const [half, low, high] = [p.lengthMm / 2, p.boardMm, p.boardMm + p.heightMm]
+    return [
+      line('top', [-half, -p.depthMm / 2 + 30], [half, -p.depthMm / 2 + 30]),
+      ...flapFront(-half, half, low, high - 60, 'high'),
+      ...[-0.6, 0, 0.6].map((share) => ring('front', share * half, high - 30, 14)),
+      line('side', [-p.depthMm / 2 + 30, low], [-p.depthMm / 2 + 30, high]),
+    ]
+  },
+  parts: (p) => [piece(`${p.fuel} oven`, 9 + (p.lengthMm * p.depthMm * p.heightMm) / 9e6)],
+  cautions: (p) => (p.fuel === 'gas' ? ['gas'] : ['mains']),
+})

@@ -1,0 +1,35 @@
+import { piece, skin } from '../boards'
+import { machine, tankLitres } from '../machine'
+import { choiceParameter, underTheFloor } from '../shapes'
+import { line, ring, strokes } from '../symbols'
+
+/** A water tank slung under the floor: it saves room inside and needs warmth in frost. */
+export const tankUnder = machine({
+  id: 'tank-under',
+  size: [
+    [900, 300, 2000],
+    [500, 200, 1200],
+    [220, 120, 400],
+  ],
+  extra: { insulated: choiceParameter(['yes', 'no']).describe('Lagged, or emptied in frost') },
+  part: 'tank under the floor',
+  home: underTheFloor,
+  isOutside: true,
+  meets: ['water'],
+  services: (p) => [{ type: 'tank', quantity: tankLitres(p) }],
+  features: (p) => [
+    ring('top', p.lengthMm / 2 - 120, 0, Math.min(50, p.depthMm / 4)),
+    line('top', [-p.lengthMm / 4, -p.depthMm / 2], [-p.lengthMm / 4, p.depthMm / 2]),
+    line('top', [p.lengthMm / 4, -p.depthMm / 2], [p.lengthMm / 4, p.depthMm / 2]),
+    ...strokes('front', [
+      [-p.lengthMm / 4, p.heightMm * 0.6],
+      [-p.lengthMm / 8, p.heightMm * 0.7],
+      [0, p.heightMm * 0.6],
+      [p.lengthMm / 8, p.heightMm * 0.7],
+      [p.lengthMm / 4, p.heightMm * 0.6],
+    ]),
+    line('side', [-p.depthMm / 3, p.heightMm * 0.6], [p.depthMm / 3, p.heightMm * 0.6]),
+  ],
+  parts: (p) => [...skin(p.lengthMm, p.depthMm, p.heightMm), piece('straps and brackets', 5)],
+  cautions: ['under-floor'],
+})

@@ -1,0 +1,76 @@
+import { z } from 'zod'
+import { carcass, PLY_MM } from '../boards'
+import { block } from '../../geometry'
+import { defineKind } from '../contract'
+import {
+  about,
+  behind,
+  centred,
+  doorSwing,
+  hingeParameter,
+  inFront,
+  insideOf,
+  kneeling,
+  lengthParameter,
+  onTheCentreline,
+  rigid,
+  STAND_MM,
+} from '../shapes'
+import { leaf, line } from '../symbols'
+
+const parameters = z.object({
+  lengthMm: lengthParameter(600, 300, 1500),
+  depthMm: lengthParameter(500, 300, 1200),
+  heightMm: lengthParameter(700, 250, 2000),
+  hinge: hingeParameter,
+})
+
+/** A cupboard with a door on both sides: filled from outside or the garage, emptied from within. */
+export const throughCupboard = defineKind({
+  id: 'through-cupboard',
+  group: 'stowage',
+  parameters,
+  stances: ['shut'],
+  stanceFor: { driving: 'shut', living: 'shut', sleeping: 'shut' },
+  meets: ['stowage'],
+  home: onTheCentreline,
+  scribedAt: 'bottom',
+  footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
+  solids: (p) => [rigid('carcass', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
+  clearances: (p) => {
+    const heights = { min: 20, max: p.heightMm - 15 }
+    const front = doorSwing(['stowage'], about(p.lengthMm), -p.depthMm / 2, p.hinge, heights)
+    const back = doorSwing(
+      ['stowage'],
+      about(p.lengthMm),
+      -p.depthMm / 2,
+      p.hinge === 'left' ? 'right' : 'left',
+      heights,
+      'back door',
+    )
+    return [
+      front,
+      { ...back, serves: [], use: 'access', task: 'under-lid', upTo: (amount) => turned(back.upTo(amount)) },
+      p.heightMm < 1000
+        ? kneeling(['stowage'], about(p.lengthMm), -p.depthMm / 2)
+        : inFront('kneel', 'stand', ['stowage'], about(p.lengthMm), -p.depthMm / 2, STAND_MM),
+      { ...behind('behind', 'access', [], about(p.lengthMm), p.depthMm / 2, STAND_MM), task: 'under-lid' },
+    ]
+  },
+  services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM, 'kneel')],
+  features: (p) => [
+    line('top', [-p.lengthMm / 2, -p.depthMm / 2 + 18], [p.lengthMm / 2, -p.depthMm / 2 + 18]),
+    line('top', [-p.lengthMm / 2, p.depthMm / 2 - 18], [p.lengthMm / 2, p.depthMm / 2 - 18]),
+    line('top', [0, -p.depthMm / 2 + 60], [0, p.depthMm / 2 - 60]),
+    ...leaf(-p.lengthMm / 2 + 8, p.lengthMm / 2 - 8, 20, p.heightMm - 15, p.hinge),
+    line('side', [-p.depthMm / 2 + 18, 20], [-p.depthMm / 2 + 18, p.heightMm]),
+    line('side', [p.depthMm / 2 - 18, 20], [p.depthMm / 2 - 18, p.heightMm]),
+  ],
+  parts: (p) => carcass(p.lengthMm, p.depthMm, p.heightMm, { back: true, shelves: 1 }),
+})
+
+/** Half a turn about the middle of the footprint. */
+const turned = (solid: ReturnType<typeof block>) => ({
+  ...solid,
+  profile: solid.profile.map(([x, y]) => [-x, -y] as const),
+})

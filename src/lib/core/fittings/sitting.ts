@@ -1,0 +1,28 @@
+import type { Polygon } from '../geometry'
+import type { LocalService, SeatPlace } from './contract'
+
+/** Places side by side along x, each looking to the front. */
+export const placesAlong = (count: number, lengthMm: number, y = 0): readonly SeatPlace[] =>
+  Array.from({ length: count }, (_, index) => ({
+    at: [-lengthMm / 2 + ((index + 0.5) * lengthMm) / count, y] as const,
+    facesDeg: 270,
+  }))
+
+/** Width of one who sits beside others; common practice, no source. */
+export const SITTER_MM = 550
+export const sittersOn = (lengthMm: number): number => Math.max(1, Math.floor(lengthMm / SITTER_MM))
+
+/** A table’s places, counted only where a seat is at it. */
+export const tablePlaces = (top: Polygon, most: number, approach?: string): LocalService => ({
+  type: 'table-place',
+  quantity: most,
+  top,
+  ...(approach === undefined ? {} : { approach }),
+})
+
+/** How many can sit along the edges of a top, wall side left out. */
+export const placesRound = (lengthMm: number, depthMm: number, openSides: 2 | 3 | 4): number => {
+  const along = Math.floor(lengthMm / SITTER_MM)
+  const end = Math.floor(depthMm / SITTER_MM)
+  return Math.max(1, openSides === 2 ? along * 2 : openSides === 3 ? along + 2 * end : 2 * along + 2 * end)
+}

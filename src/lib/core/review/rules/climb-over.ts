@@ -1,0 +1,51 @@
+import { sleepersOf } from '../../brief'
+import { assignBerths } from '../../scene'
+import { defineRule, practice } from '../define-rule'
+import { footOf } from '../middle'
+
+/** Who gets out of bed over whom. */
+export const climbOver = defineRule({
+  id: 'climb-over',
+  group: 'people',
+  modes: ['sleeping'],
+  gravity: { 'climb-over': 'note' },
+  basis: practice('a bed for two that is entered from one long side lets the inner sleeper out only over the outer'),
+  parameters: {},
+  check: ({ scene, brief }) =>
+    assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
+      const over = Math.min(berth.lying.over ?? 0, sleepers.length - 1)
+      if (over < 1) return []
+      const placed = scene.placed.find(({ id }) => id === berth.fittingId)!
+      return [
+        {
+          code: 'climb-over' as const,
+          fittings: [placed.id],
+          place: footOf(placed, berth.lying.zMm),
+          measured: over,
+          needed: 0,
+          unit: 'count' as const,
+          facts: { over },
+        },
+      ]
+    }),
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
+    return placed?.fitting.parameters.entry === 'side'
+      ? [
+          {
+            code: 'entry-foot' as const,
+            fittingId: placed.id,
+            amount: 0,
+            commands: [
+              {
+                type: 'fitting.parameters' as const,
+                variant: input.variantId,
+                id: placed.id,
+                parameters: { entry: 'foot' },
+              },
+            ],
+          },
+        ]
+      : []
+  },
+})

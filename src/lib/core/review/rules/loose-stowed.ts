@@ -1,0 +1,46 @@
+import { piecesOf } from '../../brief'
+import { looseLeft, stow } from '../../scene'
+import { defineRule, practice } from '../define-rule'
+import { placeFor } from '../place-remedy'
+
+/** Cushions, boards and covers that a mode has no use for have a stowage, beside the client’s gear. */
+export const looseStowed = defineRule({
+  id: 'loose-stowed',
+  group: 'use',
+  modes: 'every',
+  gravity: { 'loose-homeless': 'caution' },
+  basis: practice('every cushion has its place in both states; pieces packed biggest first, gear counted'),
+  parameters: {},
+  check: ({ scene, brief }) => {
+    const loose = looseLeft(scene)
+    if (loose.length === 0) return []
+    const homeless = new Map(
+      stow(scene, [...piecesOf(brief), ...loose]).left.map(({ piece, longestMm, alone }) => [
+        piece.id,
+        { longestMm, alone },
+      ]),
+    )
+    const left = loose.filter(({ id }) => homeless.has(id))
+    const kinds = new Map(left.map((one) => [`${one.fittingId}/${one.part}`, one]))
+    return [...kinds].map(([key, one]) => {
+      const { longestMm, alone } = homeless.get(one.id)!
+      const { x, y, z } = scene.placed.find(({ id }) => id === one.fittingId)!.bounds
+      const lead = Math.max(...one.size)
+      return {
+        code: 'loose-homeless' as const,
+        fittings: [one.fittingId],
+        place: [(x.min + x.max) / 2, (y.min + y.max) / 2, z.max] as const,
+        measured: alone ? 0 : longestMm,
+        needed: Math.round(lead),
+        unit: 'mm' as const,
+        facts: {
+          part: one.part,
+          count: left.filter((other) => `${other.fittingId}/${other.part}` === key).length,
+          size: one.size,
+          alone,
+        },
+      }
+    })
+  },
+  remedies: (input) => placeFor(input, 'stowage'),
+})

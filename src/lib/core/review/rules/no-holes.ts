@@ -1,0 +1,50 @@
+import type { FixingWay } from '../../job'
+import { defineRule, practice } from '../define-rule'
+
+/** Which ways of fixing need holes in the vehicle. */
+const DRILLS: Record<FixingWay, boolean> = {
+  screws: true,
+  inserts: true,
+  rails: false,
+  points: false,
+  straps: false,
+  standing: false,
+}
+
+/** A fit-out that is to move to another vehicle leaves no hole in this one. */
+export const noHoles = defineRule({
+  id: 'no-holes',
+  group: 'fit',
+  modes: ['living'],
+  gravity: { 'fixing-drills': 'caution', 'body-cut': 'caution' },
+  basis: practice('not one hole drilled: rails, the maker’s points, straps, or what stands by itself'),
+  parameters: {},
+  check: ({ scene, plan }) => {
+    if (plan.transferable !== true) return []
+    const fixed = scene.placed.flatMap((placed) => {
+      const how = placed.fitting.fixing?.how
+      if (how !== undefined && !DRILLS[how]) return []
+      return [
+        {
+          code: 'fixing-drills' as const,
+          fittings: [placed.id],
+          place: placed.placement.at,
+          measured: placed.fitting.fixing?.points ?? 0,
+          needed: 0,
+          unit: 'count' as const,
+          facts: { how },
+        },
+      ]
+    })
+    const cut = Object.entries(plan.changes).map(([changeId, change]) => ({
+      code: 'body-cut' as const,
+      fittings: [],
+      place: [Number('fromMm' in change ? change.fromMm : scene.interior.xSpan.max), 0, 900] as const,
+      measured: 1,
+      needed: 0,
+      unit: 'count' as const,
+      facts: { change: change.kind, changeId },
+    }))
+    return [...fixed, ...cut]
+  },
+})

@@ -1,0 +1,37 @@
+import { defineRule, practice } from '../define-rule'
+import { setParameters } from '../ways-out'
+
+/** A grab rail is bolted into framing: in the lining alone it comes off in the hand. */
+export const railHeld = defineRule({
+  id: 'rail-held',
+  group: 'people',
+  modes: ['living'],
+  gravity: { 'rail-in-lining': 'stop' },
+  basis: practice(
+    'grab bars are bolted into framing, not lining; published: 1112 N, 2010 ADA Standards § 609.8 (from memory)',
+  ),
+  parameters: {},
+  check: ({ scene }) =>
+    scene.placed.flatMap((placed) => {
+      if (placed.kind.id !== 'grab-rail' || placed.fitting.parameters.fixed !== 'lining') return []
+      return [
+        {
+          code: 'rail-in-lining' as const,
+          fittings: [placed.id],
+          place: placed.placement.at,
+          measured: 0,
+          needed: 1112,
+          unit: 'count' as const,
+          facts: {},
+        },
+      ]
+    }),
+  remedies: (input, finding) => [
+    {
+      code: 'into-framing',
+      fittingId: finding.fittings[0]!,
+      amount: 0,
+      commands: [setParameters(input, finding.fittings[0]!, { fixed: 'framing' })],
+    },
+  ],
+})

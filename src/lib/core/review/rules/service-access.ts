@@ -1,0 +1,69 @@
+import { accessFaults } from '../../scene'
+import type { Remedy } from '../finding'
+import { defineRule, practice } from '../define-rule'
+
+/** What is got at once in a while: a toilet’s tank, a pump, fuses, a gas bottle, the spare wheel. It may be cleared first. */
+export const serviceAccess = defineRule({
+  id: 'service-access',
+  group: 'use',
+  modes: ['living'],
+  gravity: { 'access-first': 'note', 'access-blocked': 'caution' },
+  basis: practice(
+    'each has a panel that comes off and room before it; what can be moved away for it is named and counted',
+  ),
+  parameters: {
+    most: {
+      default: 3,
+      min: 0,
+      max: 10,
+      unit: 'count',
+      basis: practice('more than three things are not moved for it'),
+    },
+  },
+  check: ({ scene, parameters }) =>
+    accessFaults(scene).map((fault) => {
+      const owner = fault.of.kind === 'fitting' ? [fault.of.id] : []
+      const moved = fault.toMove.map(({ id }) => id)
+      const common = { place: fault.at, needed: fault.neededMm }
+      if (fault.fixed.length === 0 && moved.length <= parameters.most)
+        return {
+          ...common,
+          code: 'access-first' as const,
+          fittings: [...owner, ...moved],
+          measured: moved.length,
+          unit: 'count' as const,
+          needed: 0,
+          facts: { task: fault.task, of: fault.of, toMove: fault.toMove },
+        }
+      const fixed = fault.fixed.flatMap((blocker) => (blocker.kind === 'fitting' ? [blocker.id] : []))
+      return {
+        ...common,
+        code: 'access-blocked' as const,
+        fittings: [...owner, ...fixed, ...moved],
+        measured: fault.freeMm,
+        unit: 'mm' as const,
+        facts: { task: fault.task, of: fault.of, toMove: fault.toMove, blockers: fault.fixed },
+      }
+    }),
+  remedies: (input, finding) =>
+    finding.facts.toMove.flatMap(({ id, stance }): Remedy[] =>
+      stance === undefined
+        ? []
+        : [
+            {
+              code: 'stance-other',
+              fittingId: id,
+              amount: 0,
+              commands: [
+                {
+                  type: 'mode.stance',
+                  variant: input.variantId,
+                  mode: input.scene.modeId,
+                  fitting: id,
+                  stance,
+                },
+              ],
+            },
+          ],
+    ),
+})

@@ -1,0 +1,106 @@
+import { block, placePrism, prismBounds, prismsOverlap, spanMiddle, type Prism } from '../geometry'
+import type { Task } from '../fittings'
+import { freedomOf, type Blocker } from './free'
+import type { Placed, Scene } from './scene'
+
+/** What stands before something that is got at once in a while, and whether it can be moved for it. */
+export interface Access {
+  readonly task: Task
+  /** Whose it is: a fitting, or a part of the body by its id. */
+  readonly of: { readonly kind: 'fitting' | 'part'; readonly id: string }
+  readonly clearanceId: string
+  readonly at: readonly [number, number, number]
+  readonly neededMm: number
+  readonly freeMm: number
+  /** Fittings that can be moved out of the way: by another stance, or by being carried off. */
+  readonly toMove: readonly { readonly id: string; readonly stance: string | undefined }[]
+  /** What cannot. */
+  readonly fixed: readonly Blocker[]
+}
+
+/** What one person carries off by themselves. UK HSE, Manual handling at work, guideline figure (from memory). */
+export const ONE_PERSON_KG = 25
+
+/** How a fitting can clear a volume: in another of its stances, or carried off where it is loose; undefined if neither. */
+function wayOff(placed: Placed, volume: Prism): { stance: string | undefined } | undefined {
+  const { kind, fitting, placement } = placed
+  for (const stance of kind.stances) {
+    if (stance === placed.stance) continue
+    const solids = kind.solids(fitting.parameters, stance)
+    const clear = solids.every(
+      ({ prism, fit }) => fit === 'outside' || !prismsOverlap(placePrism(placement, prism), volume),
+    )
+    if (clear) return { stance }
+  }
+  const loose = kind.loose(fitting.parameters, placed.stance).length > 0 && kind.parts(fitting.parameters).length > 0
+  const stands = fitting.fixing?.how === 'standing' || fitting.fixing?.how === 'straps'
+  return (loose && kind.stances.includes('put-away')) || (stands && kind.massKg(fitting.parameters) <= ONE_PERSON_KG)
+    ? { stance: undefined }
+    : undefined
+}
+
+function split(scene: Scene, blockers: readonly Blocker[], volume: Prism): Pick<Access, 'toMove' | 'fixed'> {
+  const toMove: { id: string; stance: string | undefined }[] = []
+  const fixed: Blocker[] = []
+  for (const blocker of blockers) {
+    const placed = blocker.kind === 'fitting' ? scene.placed.find(({ id }) => id === blocker.id) : undefined
+    const off = placed === undefined ? undefined : wayOff(placed, volume)
+    if (placed === undefined || off === undefined) fixed.push(blocker)
+    else toMove.push({ id: placed.id, stance: off.stance })
+  }
+  return { toMove, fixed }
+}
+
+/** Side and height of the room over a spare wheel’s nut, which is let down from inside; common practice, no source. */
+const NUT_MM = { side: 250, high: 600 } as const
+
+/** Everything in a scene that is got at once in a while and does not stand free. */
+export function accessFaults(scene: Scene): readonly Access[] {
+  const ofFittings = scene.placed.flatMap((placed) =>
+    placed.clearances.flatMap((clearance): Access[] => {
+      if (clearance.task === undefined) return []
+      const { free, blockers } = freedomOf(scene, placed, clearance)
+      if (blockers.length === 0) return []
+      const { x, y, z } = prismBounds(clearance.prism)
+      return [
+        {
+          task: clearance.task,
+          of: { kind: 'fitting', id: placed.id },
+          clearanceId: clearance.id,
+          at: [spanMiddle(x), spanMiddle(y), spanMiddle(z)],
+          neededMm: clearance.need,
+          freeMm: free,
+          ...split(scene, blockers, clearance.prism),
+        },
+      ]
+    }),
+  )
+  const wheels = scene.interior.shell.keepOuts.flatMap((keepOut): Access[] => {
+    if (keepOut.what !== 'spare-wheel' || keepOut.to[2] > 0) return []
+    const [x, y] = [(keepOut.from[0] + keepOut.to[0]) / 2, (keepOut.from[1] + keepOut.to[1]) / 2]
+    const { side, high } = NUT_MM
+    const low = scene.interior.lining.floorMm
+    const volume = block([x - side / 2, y - side / 2, low], [x + side / 2, y + side / 2, low + high])
+    const blockers = scene.placed.flatMap((placed): Blocker[] =>
+      placed.inner.some(({ prism }) => prismsOverlap(prism, volume)) ? [{ kind: 'fitting', id: placed.id }] : [],
+    )
+    if (blockers.length === 0) return []
+    const lowest = Math.min(
+      ...scene.placed.flatMap(({ inner }) =>
+        inner.filter(({ prism }) => prismsOverlap(prism, volume)).map(({ prism }) => prismBounds(prism).z.min),
+      ),
+    )
+    return [
+      {
+        task: 'spare-wheel',
+        of: { kind: 'part', id: keepOut.id },
+        clearanceId: 'nut',
+        at: [x, y, low],
+        neededMm: high,
+        freeMm: Math.max(0, Math.round(lowest - low)),
+        ...split(scene, blockers, volume),
+      },
+    ]
+  })
+  return [...ofFittings, ...wheels]
+}
