@@ -1,17 +1,16 @@
-import { wrap, type Remote } from 'comlink'
-import type { BriefWorker } from './brief-protocol'
+import type { Remote } from 'comlink'
+import type { BriefEngine } from './brief-engine'
+import { openEngine } from './open-engine'
 
 /** Holds briefs against bodies and plans in a worker. */
 export class BriefClient {
-  readonly #worker: Worker
-  readonly remote: Remote<BriefWorker>
+  readonly #opened = import('./brief-engine').then(({ engineUrl }) => openEngine<BriefEngine>(engineUrl))
 
-  constructor() {
-    this.#worker = new Worker(new URL('./brief.worker.ts', import.meta.url), { type: 'module' })
-    this.remote = wrap<BriefWorker>(this.#worker)
+  get remote(): Promise<Remote<BriefEngine>> {
+    return this.#opened.then(({ remote }) => remote)
   }
 
   close(): void {
-    this.#worker.terminate()
+    void this.#opened.then(({ worker }) => worker.terminate())
   }
 }

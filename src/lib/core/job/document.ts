@@ -3,7 +3,13 @@ import { migrate } from './migrations'
 import { jobSchema, type Job } from './schema'
 
 export type ParsedJob =
-  { readonly ok: true; readonly job: Job } | { readonly ok: false; readonly faults: readonly Fault[] }
+  | { readonly ok: true; readonly job: Job }
+  | {
+      readonly ok: false
+      readonly faults: readonly Fault[]
+      /** The document without its faulty parts, where that can be read: to be brought in only if someone says so. */
+      readonly rest?: Job
+    }
 
 const MAX_DEPTH = 24
 const MAX_NODES = 300_000
@@ -11,7 +17,7 @@ const MAX_FAULTS = 50
 const FORBIDDEN = new Set(['__proto__', 'constructor', 'prototype'])
 
 /** What no document may hold, whatever its fields mean: prototype keys, figures that are none, endless nesting. */
-function guard(input: unknown): readonly Fault[] {
+export function guard(input: unknown): readonly Fault[] {
   const faults: Fault[] = []
   const stack: { value: unknown; path: string; depth: number }[] = [{ value: input, path: '', depth: 0 }]
   for (let nodes = 0; stack.length > 0; nodes += 1) {
@@ -42,10 +48,56 @@ export function parseJob(input: unknown): ParsedJob {
   if (!migrated.ok) return { ok: false, faults: [migrated.fault] }
   const result = jobSchema.safeParse(migrated.document)
   if (result.success) return { ok: true, job: result.data as unknown as Job }
-  const faults = result.error.issues
-    .slice(0, MAX_FAULTS)
-    .map((issue) => ({ path: issue.path.map(String).join('.'), message: issue.message }))
-  return { ok: false, faults }
+  const faults = faultsOf(result.error.issues)
+  const rest = restOf(migrated.document)
+  return { ok: false, faults, ...(rest === undefined ? {} : { rest }) }
+}
+
+export const faultsOf = (
+  issues: readonly { readonly path: readonly PropertyKey[]; readonly message: string }[],
+): readonly Fault[] =>
+  issues.slice(0, MAX_FAULTS).map((issue) => ({ path: issue.path.map(String).join('.'), message: issue.message }))
+
+/** Where a document holds things that it can do without: the one that a fault lies in is left out. */
+const DROPPABLE: readonly RegExp[] = [
+  /^variants\.[^.]+\.plan\.modes\.[^.]+\.(stances|seats|figures)\.[^.]+/,
+  /^variants\.[^.]+\.plan\.modes\.[^.]+\.(away|turned)/,
+  /^variants\.[^.]+\.plan\.(fittings|changes|groups)\.[^.]+/,
+  /^variants\.[^.]+\.plan\.(groups|transferable)/,
+  /^brief\.(people|pets|gear|demands|adjust)\.[^.]+/,
+  /^(survey|brief\.use)/,
+]
+/** A parameter, lock or fixing that is out of order goes back to what is usual. */
+const RESETTABLE = /^variants\.[^.]+\.plan\.fittings\.[^.]+\.(parameters\.[^.]+|locked|fixing|label)/
+const MOST_ROUNDS = 12
+
+/** A document without what is faulty in it; undefined where what is left is none either. */
+function restOf(document: unknown): Job | undefined {
+  const rest = JSON.parse(JSON.stringify(document)) as unknown
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    const result = jobSchema.safeParse(rest)
+    if (result.success) return result.data as unknown as Job
+    for (const { path } of result.error.issues) {
+      const whole = path.map(String).join('.')
+      const found =
+        RESETTABLE.exec(whole)?.[0] ?? DROPPABLE.map((pattern) => pattern.exec(whole)?.[0]).find((one) => one !== undefined)
+      if (found === undefined || !leaveOut(rest, found.split('.'))) return undefined
+    }
+  }
+  return undefined
+}
+
+function leaveOut(document: unknown, path: readonly string[]): boolean {
+  let at = document
+  for (const key of path.slice(0, -1)) {
+    if (typeof at !== 'object' || at === null) return false
+    at = (at as Record<string, unknown>)[key]
+    // what another fault took away already
+    if (at === undefined) return true
+  }
+  if (typeof at !== 'object' || at === null) return false
+  delete (at as Record<string, unknown>)[path.at(-1)!]
+  return true
 }
 
 /** Reads text as a document: says where JSON itself ends, then as `parseJob`. */

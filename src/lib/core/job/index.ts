@@ -32,3 +32,17 @@ export { apply, CommandError, diffsMeet, type Applied } from './apply'
 export { newBrief, newJob, STANDARD_LINING, standardBrief } from './new-job'
 export { modesOf, planInterior, variantsOf } from './queries'
 export type { JobSummary } from './summary'
+export {
+  moduleJsonSchema,
+  moduleKg,
+  MODULE_FORMAT,
+  moduleOf,
+  MODULE_VERSION,
+  parseModule,
+  parseModuleText,
+  placedModule,
+  type Module,
+  type ParsedModule,
+  type Standing,
+} from './module'
+export { undoList, type Undoing } from './undo-list'

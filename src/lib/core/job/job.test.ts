@@ -8,6 +8,7 @@ import {
   apply,
   CommandError,
   diffsMeet,
+  FIXING_WAYS,
   jobJsonSchema,
   JOB_VERSION,
   migrate,
@@ -186,6 +187,68 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
     label: words,
   }),
   'fitting.remove': fc.record({ type: fc.constant('fitting.remove'), variant: fc.constant(variant), id: fitting }),
+  'fitting.lock': fc.record({
+    type: fc.constant('fitting.lock'),
+    variant: fc.constant(variant),
+    id: fitting,
+    locked: fc.boolean(),
+  }),
+  'fitting.fixing': fc.record({
+    type: fc.constant('fitting.fixing'),
+    variant: fc.constant(variant),
+    id: fitting,
+    fixing: fc.record({ how: fc.constantFrom(...FIXING_WAYS), points: fc.integer({ min: 0, max: 60 }) }),
+  }),
+  'group.put': fc.record({
+    type: fc.constant('group.put'),
+    variant: fc.constant(variant),
+    id: fc.constantFrom('group-a', 'group-b'),
+    group: fc.record({
+      name: words,
+      fittings: fc.constantFrom(['fit-bed', 'fit-galley'], ['fit-galley', 'fit-cold', 'fit-lounge']),
+    }),
+  }),
+  'group.remove': fc.constant({ type: 'group.remove', variant, id: 'group-a' }),
+  'plan.mirror': fc.constant({ type: 'plan.mirror', variant }),
+  'plan.transferable': fc.record({
+    type: fc.constant('plan.transferable'),
+    variant: fc.constant(variant),
+    transferable: fc.boolean(),
+  }),
+  'mode.add': fc.record({
+    type: fc.constant('mode.add'),
+    variant: fc.constant(variant),
+    id: fc.constantFrom('mode-boat', 'mode-office'),
+    name: words,
+    purpose: fc.constantFrom('driving', 'living', 'sleeping'),
+    from: fc.constantFrom('mode-day', 'mode-night'),
+  }),
+  'mode.rename': fc.record({
+    type: fc.constant('mode.rename'),
+    variant: fc.constant(variant),
+    mode: fc.constantFrom('mode-day', 'mode-night'),
+    name: words,
+  }),
+  'mode.remove': fc.constant({ type: 'mode.remove', variant, mode: 'mode-night' }),
+  'mode.order': fc.record({
+    type: fc.constant('mode.order'),
+    variant: fc.constant(variant),
+    modes: fc.shuffledSubarray(['mode-drive', 'mode-day', 'mode-night'], { minLength: 3 }),
+  }),
+  'mode.seat': fc.record({
+    type: fc.constant('mode.seat'),
+    variant: fc.constant(variant),
+    mode: fc.constantFrom('mode-day', 'mode-night'),
+    fitting,
+    seat: seat as unknown as fc.Arbitrary<never>,
+  }),
+  'mode.away': fc.record({
+    type: fc.constant('mode.away'),
+    variant: fc.constant(variant),
+    mode: fc.constantFrom('mode-day', 'mode-night'),
+    fitting,
+    away: fc.boolean(),
+  }),
   'mode.put': fc.constant({
     type: 'mode.put',
     variant,
@@ -217,6 +280,13 @@ const ready = (command: Command): Job =>
         type: 'survey.put',
         survey: { ...newSurvey({ kind: 'generic', shell: 'bus-7m' }), readings: { 'axle-low': { first: 2200 } } },
       })
+    : command.type === 'group.remove'
+      ? run(furnished, {
+          type: 'group.put',
+          variant,
+          id: 'group-a',
+          group: { name: 'pair', fittings: ['fit-bed', 'fit-galley'] },
+        })
     : command.type === 'variant.remove'
       ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
       : furnished

@@ -259,6 +259,137 @@ const CASES: {
     needed: 1525,
     silent: truck(want('turning-circle'), ...tanks(575)),
   },
+  'access-first': {
+    // a tank of 400 in depth wants 350 before it for its pump; a stool stands there by day
+    speaks: truck(
+      put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
+      put('fit-b', 'stool', 1200, 'left-wall', {}, { across: { from: 'left-wall', mm: 410 } }),
+    ),
+    measured: 1,
+    needed: 0,
+    silent: truck(
+      put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
+      put('fit-b', 'stool', 1200, 'left-wall', {}, { across: { from: 'left-wall', mm: 751 } }),
+    ),
+  },
+  'access-blocked': {
+    speaks: truck(
+      put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
+      put('fit-b', 'cold-box', 1100, 'left-wall', {}, { across: { from: 'left-wall', mm: 500 } }),
+    ),
+    measured: 100, // 500 − 400
+    needed: 350,
+    silent: truck(
+      put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
+      put('fit-b', 'cold-box', 1100, 'left-wall', {}, { across: { from: 'left-wall', mm: 750 } }),
+    ),
+  },
+  'loose-homeless': {
+    // two boards of 1900 / 2 × 600 and their cushions, put away by day, and nowhere to put them
+    speaks: truck(put('fit-a', 'infill-board', 400, 'centreline', { lengthMm: 1900, gapMm: 600, pieces: 2 })),
+    measured: 0,
+    needed: 950,
+    silent: truck(
+      put('fit-a', 'infill-board', 400, 'centreline', { lengthMm: 1900, gapMm: 600, pieces: 2 }),
+      put('fit-b', 'wardrobe', 2600, 'left-wall', { lengthMm: 1000, depthMm: 700, heightMm: 1000 }),
+    ),
+  },
+  'opening-missing': {
+    // 450 long at 1000: its hatch of 380 goes from 1035 to 1415, 20 to 340 above the floor
+    speaks: truck(put('fit-a', 'toilet-cassette', 1000, 'left-wall')),
+    measured: 0,
+    needed: 380,
+    silent: truck(put('fit-a', 'toilet-cassette', 1000, 'left-wall'), {
+      type: 'change.put',
+      variant,
+      id: 'change-hatch',
+      change: { kind: 'side-hatch', side: 'left', fromMm: 1035, toMm: 1415, sillMm: 20, headMm: 340 },
+    }),
+  },
+  'sit-up-low': {
+    // mattress at 700 + 120; a tank over the pillows at 1400; sitting height 0.520 × 1840 = 957
+    speaks: truck(
+      person(1840),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1900 }),
+      put('fit-b', 'water-tank', 600, 'left-wall', { heightMm: 120 }, { up: { from: 'floor', mm: 1400 } }),
+    ),
+    measured: 580,
+    needed: 957,
+    silent: truck(
+      person(1840),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1900 }),
+      put('fit-b', 'water-tank', 600, 'left-wall', { heightMm: 120 }, { up: { from: 'floor', mm: 1777 } }),
+    ),
+  },
+  'climb-over': {
+    speaks: truck(person(1800), person(1700, 'person-b'), put('fit-a', 'bed-fixed', 400, 'centreline')),
+    measured: 1,
+    needed: 0,
+    silent: truck(
+      person(1800),
+      person(1700, 'person-b'),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { entry: 'foot' }),
+    ),
+  },
+  'mattress-damp': {
+    speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { base: 'board' })),
+    measured: 0,
+    needed: 1,
+    silent: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { base: 'drilled' })),
+  },
+  'drawer-flies': {
+    speaks: truck(put('fit-a', 'drawer-unit', 400, 'left-wall', { loadKg: 30, latch: 'lip' })),
+    measured: 30,
+    needed: 10,
+    silent: truck(put('fit-a', 'drawer-unit', 400, 'left-wall', { loadKg: 10, latch: 'lip' })),
+  },
+  'rail-in-lining': {
+    speaks: truck(put('fit-a', 'grab-rail', 400, 'left-wall', { fixed: 'lining' })),
+    measured: 0,
+    needed: 1112,
+    silent: truck(put('fit-a', 'grab-rail', 400, 'left-wall')),
+  },
+  'change-stuck': {
+    // the platform goes down from 1350 to 650; a tank that stays hangs between, at 900 to 1020
+    speaks: truck(
+      put('fit-a', 'bed-lift', 400, 'centreline', { dayMm: 1350, nightMm: 650 }),
+      put('fit-b', 'water-tank', 500, 'left-wall', { heightMm: 120 }, { up: { from: 'floor', mm: 900 } }),
+    ),
+    measured: 1,
+    needed: 0,
+    silent: truck(
+      put('fit-a', 'bed-lift', 400, 'centreline', { dayMm: 1350, nightMm: 650 }),
+      put('fit-b', 'water-tank', 500, 'left-wall', { heightMm: 120 }, { up: { from: 'floor', mm: 480 } }),
+    ),
+  },
+  'fixing-drills': {
+    speaks: truck(
+      put('fit-a', 'wardrobe', 400, 'left-wall'),
+      { type: 'fitting.fixing', variant, id: 'fit-a', fixing: { how: 'screws', points: 4 } },
+      { type: 'plan.transferable', variant, transferable: true },
+    ),
+    measured: 4,
+    needed: 0,
+    silent: truck(
+      put('fit-a', 'wardrobe', 400, 'left-wall'),
+      { type: 'fitting.fixing', variant, id: 'fit-a', fixing: { how: 'points', points: 4 } },
+      { type: 'plan.transferable', variant, transferable: true },
+    ),
+  },
+  'body-cut': {
+    speaks: truck(
+      {
+        type: 'change.put',
+        variant,
+        id: 'change-hatch',
+        change: { kind: 'side-hatch', side: 'left', fromMm: 1035, toMm: 1415, sillMm: 20, headMm: 340 },
+      },
+      { type: 'plan.transferable', variant, transferable: true },
+    ),
+    measured: 1,
+    needed: 0,
+    silent: truck({ type: 'plan.transferable', variant, transferable: true }),
+  },
   'service-missing': {
     speaks: truck(want('toilet')),
     measured: 0,

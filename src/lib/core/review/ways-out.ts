@@ -6,6 +6,7 @@ import type { RuleInput } from './define-rule'
 import type { Remedy, RemedyCode } from './finding'
 
 type Anywhere = Pick<RuleInput, 'variantId'>
+type Here = Pick<RuleInput, 'variantId' | 'plan' | 'scene'>
 
 export const setParameters = (
   { variantId }: Anywhere,
@@ -18,12 +19,11 @@ export const setParameters = (
   parameters,
 })
 
-export const setSeat = ({ variantId }: Anywhere, id: string, seat: Seat): SimpleCommand => ({
-  type: 'fitting.seat',
-  variant: variantId,
-  id,
-  seat,
-})
+/** Seats a fitting: in this mode only if it stands elsewhere in it, else for good. */
+export const setSeat = ({ variantId, plan, scene }: Here, id: string, seat: Seat): SimpleCommand =>
+  plan.modes[scene.modeId]?.seats?.[id] === undefined
+    ? { type: 'fitting.seat', variant: variantId, id, seat }
+    : { type: 'mode.seat', variant: variantId, mode: scene.modeId, fitting: id, seat }
 
 const DIRECTIONS: readonly (readonly [RemedyCode, Vec3])[] = [
   ['shift-forward', [1, 0, 0]],
@@ -37,21 +37,21 @@ const MOST_MM = 1500
 
 /** Moves a fitting by a whole number of millimetres one way; no remedy where its wall, floor or roof stops it. */
 export function shift(
-  input: Anywhere,
+  input: Here,
   placed: Placed,
   code: RemedyCode,
   [dx, dy, dz]: Vec3,
   byMm: number,
 ): readonly Remedy[] {
   const amount = Math.ceil(byMm - 0.01)
-  const seat = nudged(placed.fitting.seat, [dx * amount, dy * amount, dz * amount])
+  const seat = nudged(placed.seat, [dx * amount, dy * amount, dz * amount])
   const pressed = (seat.across.from !== 'centreline' && seat.across.mm < 0) || seat.up.mm < 0
   return pressed ? [] : [{ code, fittingId: placed.id, amount, commands: [setSeat(input, placed.id, seat)] }]
 }
 
 /** The shortest shift each way after which none of a fitting's parts meets any of `others`. */
 export function shiftsClearOf(
-  input: Anywhere,
+  input: Here,
   placed: Placed,
   parts: readonly Prism[],
   others: readonly Prism[],

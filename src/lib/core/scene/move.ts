@@ -6,9 +6,9 @@ import { buildScene, type Placed, type Scene } from './scene'
 /** The seat with its offsets changed so that the fitting moves by `delta` in the vehicle frame; anchors stay. */
 export function nudged(seat: Seat, [dx, dy, dz]: Vec3): Seat {
   const round = (mm: number) => Math.round(mm * 10) / 10
-  const along = { ...seat.along, mm: round(seat.along.mm + (seat.along.from === 'rear' ? dx : -dx)) }
+  const along = { ...seat.along, mm: round(seat.along.mm + (seat.along.from === 'bulkhead' ? -dx : dx)) }
   const across = { ...seat.across, mm: round(seat.across.mm + (seat.across.from === 'left-wall' ? -dy : dy)) }
-  const up = { ...seat.up, mm: round(seat.up.mm + (seat.up.from === 'roof' ? -dz : dz)) }
+  const up = { ...seat.up, mm: round(seat.up.mm + (seat.up.from === 'roof' || seat.up.from === 'under-floor' ? -dz : dz)) }
   return { ...seat, along, across, up }
 }
 
@@ -25,7 +25,7 @@ const reseated = (scene: Scene, plan: Plan, id: string, seat: Seat): Placed | un
  * the centreline turns round and stands against the other wall. It does not sink below the floor.
  */
 export function carried(scene: Scene, plan: Plan, placed: Placed, delta: Vec3): Seat {
-  const { seat } = placed.fitting
+  const { seat } = placed
   const [dx, dy, dz] = delta
   const y = placed.placement.at[1] + dy
   let moved = nudged(seat, delta)
@@ -37,9 +37,11 @@ export function carried(scene: Scene, plan: Plan, placed: Placed, delta: Vec3): 
       const off = there === undefined ? 0 : Math.abs(there.placement.at[1]) - Math.abs(y)
       moved = { ...flush, across: { ...flush.across, mm: Math.round(off) } }
     }
-    moved = { ...moved, across: { ...moved.across, mm: Math.max(0, moved.across.mm) } }
+    // what hangs on the outside of the wall stays out there
+    moved = { ...moved, across: { ...moved.across, mm: Math.max(Math.min(0, seat.across.mm), moved.across.mm) } }
   }
-  if (moved.up.from !== 'top-of') moved = { ...moved, up: { ...moved.up, mm: Math.max(0, moved.up.mm) } }
+  if (moved.up.from !== 'top-of' && moved.up.from !== 'on-roof')
+    moved = { ...moved, up: { ...moved.up, mm: Math.max(0, moved.up.mm) } }
   return moved
 }
 

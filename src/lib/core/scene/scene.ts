@@ -134,7 +134,7 @@ function wallBehind(
   scribedAt: 'top' | 'bottom' | undefined,
 ): Wall {
   const floor = liningTop(interior, along.min)
-  const cap = Math.min(...interior.sections.map(({ polygon }) => wallTop(polygon)))
+  const cap = lowestTop(interior)
   const low = clamp(z0, floor, cap - 1)
   const high = clamp(z1, low + 1, cap)
   const whole = wallReach(interior, side, along, { min: low, max: high })
@@ -146,6 +146,17 @@ function wallBehind(
 
 /** The highest z at which a section still has walls to stand against. */
 const wallTop = (polygon: readonly Vec2[]): number => Math.max(...polygon.map((corner) => corner[1])) - 2
+
+const knownTops = new WeakMap<Interior, number>()
+
+/** Up to where every section still has walls to stand against. */
+function lowestTop(interior: Interior): number {
+  const known = knownTops.get(interior)
+  if (known !== undefined) return known
+  const top = Math.min(...interior.sections.map(({ polygon }) => wallTop(polygon)))
+  knownTops.set(interior, top)
+  return top
+}
 
 /** Depth in y that a turned footprint's scribed back may grow by. */
 const growBack = (solid: Prism, wall: Wall): Prism => {
@@ -252,6 +263,8 @@ function placeService(
   fittingId: string,
   placement: Placement,
 ): PlacedService {
+  const bare = inside === undefined && surface === undefined && places === undefined && top === undefined
+  if (bare) return { ...service, fittingId }
   const facing = (deg: number) => ((placement.mirrored ? 180 - deg : deg) + placement.turn + 360) % 360
   return {
     ...service,

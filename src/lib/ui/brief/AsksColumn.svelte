@@ -29,7 +29,7 @@
   $effect(() => {
     const { lining, changes } = interior
     const mine = (asked += 1)
-    void client.remote.contradictions(brief, session.job.shell, lining, changes).then((found) => {
+    void client.remote.then((remote) => remote.contradictions(brief, session.job.shell, lining, changes)).then((found) => {
       if (mine === asked) against = found
     })
   })

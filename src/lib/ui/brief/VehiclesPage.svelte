@@ -20,7 +20,7 @@
   let asked = 0
   $effect(() => {
     const mine = (asked += 1)
-    void client.remote.compare(session.job.brief, own, lining).then((found) => {
+    void client.remote.then((remote) => remote.compare(session.job.brief, own, lining)).then((found) => {
       if (mine === asked) rows = found
     })
   })

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { carcass, PLY_MM } from '../boards'
-import { block } from '../../geometry'
+import type { block } from '../../geometry'
 import { defineKind } from '../contract'
 import {
   about,

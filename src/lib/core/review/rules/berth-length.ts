@@ -70,7 +70,7 @@ export const berthLength = defineRule({
       })
       break
     }
-    const seat = { ...placed.fitting.seat, across: { from: 'left-wall' as const, mm: 0 }, turn: 270 as const }
+    const seat = { ...placed.seat, across: { from: 'left-wall' as const, mm: 0 }, turn: 270 as const }
     remedies.push({
       code: 'turn-along',
       fittingId: placed.id,

@@ -84,9 +84,9 @@ export const clearanceFree = defineRule({
         })
       }
     }
-    if (placed.kind.id === 'bed-fixed' && placed.fitting.seat.across.from !== 'centreline') {
-      const from = placed.fitting.seat.across.from === 'left-wall' ? ('right-wall' as const) : ('left-wall' as const)
-      const seat = { ...placed.fitting.seat, across: { from, mm: 0 } }
+    if (placed.kind.id === 'bed-fixed' && placed.seat.across.from !== 'centreline') {
+      const from = placed.seat.across.from === 'left-wall' ? ('right-wall' as const) : ('left-wall' as const)
+      const seat = { ...placed.seat, across: { from, mm: 0 } }
       remedies.push({
         code: from === 'left-wall' ? 'shift-left' : 'shift-right',
         fittingId: placed.id,

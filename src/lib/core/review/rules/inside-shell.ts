@@ -83,7 +83,7 @@ export const insideShell = defineRule({
         break
       }
       if (spanLength(placed.bounds.y) > spanLength(placed.bounds.x)) {
-        const seat = { ...placed.fitting.seat, across: { from: 'left-wall' as const, mm: 0 }, turn: 270 as const }
+        const seat = { ...placed.seat, across: { from: 'left-wall' as const, mm: 0 }, turn: 270 as const }
         remedies.push({
           code: 'turn-along',
           fittingId: placed.id,

@@ -103,7 +103,7 @@ export const wayWidth = defineRule({
         ...shift(input, placed, 'shift-back', [-1, 0, 0], missing + 1),
         ...shift(input, placed, 'shift-forward', [1, 0, 0], missing + 1),
       )
-      const { across } = placed.fitting.seat
+      const { across } = placed.seat
       if (across.mm > 0 && across.from === 'left-wall')
         remedies.push(...shift(input, placed, 'shift-left', [0, 1, 0], Math.min(across.mm, missing + 1)))
       if (across.mm > 0 && across.from === 'right-wall')
