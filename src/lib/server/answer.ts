@@ -1,12 +1,12 @@
 import { refuse } from './http'
 import { storageSentence } from './faults'
 import type { JobRepository } from './job-repository'
-import { jobs } from './store'
+import type { ModuleRepository } from './module-repository'
+import { jobs, modules } from './store'
 
-/** Runs a route's work on the repository; a disk or database that fails answers in one sentence. */
-export async function withJobs(work: (repository: JobRepository) => Promise<Response>): Promise<Response> {
+async function withStore<T>(opened: () => Promise<T>, work: (repository: T) => Promise<Response>): Promise<Response> {
   try {
-    return await work(await jobs())
+    return await work(await opened())
   } catch (cause) {
     const storage = storageSentence(cause)
     if (storage === undefined) throw cause
@@ -14,4 +14,13 @@ export async function withJobs(work: (repository: JobRepository) => Promise<Resp
   }
 }
 
+/** Runs a route's work on the jobs; a disk or database that fails answers in one sentence. */
+export const withJobs = (work: (repository: JobRepository) => Promise<Response>): Promise<Response> =>
+  withStore(jobs, work)
+
+/** The same for the library of modules. */
+export const withModules = (work: (repository: ModuleRepository) => Promise<Response>): Promise<Response> =>
+  withStore(modules, work)
+
 export const NO_SUCH_JOB = 'There is no such job.'
+export const NO_SUCH_MODULE = 'There is no such module in the library.'

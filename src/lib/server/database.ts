@@ -41,11 +41,30 @@ export interface SnapshotsTable {
   at: string
 }
 
+/** Modules of the shop’s own library: the newest state of each, for the list. */
+export interface ModulesTable {
+  id: string
+  name: string
+  revision: number
+  fittings: number
+  mass_kg: number
+  changed_at: string
+}
+/** Every state that a module has been saved in. */
+export interface ModuleRevisionsTable {
+  module_id: string
+  revision: number
+  document: string
+  at: string
+}
+
 export interface Schema {
   jobs: JobsTable
   variants: VariantsTable
   journal: JournalTable
   snapshots: SnapshotsTable
+  modules: ModulesTable
+  module_revisions: ModuleRevisionsTable
 }
 
 type Bindable = null | number | bigint | string | Uint8Array

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit'
 import type { z } from 'zod'
-import { parseJobText, type Fault, type Job } from '$lib/core/job'
+import { parseJobText, parseModuleText, type Fault, type Job, type Module } from '$lib/core/job'
 
 /** The largest document that is read, in bytes. */
 export const MAX_BODY_BYTES = 5_000_000
@@ -50,6 +50,15 @@ export async function readJob(request: Request): Promise<Read<Job>> {
   const parsed = parseJobText(body.text)
   if (parsed.ok) return { ok: true, value: parsed.job }
   return { ok: false, response: refuse(422, 'That is no job document that can be read.', parsed.faults) }
+}
+
+/** A module document from a request. */
+export async function readModule(request: Request): Promise<Read<Module>> {
+  const body = await readBody(request)
+  if (!body.ok) return body
+  const parsed = parseModuleText(body.text)
+  if (parsed.ok) return { ok: true, value: parsed.module }
+  return { ok: false, response: refuse(422, 'That is no module that can be read.', parsed.faults) }
 }
 
 /** A small JSON body checked against a schema. */

@@ -48,8 +48,33 @@ const first: Migration = {
   },
 }
 
+const modules: Migration = {
+  async up(db: Kysely<unknown>) {
+    await db.schema
+      .createTable('modules')
+      .addColumn('id', 'text', (column) => column.primaryKey())
+      .addColumn('name', 'text', (column) => column.notNull())
+      .addColumn('revision', 'integer', (column) => column.notNull())
+      .addColumn('fittings', 'integer', (column) => column.notNull())
+      .addColumn('mass_kg', 'real', (column) => column.notNull())
+      .addColumn('changed_at', 'text', (column) => column.notNull())
+      .execute()
+    await db.schema
+      .createTable('module_revisions')
+      .addColumn('module_id', 'text', (column) => column.notNull().references('modules.id').onDelete('cascade'))
+      .addColumn('revision', 'integer', (column) => column.notNull())
+      .addColumn('document', 'text', (column) => column.notNull())
+      .addColumn('at', 'text', (column) => column.notNull())
+      .addPrimaryKeyConstraint('module_revisions_key', ['module_id', 'revision'])
+      .execute()
+  },
+}
+
 /** By name, in the order in which they run. */
-export const MIGRATIONS: Readonly<Record<string, Migration>> = { '2026-11-first': first }
+export const MIGRATIONS: Readonly<Record<string, Migration>> = {
+  '2026-11-first': first,
+  '2026-11-modules': modules,
+}
 
 /** Brings the database to the newest form. @throws what the failing migration threw. */
 export async function migrateDatabase(db: Kysely<Schema>): Promise<readonly string[]> {

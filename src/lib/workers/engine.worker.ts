@@ -11,5 +11,4 @@ self.addEventListener('message', keep)
 const { engine } = (await import(/* @vite-ignore */ self.name)) as { engine: unknown }
 expose(engine)
 self.removeEventListener('message', keep)
-for (const { data, ports } of early)
-  self.dispatchEvent(new MessageEvent('message', { data, ports: [...ports] }))
+for (const { data, ports } of early) self.dispatchEvent(new MessageEvent('message', { data, ports: [...ports] }))

@@ -9,7 +9,7 @@ import {
   type Prism,
   type Vec2,
 } from '../geometry'
-import type { Feature } from '../fittings'
+import type { ClearanceUse, Feature } from '../fittings'
 import type { Placed } from '../scene'
 import { partsInside, type Interior } from '../shell'
 import { fittingName } from '../text'
@@ -52,6 +52,9 @@ const labelAt = (text: string, box: { u: { min: number; max: number }; v: { min:
 
 export const isOverhead = (placed: Placed): boolean => placed.bounds.z.min > PLAN_CUT_MM
 
+/** What hangs under the floor, or over the plan's cut, is there only in dashes. */
+const isHidden = (placed: Placed): boolean => isOverhead(placed) || placed.bounds.z.max <= 0
+
 function topFeature(placed: Placed, { shape, filled }: Feature): Item {
   const fill = filled === true ? 'sheet' : 'none'
   const at = (point: Vec2) => placePoint(placed.placement, point)
@@ -61,19 +64,19 @@ function topFeature(placed: Placed, { shape, filled }: Feature): Item {
   return path(shape.points.map(at), 'hair', fill)
 }
 
-/** A fitting from above. Overhead it is drawn dashed, so that what is below stays readable. */
+/** A fitting from above. Overhead or under the floor it is drawn dashed, so that what stands between stays readable. */
 function planGroup(placed: Placed): ItemGroup {
-  const overhead = isOverhead(placed)
+  const hidden = isHidden(placed)
   const items: Item[] = placed.solids.map((solid): Item => {
     const outline = planOutline(solid.prism)
-    return overhead
+    return hidden || prismBounds(solid.prism).z.min > PLAN_CUT_MM
       ? path(outline, 'hidden')
       : ({ ...path(outline, 'visible', 'wood'), hatch: placed.kind.group } as Item)
   })
-  if (!overhead)
+  if (!hidden)
     items.push(...placed.features.filter(({ view }) => view === 'top').map((feature) => topFeature(placed, feature)))
   const { x: u, y: v } = placed.bounds
-  if (!overhead) items.push(labelAt(fittingName(placed.fitting), { u, v }))
+  if (!hidden && placed.solids.length > 0) items.push(labelAt(fittingName(placed.fitting), { u, v }))
   return { key: placed.id, fittingId: placed.id, items }
 }
 
@@ -83,34 +86,37 @@ export function onWall(placed: Placed, side: 'left' | 'right'): boolean {
   return side === 'left' ? middle > -CENTRE_MM : middle < CENTRE_MM
 }
 
-/** Whether a fitting's front is what the view of this wall shows. */
-const showsFront = (placed: Placed, side: 'left' | 'right'): boolean =>
-  placed.placement.turn === (side === 'left' ? 0 : 180)
+/** Where a point of a fitting's front (x, z) or end (y, z) lies in a view along the vehicle; undefined for the view that shows neither. */
+function alongVehicle(
+  { placement: { at, turn, mirrored } }: Placed,
+  view: Feature['view'],
+): ((point: Vec2) => Vec2) | undefined {
+  const across = turn % 180 !== 0
+  if (view === 'top' || (view === 'front') === across) return undefined
+  const sign = view === 'front' ? (mirrored ? -1 : 1) * (turn === 180 ? -1 : 1) : turn === 90 ? -1 : 1
+  return ([u, w]) => [at[0] + sign * u, at[2] + w]
+}
 
-function sideGroup(placed: Placed, side: 'left' | 'right'): ItemGroup {
+function sideGroup(placed: Placed): ItemGroup {
   const items: Item[] = placed.solids.map(
     (solid): Item => ({ ...path(sideOutline(solid.prism), 'visible', 'wood'), hatch: placed.kind.group }) as Item,
   )
-  if (showsFront(placed, side)) {
-    const [x, , z] = placed.placement.at
-    const sign = (placed.placement.mirrored ? -1 : 1) * (placed.placement.turn === 180 ? -1 : 1)
-    const at = ([u, w]: Vec2): Vec2 => [x + sign * u, z + w]
-    for (const { view, shape } of placed.features) {
-      if (view !== 'front') continue
-      if (shape.kind === 'line') items.push(line(at(shape.from), at(shape.to), 'hair'))
-      else if (shape.kind === 'polygon') items.push(path(shape.points.map(at), 'hair'))
-      else items.push({ kind: 'circle', centre: at(shape.centre), radius: shape.radius, weight: 'hair', fill: 'none' })
-    }
+  for (const { view, shape } of placed.features) {
+    const at = alongVehicle(placed, view)
+    if (at === undefined) continue
+    if (shape.kind === 'line') items.push(line(at(shape.from), at(shape.to), 'hair'))
+    else if (shape.kind === 'polygon') items.push(path(shape.points.map(at), 'hair'))
+    else items.push({ kind: 'circle', centre: at(shape.centre), radius: shape.radius, weight: 'hair', fill: 'none' })
   }
   const { x: u, z: v } = placed.bounds
-  items.push(labelAt(fittingName(placed.fitting), { u, v }))
+  if (placed.solids.length > 0) items.push(labelAt(fittingName(placed.fitting), { u, v }))
   return { key: placed.id, fittingId: placed.id, items }
 }
 
 /** A fitting in one of the three views along the vehicle; undefined where that view does not show it. */
 export function fittingGroup(placed: Placed, view: Exclude<ViewId, 'section'>): ItemGroup | undefined {
   if (view === 'plan') return planGroup(placed)
-  return onWall(placed, view) ? sideGroup(placed, view) : undefined
+  return onWall(placed, view) ? sideGroup(placed) : undefined
 }
 
 const mirrorY = (polygon: Polygon): Vec2[] => polygon.map(([y, z]): Vec2 => [-y, z])
@@ -134,13 +140,14 @@ export function sectionGroup(placed: Placed, interior: Interior, xMm: number): I
   return { key: placed.id, fittingId: placed.id, items }
 }
 
+/** Clearances that are about height, and so are seen on a wall. */
+const UPRIGHT: ReadonlySet<ClearanceUse> = new Set(['flap', 'stand-inside', 'lid', 'over', 'sit-up', 'pull'])
+
 /** A clearance in a view: dotted, drawn when its fitting is picked up. */
 export function clearanceItems(placed: Placed, view: Exclude<ViewId, 'section'>): readonly Item[] {
   return placed.clearances.flatMap((clearance): Item[] => {
     if (view === 'plan') return [path(planOutline(clearance.prism), 'clearance')]
-    return onWall(placed, view) && (clearance.use === 'flap' || clearance.use === 'stand-inside')
-      ? [path(sideOutline(clearance.prism), 'clearance')]
-      : []
+    return onWall(placed, view) && UPRIGHT.has(clearance.use) ? [path(sideOutline(clearance.prism), 'clearance')] : []
   })
 }
 

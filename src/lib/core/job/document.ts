@@ -80,7 +80,8 @@ function restOf(document: unknown): Job | undefined {
     for (const { path } of result.error.issues) {
       const whole = path.map(String).join('.')
       const found =
-        RESETTABLE.exec(whole)?.[0] ?? DROPPABLE.map((pattern) => pattern.exec(whole)?.[0]).find((one) => one !== undefined)
+        RESETTABLE.exec(whole)?.[0] ??
+        DROPPABLE.map((pattern) => pattern.exec(whole)?.[0]).find((one) => one !== undefined)
       if (found === undefined || !leaveOut(rest, found.split('.'))) return undefined
     }
   }

@@ -31,7 +31,7 @@ export { commandSchema, type Command, type Patch, type SimpleCommand } from './c
 export { apply, CommandError, diffsMeet, type Applied } from './apply'
 export { newBrief, newJob, STANDARD_LINING, standardBrief } from './new-job'
 export { modesOf, planInterior, variantsOf } from './queries'
-export type { JobSummary } from './summary'
+export type { JobSummary, ModuleSummary } from './summary'
 export {
   moduleJsonSchema,
   moduleKg,

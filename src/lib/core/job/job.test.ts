@@ -287,9 +287,9 @@ const ready = (command: Command): Job =>
           id: 'group-a',
           group: { name: 'pair', fittings: ['fit-bed', 'fit-galley'] },
         })
-    : command.type === 'variant.remove'
-      ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
-      : furnished
+      : command.type === 'variant.remove'
+        ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
+        : furnished
 
 describe('apply', () => {
   it.each(Object.entries(SIMPLE) as [string, fc.Arbitrary<Command>][])(

@@ -14,3 +14,13 @@ export interface JobSummary {
     readonly cautions: number | null
   }[]
 }
+
+/** A module as the library lists it. */
+export interface ModuleSummary {
+  readonly id: string
+  readonly name: string
+  readonly revision: number
+  readonly fittings: number
+  readonly massKg: number
+  readonly changedAt: string
+}

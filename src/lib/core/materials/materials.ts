@@ -19,6 +19,19 @@ export const MATERIALS = {
 
 export type MaterialId = keyof typeof MATERIALS
 
+export const MATERIAL_WORDS: Record<MaterialId, string> = {
+  birchPly: 'birch ply',
+  sprucePly: 'spruce ply',
+  poplarPly: 'poplar ply',
+  softwood: 'softwood',
+  aluminium: 'aluminium',
+  steel: 'steel',
+  polyethylene: 'polyethylene',
+  canvas: 'canvas',
+  foam: 'foam',
+  water: 'water',
+}
+
 /** Mass in kg of a board or block of `material`, sides in mm. */
 export const massOfBlock = (material: MaterialId, xMm: number, yMm: number, zMm: number): number =>
   MATERIALS[material].densityKgM3 * xMm * yMm * zMm * 1e-9

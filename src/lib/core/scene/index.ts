@@ -36,6 +36,15 @@ export { looseLeft, type LooseLeft } from './loose'
 export { changeBetween, changeOf, type ModeChange, type Move, type Resting, type Stuck } from './moves'
 export { isAtTable, passBeside, seatPlaces, TABLE_REACH_MM, tablePlacesOffered, type PassBeside } from './tables'
 export { worktopRuns, type WorktopRun } from './worktop'
-export { ALIGNMENTS, aligned, distributed, groupWith, movedTogether, runOf, type Alignment, type Reseated } from './arrange'
+export {
+  ALIGNMENTS,
+  aligned,
+  distributed,
+  groupWith,
+  movedTogether,
+  runOf,
+  type Alignment,
+  type Reseated,
+} from './arrange'
 export { endPanel, TICK_MM, type EndPanel } from './template'
 export { tweened } from './tween'

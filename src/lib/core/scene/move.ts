@@ -8,7 +8,10 @@ export function nudged(seat: Seat, [dx, dy, dz]: Vec3): Seat {
   const round = (mm: number) => Math.round(mm * 10) / 10
   const along = { ...seat.along, mm: round(seat.along.mm + (seat.along.from === 'bulkhead' ? -dx : dx)) }
   const across = { ...seat.across, mm: round(seat.across.mm + (seat.across.from === 'left-wall' ? -dy : dy)) }
-  const up = { ...seat.up, mm: round(seat.up.mm + (seat.up.from === 'roof' || seat.up.from === 'under-floor' ? -dz : dz)) }
+  const up = {
+    ...seat.up,
+    mm: round(seat.up.mm + (seat.up.from === 'roof' || seat.up.from === 'under-floor' ? -dz : dz)),
+  }
   return { ...seat, along, across, up }
 }
 

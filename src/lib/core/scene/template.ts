@@ -25,7 +25,9 @@ function depthAt(outline: Polygon, up: number): number | undefined {
     const [low, high] = from[1] <= to[1] ? [from, to] : [to, from]
     if (up < low[1] || up > high[1]) return
     const at =
-      high[1] === low[1] ? Math.max(low[0], high[0]) : low[0] + ((high[0] - low[0]) * (up - low[1])) / (high[1] - low[1])
+      high[1] === low[1]
+        ? Math.max(low[0], high[0])
+        : low[0] + ((high[0] - low[0]) * (up - low[1])) / (high[1] - low[1])
     if (most === undefined || at > most) most = at
   })
   return most
@@ -70,4 +72,3 @@ const extent = (polygon: Polygon): number => {
   const [u, v] = [polygonSpan(polygon, 0), polygonSpan(polygon, 1)]
   return (u.max - u.min) * (v.max - v.min)
 }
-

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onDestroy } from 'svelte'
   import type { ResolvedDemand } from '$lib/core/brief'
+  import { runOf } from '$lib/core/scene'
   import { count, GRAVITY_WORDS } from '$lib/core/text'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
@@ -10,6 +11,7 @@
   import HandColumn from './HandColumn.svelte'
   import { meaningOf, type ActionId } from './keys'
   import ModeStrip from './ModeStrip.svelte'
+  import type Modules from './ModulesDialog.svelte'
   import type Search from './SearchDialog.svelte'
   import VariantMenu from './VariantMenu.svelte'
 
@@ -24,6 +26,12 @@
   function search(): void {
     searching = true
     void import('./SearchDialog.svelte').then((module) => (SearchDialog = module.default))
+  }
+  let libraryOpen = $state(false)
+  let ModulesDialog: typeof Modules | undefined = $state.raw(undefined)
+  function library(): void {
+    libraryOpen = true
+    void import('./ModulesDialog.svelte').then((module) => (ModulesDialog = module.default))
   }
   let historyOpen = $state(false)
   let brought: { demand: ResolvedDemand; from: readonly [number, number]; over: boolean } | undefined =
@@ -64,13 +72,16 @@
       case 'type-distance':
         document.getElementById('tape-rear')?.focus()
         return
-      case 'mode-1':
-      case 'mode-2':
-      case 'mode-3': {
-        const mode = bench.modes[Number(id.slice(-1)) - 1]
-        if (mode !== undefined) bench.showMode(mode[0])
-        return
-      }
+      case 'group':
+        return bench.toggleGroup()
+      case 'lock':
+        return bench.toggleLock()
+      case 'mirror-plan':
+        return bench.mirrorPlan()
+      case 'run':
+        return bench.arrange('run', runOf(bench.scene, bench.inHand))
+      case 'modules':
+        return library()
       case 'people':
         bench.people = !bench.people
         return
@@ -78,11 +89,17 @@
         historyOpen = true
         return
       case 'let-go':
+        if (bench.playing !== undefined) return bench.stopPlaying()
         if (drawing?.cancel() !== true) {
           bench.putBack()
           brought = undefined
           bench.select(undefined)
         }
+        return
+      default: {
+        const mode = bench.modes[Number(id.slice(-1)) - 1]
+        if (mode !== undefined) bench.showMode(mode[0])
+      }
     }
   }
 
@@ -90,6 +107,7 @@
     const target = event.target as HTMLElement
     if (
       searching ||
+      libraryOpen ||
       historyOpen ||
       event.defaultPrevented ||
       /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) ||
@@ -146,10 +164,11 @@
     <DemandsColumn {bench} {onpick} onsearch={search} />
   </aside>
   <main class="min-h-0 min-w-0 bg-sheet"><Drawing bind:this={drawing} {bench} /></main>
-  <aside class="min-h-0 border-l border-line"><HandColumn {bench} /></aside>
+  <aside class="min-h-0 border-l border-line"><HandColumn {bench} onlibrary={library} /></aside>
   <div class="col-span-3"><ModeStrip {bench} /></div>
 </div>
 {#if SearchDialog !== undefined}<SearchDialog {bench} bind:open={searching} onaction={act} />{/if}
+{#if ModulesDialog !== undefined}<ModulesDialog {bench} bind:open={libraryOpen} />{/if}
 
 <style>
   .bench {

@@ -2,6 +2,7 @@
   import type { D3ZoomEvent, ZoomBehavior } from 'd3-zoom'
   import { planBounds, sideBounds, type ViewId } from '$lib/core/draw'
   import type { Vec2 } from '$lib/core/geometry'
+  import { sayMove } from '$lib/core/text'
   import type { Bench } from './bench.svelte'
   import { step, type DragEvent, type DragState } from './drag'
   import FigureHandles from './FigureHandles.svelte'
@@ -60,7 +61,16 @@
     active = group.dataset.view as Along
     canvas.setPointerCapture(event.pointerId)
     const screen = local(event)
-    send({ name: 'press', id: group.dataset.fitting!, view: active, at: toView(frameOf(active), screen), screen })
+    const id = group.dataset.fitting!
+    send({
+      name: 'press',
+      id,
+      view: active,
+      at: toView(frameOf(active), screen),
+      screen,
+      add: event.shiftKey,
+      held: bench.also.length > 0 && bench.inHand.includes(id),
+    })
     group.focus({ preventScroll: true })
     event.preventDefault()
   }
@@ -132,7 +142,7 @@
 
   /** Focus that comes by a press selects on its own. */
   function onfocused(id: string): void {
-    if (drag.name === 'idle') bench.select(id)
+    if (drag.name === 'idle' && !bench.inHand.includes(id)) bench.select(id)
   }
 </script>
 
@@ -170,6 +180,17 @@
   </svg>
   {#if transform.k > 1.01}
     <button class="absolute right-3 bottom-2 bg-sheet px-1 act text-sm" onclick={fit}>Whole vehicle</button>
+  {/if}
+  {#if bench.playing !== undefined}
+    <p
+      class="absolute bottom-2 left-1/2 flex -translate-x-1/2 gap-4 border border-ink bg-sheet px-3 py-1 text-sm"
+      role="status"
+      data-testid="playing"
+    >
+      <span class="text-ink-2">{bench.playing.number} of {bench.playing.of}</span>
+      <b class="font-semibold">{sayMove(bench.playing.move, bench.session.job, bench.names)}</b>
+      <button class="act" onclick={() => bench.stopPlaying()}>Stop</button>
+    </p>
   {/if}
   {#if bench.scene.placed.length === 0}
     <p

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { CHOICE_WORDS, fittingName, KIND_WORDS, PARAMETER_WORDS, STANCE_WORDS, TAPE_WORDS } from '$lib/core/text'
-  import { usableDepth } from '$lib/core/scene'
+  import { massOfPart } from '$lib/core/fittings'
+  import { MATERIAL_WORDS, MATERIALS } from '$lib/core/materials'
+  import { usableDepth, type Placed } from '$lib/core/scene'
   import { formatLength, sayMass } from '$lib/core/units'
   import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'
@@ -8,11 +10,18 @@
   import type { Bench } from './bench.svelte'
   import CabSeats from './CabSeats.svelte'
   import FiguresPanel from './FiguresPanel.svelte'
+  import type ArrangePanel from './ArrangePanel.svelte'
   import FindingList from './FindingList.svelte'
+  import type HandMore from './HandMore.svelte'
+  import type OutPanel from './OutPanel.svelte'
   import { limitsOf } from './limits'
   import SectionView from './SectionView.svelte'
 
-  let { bench }: { bench: Bench } = $props()
+  interface Props {
+    bench: Bench
+    onlibrary: () => void
+  }
+  let { bench, onlibrary }: Props = $props()
   const unit = $derived(bench.liveJob.units)
   const placed = $derived(bench.selected)
   const kind = $derived(placed?.kind)
@@ -26,18 +35,32 @@
       ['at the bottom', min + 5],
     ].map(([where, z]) => ({ where: where as string, mm: usableDepth(bench.scene, placed, z as number) }))
   })
+  /** What it weighs, board by board. */
+  const massLines = ({ kind: of, fitting }: Placed): string[] => [
+    ...of
+      .parts(fitting.parameters)
+      .filter(({ count }) => count > 0)
+      .map((part) =>
+        'kg' in part
+          ? `${part.count === 1 ? '' : `${part.count} × `}${part.name}: ${sayMass(massOfPart(part))}, typical`
+          : `${part.count} × ${part.name} ${part.sizeMm.map((side) => formatLength(side, unit)).join(' × ')}, ${MATERIAL_WORDS[part.material]} ${MATERIALS[part.material].densityKgM3} kg/m³: ${sayMass(massOfPart(part))}`,
+      ),
+    'Densities are handbook values; common practice for the rest, no source. An estimate until it is weighed.',
+  ]
   const shown = $derived(
     placed === undefined
       ? bench.findings
       : bench.findings.filter(({ finding }) => finding.fittings.includes(placed.id)),
   )
-  const caution = $derived(
-    placed?.kind.id === 'bench-belted'
-      ? 'Seats and belts: anchorages are work for a licensed fitter and need approval. These figures are for planning only.'
-      : placed?.services.some(({ type }) => type === 'hob')
-        ? 'A gas hob, its lines and its locker are work for a licensed gas fitter; local codes rule.'
-        : undefined,
-  )
+  /** Not part of opening a plan: they come when something is first in hand. */
+  let More: typeof HandMore | undefined = $state.raw(undefined)
+  let Arrange: typeof ArrangePanel | undefined = $state.raw(undefined)
+  let Out: typeof OutPanel | undefined = $state.raw(undefined)
+  $effect(() => {
+    if (placed !== undefined) void import('./HandMore.svelte').then((module) => (More = module.default))
+    else void import('./OutPanel.svelte').then((module) => (Out = module.default))
+    if (bench.also.length > 0) void import('./ArrangePanel.svelte').then((module) => (Arrange = module.default))
+  })
 </script>
 
 <section aria-label="In hand" class="flex h-full flex-col overflow-y-auto px-3.5 py-3">
@@ -47,7 +70,9 @@
   </div>
   <SectionView {bench} />
 
-  {#if placed !== undefined}
+  {#if bench.also.length > 0}
+    {#if Arrange !== undefined}<Arrange {bench} {onlibrary} />{/if}
+  {:else if placed !== undefined}
     <div class="mt-2 flex items-baseline justify-between gap-2">
       <input
         class="min-w-0 flex-1 ruled border-transparent caps"
@@ -151,12 +176,8 @@
       {/each}
       <div class="flex justify-between">
         <span class="text-ink-2">mass, empty</span>
-        <Why
-          about="it weighs {sayMass(placed.kind.massKg(placed.fitting.parameters))}"
-          lines={[
-            'Area of its boards × thickness × density, and its machines at typical masses.',
-            'Densities are handbook values; common practice for the rest, no source. An estimate until it is weighed.',
-          ]}>{sayMass(placed.kind.massKg(placed.fitting.parameters))}</Why
+        <Why about="it weighs {sayMass(placed.kind.massKg(placed.fitting.parameters))}" lines={massLines(placed)}
+          >{sayMass(placed.kind.massKg(placed.fitting.parameters))}</Why
         >
       </div>
       {#if depths.length > 0}
@@ -175,10 +196,17 @@
       <button class="act" title="R" onclick={() => bench.turn()}>Turn</button>
       <button class="act" title="M" onclick={() => bench.mirror()}>Mirror</button>
       <button class="act" title="D" onclick={() => bench.duplicate()}>Duplicate</button>
+      <button class="act" title="L" onclick={() => bench.toggleLock()}
+        >{placed.fitting.locked === true ? 'Unlock' : 'Lock'}</button
+      >
+      <button class="act" title="B" onclick={onlibrary}>Keep as a module…</button>
       <button class="act" title="Del" onclick={() => bench.remove()}>Take out</button>
     </div>
-    {#if caution !== undefined}<p class="mt-2 text-xs text-caution">{caution}</p>{/if}
+    {#if More !== undefined}<More {bench} {placed} />{/if}
   {/if}
-  {#if placed === undefined}<CabSeats {bench} /><FiguresPanel {bench} />{/if}
+  {#if placed === undefined}
+    <CabSeats {bench} /><FiguresPanel {bench} />
+    {#if Out !== undefined}<Out {bench} />{/if}
+  {/if}
   <FindingList {bench} {shown} />
 </section>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { clearanceItems, peopleGroup, placedFigures } from '$lib/core/draw'
   import { SNAP_WORDS } from '$lib/core/text'
+  import type { Placed } from '$lib/core/scene'
   import { formatLength } from '$lib/core/units'
   import type { Bench } from './bench.svelte'
   import { groupOf, type Along } from './kept-groups'
@@ -31,15 +32,18 @@
   const chosen = $derived(
     bench.selected !== undefined && groupOf(bench.selected, view) !== null ? bench.selected : undefined,
   )
-  /** The frame round what is in hand, in pixels. */
-  const box = $derived.by(() => {
-    if (chosen === undefined) return undefined
-    const { x, y, z } = chosen.bounds
+  /** The frame round a fitting, in pixels. */
+  const frameOf = ({ bounds: { x, y, z } }: Placed) => {
     const v = view === 'plan' ? y : z
     const [x0, y0] = toScreen(frame, [x.min, v.max])
     const [x1, y1] = toScreen(frame, [x.max, v.min])
     return { x: x0, y: y0, w: x1 - x0, h: y1 - y0 }
-  })
+  }
+  const box = $derived(chosen === undefined ? undefined : frameOf(chosen))
+  /** What else is in hand. */
+  const others = $derived(
+    bench.scene.placed.filter((placed) => bench.also.includes(placed.id) && groupOf(placed, view) !== null),
+  )
   const snaps = $derived(
     bench.snaps.filter(({ axis, to }) => to.kind !== 'round' && (axis === 'x' || (axis === 'y') === (view === 'plan'))),
   )
@@ -68,6 +72,10 @@
     >
   {/if}
 {/if}
+{#each others as placed (placed.id)}
+  {@const { x, y, w, h } = frameOf(placed)}
+  <rect {x} {y} width={w} height={h} class="also" />
+{/each}
 {#each snaps as snap (snap.axis)}
   {#if snap.axis === 'x'}
     {@const at = toScreen(frame, [snap.atMm, 0])[0]}
@@ -87,6 +95,12 @@
     fill: none;
     stroke: var(--pencil);
     stroke-width: 2;
+  }
+  .also {
+    fill: none;
+    stroke: var(--pencil);
+    stroke-width: 1.4;
+    stroke-dasharray: 5 3;
   }
   .pencil :global(path) {
     stroke: var(--pencil);

@@ -1,11 +1,12 @@
 <script lang="ts">
   import { sleepersOf, WATER_PER_NIGHT_L } from '$lib/core/brief'
-  import type { Mode } from '$lib/core/job'
-  import { offered, stanceOf } from '$lib/core/scene'
-  import { count, fittingName, GRAVITY_WORDS, STANCE_WORDS } from '$lib/core/text'
+  import { offered } from '$lib/core/scene'
+  import { count, GRAVITY_WORDS } from '$lib/core/text'
   import { formatNumber, sayMass } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
+  import ModeChange from './ModeChange.svelte'
+  import ModeMenu from './ModeMenu.svelte'
 
   let { bench }: { bench: Bench } = $props()
 
@@ -18,19 +19,6 @@
     )
     return parts.length === 0 ? 'nothing against it' : parts.join(' · ')
   }
-  /** What is moved between one mode and the next. */
-  const moves = (from: Mode, to: Mode): string[] => {
-    const fittings = Object.entries(bench.plan.fittings).flatMap(([id, fitting]) => {
-      const [before, after] = [stanceOf(fitting, id, from), stanceOf(fitting, id, to)]
-      return before === after ? [] : [`${fittingName(fitting)}: ${STANCE_WORDS[before]} → ${STANCE_WORDS[after]}`]
-    })
-    const seats = bench.interior.shell.cabSeats.flatMap(({ id, label }) => {
-      const [before, after] = [from, to].map(({ turned = [] }) => (turned.includes(id) ? 'turned' : 'forward'))
-      return before === after ? [] : [`${label}’s seat: ${before} → ${after}`]
-    })
-    return [...fittings, ...seats]
-  }
-
   const payload = $derived(bench.interior.shell.masses.grossKg - bench.interior.shell.masses.kerbKg)
   const furniture = $derived(
     bench.scene.placed.reduce((sum, { kind, fitting }) => sum + kind.massKg(fitting.parameters), 0),
@@ -41,19 +29,9 @@
 </script>
 
 <footer class="flex h-[62px] items-start gap-6 border-t border-ink bg-sheet px-4 pt-2.5">
-  <div role="group" aria-label="Modes" class="flex items-start">
+  <div role="group" aria-label="Modes" class="flex min-w-0 items-start overflow-x-auto">
     {#each bench.modes as [id, mode], index (id)}
-      {#if index > 0}
-        {@const between = moves(bench.modes[index - 1]![1], mode)}
-        <div class="mx-3 w-[76px] text-center text-sm text-ink-2">
-          <div class="mt-2 mb-0.5 border-t border-ink-2"></div>
-          {#if between.length === 0}no moves{:else}<Why
-              about="{count(between.length, { one: 'move', many: 'moves' })} from {bench.modes[index - 1]![1]
-                .name} to {mode.name}"
-              lines={between}>{count(between.length, { one: 'move', many: 'moves' })}</Why
-            >{/if}
-        </div>
-      {/if}
+      {#if index > 0}<ModeChange {bench} change={bench.changes[index - 1]} to={mode.name} />{/if}
       <button
         aria-pressed={id === bench.modeId}
         title="{mode.name} ({index + 1})"
@@ -69,9 +47,10 @@
         <span class="block text-sm whitespace-nowrap text-ink-2 narrow">{tallyOf(id)}</span>
       </button>
     {/each}
+    <ModeMenu {bench} />
   </div>
   <div class="flex-1"></div>
-  <div class="w-32 text-sm">
+  <div class="w-32 flex-none text-sm">
     <p class="text-[13px] font-semibold">
       <Why
         about="the fittings weigh {sayMass(furniture + litres)}"
@@ -87,7 +66,7 @@
       <div class="h-full bg-ink" style:width="{Math.min(100, ((furniture + litres) / payload) * 100)}%"></div>
     </div>
   </div>
-  <div class="w-28 text-sm">
+  <div class="w-28 flex-none text-sm">
     <p class="text-[13px] font-semibold">
       <Why
         about="the water lasts {nights.toFixed(1)} nights"

@@ -1,7 +1,7 @@
 import type { ResolvedDemand } from '$lib/core/brief'
 import type { ViewId } from '$lib/core/draw'
 import { defaultsOf, fittingFor, kindOf, type Parameters, type Seat } from '$lib/core/fittings'
-import { addTurns, boxesOverlap, spanLength, type Vec2, type Vec3 } from '$lib/core/geometry'
+import { addTurns, boxesOverlap, type Vec2, type Vec3 } from '$lib/core/geometry'
 import {
   apply,
   modesOf,
@@ -12,16 +12,22 @@ import {
   type Fitting,
   type Job,
   type Plan,
+  type SimpleCommand,
 } from '$lib/core/job'
 import { demandStates, placeFor, tally, type Finding, type ProvenRemedy, type VariantReview } from '$lib/core/review'
 import {
   buildScene,
   carried,
+  changeBetween,
+  groupWith,
   keptInside,
+  movedTogether,
   nudged,
   snapsFor,
   tapeOf,
+  type ModeChange,
   type Placed,
+  type Reseated,
   type Scene,
   type Snap,
   type TapeRow,
@@ -33,12 +39,15 @@ import { newId } from '../job/new-id'
 import type { DragEffect } from './drag'
 import { keepEqual } from './keep-equal'
 import { vehicleDelta } from './layout'
+import { framesOf, type Playing } from './play'
 
 /** How near, on the screen, an edge must come to be drawn to a line. */
 const SNAP_PX = 7
 
+type BatchWhat = Extract<Command, { type: 'batch' }>['what']
+
 type Preview =
-  | { readonly kind: 'seat'; readonly id: string; readonly seat: Seat }
+  | { readonly kind: 'seats'; readonly seats: readonly Reseated[] }
   | { readonly kind: 'new'; readonly id: string; readonly fitting: Fitting }
 
 /** A finding with its number in the drawing, the same fault in several modes once. */
@@ -62,6 +71,10 @@ export class Bench {
   #variantId = $state('')
   #modeId = $state('')
   selectedId: string | undefined = $state(undefined)
+  /** What else is in hand, besides the one picked first. */
+  also: readonly string[] = $state.raw([])
+  /** A change of mode that is being played. */
+  playing: Playing | undefined = $state.raw(undefined)
   openFinding: string | undefined = $state(undefined)
   stationMm = $state(800)
   people = $state(true)
@@ -71,6 +84,7 @@ export class Bench {
   /** The plan and scene that a drag started from. */
   #start: { scene: Scene; plan: Plan; placed: Placed } | undefined = $state.raw(undefined)
   #before: Scene | undefined
+  #played: object | undefined
 
   constructor(session: JobSession) {
     this.session = session
@@ -102,10 +116,22 @@ export class Bench {
   readonly #lining = $derived.by(() => this.plan.lining)
   readonly #changes = $derived.by(() => this.plan.changes)
   readonly interior = $derived.by(() => planInterior(this.#shell, { lining: this.#lining, changes: this.#changes }))
-  readonly scene: Scene = $derived.by(
+  readonly #built: Scene = $derived.by(
     () => (this.#before = buildScene(this.interior, this.plan, this.modeId, this.#before)),
   )
+  readonly scene: Scene = $derived.by(() => this.playing?.scene ?? this.#built)
   readonly selected: Placed | undefined = $derived.by(() => this.scene.placed.find(({ id }) => id === this.selectedId))
+  /** Everything in hand, the one picked first before all others. */
+  readonly inHand: readonly string[] = $derived.by(() =>
+    this.selectedId === undefined ? [] : [this.selectedId, ...this.also],
+  )
+  /** What it takes to get to each mode from the one before, as of the last command. */
+  readonly changes: readonly ModeChange[] = $derived.by(() => {
+    const { plan } = this.session.job.variants[this.variantId]!
+    const ids = modesOf(plan).map(([id]) => id)
+    const interior = planInterior(this.session.job.shell, plan)
+    return ids.slice(1).map((id, index) => changeBetween(interior, plan, ids[index]!, id, this.session.job.brief))
+  })
   readonly tape: readonly TapeRow[] = $derived.by(() =>
     this.selected === undefined ? [] : tapeOf(this.scene, this.selected),
   )
@@ -156,8 +182,8 @@ export class Bench {
     if (preview === undefined || job.variants[this.variantId] === undefined) return job
     try {
       const command: Command =
-        preview.kind === 'seat'
-          ? { type: 'fitting.seat', variant: this.variantId, id: preview.id, seat: preview.seat }
+        preview.kind === 'seats'
+          ? this.#seatAll('move', preview.seats)
           : { type: 'fitting.add', variant: this.variantId, id: preview.id, fitting: preview.fitting as never }
       return apply(job, command).job
     } catch {
@@ -165,20 +191,91 @@ export class Bench {
     }
   }
 
+  /** Seats a fitting: in this mode only if it stands elsewhere in it, else for good. */
+  #seatCommand({ id, seat }: Reseated): SimpleCommand {
+    const mode = this.modeId
+    return this.session.job.variants[this.variantId]!.plan.modes[mode]?.seats?.[id] === undefined
+      ? { type: 'fitting.seat', variant: this.variantId, id, seat }
+      : { type: 'mode.seat', variant: this.variantId, mode, fitting: id, seat }
+  }
+
+  #seatAll(what: BatchWhat, seats: readonly Reseated[]): Command {
+    const commands = seats.map((one) => this.#seatCommand(one))
+    return commands.length === 1 ? commands[0]! : { type: 'batch', what, commands }
+  }
+
+  /** Several commands as one; nothing where there are none. */
+  doAll(what: BatchWhat, commands: readonly SimpleCommand[]): boolean {
+    if (commands.length === 0) return false
+    return this.session.do(
+      commands.length === 1 && what !== 'run' ? commands[0]! : { type: 'batch', what, commands: [...commands] },
+    )
+  }
+
+  /** Seats several at once, on whole millimetres. */
+  arrange(what: BatchWhat, seats: readonly Reseated[]): void {
+    this.doAll(
+      what,
+      seats.map(({ id, seat }) => this.#seatCommand({ id, seat: wholeMillimetres(seat) })),
+    )
+  }
+
   showVariant(id: string): void {
+    this.stopPlaying()
     this.#variantId = id
     this.review = undefined
     this.selectedId = undefined
+    this.also = []
   }
 
   showMode(id: string): void {
+    this.stopPlaying()
     this.#modeId = id
     this.openFinding = undefined
   }
 
-  select(id: string | undefined): void {
+  /** Takes a fitting in hand, with the group that it belongs to; `add` takes it besides what is in hand, or lets it go. */
+  select(id: string | undefined, add = false): void {
     if (id !== this.selectedId) this.openFinding = undefined
-    this.selectedId = id
+    if (id === undefined) {
+      this.selectedId = undefined
+      this.also = []
+      return
+    }
+    const together = groupWith(this.session.job.variants[this.variantId]!.plan, id)
+    const held = this.inHand
+    if (!add || this.selectedId === undefined) {
+      // a second pick within a group in hand takes the one alone
+      const alone =
+        together.length > 1 && held.length === together.length && held.every((one) => together.includes(one))
+      this.selectedId = id
+      this.also = alone ? [] : together.filter((one) => one !== id)
+      return
+    }
+    const kept = held.includes(id)
+      ? held.filter((one) => !together.includes(one))
+      : [...held, ...together.filter((one) => !held.includes(one))]
+    this.selectedId = kept[0]
+    this.also = kept.slice(1)
+  }
+
+  /** Plays the moves from one mode to the next in the drawing, one after the other, and ends in that mode. */
+  async play(change: ModeChange, still: boolean): Promise<void> {
+    this.stopPlaying()
+    this.select(undefined)
+    const [from, to] = [change.from, change.to].map((id) => buildScene(this.interior, this.plan, id)) as [Scene, Scene]
+    const token = {}
+    this.#played = token
+    for await (const frame of framesOf(from, to, change.moves, still)) {
+      if (this.#played !== token) return
+      this.playing = frame
+    }
+    if (this.#played === token) this.showMode(change.to)
+  }
+
+  stopPlaying(): void {
+    this.#played = undefined
+    this.playing = undefined
   }
 
   /** The fitting after (or before) the one in hand, in the order from the rear. */
@@ -196,7 +293,7 @@ export class Bench {
   effect(effect: DragEffect, pxPerMm: number): void {
     switch (effect.do) {
       case 'select':
-        return this.select(effect.id)
+        return this.select(effect.id, effect.add)
       case 'station':
         this.stationMm =
           Math.round(Math.min(this.interior.xSpan.max, Math.max(this.interior.xSpan.min, effect.at[0])) / 10) * 10
@@ -217,12 +314,24 @@ export class Bench {
       this.#start = { scene: this.scene, plan: this.plan, placed }
     }
     const { scene, plan, placed } = this.#start
-    const { seat, snaps } = this.#settle(scene, plan, placed, vehicleDelta(view, du, dv), free ? 0 : SNAP_PX / pxPerMm)
+    if (this.inHand.some((one) => plan.fittings[one]?.locked === true)) return
+    const delta = vehicleDelta(view, du, dv)
+    const reachMm = free ? 0 : SNAP_PX / pxPerMm
+    if (this.also.length > 0 && this.#preview?.kind !== 'new') {
+      const snaps = reachMm === 0 ? [] : snapsFor(scene, placed, delta, reachMm, this.stationMm)
+      const by = (axis: 'x' | 'y' | 'z') =>
+        delta[axis] === undefined ? 0 : delta[axis] + (snaps.find((snap) => snap.axis === axis)?.byMm ?? 0)
+      this.snaps = snaps
+      const seats = movedTogether(scene, this.inHand, [by('x'), by('y'), by('z')])
+      this.#preview = { kind: 'seats', seats: seats.map((one) => ({ ...one, seat: wholeMillimetres(one.seat) })) }
+      return
+    }
+    const { seat, snaps } = this.#settle(scene, plan, placed, delta, reachMm)
     this.snaps = snaps
     this.#preview =
       this.#preview?.kind === 'new'
         ? { ...this.#preview, fitting: { ...this.#preview.fitting, seat } }
-        : { kind: 'seat', id, seat }
+        : { kind: 'seats', seats: [{ id, seat }] }
   }
 
   /** Where a fitting comes to stand when the hand has moved it by `delta`. */
@@ -267,9 +376,10 @@ export class Bench {
   /** Ends a drag: one command for all of it. */
   putDown(): void {
     const preview = this.#preview
+    const locked = preview === undefined && this.#start !== undefined
     this.#forget()
-    if (preview?.kind === 'seat')
-      this.session.do({ type: 'fitting.seat', variant: this.variantId, id: preview.id, seat: preview.seat })
+    if (locked) this.session.tell('It is locked: unlock it first.')
+    if (preview?.kind === 'seats') this.session.do(this.#seatAll('move', preview.seats))
     if (preview?.kind === 'new') {
       this.session.do({
         type: 'fitting.add',
@@ -360,20 +470,15 @@ export class Bench {
 
   #seat(change: (seat: Seat) => Seat): void {
     const placed = this.selected
-    if (placed !== undefined)
-      this.session.do({
-        type: 'fitting.seat',
-        variant: this.variantId,
-        id: placed.id,
-        seat: change(placed.fitting.seat),
-      })
+    if (placed !== undefined) this.session.do(this.#seatCommand({ id: placed.id, seat: change(placed.seat) }))
   }
 
   nudge(axis: 'x' | 'y' | 'z', mm: number): void {
     const placed = this.selected
     if (placed === undefined) return
     const delta: Vec3 = [axis === 'x' ? mm : 0, axis === 'y' ? mm : 0, axis === 'z' ? mm : 0]
-    this.#seat(() => carried(this.scene, this.plan, placed, delta))
+    if (this.also.length > 0) this.arrange('move', movedTogether(this.scene, this.inHand, delta))
+    else this.#seat(() => carried(this.scene, this.plan, placed, delta))
   }
 
   /** Sets a distance of the tape to a typed value. */
@@ -391,27 +496,83 @@ export class Bench {
   }
 
   duplicate(): void {
-    const placed = this.selected
-    if (placed === undefined) return
-    const id = newId('fit')
-    const ahead = spanLength(placed.bounds.x)
-    const room = placed.bounds.x.max + ahead <= this.interior.xSpan.max
-    const seat = nudged(placed.fitting.seat, [room ? ahead : -ahead, 0, 0])
-    if (
-      this.session.do({
+    const held = this.scene.placed.filter(({ id }) => this.inHand.includes(id))
+    if (held.length === 0) return
+    const ids = new Map(held.map(({ id }) => [id, newId('fit')]))
+    const rear = Math.min(...held.map(({ bounds }) => bounds.x.min))
+    const front = Math.max(...held.map(({ bounds }) => bounds.x.max))
+    const ahead = front - rear
+    const room = front + ahead <= this.interior.xSpan.max
+    const renamed = <A extends { readonly fitting?: string | undefined }>(anchor: A): A => ({
+      ...anchor,
+      ...(anchor.fitting === undefined ? {} : { fitting: ids.get(anchor.fitting) ?? anchor.fitting }),
+    })
+    const commands = held.map(({ id, fitting, seat }): SimpleCommand => {
+      const hangs = seat.along.from === 'after' && ids.has(seat.along.fitting ?? '')
+      const moved = hangs ? seat : nudged(seat, [room ? ahead : -ahead, 0, 0])
+      const { locked: _, ...free } = fitting
+      return {
         type: 'fitting.add',
         variant: this.variantId,
-        id,
-        fitting: { ...placed.fitting, seat } as never,
-      })
-    )
-      this.select(id)
+        id: ids.get(id)!,
+        fitting: { ...free, seat: { ...moved, along: renamed(moved.along), up: renamed(moved.up) } } as never,
+      }
+    })
+    // what others hang on comes first
+    const order = (command: SimpleCommand): number =>
+      command.type === 'fitting.add' &&
+      commands.some(
+        (other) =>
+          other.type === 'fitting.add' && other.id === (command.fitting as unknown as Fitting).seat.along.fitting,
+      )
+        ? 1
+        : 0
+    if (
+      this.doAll(
+        'duplicate',
+        [...commands].sort((a, b) => order(a) - order(b)),
+      )
+    ) {
+      const [first, ...others] = this.inHand.flatMap((id) => ids.get(id) ?? [])
+      this.selectedId = first
+      this.also = others
+    }
   }
 
   remove(): void {
-    const placed = this.selected
-    if (placed === undefined) return
-    if (this.session.do({ type: 'fitting.remove', variant: this.variantId, id: placed.id })) this.select(undefined)
+    const commands = this.inHand.map((id): SimpleCommand => ({ type: 'fitting.remove', variant: this.variantId, id }))
+    if (this.doAll('remove', commands)) this.select(undefined)
+  }
+
+  /** Locks everything in hand, or unlocks it if all of it is locked. */
+  toggleLock(): void {
+    const { fittings } = this.session.job.variants[this.variantId]!.plan
+    const locked = !this.inHand.every((id) => fittings[id]?.locked === true)
+    this.doAll(
+      'lock',
+      this.inHand.map((id): SimpleCommand => ({ type: 'fitting.lock', variant: this.variantId, id, locked })),
+    )
+  }
+
+  /** Groups what is in hand; what is one group already is taken apart. */
+  toggleGroup(): void {
+    const { groups = {} } = this.session.job.variants[this.variantId]!.plan
+    const held = this.inHand
+    const same = Object.entries(groups).find(
+      ([, group]) => group.fittings.length === held.length && held.every((id) => group.fittings.includes(id)),
+    )
+    if (same !== undefined) this.session.do({ type: 'group.remove', variant: this.variantId, id: same[0] })
+    else if (held.length > 1)
+      this.session.do({
+        type: 'group.put',
+        variant: this.variantId,
+        id: newId('group'),
+        group: { name: `Group of ${held.length}`, fittings: [...held] },
+      })
+  }
+
+  mirrorPlan(): void {
+    this.session.do({ type: 'plan.mirror', variant: this.variantId })
   }
 
   setParameter(key: string, value: number | string | boolean): void {

@@ -7,12 +7,29 @@ export const CLICK_PX = 4
 /** What the pointer is doing on the drawing. Points are in the view's millimetres, screen points in pixels. */
 export type DragState =
   | { readonly name: 'idle' }
-  | { readonly name: 'pressed'; readonly id: string; readonly view: ViewId; readonly at: Vec2; readonly screen: Vec2 }
+  | {
+      readonly name: 'pressed'
+      readonly id: string
+      readonly view: ViewId
+      readonly at: Vec2
+      readonly screen: Vec2
+      readonly pickOnRelease: boolean
+    }
   | { readonly name: 'dragging'; readonly id: string; readonly view: ViewId; readonly at: Vec2 }
   | { readonly name: 'station' }
 
 export type DragEvent =
-  | { readonly name: 'press'; readonly id: string; readonly view: ViewId; readonly at: Vec2; readonly screen: Vec2 }
+  | {
+      readonly name: 'press'
+      readonly id: string
+      readonly view: ViewId
+      readonly at: Vec2
+      readonly screen: Vec2
+      /** Besides what is in hand. */
+      readonly add?: boolean
+      /** In hand already: then letting go without a move, not the press, picks it alone. */
+      readonly held?: boolean
+    }
   | { readonly name: 'press-station' }
   | { readonly name: 'press-nothing' }
   | { readonly name: 'move'; readonly at: Vec2; readonly screen: Vec2; readonly free: boolean }
@@ -20,7 +37,7 @@ export type DragEvent =
   | { readonly name: 'escape' }
 
 export type DragEffect =
-  | { readonly do: 'select'; readonly id: string | undefined }
+  | { readonly do: 'select'; readonly id: string | undefined; readonly add?: boolean }
   | { readonly do: 'carry'; readonly id: string; readonly view: ViewId; readonly by: Vec2; readonly free: boolean }
   | { readonly do: 'put-down' }
   | { readonly do: 'put-back' }
@@ -34,8 +51,18 @@ export function step(state: DragState, event: DragEvent): Step {
   switch (event.name) {
     case 'press':
       return {
-        state: { name: 'pressed', id: event.id, view: event.view, at: event.at, screen: event.screen },
-        effects: [{ do: 'select', id: event.id }],
+        state: {
+          name: 'pressed',
+          id: event.id,
+          view: event.view,
+          at: event.at,
+          screen: event.screen,
+          pickOnRelease: event.held === true && event.add !== true,
+        },
+        effects:
+          event.held === true && event.add !== true
+            ? []
+            : [{ do: 'select', id: event.id, ...(event.add === true ? { add: true } : {}) }],
       }
     case 'press-station':
       return { state: { name: 'station' }, effects: [] }
@@ -54,6 +81,8 @@ export function step(state: DragState, event: DragEvent): Step {
       return { state: { name: 'dragging', id, view, at }, effects: [{ do: 'carry', id, view, by, free: event.free }] }
     }
     case 'release':
+      if (state.name === 'pressed' && state.pickOnRelease)
+        return { state: IDLE, effects: [{ do: 'select', id: state.id }] }
       return { state: IDLE, effects: state.name === 'dragging' ? [{ do: 'put-down' }] : [] }
     case 'escape':
       return {

@@ -10,9 +10,12 @@ export type ActionId =
   | 'redo'
   | 'search'
   | 'type-distance'
-  | 'mode-1'
-  | 'mode-2'
-  | 'mode-3'
+  | `mode-${1 | 2 | 3 | 4 | 5 | 6 | 7 | 8 | 9}`
+  | 'group'
+  | 'lock'
+  | 'mirror-plan'
+  | 'run'
+  | 'modules'
   | 'people'
   | 'history'
   | 'let-go'
@@ -32,6 +35,11 @@ export const ACTIONS: readonly Action[] = [
   { id: 'mirror', words: 'Mirror', key: 'M' },
   { id: 'duplicate', words: 'Duplicate', key: 'D' },
   { id: 'remove', words: 'Take out', key: 'Del' },
+  { id: 'group', words: 'Group what is in hand, or take the group apart', key: 'G' },
+  { id: 'run', words: 'Make a run of what is in hand', key: 'U' },
+  { id: 'lock', words: 'Lock or unlock', key: 'L' },
+  { id: 'mirror-plan', words: 'Mirror the whole plan to the other side', key: 'Shift M' },
+  { id: 'modules', words: 'Open the library of modules', key: 'B' },
   { id: 'type-distance', words: 'Type a distance', key: 'T' },
   { id: 'undo', words: 'Undo', key: 'Ctrl Z' },
   { id: 'redo', words: 'Redo', key: 'Ctrl Shift Z' },
@@ -70,9 +78,10 @@ const PLAIN: Readonly<Record<string, ActionId>> = {
   p: 'people',
   h: 'history',
   '/': 'search',
-  '1': 'mode-1',
-  '2': 'mode-2',
-  '3': 'mode-3',
+  g: 'group',
+  u: 'run',
+  l: 'lock',
+  b: 'modules',
   Delete: 'remove',
   Backspace: 'remove',
   Escape: 'let-go',
@@ -96,6 +105,8 @@ export function meaningOf({ key, ctrlKey, metaKey, shiftKey, altKey }: KeyPress)
   }
   if (altKey) return undefined
   if (lower === 'n') return action(shiftKey ? 'previous' : 'next')
+  if (lower === 'm' && shiftKey) return action('mirror-plan')
+  if (/^[1-9]$/.test(lower)) return action(`mode-${lower}` as ActionId)
   const id = PLAIN[lower]
   return id === undefined ? undefined : action(id)
 }

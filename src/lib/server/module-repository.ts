@@ -1,0 +1,81 @@
+import type { Kysely } from 'kysely'
+import { moduleKg, parseModuleText, type Module, type ModuleSummary } from '$lib/core/job'
+import type { Schema } from './database'
+
+/** Everything that the program stores of modules; nothing else touches their tables. Times come in as ISO strings. */
+export class ModuleRepository {
+  constructor(private readonly db: Kysely<Schema>) {}
+
+  /** The library, by name. */
+  async list(): Promise<readonly ModuleSummary[]> {
+    const rows = await this.db.selectFrom('modules').selectAll().orderBy('name').orderBy('id').execute()
+    return rows.map(({ id, name, revision, fittings, mass_kg, changed_at }) => ({
+      id,
+      name,
+      revision,
+      fittings,
+      massKg: mass_kg,
+      changedAt: changed_at,
+    }))
+  }
+
+  /** A module in its newest state, or in an earlier one; undefined where there is none. */
+  async get(id: string, revision?: number): Promise<Module | undefined> {
+    const row = await this.db
+      .selectFrom('module_revisions')
+      .where('module_id', '=', id)
+      .$if(revision !== undefined, (query) => query.where('revision', '=', revision!))
+      .select('document')
+      .orderBy('revision', 'desc')
+      .executeTakeFirst()
+    if (row === undefined) return undefined
+    const parsed = parseModuleText(row.document)
+    if (!parsed.ok)
+      throw new Error(`module ${id} cannot be read: ${parsed.faults[0]!.path} ${parsed.faults[0]!.message}`)
+    return parsed.module
+  }
+
+  async revisions(id: string): Promise<readonly { readonly revision: number; readonly at: string }[]> {
+    return this.db
+      .selectFrom('module_revisions')
+      .where('module_id', '=', id)
+      .select(['revision', 'at'])
+      .orderBy('revision', 'desc')
+      .execute()
+  }
+
+  /** Keeps a module: as the first state of a new one, or as the next state of one that is there. Answers which state it is. */
+  async save(module: Module, at: string): Promise<number> {
+    return this.db.transaction().execute(async (transaction) => {
+      const known = await transaction
+        .selectFrom('modules')
+        .where('id', '=', module.id)
+        .select('revision')
+        .executeTakeFirst()
+      const revision = (known?.revision ?? 0) + 1
+      const row = {
+        name: module.name,
+        revision,
+        fittings: Object.keys(module.fittings).length,
+        mass_kg: Math.round(moduleKg(module) * 10) / 10,
+        changed_at: at,
+      }
+      if (known === undefined)
+        await transaction
+          .insertInto('modules')
+          .values({ id: module.id, ...row })
+          .execute()
+      else await transaction.updateTable('modules').set(row).where('id', '=', module.id).execute()
+      await transaction
+        .insertInto('module_revisions')
+        .values({ module_id: module.id, revision, document: JSON.stringify({ ...module, revision }), at })
+        .execute()
+      return revision
+    })
+  }
+
+  async remove(id: string): Promise<boolean> {
+    const { numDeletedRows } = await this.db.deleteFrom('modules').where('id', '=', id).executeTakeFirst()
+    return numDeletedRows > 0n
+  }
+}

@@ -1,0 +1,67 @@
+<script lang="ts">
+  import { aligned, ALIGNMENTS, distributed, runOf, type Alignment } from '$lib/core/scene'
+  import { sayMass } from '$lib/core/units'
+  import type { Bench } from './bench.svelte'
+
+  interface Props {
+    bench: Bench
+    onlibrary: () => void
+  }
+  let { bench, onlibrary }: Props = $props()
+  const held = $derived(bench.scene.placed.filter(({ id }) => bench.inHand.includes(id)))
+  const mass = $derived(held.reduce((sum, { kind, fitting }) => sum + kind.massKg(fitting.parameters), 0))
+  const groups = $derived(Object.values(bench.plan.groups ?? {}))
+  const grouped = $derived(
+    groups.some(
+      ({ fittings }) => fittings.length === bench.inHand.length && bench.inHand.every((id) => fittings.includes(id)),
+    ),
+  )
+  const locked = $derived(held.every(({ fitting }) => fitting.locked === true))
+  const WORDS: Record<Alignment, string> = {
+    rear: 'rear ends',
+    front: 'front ends',
+    left: 'left faces',
+    right: 'right faces',
+    bottom: 'bottoms',
+    top: 'tops',
+    middle: 'middles',
+  }
+</script>
+
+<div class="mt-2 border-t border-line pt-2 text-[13px]" data-testid="arrange">
+  <h2 class="caps">{held.length} in hand, {sayMass(mass)}</h2>
+  <ul class="mt-1 text-sm">
+    {#each held as placed, index (placed.id)}
+      <li class="flex justify-between">
+        <span class="truncate">{bench.names.fitting(placed.id)}</span>
+        {#if index === 0}<span class="text-ink-2">the others follow it</span>{/if}
+      </li>
+    {/each}
+  </ul>
+  <p class="mt-2 text-ink-2">Align to the first by its</p>
+  <div class="flex flex-wrap gap-x-3 gap-y-0.5">
+    {#each ALIGNMENTS as by (by)}
+      <button class="act" onclick={() => bench.arrange('align', aligned(bench.scene, bench.inHand, by))}
+        >{WORDS[by]}</button
+      >
+    {/each}
+  </div>
+  <div class="mt-2 flex flex-wrap gap-x-3 gap-y-1 border-t border-line pt-2">
+    <button
+      class="act"
+      disabled={held.length < 3}
+      onclick={() => bench.arrange('distribute', distributed(bench.scene, bench.inHand))}>Spread out evenly</button
+    >
+    <button class="act" title="U" onclick={() => bench.arrange('run', runOf(bench.scene, bench.inHand))}
+      >Make a run</button
+    >
+    <button class="act" title="G" onclick={() => bench.toggleGroup()}
+      >{grouped ? 'Take the group apart' : 'Group'}</button
+    >
+    <button class="act" title="L" onclick={() => bench.toggleLock()}>{locked ? 'Unlock' : 'Lock'}</button>
+    <button class="act" title="D" onclick={() => bench.duplicate()}>Duplicate</button>
+    <button class="act" title="Del" onclick={() => bench.remove()}>Take out</button>
+    <button class="act" title="B" onclick={onlibrary}>Keep as a module…</button>
+  </div>
+  <p class="mt-2 text-xs text-ink-2">Shift and click takes more in hand. Drag one, and all of them move.</p>
+</div>

@@ -1,0 +1,145 @@
+<script lang="ts">
+  import { FIXING_WAYS, type FixingWay } from '$lib/core/job'
+  import { bodyMm } from '$lib/core/people'
+  import { peopleOf } from '$lib/core/brief'
+  import { passBeside, worktopRuns, type Placed } from '$lib/core/scene'
+  import { CAUTION_WORDS, FIXING_WORDS, list } from '$lib/core/text'
+  import { formatLength, sayLength } from '$lib/core/units'
+  import { wallReach } from '$lib/core/shell'
+  import NumberField from '../parts/NumberField.svelte'
+  import Why from '../parts/Why.svelte'
+  import type { Bench } from './bench.svelte'
+
+  let { bench, placed }: { bench: Bench; placed: Placed } = $props()
+  const unit = $derived(bench.liveJob.units)
+  const id = $derived(placed.id)
+  const mode = $derived(bench.plan.modes[bench.modeId])
+  const elsewhere = $derived(mode?.seats?.[id] !== undefined)
+  const fixing = $derived(placed.fitting.fixing)
+  const cautions = $derived(placed.kind.cautions(placed.fitting.parameters))
+  const loose = $derived(placed.kind.loose(placed.fitting.parameters, placed.stance))
+  const run = $derived(worktopRuns(bench.scene).find(({ fittings }) => fittings.includes(id)))
+  const isTable = $derived(placed.services.some(({ type }) => type === 'table-place'))
+  const pass = $derived.by(() => {
+    if (!isTable) return undefined
+    const reach = (side: 'left' | 'right') =>
+      wallReach(bench.interior, side, placed.bounds.x, { min: 900, max: 900 })?.tightMm ?? 0
+    return passBeside(bench.scene, placed, { left: reach('left'), right: reach('right') })
+  })
+  const widest = $derived(pass === undefined ? 0 : Math.max(pass.leftMm, pass.rightMm))
+  const passers = $derived(
+    peopleOf(bench.liveJob.brief)
+      .filter(([, person]) => bodyMm(person.statureMm, 'shoulderBreadth') <= widest)
+      .map(([, { label }]) => label),
+  )
+  const template = (end: 'rear' | 'front', format: 'svg' | 'dxf'): string =>
+    `/api/jobs/${bench.session.id}/template?variant=${bench.variantId}&mode=${bench.modeId}&fitting=${id}&end=${end}&format=${format}`
+
+  function fix(how: string, points: number): void {
+    bench.session.do({
+      type: 'fitting.fixing',
+      variant: bench.variantId,
+      id,
+      ...(how === '' ? {} : { fixing: { how: how as FixingWay, points } }),
+    })
+  }
+</script>
+
+<div class="mt-2 border-t border-line pt-1.5 text-[13px] narrow">
+  {#if run !== undefined}
+    <p class="flex justify-between">
+      <span class="text-ink-2">free worktop, unbroken</span>
+      <Why
+        about="{sayLength(run.lengthMm, unit)} of worktop are free"
+        lines={[
+          `Tops of one height side by side: ${list(run.fittings.map((one) => bench.names.fitting(one)))}, at ${sayLength(run.zMm, unit)} above the load floor.`,
+          'Taken away: what stands on them or hangs less than 250 mm over them in this mode, and leaves less than 300 mm of their depth.',
+        ]}>{formatLength(run.lengthMm, unit)}</Why
+      >
+    </p>
+  {/if}
+  {#if pass !== undefined}
+    <p class="flex justify-between">
+      <span class="text-ink-2">room to pass beside it</span>
+      <Why
+        about="{sayLength(widest, unit)} are left beside the table"
+        lines={[
+          `Left ${sayLength(pass.leftMm, unit)}, right ${sayLength(pass.rightMm, unit)}, to what stands there between 700 and 1100 mm up, or to the wall.`,
+          passers.length === 0
+            ? 'No one of the brief goes by with their shoulders square.'
+            : `Shoulders go by: ${list(passers)}. Breadth 0.259 of stature, Drillis & Contini 1966 (from memory).`,
+        ]}>{formatLength(widest, unit)}</Why
+      >
+    </p>
+  {/if}
+  {#each loose as part (part.id)}
+    <p class="flex justify-between">
+      <span class="text-ink-2">{part.count} × {part.id}</span><span>{part.used ? 'in use' : 'to be stowed'}</span>
+    </p>
+  {/each}
+  <label class="flex items-baseline justify-between gap-2">
+    <span class="text-ink-2">stands elsewhere in {bench.names.mode(bench.modeId)}</span>
+    <input
+      type="checkbox"
+      class="accent-pencil"
+      checked={elsewhere}
+      onchange={(event) =>
+        bench.session.do({
+          type: 'mode.seat',
+          variant: bench.variantId,
+          mode: bench.modeId,
+          fitting: id,
+          ...(event.currentTarget.checked ? { seat: placed.seat } : {}),
+        })}
+    />
+  </label>
+  <label class="flex items-baseline justify-between gap-2">
+    <span class="text-ink-2">out of the vehicle in {bench.names.mode(bench.modeId)}</span>
+    <input
+      type="checkbox"
+      class="accent-pencil"
+      checked={false}
+      onchange={() => {
+        bench.session.do({ type: 'mode.away', variant: bench.variantId, mode: bench.modeId, fitting: id, away: true })
+        bench.select(undefined)
+      }}
+    />
+  </label>
+  <div class="flex items-baseline justify-between gap-2">
+    <select
+      class="min-w-0 flex-1 ruled"
+      aria-label="How it is fixed"
+      value={fixing?.how ?? ''}
+      onchange={(event) => fix(event.currentTarget.value, fixing?.points ?? 4)}
+    >
+      <option value="">fixing not said</option>
+      {#each FIXING_WAYS as how (how)}<option value={how}>{FIXING_WORDS[how]}</option>{/each}
+    </select>
+    {#if fixing !== undefined && fixing.how !== 'standing'}
+      <NumberField
+        whole
+        label="points"
+        value={fixing.points}
+        width="2.4rem"
+        min={0}
+        max={60}
+        onset={(points) => fix(fixing.how, points)}
+      />
+    {/if}
+  </div>
+  {#if placed.scribedTo !== undefined}
+    <p class="mt-1 text-ink-2">
+      End panel, 1 : 1:
+      {#each ['rear', 'front'] as const as end (end)}
+        <span class="ml-2 whitespace-nowrap text-ink"
+          >{end}
+          <!-- eslint-disable svelte/no-navigation-without-resolve -->
+          <a class="act" href={template(end, 'svg')} download>SVG</a>
+          <a class="act" href={template(end, 'dxf')} download>DXF</a>
+          <!-- eslint-enable svelte/no-navigation-without-resolve -->
+        </span>
+      {/each}
+    </p>
+  {/if}
+</div>
+{#each cautions as caution (caution)}<p class="mt-2 text-xs text-caution">{CAUTION_WORDS[caution]}</p>{/each}
