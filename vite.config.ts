@@ -6,7 +6,22 @@ export default defineConfig({
   plugins: [tailwindcss(), sveltekit()],
   worker: { format: 'es' },
   optimizeDeps: { include: ['comlink', 'zod', 'mutative'] },
-  build: { chunkSizeWarningLimit: 900 },
+  build: {
+    chunkSizeWarningLimit: 900,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            // what both the page and its workers run, and so must be free of the page: they load the same files
+            {
+              name: 'core',
+              test: /src[\\/]lib[\\/]core[\\/](units|geometry|materials|people|shell|climate|brief|fittings|job|scene|review|survey)[\\/]|node_modules[\\/](zod|mutative)[\\/]/,
+            },
+          ],
+        },
+      },
+    },
+  },
   test: {
     include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'],
     environment: 'node',

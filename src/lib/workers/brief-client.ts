@@ -4,7 +4,7 @@ import { openEngine } from './open-engine'
 
 /** Holds briefs against bodies and plans in a worker. */
 export class BriefClient {
-  readonly #opened = import('./brief-engine').then(({ engineUrl }) => openEngine<BriefEngine>(engineUrl))
+  readonly #opened = import('./brief-engine').then(({ engineUrl }) => openEngine<BriefEngine>('brief', engineUrl))
 
   get remote(): Promise<Remote<BriefEngine>> {
     return this.#opened.then(({ remote }) => remote)

@@ -1,15 +1,16 @@
 import { compareVehicles, contradictionsOf, type Brief } from '$lib/core/brief'
 import { reviewVariant } from '$lib/core/review'
 import { GENERIC_SHELLS, interiorOf, type BodyChanges, type Lining, type Shell } from '$lib/core/shell'
+import { offerEngine } from './offer-engine'
 
 /** Briefs held against bodies and plans. Plain data both ways. */
-export const engine = {
+const engine = offerEngine('brief', {
   contradictions: (brief: Brief, shell: Shell, lining: Lining, changes: BodyChanges) =>
     contradictionsOf(brief, interiorOf(shell, lining, changes)),
   review: reviewVariant,
   compare: (brief: Brief, own: readonly Shell[], lining: Lining) =>
     compareVehicles(brief, [...own, ...GENERIC_SHELLS], lining),
-}
+})
 export type BriefEngine = typeof engine
 
 /** Where this module is served from. */

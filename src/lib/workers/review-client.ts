@@ -8,7 +8,7 @@ import type { ReviewEngine } from './review-engine'
  * answer that a newer request has overtaken is dropped.
  */
 export class ReviewClient {
-  readonly #opened = import('./review-engine').then(({ engineUrl }) => openEngine<ReviewEngine>(engineUrl))
+  readonly #opened = import('./review-engine').then(({ engineUrl }) => openEngine<ReviewEngine>('review', engineUrl))
   readonly #answer: (review: VariantReview, job: Job) => void
   #running = false
   #waiting: { job: Job; variantId: string } | undefined

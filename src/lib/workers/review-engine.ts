@@ -1,7 +1,8 @@
 import { remediesFor, reviewVariant } from '$lib/core/review'
+import { offerEngine } from './offer-engine'
 
 /** What the review’s worker does. Plain data both ways. */
-export const engine = { review: reviewVariant, remedies: remediesFor }
+const engine = offerEngine('review', { review: reviewVariant, remedies: remediesFor })
 export type ReviewEngine = typeof engine
 
 /** Where this module is served from. */

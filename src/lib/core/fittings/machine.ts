@@ -29,12 +29,15 @@ export const boxParameters = (length: Limits, depth: Limits, height: Limits) => 
 /** Litres in a tank with walls and a tenth of air or corners lost; common practice, no source. */
 export const tankLitres = (p: Box): number => Math.max(1, Math.floor(p.lengthMm * p.depthMm * p.heightMm * 1e-6 * 0.92))
 
+/** A hand and a tool reach in at this height at least; common practice, no source. */
+const REACH_IN_MM = 350
+
 /** Room before or above a machine for whoever looks after it. */
 export const serviceRoom = (task: Task, from: 'front' | 'top', p: Box, needMm: number) =>
   forTask(
     task,
     from === 'front'
-      ? inFront(task, 'access', [], about(p.lengthMm), -p.depthMm / 2, needMm)
+      ? inFront(task, 'access', [], about(p.lengthMm), -p.depthMm / 2, needMm, Math.max(REACH_IN_MM, p.heightMm))
       : above(task, 'access', [], about(p.lengthMm), about(p.depthMm), p.heightMm, needMm),
   )
 

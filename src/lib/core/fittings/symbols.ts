@@ -82,6 +82,9 @@ export const flapFront = (
 /** A pillow in plan. */
 export const pillow = (x0: number, y0: number, x1: number, y1: number): Feature => box('top', x0, y0, x1, y1, true)
 
+/** The widest a pillow is drawn; common practice, no source. */
+const PILLOW_MM = 750
+
 /** Pillows side by side along x at the end `headY` of a bed, reaching `inward` (±1) into it. */
 export const pillows = (
   count: number,
@@ -92,7 +95,7 @@ export const pillows = (
   deepMm = 320,
 ): readonly Feature[] => {
   const each = (x1 - x0) / count
-  const gap = Math.min(40, each / 8)
+  const gap = Math.max(Math.min(40, each / 8), (each - PILLOW_MM) / 2)
   return Array.from({ length: count }, (_, index) =>
     pillow(x0 + each * index + gap, headY + inward * 40, x0 + each * (index + 1) - gap, headY + inward * (40 + deepMm)),
   )

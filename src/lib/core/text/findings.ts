@@ -242,7 +242,7 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     const movedNames = list(facts.toMove.map(({ id }) => the(names.fitting(id))))
     return {
       title: 'Something must be moved first',
-      designer: `${capital(what)} at ${accessName(facts.of, names)}, ${count(measured, { one: 'thing is', many: 'things are' })} moved first: ${movedNames}.`,
+      designer: `${capital(accessName(facts.of, names))}: ${what}, ${count(measured, { one: 'thing is', many: 'things are' })} moved first: ${movedNames}.`,
       client: `Once in a while you move ${movedNames} ${what}.`,
       why: [
         `Room to get at it once in a while, held against all that stands there: ${movedNames} can be put in another stance or carried off.`,
@@ -257,7 +257,7 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     ])
     return {
       title: 'Cannot be got at',
-      designer: `${capital(what)} at ${accessName(facts.of, names)} needs ${say(needed)}; there ${measured === 1 ? 'is' : 'are'} ${say(measured)}: ${by} ${facts.blockers.length + facts.toMove.length > 1 ? 'are' : 'is'} in the way${facts.blockers.length > 0 ? ' and cannot be moved' : ''}.`,
+      designer: `${capital(accessName(facts.of, names))}: ${say(needed)} are needed ${what}, there ${measured === 1 ? 'is' : 'are'} ${say(measured)}: ${by} ${facts.blockers.length + facts.toMove.length > 1 ? 'are' : 'is'} in the way${facts.blockers.length > 0 ? ' and cannot be moved' : ''}.`,
       client: `You could not get at ${accessName(facts.of, names)} ${what}.`,
       why: [
         `${say(needed)} needed once in a while; ${say(measured)} free before ${by}.`,

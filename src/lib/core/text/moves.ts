@@ -69,7 +69,7 @@ export function sayChange(change: ModeChange, job: Job, names: Names): ChangeWor
     resting: change.resting.map((one) =>
       one.disturbedBy.length === 0
         ? `${who(one.who, one.on)} can stay there.`
-        : `${who(one.who, one.on)} must get up for ${list(one.disturbedBy.map((id) => nameOf(id, job, names)))}.`,
+        : `${who(one.who, one.on)} must get up for ${list(one.disturbedBy.map((id) => `the ${nameOf(id, job, names).toLowerCase()}`))}.`,
     ),
     stuck: change.stuck.map(
       ({ id, by }) =>

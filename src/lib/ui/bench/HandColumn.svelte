@@ -14,7 +14,7 @@
   import FindingList from './FindingList.svelte'
   import type HandMore from './HandMore.svelte'
   import type OutPanel from './OutPanel.svelte'
-  import { limitsOf } from './limits'
+  import { limitsOf, type Limit } from './limits'
   import SectionView from './SectionView.svelte'
 
   interface Props {
@@ -22,6 +22,7 @@
     onlibrary: () => void
   }
   let { bench, onlibrary }: Props = $props()
+  const WIDE_FROM = 13
   const unit = $derived(bench.liveJob.units)
   const placed = $derived(bench.selected)
   const kind = $derived(placed?.kind)
@@ -47,6 +48,12 @@
       ),
     'Densities are handbook values; common practice for the rest, no source. An estimate until it is weighed.',
   ]
+  /** A choice whose words need the whole column. */
+  const isWide = (limit: Limit): boolean =>
+    limit.kind === 'choice' &&
+    (PARAMETER_WORDS[limit.key] ?? '').length +
+      Math.max(...limit.choices.map((choice) => (CHOICE_WORDS[choice] ?? choice).length)) >
+      WIDE_FROM
   const shown = $derived(
     placed === undefined
       ? bench.findings
@@ -151,8 +158,8 @@
             onset={(count) => bench.setParameter(limit.key, count)}
           />
         {:else if limit.kind === 'choice'}
-          <label class="flex items-baseline justify-between"
-            ><span class="text-ink-2">{PARAMETER_WORDS[limit.key] ?? limit.key}</span>
+          <label class="flex items-baseline justify-between gap-2 {isWide(limit) ? 'col-span-2' : ''}"
+            ><span class="whitespace-nowrap text-ink-2">{PARAMETER_WORDS[limit.key] ?? limit.key}</span>
             <select
               class="ruled"
               {value}
@@ -176,7 +183,7 @@
       {/each}
       <div class="flex justify-between">
         <span class="text-ink-2">mass, empty</span>
-        <Why about="it weighs {sayMass(placed.kind.massKg(placed.fitting.parameters))}" lines={massLines(placed)}
+        <Why about="it weighs {sayMass(placed.kind.massKg(placed.fitting.parameters))}" lines={() => massLines(placed)}
           >{sayMass(placed.kind.massKg(placed.fitting.parameters))}</Why
         >
       </div>

@@ -18,13 +18,13 @@
   const fixing = $derived(placed.fitting.fixing)
   const cautions = $derived(placed.kind.cautions(placed.fitting.parameters))
   const loose = $derived(placed.kind.loose(placed.fitting.parameters, placed.stance))
-  const run = $derived(worktopRuns(bench.scene).find(({ fittings }) => fittings.includes(id)))
+  const run = $derived(worktopRuns(bench.standing).find(({ fittings }) => fittings.includes(id)))
   const isTable = $derived(placed.services.some(({ type }) => type === 'table-place'))
   const pass = $derived.by(() => {
     if (!isTable) return undefined
     const reach = (side: 'left' | 'right') =>
       wallReach(bench.interior, side, placed.bounds.x, { min: 900, max: 900 })?.tightMm ?? 0
-    return passBeside(bench.scene, placed, { left: reach('left'), right: reach('right') })
+    return passBeside(bench.standing, placed, { left: reach('left'), right: reach('right') })
   })
   const widest = $derived(pass === undefined ? 0 : Math.max(pass.leftMm, pass.rightMm))
   const passers = $derived(

@@ -5,7 +5,8 @@
   interface Props {
     /** What is asked about, for those who hear the page. */
     about: string
-    lines: readonly string[]
+    /** The answer; a function where it takes some making. */
+    lines: readonly string[] | (() => readonly string[])
     children?: Snippet
   }
   let { about, lines, children }: Props = $props()
@@ -31,7 +32,7 @@
         class="z-50 max-w-80 border border-ink bg-sheet p-3 text-sm"
       >
         <p class="mb-1 caps">Why {about}</p>
-        {#each lines as line, index (index)}
+        {#each typeof lines === 'function' ? lines() : lines as line, index (index)}
           <p class="mt-1">{line}</p>
         {/each}
       </Popover.Content>

@@ -40,7 +40,15 @@ export const tankPair = defineKind({
   clearances: (p) => [
     forTask(
       'water-pump',
-      inFront('water-pump', 'access', [], about(p.lengthMm), p.apartMm / 2, Math.min(350, p.apartMm)),
+      inFront(
+        'water-pump',
+        'access',
+        [],
+        about(p.lengthMm),
+        p.apartMm / 2,
+        Math.min(350, p.apartMm),
+        Math.max(350, p.heightMm),
+      ),
     ),
   ],
   services: (p) => [{ type: 'tank', quantity: 2 * tankLitres(one(p)) }],
