@@ -126,8 +126,8 @@ test('switches modes: the lounge becomes a bed, and the strip counts the moves',
   await page.getByTestId('mode-button').filter({ hasText: 'Night' }).click()
   await page.getByTestId('plan-fit-lounge').click({ position: { x: 10, y: 10 } })
   await expect(page.getByLabel('Stance in Night')).toHaveValue('bed-made')
-  await page.getByRole('button', { name: /Why 1 move from Day to Night/ }).click()
-  await expect(page.locator('[data-popover-content]')).toContainText('Lounge: table up → bed made')
+  await page.getByRole('button', { name: /1 move from Day to Night: in which order/ }).click()
+  await expect(page.getByTestId('moves')).toContainText('Lounge: table up → bed made')
 })
 
 test('a field takes any unit, refuses nonsense beside itself and keeps what was typed', async ({ page, request }) => {

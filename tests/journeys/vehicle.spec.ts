@@ -142,12 +142,12 @@ test('a cab seat turns for a mode, is counted as a move, and says what stops it'
   }))
   await openPlan(page, id)
   await page.keyboard.press('2')
-  await expect(page.getByRole('button', { name: /Why 1 move from Drive to Day/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /1 move from Drive to Day: in which order/ })).toBeVisible()
   await page
     .getByRole('group', { name: /Cab seats/ })
     .getByLabel('Passenger')
     .selectOption('turned')
-  await expect(page.getByRole('button', { name: /Why 2 moves from Drive to Day/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /2 moves from Drive to Day: in which order/ })).toBeVisible()
   await expect(page.getByTestId('finding-swivel-blocked')).toHaveCount(0)
   await page
     .getByRole('group', { name: /Cab seats/ })

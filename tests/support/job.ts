@@ -59,7 +59,7 @@ export const test = base.extend<{ quiet: void }>({
   quiet: [
     async ({ page }, use) => {
       const errors: string[] = []
-      page.on('pageerror', (error) => errors.push(error.message))
+      page.on('pageerror', (error) => errors.push(error.stack ?? error.message))
       await use()
       expect(errors).toEqual([])
     },

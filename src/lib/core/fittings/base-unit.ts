@@ -11,7 +11,7 @@ export const PLINTH_MM = 60
 export const unitParameters = (lengthMm: number, least = 250, most = 1200) => ({
   lengthMm: lengthParameter(lengthMm, least, most),
   depthMm: lengthParameter(500, 350, 750).describe('At the worktop, from the wall to its front edge'),
-  worktopMm: lengthParameter(900, 700, 1100).describe('Top of the worktop above its base'),
+  worktopMm: lengthParameter(900, 700, 1150).describe('Top of the worktop above its base'),
 })
 
 interface Unit {

@@ -109,7 +109,8 @@ function fittingMover(before: Placed | undefined, after: Placed | undefined): Mo
       },
       before: prismsOf(before),
       after: prismsOf(after),
-      sweeps: [...prismsOf(before), ...prismsOf(after)],
+      // it is lifted over what stands about: only where it is set down must be free
+      sweeps: prismsOf(after),
     }
   const carried = JSON.stringify(before.placement) !== JSON.stringify(after.placement)
   if (before.stance === after.stance && !carried) return undefined
@@ -129,7 +130,7 @@ function fittingMover(before: Placed | undefined, after: Placed | undefined): Mo
     before: prismsOf(before),
     after: prismsOf(after),
     sweeps: carried
-      ? [...prismsOf(before), ...prismsOf(after)]
+      ? prismsOf(after)
       : change.sweeps !== undefined
         ? change.sweeps.map((swept) => placePrism(after.placement, swept))
         : sweptBetween(before.inner, after.inner),
@@ -182,9 +183,11 @@ function ordered(
   for (const a of movers) {
     for (const b of movers) {
       if (a === b) continue
+      // two seats that meet as they turn are the business of the seats' own rule
+      if (a.move.what === 'turn-seat' && b.move.what === 'turn-seat') continue
       const [first, last] = [meet(a.sweeps, b.before), meet(a.sweeps, b.after)]
-      // what it meets both before and after the other’s move, it meets as well where both stand still
-      if (first && last) continue
+      // two that share a place while both stand still are at fault as such, not by their moves
+      if (first && last && (meet(a.before, b.before) || meet(a.after, b.after))) continue
       if (first) needs.get(a.move.id)!.add(b.move.id)
       if (last) needs.get(b.move.id)!.add(a.move.id)
     }

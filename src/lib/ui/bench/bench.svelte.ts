@@ -193,8 +193,10 @@ export class Bench {
 
   /** Seats a fitting: in this mode only if it stands elsewhere in it, else for good. */
   #seatCommand({ id, seat }: Reseated): SimpleCommand {
-    const mode = this.modeId
-    return this.session.job.variants[this.variantId]!.plan.modes[mode]?.seats?.[id] === undefined
+    // read off the job as saved: what the hand holds follows from this
+    const { modes } = this.session.job.variants[this.variantId]!.plan
+    const mode = this.#modeId
+    return modes[mode]?.seats?.[id] === undefined
       ? { type: 'fitting.seat', variant: this.variantId, id, seat }
       : { type: 'mode.seat', variant: this.variantId, mode, fitting: id, seat }
   }

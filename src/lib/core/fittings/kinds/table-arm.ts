@@ -31,8 +31,16 @@ const topOf = (p: Arm, stance: string) => {
   return { x0: x - wide / 2, y0: y - deep / 2, x1: x + wide / 2, y1: Math.min(y + deep / 2, p.depthMm / 2) }
 }
 
-/** How far the top reaches when it turns about the foot. */
-const reachOf = (p: Arm) => Math.hypot(p.armMm + p.lengthMm / 2, p.depthMm / 2)
+/** How far the top reaches from the foot’s axis in any stance. */
+const reachOf = (p: Arm) => {
+  const foot = p.depthMm / 2 - FOOT_MM / 2
+  return Math.max(
+    ...['at-the-seats', 'along-the-wall', 'swung-away'].flatMap((stance) => {
+      const { x0, y0, x1, y1 } = topOf(p, stance)
+      return [x0, x1].flatMap((x) => [y0, y1].map((y) => Math.hypot(x, y - foot)))
+    }),
+  )
+}
 
 /** A table on an arm that turns about a foot at the wall: over the seats to eat, along the wall to let people pass. */
 export const tableArm = defineKind({

@@ -10,7 +10,7 @@ const HUNG_MM = 50
 const parameters = z.object({
   lengthMm: lengthParameter(600, 300, 1200).describe('Along the edge that it hangs on'),
   depthMm: lengthParameter(350, 200, 600).describe('How far it comes out when it is up'),
-  worktopMm: lengthParameter(900, 700, 1100),
+  worktopMm: lengthParameter(900, 700, 1150),
 })
 
 /** A flap along the front or the open side of a galley: worktop when it is up, flat when it hangs. */

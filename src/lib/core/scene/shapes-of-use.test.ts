@@ -1,0 +1,166 @@
+import { describe, expect, it } from 'vitest'
+import { intersection, type Polygon as ClipPolygon } from 'polyclip-ts'
+import { BODY_FRACTIONS } from '../people'
+import { defaultsOf, kindOf, KINDS, type LocalClearance, type Parameters } from '../fittings'
+import { area, block, prismBounds, prismsOverlap, type Polygon } from '../geometry'
+
+/** Clearances held against figures that are worked out without this program. */
+const clearance = (
+  kindId: string,
+  id: string,
+  parameters: Record<string, unknown> = {},
+  stance?: string,
+): LocalClearance => {
+  const kind = kindOf(kindId)
+  const values = { ...defaultsOf(kind), ...parameters } as Parameters
+  return kind.clearances(values, stance ?? kind.stances[0]).find((one) => one.id === id)!
+}
+const ringArea = (rings: readonly (readonly (readonly (readonly number[])[])[])[]): number =>
+  rings.reduce(
+    (sum, polygon) =>
+      sum +
+      polygon.reduce((inner, ring, index) => {
+        const one = area(ring.slice(0, -1).map(([x, y]) => [x!, y!] as const))
+        return inner + (index === 0 ? one : -one)
+      }, 0),
+    0,
+  )
+const closed = (polygon: Polygon): ClipPolygon => [[...polygon, polygon[0]!].map(([x, y]) => [x, y])]
+
+describe('what moving parts sweep, against the analytic sector', () => {
+  // area of a sector: r² · angle / 2; the arc is inscribed in steps of 7.5°, at most 0.3 % short
+  it.each([
+    ['a door of 540, a quarter turn', 'cold-box', 'door', { lengthMm: 540 }, 540, 90],
+    ['a door of 600 that opens only 30°', 'wardrobe', 'door', { lengthMm: 600 }, 600, 30],
+    ['a flap of 280 over a locker', 'locker', 'flap', { heightMm: 300 }, 280, 90],
+    ['an oven’s door of 340, dropped', 'oven', 'flap', { heightMm: 340 }, 340, 90],
+    ['a chest’s lid of 420', 'cold-chest', 'lid', { depthMm: 420 }, 420, 90],
+    ['a bench’s lid of 480, half up', 'bench-side', 'lid', { depthMm: 480 }, 480, 45],
+  ])('%s', (_what, kind, id, parameters, radius, deg) => {
+    const stance = kind === 'cold-chest' ? 'out-to-the-front' : undefined
+    const swept = area(clearance(kind, id, parameters, stance).upTo(deg).profile)
+    const sector = (radius * radius * deg * Math.PI) / 180 / 2
+    expect(swept / sector).toBeGreaterThan(0.997)
+    expect(swept).toBeLessThanOrEqual(sector)
+  })
+
+  it('a table on an arm of 350 with a top of 700 × 450 sweeps half a circle of its furthest corner', () => {
+    // the foot's axis is 50 from the wall; along the wall the top's outer corner is 350 + 350 along and 10 + 450 − 50 out
+    const reach = Math.hypot(350 + 700 / 2, 10 + 450 - 50)
+    const swept = area(clearance('table-arm', 'sweep').upTo(180).profile)
+    expect(swept / ((Math.PI * reach * reach) / 2)).toBeCloseTo(1, 2)
+  })
+
+  it('no part of a top on its arm leaves the swept half circle', () => {
+    const kind = kindOf('table-arm')
+    const parameters = defaultsOf(kind)
+    const reach = clearance('table-arm', 'sweep').upTo(180)
+    const radius = Math.max(...reach.profile.map(([x, y]) => Math.hypot(x, y - (225 - 50))))
+    for (const stance of kind.stances)
+      for (const { id, prism } of kind.solids(parameters, stance))
+        if (id === 'top')
+          for (const [x, y] of prism.profile) expect(Math.hypot(x, y - (225 - 50))).toBeLessThanOrEqual(radius + 0.01)
+  })
+})
+
+describe('doors and drawers against a polygon library', () => {
+  // polyclip-ts: the shared area of two outlines in plan is there exactly where the prisms are said to overlap
+  it('finds a leaf and a block in one place where the library finds shared area', () => {
+    const door = clearance('wardrobe', 'door', { lengthMm: 600, depthMm: 500 }).upTo(90)
+    let met = 0
+    for (let step = 0; step < 60; step += 1) {
+      const [x, y] = [-500 + ((step * 173) % 900), -950 + ((step * 97) % 700)]
+      const other = block([x, y, 100], [x + 120, y + 90, 900])
+      const shared = ringArea(intersection(closed(door.profile), closed(other.profile)) as never)
+      const meets = prismsOverlap(door, other)
+      if (shared > 200) expect(meets).toBe(true)
+      if (shared === 0) expect(meets).toBe(false)
+      met += Number(meets)
+    }
+    expect(met).toBeGreaterThan(5)
+    expect(met).toBeLessThan(55)
+  })
+
+  it('runs a drawer out over exactly its width times its run', () => {
+    const pull = clearance('drawer-unit', 'drawer', { lengthMm: 500, depthMm: 600, extension: 0.9 })
+    expect(pull.need).toBeCloseTo(540)
+    expect(area(pull.upTo(pull.need).profile)).toBeCloseTo(500 * 540)
+    const puller = clearance('drawer-unit', 'puller', { lengthMm: 500, depthMm: 600, extension: 0.9 })
+    // who pulls it stands behind it: 250 more than its run, common practice
+    expect(puller.need - pull.need).toBe(250)
+    const shared = ringArea(
+      intersection(closed(pull.upTo(540).profile), closed(puller.upTo(puller.need).profile)) as never,
+    )
+    expect(shared).toBeCloseTo(500 * 540)
+  })
+})
+
+describe('counter height', () => {
+  // Grandjean, Fitting the Task to the Man (from memory): standing light work 100 to 150 mm below the elbow;
+  // elbow 0.630 of stature, Drillis & Contini 1966 (from memory)
+  it('stands by default where a cook of 1.60 to 1.66 m wants it, and can be set for 1.35 m to 1.98 m', () => {
+    const galleys = KINDS.filter(({ id }) => /^galley(-(basin|drawers|doors|bin|hob))?$/.test(id))
+    expect(galleys).toHaveLength(6)
+    const wanted = (statureMm: number) => [
+      statureMm * BODY_FRACTIONS.elbow - 150,
+      statureMm * BODY_FRACTIONS.elbow - 100,
+    ]
+    for (const kind of galleys) {
+      const { worktopMm } = defaultsOf(kind) as { worktopMm: number }
+      for (const stature of [1600, 1660]) {
+        const [low, high] = wanted(stature) as [number, number]
+        expect(worktopMm).toBeGreaterThanOrEqual(low)
+        expect(worktopMm).toBeLessThanOrEqual(high)
+      }
+      for (const stature of [1350, 1980]) {
+        const [low, high] = wanted(stature) as [number, number]
+        expect(kind.parameters.safeParse({ worktopMm: Math.round((low + high) / 2) }).success).toBe(true)
+      }
+    }
+  })
+})
+
+describe('mattresses', () => {
+  // Common US mattress sizes in mm, from memory: twin 38 × 75 in, full 54 × 75, short queen 60 × 75, queen 60 × 80, king 76 × 80;
+  // small double 1200 × 1900.
+  const SIZES = [
+    ['twin', 965, 1905],
+    ['small double', 1200, 1900],
+    ['full', 1372, 1905],
+    ['short queen', 1524, 1905],
+    ['queen', 1524, 2032],
+    ['king', 1930, 2032],
+  ] as const
+  it.each(SIZES)('a fixed bed can be made for a %s', (_name, widthMm, lengthMm) => {
+    const kind = kindOf('bed-fixed')
+    const berth = kind
+      .services(kind.parameters.parse({ widthMm, lengthMm }) as Parameters, 'made')
+      .find(({ type }) => type === 'berth')!
+    expect(berth.lying).toMatchObject({ widthMm, lengthMm, zMm: 820 })
+  })
+
+  it('a child’s sofa of 1500 × 600 opens to 900; a minivan’s bed of 1980 lies wider than a twin and narrower than a full', () => {
+    const lying = (id: string, stance: string, given: Record<string, unknown> = {}) =>
+      kindOf(id)
+        .services({ ...defaultsOf(kindOf(id)), ...given } as Parameters, stance)
+        .find(({ type }) => type === 'berth')!.lying!
+    expect(lying('sofa-extend', 'bed')).toMatchObject({ lengthMm: 1500, widthMm: 900 })
+    const minivan = lying('seat-bed', 'bed', { bedMm: 1980 })
+    expect(minivan.lengthMm).toBe(1980)
+    expect(minivan.widthMm).toBeGreaterThan(965)
+    expect(minivan.widthMm).toBeLessThan(1372)
+  })
+
+  it('every berth lies on something: its surface is the top of a solid of that stance', () => {
+    for (const kind of KINDS)
+      for (const stance of kind.stances)
+        for (const { lying } of kind.services(defaultsOf(kind), stance)) {
+          if (lying === undefined) continue
+          const tops = kind.solids(defaultsOf(kind), stance).map(({ prism }) => prismBounds(prism).z.max)
+          expect(
+            tops.some((top) => Math.abs(top - lying.zMm) < 0.2),
+            `${kind.id} ${stance}`,
+          ).toBe(true)
+        }
+  })
+})
