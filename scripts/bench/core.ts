@@ -4,32 +4,63 @@ import { reviewVariant, scenesOf } from '../../src/lib/core/review'
 import { buildScene, collisions } from '../../src/lib/core/scene'
 import { boxInside, genericShell } from '../../src/lib/core/shell'
 
-const COLUMN_MM = 375
-const DEPTH_MM = 450
+type Size = Record<string, number | string | boolean>
+type Row = readonly (readonly [string, Size])[]
 
-type Size = Record<string, number>
-const LEVELS: readonly (readonly [number, readonly (readonly [string, Size])[]])[] = [
-  [
-    0,
-    [
-      ['water-tank', { heightMm: 480 }],
-      ['cold-box', { heightMm: 500 }],
-      ['toilet-box', { seatMm: 440 }],
-    ],
+/** Runs along either wall, from the rear; each comes after the one behind it. */
+const FLOOR: Readonly<Record<'left-wall' | 'right-wall', Row>> = {
+  'left-wall': [
+    ['toilet-separating', {}],
+    ['drawer-unit', { lengthMm: 400, depthMm: 420 }],
+    ['galley-basin', { depthMm: 480 }],
+    ['galley-doors', { depthMm: 480 }],
+    ['galley-hob', { depthMm: 480 }],
+    ['galley-drawers', { depthMm: 480 }],
+    ['galley-bin', { lengthMm: 280, depthMm: 480 }],
+    ['cold-box', { lengthMm: 480, depthMm: 480 }],
   ],
-  [
-    560,
-    [
-      ['cold-box', { heightMm: 500 }],
-      ['water-tank', { heightMm: 400 }],
-    ],
+  'right-wall': [
+    ['water-tank', { lengthMm: 600, depthMm: 300 }],
+    ['wet-cubicle', { lengthMm: 700, depthMm: 650, heightMm: 1500 }],
+    ['wardrobe', { lengthMm: 400, depthMm: 450, heightMm: 1500 }],
+    ['sofa-extend', { lengthMm: 1300, seatDepthMm: 480, widthMm: 650 }],
+    ['lid-chest', { lengthMm: 400, depthMm: 420 }],
+    ['dog-crate', { lengthMm: 700, depthMm: 450 }],
   ],
-  [1120, [['locker', { heightMm: 400 }]]],
+}
+
+/** What hangs on the walls over them: kind, size, height over the floor, from the rear and to the next. */
+const HUNG: readonly (readonly [string, Size, number, number, number])[] = [
+  ['locker', { lengthMm: 480, depthMm: 280 }, 1350, 60, 500],
+  ['bedside-shelf', { lengthMm: 250 }, 1180, 100, 500],
+]
+/** Single things, each once: kind, size, x, height, wall. */
+const SINGLE: readonly (readonly [string, Size, number, number, 'left-wall' | 'right-wall' | 'centreline'])[] = [
+  ['hob-loose', {}, 1500, 900, 'left-wall'],
+  ['table-arm', {}, 2900, 0, 'right-wall'],
+  ['fan-extract', {}, 1800, 0, 'centreline'],
+  ['hatch-roof', {}, 2700, 0, 'centreline'],
+  ['tank-under', {}, 600, 0, 'centreline'],
+  ['tank-waste', {}, 1900, 0, 'centreline'],
+  ['aircon', {}, 400, 0, 'centreline'],
+  ['awning', {}, 500, 0, 'right-wall'],
+  ['step', {}, 3300, 0, 'right-wall'],
+  ['grab-rail', {}, 1200, 900, 'right-wall'],
+  ['fuse-board', {}, 3600, 1150, 'left-wall'],
+  ['inverter', { lengthMm: 250 }, 3900, 1200, 'left-wall'],
+  ['battery', { lengthMm: 300 }, 3950, 0, 'left-wall'],
+  ['heater-air', {}, 4000, 300, 'left-wall'],
+  ['stool', {}, 2200, 0, 'centreline'],
+  ['infill-board', { lengthMm: 900, gapMm: 300 }, 2300, 0, 'centreline'],
+  ['splashback', { lengthMm: 800 }, 1400, 905, 'left-wall'],
+  ['microwave', {}, 3300, 900, 'left-wall'],
+  ['door-pocket', { lengthMm: 300 }, 3500, 700, 'right-wall'],
+  ['seat-drop', {}, 4000, 0, 'right-wall'],
 ]
 
 /**
- * A van with sixty fittings, generated: nine columns of three on either wall, then a wardrobe, and a galley with a locker over
- * it. Some meet the wheel arches, some doors meet across the aisle.
+ * A van with sixty fittings of all groups, generated: two runs of modules that hang on one another, lockers and shelves over
+ * them, machines inside, under the floor and on the roof. Some meet, some doors meet across the aisle.
  */
 export function largeJob(): Job {
   const job = newJob('job-bench-60', 'Sixty fittings', genericShell('van-long-high'), {
@@ -40,30 +71,35 @@ export function largeJob(): Job {
     },
   })
   const fittings: Record<string, Fitting> = {}
-  const put = (kindId: string, column: number, side: 'left-wall' | 'right-wall', z: number, size: Size) => {
+  const put = (kindId: string, size: Size, seat: Partial<Fitting['seat']>): string => {
     const kind = kindOf(kindId)
-    fittings[`fit-${Object.keys(fittings).length}`] = {
-      kind: kindId,
-      parameters: { ...defaultsOf(kind), ...size },
-      seat: {
-        along: { from: 'rear', mm: 20 + column * (COLUMN_MM + 5) },
-        across: { from: side, mm: 0 },
-        up: { from: 'floor', mm: z },
-        turn: 0,
-        mirrored: column % 2 === 0,
-      },
-    }
+    const id = `fit-${Object.keys(fittings).length}`
+    fittings[id] = { kind: kindId, parameters: { ...defaultsOf(kind), ...size }, seat: { ...kind.home, ...seat } }
+    return id
   }
   for (const side of ['left-wall', 'right-wall'] as const) {
-    for (let column = 0; column < 9; column += 1) {
-      for (const [z, kinds] of LEVELS) {
-        const [kindId, size] = kinds[column % kinds.length]!
-        put(kindId, column, side, z, { lengthMm: COLUMN_MM, depthMm: DEPTH_MM, ...size })
-      }
-    }
-    put('wardrobe', 9, side, 0, { lengthMm: COLUMN_MM, depthMm: DEPTH_MM })
-    put('galley', 10, side, 0, { lengthMm: 500, depthMm: DEPTH_MM })
-    put('locker', 10, side, 1300, { lengthMm: COLUMN_MM, depthMm: 300 })
+    let before: string | undefined
+    for (const [kindId, size] of FLOOR[side])
+      before = put(kindId, size, {
+        along: before === undefined ? { from: 'rear', mm: 20 } : { from: 'after', fitting: before, mm: 5 },
+        across: { from: side, mm: 0 },
+      })
+  }
+  for (const [kindId, size, z, from, step] of HUNG)
+    for (const side of ['left-wall', 'right-wall'] as const)
+      for (let x = from; x < 3600 && Object.keys(fittings).length < 60 - SINGLE.length; x += step)
+        put(kindId, size, {
+          along: { from: 'rear', mm: x },
+          across: { from: side, mm: 0 },
+          up: { from: 'floor', mm: z },
+        })
+  for (const [kindId, size, x, z, from] of SINGLE) {
+    const { up, across } = kindOf(kindId).home
+    put(kindId, size, {
+      along: { from: 'rear', mm: x },
+      across: from === 'centreline' ? across : { from, mm: across.mm },
+      up: up.from === 'floor' ? { from: 'floor', mm: z } : up,
+    })
   }
   const variant = job.variants['variant-a']!
   return { ...job, variants: { 'variant-a': { ...variant, plan: { ...variant.plan, fittings } } } }
