@@ -2,7 +2,16 @@ import DxfParser from 'dxf-parser'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { templateView } from '$lib/core/draw'
 import { defaultsOf, kindOf } from '$lib/core/fittings'
-import { moduleOf, newJob, parseModule, parseModuleText, placedModule, planInterior, undoList, type Fitting } from '$lib/core/job'
+import {
+  moduleOf,
+  newJob,
+  parseModule,
+  parseModuleText,
+  placedModule,
+  planInterior,
+  undoList,
+  type Fitting,
+} from '$lib/core/job'
 import { buildScene, endPanel } from '$lib/core/scene'
 import { genericShell } from '$lib/core/shell'
 import { openDatabase } from './database'
@@ -18,7 +27,12 @@ const fitting = (kind: string, seat: Partial<Fitting['seat']> = {}): Fitting => 
 })
 const pair = () =>
   moduleOf('module-a', 'Cook’s corner', 'built twice', [
-    { id: 'fit-a', fitting: fitting('galley-basin', { along: { from: 'bulkhead', mm: 40 } }), fromRearMm: 2400, overFloorMm: 0 },
+    {
+      id: 'fit-a',
+      fitting: fitting('galley-basin', { along: { from: 'bulkhead', mm: 40 } }),
+      fromRearMm: 2400,
+      overFloorMm: 0,
+    },
     {
       id: 'fit-b',
       fitting: { ...fitting('galley-doors', { along: { from: 'after', fitting: 'fit-a', mm: 0 } }), locked: true },
@@ -60,7 +74,12 @@ describe('a module', () => {
 
   it.each([
     ['a newer version', { version: 2 }, 'version', /newer Zimmerman \(version 2\)/],
-    ['a kind that is none', { fittings: { 'fit-a': { ...fitting('stool'), kind: 'rocket' } } }, 'fittings.fit-a.kind', /Invalid/],
+    [
+      'a kind that is none',
+      { fittings: { 'fit-a': { ...fitting('stool'), kind: 'rocket' } } },
+      'fittings.fit-a.kind',
+      /Invalid/,
+    ],
     [
       'a parameter out of its limits',
       { fittings: { 'fit-a': { ...fitting('stool'), parameters: { heightMm: 9000 } } } },
@@ -112,7 +131,10 @@ describe('a fit-out that moves on', () => {
   it('lists what must be undone, what stands on others first, with minutes from its fixings', () => {
     const fittings = {
       'fit-base': { ...fitting('galley-doors'), fixing: { how: 'points', points: 4 } },
-      'fit-top': { ...fitting('microwave', { up: { from: 'top-of', fitting: 'fit-base', mm: 0 } }), fixing: { how: 'straps', points: 2 } },
+      'fit-top': {
+        ...fitting('microwave', { up: { from: 'top-of', fitting: 'fit-base', mm: 0 } }),
+        fixing: { how: 'straps', points: 2 },
+      },
       'fit-box': { ...fitting('stool'), fixing: { how: 'standing', points: 0 } },
     } as const
     const list = undoList({ fittings: fittings as never })
@@ -131,13 +153,18 @@ describe('a template as DXF', () => {
       notes: '',
       demands: {},
     })
-    const plan = { ...job.variants['variant-a']!.plan, fittings: { 'fit-a': fitting('wardrobe', { along: { from: 'rear', mm: 1500 } }) } }
+    const plan = {
+      ...job.variants['variant-a']!.plan,
+      fittings: { 'fit-a': fitting('wardrobe', { along: { from: 'rear', mm: 1500 } }) },
+    }
     const scene = buildScene(planInterior(job.shell, plan), plan, 'mode-day')
     const panel = endPanel(scene, scene.placed[0]!, 'rear')!
     // dxf-parser, another program’s reader
     const read = new DxfParser().parseSync(toDxf(templateView(panel, 'mm')))!
     expect(read.header.$INSUNITS).toBe(4)
-    const outline = read.entities.find((entity) => entity.type === 'LWPOLYLINE' && entity.layer === 'cut') as unknown as {
+    const outline = read.entities.find(
+      (entity) => entity.type === 'LWPOLYLINE' && entity.layer === 'cut',
+    ) as unknown as {
       vertices: { x: number; y: number }[]
     }
     expect(Math.max(...outline.vertices.map(({ x }) => x))).toBeCloseTo(panel.depthMm, 3)

@@ -10,8 +10,10 @@ export interface Access {
   readonly of: { readonly kind: 'fitting' | 'part'; readonly id: string }
   readonly clearanceId: string
   readonly at: readonly [number, number, number]
-  readonly neededMm: number
-  readonly freeMm: number
+  /** What it needs and what is there, in the clearance’s own unit. */
+  readonly needed: number
+  readonly free: number
+  readonly unit: 'mm' | 'deg'
   /** Fittings that can be moved out of the way: by another stance, or by being carried off. */
   readonly toMove: readonly { readonly id: string; readonly stance: string | undefined }[]
   /** What cannot. */
@@ -68,8 +70,9 @@ export function accessFaults(scene: Scene): readonly Access[] {
           of: { kind: 'fitting', id: placed.id },
           clearanceId: clearance.id,
           at: [spanMiddle(x), spanMiddle(y), spanMiddle(z)],
-          neededMm: clearance.need,
-          freeMm: free,
+          needed: clearance.need,
+          free,
+          unit: clearance.unit,
           ...split(scene, blockers, clearance.prism),
         },
       ]
@@ -96,8 +99,9 @@ export function accessFaults(scene: Scene): readonly Access[] {
         of: { kind: 'part', id: keepOut.id },
         clearanceId: 'nut',
         at: [x, y, low],
-        neededMm: high,
-        freeMm: Math.max(0, Math.round(lowest - low)),
+        needed: high,
+        free: Math.max(0, Math.round(lowest - low)),
+        unit: 'mm',
         ...split(scene, blockers, volume),
       },
     ]

@@ -44,17 +44,17 @@ describe('what moving parts sweep, against the analytic sector', () => {
     expect(swept).toBeLessThanOrEqual(sector)
   })
 
-  it('a table on an arm of 350 with a top of 700 × 450 sweeps half a circle of its furthest corner', () => {
+  it('a table on an arm of 350 with a top of 700 × 450 sweeps a quarter of a circle of its furthest corner', () => {
     // the foot's axis is 50 from the wall; along the wall the top's outer corner is 350 + 350 along and 10 + 450 − 50 out
     const reach = Math.hypot(350 + 700 / 2, 10 + 450 - 50)
-    const swept = area(clearance('table-arm', 'sweep').upTo(180).profile)
-    expect(swept / ((Math.PI * reach * reach) / 2)).toBeCloseTo(1, 2)
+    const swept = area(clearance('table-arm', 'sweep').upTo(90).profile)
+    expect(swept / ((Math.PI * reach * reach) / 4)).toBeCloseTo(1, 2)
   })
 
-  it('no part of a top on its arm leaves the swept half circle', () => {
+  it('no part of a top on its arm leaves the circle that it sweeps', () => {
     const kind = kindOf('table-arm')
     const parameters = defaultsOf(kind)
-    const reach = clearance('table-arm', 'sweep').upTo(180)
+    const reach = clearance('table-arm', 'sweep').upTo(90)
     const radius = Math.max(...reach.profile.map(([x, y]) => Math.hypot(x, y - (225 - 50))))
     for (const stance of kind.stances)
       for (const { id, prism } of kind.solids(parameters, stance))

@@ -249,7 +249,8 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
       ],
     }
   },
-  'access-blocked': ({ measured, needed, facts }, names, say) => {
+  'access-blocked': ({ measured, needed, unit, facts }, names, say) => {
+    const figure = (value: number) => (unit === 'deg' ? `${formatNumber(value)}°` : say(value))
     const what = TASK_WORDS[facts.task]
     const by = list([
       ...facts.blockers.map((blocker) => blockerName(blocker, names)),
@@ -257,10 +258,10 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     ])
     return {
       title: 'Cannot be got at',
-      designer: `${capital(accessName(facts.of, names))}: ${say(needed)} are needed ${what}, there ${measured === 1 ? 'is' : 'are'} ${say(measured)}: ${by} ${facts.blockers.length + facts.toMove.length > 1 ? 'are' : 'is'} in the way${facts.blockers.length > 0 ? ' and cannot be moved' : ''}.`,
+      designer: `${capital(accessName(facts.of, names))}: ${figure(needed)} are needed ${what}, there ${measured === 1 ? 'is' : 'are'} ${figure(measured)}: ${by} ${facts.blockers.length + facts.toMove.length > 1 ? 'are' : 'is'} in the way${facts.blockers.length > 0 ? ' and cannot be moved' : ''}.`,
       client: `You could not get at ${accessName(facts.of, names)} ${what}.`,
       why: [
-        `${say(needed)} needed once in a while; ${say(measured)} free before ${by}.`,
+        `${figure(needed)} needed once in a while; ${figure(measured)} free before ${by}.`,
         facts.toMove.length > 0
           ? `Could be moved: ${list(facts.toMove.map(({ id }) => the(names.fitting(id))))}.`
           : 'Nothing of it can be moved: it is fixed.',

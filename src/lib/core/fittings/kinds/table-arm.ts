@@ -66,7 +66,7 @@ export const tableArm = defineKind({
   clearances: (p, stance) =>
     stance === 'at-the-seats'
       ? [
-          armSweep(['table-place'], [0, p.depthMm / 2 - FOOT_MM / 2], reachOf(p), 180, 180, {
+          armSweep(['table-place'], [0, p.depthMm / 2 - FOOT_MM / 2], reachOf(p), 270, 90, {
             min: p.heightMm - TOP_MM,
             max: p.heightMm,
           }),

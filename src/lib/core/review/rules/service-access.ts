@@ -24,7 +24,7 @@ export const serviceAccess = defineRule({
     accessFaults(scene).map((fault) => {
       const owner = fault.of.kind === 'fitting' ? [fault.of.id] : []
       const moved = fault.toMove.map(({ id }) => id)
-      const common = { place: fault.at, needed: fault.neededMm }
+      const common = { place: fault.at, needed: fault.needed }
       if (fault.fixed.length === 0 && moved.length <= parameters.most)
         return {
           ...common,
@@ -40,8 +40,8 @@ export const serviceAccess = defineRule({
         ...common,
         code: 'access-blocked' as const,
         fittings: [...owner, ...fixed, ...moved],
-        measured: fault.freeMm,
-        unit: 'mm' as const,
+        measured: fault.free,
+        unit: fault.unit,
         facts: { task: fault.task, of: fault.of, toMove: fault.toMove, blockers: fault.fixed },
       }
     }),
