@@ -4,14 +4,14 @@ import { GENERIC_SHELLS, interiorOf, type BodyChanges, type Lining, type Shell }
 import { offerEngine } from './offer-engine'
 
 /** Briefs held against bodies and plans. Plain data both ways. */
-const engine = offerEngine('brief', {
+export const briefEngine = offerEngine('brief', {
   contradictions: (brief: Brief, shell: Shell, lining: Lining, changes: BodyChanges) =>
     contradictionsOf(brief, interiorOf(shell, lining, changes)),
   review: reviewVariant,
   compare: (brief: Brief, own: readonly Shell[], lining: Lining) =>
     compareVehicles(brief, [...own, ...GENERIC_SHELLS], lining),
 })
-export type BriefEngine = typeof engine
+export type BriefEngine = typeof briefEngine
 
 /** Where this module is served from. */
 export const engineUrl = import.meta.url

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { intersection, type Polygon as ClipPolygon } from 'polyclip-ts'
+import { intersection, type Geom } from 'polyclip-ts'
 import { BODY_FRACTIONS } from '../people'
 import { defaultsOf, kindOf, KINDS, type LocalClearance, type Parameters } from '../fittings'
 import { area, block, prismBounds, prismsOverlap, type Polygon } from '../geometry'
@@ -25,7 +25,7 @@ const ringArea = (rings: readonly (readonly (readonly (readonly number[])[])[])[
       }, 0),
     0,
   )
-const closed = (polygon: Polygon): ClipPolygon => [[...polygon, polygon[0]!].map(([x, y]) => [x, y])]
+const closed = (polygon: Polygon): Geom => [[...polygon, polygon[0]!].map(([x, y]): [number, number] => [x, y])]
 
 describe('what moving parts sweep, against the analytic sector', () => {
   // area of a sector: r² · angle / 2; the arc is inscribed in steps of 7.5°, at most 0.3 % short

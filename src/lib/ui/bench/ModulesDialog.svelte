@@ -68,19 +68,14 @@
   }
 
   function place(module: Module): void {
-    const ids = new Map<string, string>()
-    const fittings = placedModule(module, Math.max(0, Math.round(bench.stationMm)), (old) => {
-      const id = newId('fit')
-      ids.set(old, id)
-      return id
-    })
+    const fittings = placedModule(module, Math.max(0, Math.round(bench.stationMm)), () => newId('fit'))
     const adds = Object.entries(fittings).map(([id, fitting]): SimpleCommand => ({
       type: 'fitting.add',
       variant: bench.variantId,
       id,
       fitting: fitting as never,
     }))
-    const placedIds = [...ids.values()]
+    const placedIds = Object.keys(fittings)
     const grouped: SimpleCommand[] =
       placedIds.length > 1
         ? [

@@ -36,6 +36,7 @@ import { namesOf } from '$lib/core/text'
 import { ReviewClient } from '$lib/workers/review-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { newId } from '../job/new-id'
+import { copiesOf } from './copies'
 import type { DragEffect } from './drag'
 import { keepEqual } from './keep-equal'
 import { vehicleDelta } from './layout'
@@ -500,41 +501,8 @@ export class Bench {
   duplicate(): void {
     const held = this.scene.placed.filter(({ id }) => this.inHand.includes(id))
     if (held.length === 0) return
-    const ids = new Map(held.map(({ id }) => [id, newId('fit')]))
-    const rear = Math.min(...held.map(({ bounds }) => bounds.x.min))
-    const front = Math.max(...held.map(({ bounds }) => bounds.x.max))
-    const ahead = front - rear
-    const room = front + ahead <= this.interior.xSpan.max
-    const renamed = <A extends { readonly fitting?: string | undefined }>(anchor: A): A => ({
-      ...anchor,
-      ...(anchor.fitting === undefined ? {} : { fitting: ids.get(anchor.fitting) ?? anchor.fitting }),
-    })
-    const commands = held.map(({ id, fitting, seat }): SimpleCommand => {
-      const hangs = seat.along.from === 'after' && ids.has(seat.along.fitting ?? '')
-      const moved = hangs ? seat : nudged(seat, [room ? ahead : -ahead, 0, 0])
-      const { locked: _, ...free } = fitting
-      return {
-        type: 'fitting.add',
-        variant: this.variantId,
-        id: ids.get(id)!,
-        fitting: { ...free, seat: { ...moved, along: renamed(moved.along), up: renamed(moved.up) } } as never,
-      }
-    })
-    // what others hang on comes first
-    const order = (command: SimpleCommand): number =>
-      command.type === 'fitting.add' &&
-      commands.some(
-        (other) =>
-          other.type === 'fitting.add' && other.id === (command.fitting as unknown as Fitting).seat.along.fitting,
-      )
-        ? 1
-        : 0
-    if (
-      this.doAll(
-        'duplicate',
-        [...commands].sort((a, b) => order(a) - order(b)),
-      )
-    ) {
+    const { ids, commands } = copiesOf(held, this.variantId, this.interior.xSpan.max, () => newId('fit'))
+    if (this.doAll('duplicate', commands)) {
       const [first, ...others] = this.inHand.flatMap((id) => ids.get(id) ?? [])
       this.selectedId = first
       this.also = others

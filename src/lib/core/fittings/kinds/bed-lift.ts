@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { bedBase, board, foam, piece } from '../boards'
-import { bedParameters, bedSolids, berth, entryInFront, FRAME_MM, sitUp, sleepersParameter } from '../bed'
+import { bedParameters, bedSolids, berth, entryAtEnd, entryInFront, FRAME_MM, sitUp, sleepersParameter } from '../bed'
 import { defineKind } from '../contract'
-import { about, lengthParameter, onTheCentreline } from '../shapes'
+import { about, choiceParameter, lengthParameter, onTheCentreline } from '../shapes'
 import { box, line, pillows } from '../symbols'
 
 const RAIL_MM = 60
@@ -15,6 +15,7 @@ const parameters = z.object({
   railTopMm: lengthParameter(1600, 600, 2100).describe('Upper end of the rails'),
   mmPerSecond: z.number().min(5).max(60).default(20),
   sleepers: sleepersParameter(2),
+  entry: choiceParameter(['side', 'foot']).describe('Where one gets in'),
   ...bedParameters,
 })
 
@@ -40,16 +41,9 @@ export const bedLift = defineKind({
     if (stance !== 'lowered') return []
     const top = Math.max(150, heightIn(p, stance)) + p.mattressMm
     return [
-      { ...entryInFront(about(p.widthMm), -p.lengthMm / 2), id: 'foot' },
-      {
-        id: 'entry',
-        use: 'entry',
-        serves: ['berth'],
-        need: 350,
-        unit: 'mm',
-        fromFloor: true,
-        upTo: (amount) => entryInFront(about(p.lengthMm), 0).upTo(amount),
-      },
+      p.entry === 'side'
+        ? entryAtEnd(p.widthMm / 2, Math.min(p.lengthMm / 2, 350))
+        : entryInFront(about(p.widthMm), -p.lengthMm / 2),
       sitUp(about(p.widthMm), about(p.lengthMm), 'y', top, p.head),
     ]
   },
@@ -63,7 +57,7 @@ export const bedLift = defineKind({
             Math.max(150, heightIn(p, stance)) + p.mattressMm,
             p.edgeMm,
             p.sleepers,
-            p.sleepers - 1,
+            p.entry === 'side' ? p.sleepers - 1 : 0,
           ),
         ]
       : [],
