@@ -27,6 +27,62 @@ test('reviews and draws a document without a screen', async ({ request }) => {
   expect(await drawing.text()).toContain('1 : 25')
 })
 
+test('answers the moves between modes, and refuses modes that are none', async ({ request }) => {
+  const job = await stored(request, 'job-potter')
+  const all = (await (await request.post('/api/moves', { data: job })).json()) as {
+    changes: { from: string; to: string; minutes: number; moves: { id: string }[]; words: { moves: string[] } }[]
+  }
+  expect(all.changes.map(({ from, to }) => [from, to])).toEqual([
+    ['mode-drive', 'mode-day'],
+    ['mode-day', 'mode-night'],
+  ])
+  expect(all.changes[1]).toMatchObject({
+    minutes: 3,
+    moves: [{ id: 'fit-lounge', what: 'stance', from: 'table-up', to: 'bed-made' }],
+    words: { moves: ['Lounge: table up → bed made, 3 min'], total: 'about 3 min, one person alone' },
+  })
+  const back = await request.post('/api/moves?from=mode-night&to=mode-day', { data: job })
+  expect(await back.json()).toMatchObject({ changes: [{ moves: [{ from: 'bed-made', to: 'table-up' }] }] })
+  const none = await request.post('/api/moves?from=mode-night&to=mode-noon', { data: job })
+  expect(none.status()).toBe(404)
+  expect(await none.json()).toMatchObject({ faults: [{ path: 'to', message: expect.stringContaining('mode-day') }] })
+})
+
+test('keeps modules with their states, and gives them out as documents', async ({ request }) => {
+  const id = `module-${Math.random().toString(36).slice(2, 10)}`
+  const document = {
+    format: 'zimmerman.module',
+    version: 1,
+    id,
+    name: 'Stool',
+    revision: 1,
+    fittings: {
+      'fit-a': {
+        kind: 'stool',
+        parameters: {},
+        seat: {
+          along: { from: 'rear', mm: 0 },
+          across: { from: 'centreline', mm: 0 },
+          up: { from: 'floor', mm: 0 },
+          turn: 0,
+          mirrored: false,
+        },
+      },
+    },
+  }
+  expect((await request.post('/api/modules', { data: document })).status()).toBe(201)
+  const again = await request.post('/api/modules', { data: { ...document, name: 'Higher stool' } })
+  expect(await again.json()).toEqual({ id, revision: 2 })
+  expect(await (await request.get(`/api/modules/${id}`)).json()).toMatchObject({ name: 'Higher stool', revision: 2 })
+  expect(await (await request.get(`/api/modules/${id}?revision=1`)).json()).toMatchObject({ name: 'Stool' })
+  expect((await request.get(`/api/modules/${id}?revision=x`)).status()).toBe(400)
+  const newer = await request.post('/api/modules', { data: { ...document, version: 9 } })
+  expect(newer.status()).toBe(422)
+  expect(await newer.json()).toMatchObject({ faults: [{ path: 'version' }] })
+  expect((await request.delete(`/api/modules/${id}`)).status()).toBe(200)
+  expect((await request.get(`/api/modules/${id}`)).status()).toBe(404)
+})
+
 test('lists jobs, shells, kinds and the schema', async ({ request }) => {
   expect(((await (await request.get('/api/jobs')).json()) as { id: string }[]).map(({ id }) => id)).toEqual(
     expect.arrayContaining(['job-bat-survey', 'job-potter']),

@@ -25,6 +25,10 @@ describe.each(jobs)('%s', (_file, job) => {
     expect(review.failed).toEqual([])
     expect(review.modes).toHaveLength(modesOf(planOf(job)).length)
     const names = namesOf(job, planOf(job))
+    for (const { findings } of review.modes) {
+      const keys = findings.map(({ key }) => key)
+      expect(keys.filter((key, index) => keys.indexOf(key) !== index)).toEqual([])
+    }
     for (const { findings } of review.modes)
       for (const finding of findings) expect(sayFinding(finding, names, 'mm').designer).not.toContain('undefined')
     if (process.env.SHOW !== undefined)

@@ -43,13 +43,18 @@ export async function drain(request: Request): Promise<void> {
 
 type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response }
 
-/** A job document from a request. */
-export async function readJob(request: Request): Promise<Read<Job>> {
+/** A job document from a request; with `rest`, one with faults is read without its faulty parts if that can be done. */
+export async function readJob(request: Request, rest = false): Promise<Read<Job>> {
   const body = await readBody(request)
   if (!body.ok) return body
   const parsed = parseJobText(body.text)
   if (parsed.ok) return { ok: true, value: parsed.job }
-  return { ok: false, response: refuse(422, 'That is no job document that can be read.', parsed.faults) }
+  if (rest && parsed.rest !== undefined) return { ok: true, value: parsed.rest }
+  const message = 'That is no job document that can be read.'
+  return {
+    ok: false,
+    response: json({ message, faults: parsed.faults, restCanBeRead: parsed.rest !== undefined }, { status: 422 }),
+  }
 }
 
 /** A module document from a request. */

@@ -113,6 +113,13 @@ function reviewMode(
 ): { findings: Finding[]; failed: FailedRule[] } {
   const input = inputFor(job, variantId, scene, walked)
   const findings: Finding[] = []
+  const seen = new Map<string, number>()
+  /** A bed of two bunks may be too narrow twice: the second of a kind is told from the first by its number. */
+  const unique = (key: string): string => {
+    const times = (seen.get(key) ?? 0) + 1
+    seen.set(key, times)
+    return times === 1 ? key : `${key}#${times}`
+  }
   const failed: FailedRule[] = []
   for (const rule of rules) {
     if (rule.modes !== 'every' && !rule.modes.includes(scene.purpose)) continue
@@ -125,7 +132,7 @@ function reviewMode(
           gravity,
           modeId: scene.modeId,
           purpose: scene.purpose,
-          key: keyOf(rule, draft),
+          key: unique(keyOf(rule, draft)),
         })
       }
     } catch (cause) {

@@ -1,9 +1,10 @@
 <script lang="ts">
   import { Command, Dialog } from 'bits-ui'
-  import { KINDS } from '$lib/core/fittings'
-  import { fittingName, KIND_WORDS } from '$lib/core/text'
+  import { GROUPS, KINDS } from '$lib/core/fittings'
+  import { fittingName, GROUP_WORDS, KIND_WORDS } from '$lib/core/text'
   import type { Bench } from './bench.svelte'
   import { ACTIONS, type ActionId } from './keys'
+  import KindMark from './KindMark.svelte'
 
   interface Props {
     bench: Bench
@@ -51,16 +52,23 @@
         <Command.List tabindex={0} class="max-h-96 overflow-y-auto py-2">
           <Command.Viewport>
             <Command.Empty class="px-4 py-2 text-ink-2">Nothing goes by that word.</Command.Empty>
-            <Command.Group>
-              <Command.GroupHeading class="px-4 pt-1 caps">Place</Command.GroupHeading>
-              <Command.GroupItems>
-                {#each KINDS as kind (kind.id)}{@render entry(
-                    `Place ${(KIND_WORDS[kind.id] ?? kind.id).toLowerCase()}`,
-                    '',
-                    () => bench.place(kind.id),
-                  )}{/each}
-              </Command.GroupItems>
-            </Command.Group>
+            {#each GROUPS as group (group)}
+              <Command.Group>
+                <Command.GroupHeading class="px-4 pt-2 caps">{GROUP_WORDS[group]}</Command.GroupHeading>
+                <Command.GroupItems>
+                  {#each KINDS.filter((kind) => kind.group === group) as kind (kind.id)}
+                    {@const words = `Place ${(KIND_WORDS[kind.id] ?? kind.id).toLowerCase()}`}
+                    <Command.Item
+                      value={words}
+                      class="flex cursor-pointer items-center gap-3 px-4 py-1 data-selected:bg-paper data-selected:text-pencil"
+                      onSelect={() => run(() => bench.place(kind.id))}
+                    >
+                      <KindMark {kind} /><span>{words}</span>
+                    </Command.Item>
+                  {/each}
+                </Command.GroupItems>
+              </Command.Group>
+            {/each}
             <Command.Group>
               <Command.GroupHeading class="px-4 pt-2 caps">Pick</Command.GroupHeading>
               <Command.GroupItems>

@@ -18,7 +18,8 @@
 
   let creating = $state(false)
   let renaming: string | undefined = $state(undefined)
-  let refused: { name: string; message: string; faults: readonly Fault[] } | undefined = $state.raw(undefined)
+  let refused: { name: string; message: string; faults: readonly Fault[]; rest?: string } | undefined =
+    $state.raw(undefined)
   let picker: HTMLInputElement | undefined = $state(undefined)
   const MAX_BYTES = 5_000_000
 
@@ -37,9 +38,19 @@
       refused = { name: file.name, message: 'That file is over 5 MB, the most that is read.', faults: [] }
       return
     }
-    const outcome = await bringIn(await file.text())
+    await take(file.name, await file.text())
+  }
+
+  async function take(name: string, text: string, rest = false): Promise<void> {
+    const outcome = await bringIn(text, rest)
     if (outcome.ok) await goto(`/jobs/${outcome.id}/plan`)
-    else refused = { name: file.name, message: outcome.message, faults: outcome.faults }
+    else
+      refused = {
+        name,
+        message: outcome.message,
+        faults: outcome.faults,
+        ...(outcome.restCanBeRead === true ? { rest: text } : {}),
+      }
   }
 
   async function remove(job: JobSummary): Promise<void> {
@@ -111,6 +122,10 @@
             </li>{/each}
           {#if refused.faults.length > 8}<li class="text-ink-2">and {refused.faults.length - 8} more</li>{/if}
         </ul>
+        {#if refused.rest !== undefined}
+          {@const { name, rest } = refused}
+          <button class="mt-1 act" onclick={() => take(name, rest, true)}>Bring in the rest, without these</button>
+        {/if}
       </div>
     {/if}
 

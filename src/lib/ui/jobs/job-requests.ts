@@ -2,22 +2,39 @@ import type { Fault, Job, JobSummary } from '$lib/core/job'
 
 export type Outcome =
   | { readonly ok: true; readonly id: string }
-  | { readonly ok: false; readonly message: string; readonly faults: readonly Fault[] }
+  | {
+      readonly ok: false
+      readonly message: string
+      readonly faults: readonly Fault[]
+      /** What is not at fault could be taken in by itself. */
+      readonly restCanBeRead?: boolean
+    }
 
 async function send(path: string, init: RequestInit): Promise<Outcome> {
   try {
     const response = await fetch(path, init)
     if (response.status === 204) return { ok: true, id: '' }
-    const answer = (await response.json()) as { id?: string; message?: string; faults?: readonly Fault[] }
+    const answer = (await response.json()) as {
+      id?: string
+      message?: string
+      faults?: readonly Fault[]
+      restCanBeRead?: boolean
+    }
     if (response.ok) return { ok: true, id: answer.id ?? '' }
-    return { ok: false, message: answer.message ?? 'That did not work.', faults: answer.faults ?? [] }
+    return {
+      ok: false,
+      message: answer.message ?? 'That did not work.',
+      faults: answer.faults ?? [],
+      restCanBeRead: answer.restCanBeRead === true,
+    }
   } catch {
     return { ok: false, message: 'No connection to Zimmerman: is it still running?', faults: [] }
   }
 }
 
-/** Takes a document in, as it stands in a file. */
-export const bringIn = (text: string): Promise<Outcome> => send('/api/jobs', { method: 'POST', body: text })
+/** Takes a document in, as it stands in a file; with `rest`, without what is at fault in it. */
+export const bringIn = (text: string, rest = false): Promise<Outcome> =>
+  send(`/api/jobs${rest ? '?rest' : ''}`, { method: 'POST', body: text })
 export const deleteJob = (id: string): Promise<Outcome> => send(`/api/jobs/${id}`, { method: 'DELETE' })
 export const putBackJob = (id: string): Promise<Outcome> => send(`/api/jobs/${id}/put-back`, { method: 'POST' })
 

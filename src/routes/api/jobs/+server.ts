@@ -7,8 +7,8 @@ import type { RequestHandler } from './$types'
 export const GET: RequestHandler = () => withJobs(async (jobs) => json(await jobs.list()))
 
 /** Takes a document in. If a job of its id is here already, it comes in as another. */
-export const POST: RequestHandler = async ({ request }) => {
-  const read = await readJob(request)
+export const POST: RequestHandler = async ({ request, url }) => {
+  const read = await readJob(request, url.searchParams.has('rest'))
   if (!read.ok) return read.response
   return withJobs(async (jobs) => {
     const id = (await jobs.isTaken(read.value.id)) ? `job-${randomBytes(5).toString('hex')}` : read.value.id
