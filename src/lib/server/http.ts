@@ -53,7 +53,10 @@ export async function readJob(request: Request, rest = false): Promise<Read<Job>
   const message = 'That is no job document that can be read.'
   return {
     ok: false,
-    response: json({ message, faults: parsed.faults, restCanBeRead: parsed.rest !== undefined }, { status: 422 }),
+    response: json(
+      { message, faults: parsed.faults, ...(parsed.rest === undefined ? {} : { restCanBeRead: true }) },
+      { status: 422 },
+    ),
   }
 }
 

@@ -43,10 +43,17 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
   const whole = clearance.prism
   const bounds = prismBounds(whole)
   const blockers: Blocker[] = []
+  const under = owner.seat.up.from === 'top-of' && clearance.use === 'stand' ? owner.seat.up.fitting : undefined
   // A clearance grows with its amount: what does not meet it whole does not meet a part of it.
   const inTheWay: Prism[] = []
   for (const other of scene.placed) {
-    if (other.id === owner.id || !spansOverlap(other.bounds.x, bounds.x) || !spansOverlap(other.bounds.y, bounds.y))
+    // one who works at what stands on a worktop stands before that, not in it
+    if (
+      other.id === owner.id ||
+      other.id === under ||
+      !spansOverlap(other.bounds.x, bounds.x) ||
+      !spansOverlap(other.bounds.y, bounds.y)
+    )
       continue
     const met = other.inner.filter(({ prism }) => prismsOverlap(prism, whole))
     for (const { prism } of met) inTheWay.push(prism)

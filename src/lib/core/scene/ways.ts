@@ -50,6 +50,9 @@ const OUTSIDE_MM = 500
 /** Narrower than this no one passes, and the way counts as none. */
 const SHUT_MM = 60
 
+/** One slides into a seat from so far beside its knees’ room, which may lie under a table. Common practice, no source. */
+const SLIDE_IN_MM = 250
+
 /** What one walks among: the same for modes in which everything stands alike. */
 export interface WayGround {
   readonly placed: readonly Placed[]
@@ -315,7 +318,8 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
   const { field, paths } = ground
   const saddles = new Map<number, { distance: number; at: Vec2 }>()
   return targets.map(({ placed, clearance, services }) => {
-    const zone = clearance.prism.axis === 'z' ? grown(clearance.prism.profile, besideMm) : []
+    const reachMm = services.includes('seat') ? Math.max(besideMm, SLIDE_IN_MM) : besideMm
+    const zone = clearance.prism.axis === 'z' ? grown(clearance.prism.profile, reachMm) : []
     let best = -1
     for (const cell of cellsIn(ground.grid, zone))
       if (best === -1 || paths.bottleneck[cell]! > paths.bottleneck[best]!) best = cell

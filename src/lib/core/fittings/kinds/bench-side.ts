@@ -17,6 +17,9 @@ import {
 import { placesAlong, sittersOn } from '../sitting'
 import { line, parted } from '../symbols'
 
+/** A thigh over the seat; common practice, no source. */
+const THIGH_MM = 170
+
 const parameters = z.object({
   lengthMm: lengthParameter(1200, 450, 3000),
   depthMm: lengthParameter(480, 350, 700),
@@ -54,7 +57,8 @@ export const benchSide = defineKind({
     ]
   },
   clearances: (p) => [
-    inFront('knees', 'sit', ['seat'], about(p.lengthMm), -p.depthMm / 2, ENTRY_MM, 1000),
+    // knees go under a table: its top is no bar to them
+    inFront('knees', 'sit', ['seat'], about(p.lengthMm), -p.depthMm / 2, ENTRY_MM, p.seatMm + THIGH_MM),
     forTask(
       'under-lid',
       lidLift([], about(p.lengthMm), p.depthMm / 2 - p.backMm, p.seatMm - p.cushionMm, p.depthMm - p.backMm),

@@ -12,6 +12,7 @@ const parameters = z.object({
   depthMm: lengthParameter(350, 150, 800),
   heightMm: lengthParameter(900, 200, 1900),
   holds: choiceParameter(['bicycles', 'boards', 'poles']),
+  reached: choiceParameter(['inside', 'outside']).describe('From within, or by a door of the vehicle'),
 })
 
 /** An open rack of two posts with arms and straps, for bicycles, boards or poles; what it holds lies within its outline. */
@@ -33,12 +34,24 @@ export const gearRack = defineKind({
       rigid('arms', block([-half, -back, p.heightMm - POST_MM], [-half + POST_MM, back, p.heightMm])),
     ]
   },
-  clearances: (p) => [inFront('stand', 'stand', ['stowage'], about(p.lengthMm), -p.depthMm / 2, STAND_MM)],
+  clearances: (p) =>
+    p.reached === 'inside'
+      ? [
+          inFront(
+            'stand',
+            p.heightMm < 1000 ? 'kneel' : 'stand',
+            ['stowage'],
+            about(p.lengthMm),
+            -p.depthMm / 2,
+            STAND_MM,
+          ),
+        ]
+      : [],
   services: (p) => [
     {
       type: 'stowage',
       quantity: 1,
-      approach: 'stand',
+      ...(p.reached === 'inside' ? { approach: 'stand' } : {}),
       inside: block(
         [-p.lengthMm / 2 + POST_MM, -p.depthMm / 2, 0],
         [p.lengthMm / 2 - POST_MM, p.depthMm / 2 - 1, p.heightMm],

@@ -31,7 +31,9 @@ export const seatDrop = defineKind({
       : [rigid('folded seat', block([-half, back - FOLDED_MM, p.seatMm - 60], [half, back, p.seatMm + p.depthMm - 60]))]
   },
   clearances: (p, stance) =>
-    stance === 'down' ? [inFront('knees', 'sit', ['seat'], about(p.lengthMm), -p.depthMm / 2, ENTRY_MM, 1000)] : [],
+    stance === 'down'
+      ? [inFront('knees', 'sit', ['seat'], about(p.lengthMm), -p.depthMm / 2, ENTRY_MM, p.seatMm + 170)]
+      : [],
   services: (_p, stance) =>
     stance === 'down'
       ? [{ type: 'seat', quantity: 1, approach: 'knees', places: [{ at: [0, -20], facesDeg: 270 }] }]

@@ -23,7 +23,7 @@ export const stool = defineKind({
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p, stance) => (stance === 'out' ? [rigid('stool', centred(p.lengthMm, p.depthMm, 0, p.heightMm))] : []),
   clearances: (p, stance) =>
-    stance === 'out' ? [inFront('knees', 'sit', ['seat'], about(p.lengthMm), -p.depthMm / 2, ENTRY_MM, 900)] : [],
+    stance === 'out' ? [inFront('knees', 'sit', ['seat'], about(p.lengthMm), -p.depthMm / 2, ENTRY_MM, 620)] : [],
   services: (_p, stance) =>
     stance === 'out' ? [{ type: 'seat', quantity: 1, approach: 'knees', places: [{ at: [0, 0], facesDeg: 270 }] }] : [],
   features: (p, stance) =>
