@@ -301,6 +301,7 @@ function targetsOf(scene: Scene): readonly Target[] {
   return scene.placed.flatMap((placed) => {
     const used = usedServices(scene, placed)
     return neededClearances(scene, placed)
+      .filter((clearance) => !clearance.outdoors)
       .filter((clearance) =>
         placed.services.some((service) => service.approach === clearance.id && used.includes(service.type)),
       )

@@ -9,7 +9,7 @@ import { line, pillow } from '../symbols'
 const LEG_MM = 40
 
 const parameters = z.object({
-  lengthMm: lengthParameter(1500, 1000, 2200).describe('Along the wall; 1500 for a child'),
+  lengthMm: lengthParameter(1500, 800, 2200).describe('Along the wall; 1500 for a child'),
   seatDepthMm: lengthParameter(600, 400, 800).describe('As a sofa'),
   widthMm: lengthParameter(900, 500, 1300).describe('Opened, as a bed'),
   seatMm: lengthParameter(420, 300, 550).describe('Top of the cushions above the floor'),

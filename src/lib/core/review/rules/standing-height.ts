@@ -18,7 +18,7 @@ export const standingHeight = defineRule({
     const neededMm = tallest.statureMm + parameters.spareMm
     return scene.placed.flatMap((placed) =>
       neededClearances(scene, placed)
-        .filter(({ use }) => use === 'stand' || use === 'stand-inside')
+        .filter(({ use, outdoors }) => !outdoors && (use === 'stand' || use === 'stand-inside'))
         .flatMap((clearance) => {
           const headroom = headroomAt(scene, placed, clearance)
           if (headroom === undefined || headroom.heightMm >= neededMm) return []
