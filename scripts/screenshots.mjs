@@ -1,5 +1,5 @@
 // Makes the pictures of the docs from fresh demo data: one of each main view.
-import { mkdtempSync } from 'node:fs'
+import { mkdtempSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { chromium } from '@playwright/test'
@@ -28,6 +28,13 @@ async function shoot(name, where, colorScheme = 'light', prepare = async () => {
   await page.close()
 }
 
+/** One of the invented builds of `examples/`, brought in for a picture. */
+async function example(name) {
+  const body = readFileSync(path.join(root, `examples/${name}.zimmerman.json`), 'utf8')
+  const { id } = await (await fetch(`${address}/api/jobs`, { method: 'POST', body })).json()
+  return `/jobs/${id}/plan`
+}
+
 try {
   await shoot('jobs', '/')
   await shoot('brief', '/jobs/job-potter/brief', 'light', async (page) => {
@@ -37,6 +44,15 @@ try {
   await shoot('vehicles', '/jobs/job-potter/brief?page=vehicles', 'light', (page) =>
     page.locator('[data-vehicle]').first().waitFor(),
   )
+  await shoot('example-crane-counters', await example('crane-counters'), 'light', async (page) => {
+    await page.keyboard.press('2')
+    await page.getByRole('button', { name: /from Day to Night: in which order/ }).click()
+  })
+  await shoot('example-bookbinders', await example('bookbinders'), 'light', async (page) => {
+    await page.keyboard.press('2')
+    await page.getByTestId('plan-fit-basin').click()
+    await page.getByTestId('plan-fit-hob').click({ modifiers: ['Shift'] })
+  })
   await shoot('vehicle', '/jobs/job-bat-survey/vehicle')
   await shoot('survey', '/jobs/job-bat-survey/survey', 'light', async (page) => {
     const enter = async (measure, text) => {

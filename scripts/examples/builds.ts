@@ -200,6 +200,7 @@ const violin = demoJob(
     at('chest', 'lid-chest', 360, LEFT, { lengthMm: 920, depthMm: 330, heightMm: 290 }),
     at('drawers', 'drawer-unit', 20, LEFT, { lengthMm: 330, depthMm: 330, heightMm: 290 }),
   ],
+  [turned('cab-passenger')],
 )
 
 /** Invented: a couple with a baby, from lighthouse to lighthouse. Minibus, fixed bed across, a cot over the table. */
