@@ -11,6 +11,7 @@ import {
   changeBetween,
   distributed,
   endPanel,
+  freedomOf,
   groupWith,
   looseLeft,
   movedTogether,
@@ -18,6 +19,7 @@ import {
   runOf,
   seatPlaces,
   tablePlacesOffered,
+  tablePositions,
   tweened,
   usableDepth,
   worktopRuns,
@@ -386,6 +388,41 @@ describe('places at a table', () => {
     const table = scene.placed.find(({ id }) => id === 'fit-table')!
     // 2100 − 700 − 600
     expect(passBeside(scene, table, { left: 1050, right: 1050 }).rightMm).toBeCloseTo(800)
+  })
+})
+
+describe('a table in its positions', () => {
+  it('says how far it reaches and what it leaves beside it, in each of its stances', () => {
+    const scene = sceneOf(
+      truck(
+        put('fit-table', 'table-drop', 1000, 'left-wall', { lengthMm: 800, depthMm: 600 }),
+        put('fit-x', 'cold-box', 1100, 'right-wall', { depthMm: 500 }),
+      ),
+    )
+    const table = scene.placed.find(({ id }) => id === 'fit-table')!
+    // 2100 − 500 − 600 up; hanging it is 60 thick
+    expect(tablePositions(scene, table)).toMatchObject([
+      { stance: 'up', reachMm: 600, pass: { rightMm: expect.closeTo(1000, 0) } },
+      { stance: 'dropped', reachMm: 60, pass: { rightMm: expect.closeTo(1540, 0) } },
+    ])
+  })
+
+  it('lets knees go beside its leg', () => {
+    const one = truck(
+      put('fit-bench', 'bench-side', 1000, 'left-wall', { lengthMm: 600, depthMm: 450 }),
+      // its leg stands 50 before the bench
+      put(
+        'fit-table',
+        'table-drop',
+        1000,
+        'right-wall',
+        { lengthMm: 600, depthMm: 900 },
+        { across: { from: 'right-wall', mm: 620 } },
+      ),
+    )
+    const bench = at(one, 'fit-bench')
+    const knees = bench.clearances.find(({ id }) => id === 'knees')!
+    expect(freedomOf(sceneOf(one), bench, knees).free).toBe(knees.need)
   })
 })
 

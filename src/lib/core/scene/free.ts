@@ -24,6 +24,13 @@ const PRECISION = 0.5
 /** A part of the wall may cut this deep into room to stand or sit before it counts: a body is not a block. */
 const BODY_SLACK_MM = 60
 
+/** A post or leg this thin is no bar to one who sits: knees go beside it. Common practice, no source. */
+const LEG_MM = 80
+const isLeg = (prism: Prism): boolean => {
+  const { x, y } = prismBounds(prism)
+  return x.max - x.min <= LEG_MM && y.max - y.min <= LEG_MM
+}
+
 /** What is swept by something rigid. */
 const MOVING: ReadonlySet<PlacedClearance['use']> = new Set(['swing', 'flap', 'lid', 'pull', 'sweep'])
 
@@ -43,6 +50,7 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
   const whole = clearance.prism
   const bounds = prismBounds(whole)
   const blockers: Blocker[] = []
+  const sits = clearance.use === 'sit'
   const under = owner.seat.up.from === 'top-of' && clearance.use === 'stand' ? owner.seat.up.fitting : undefined
   // A clearance grows with its amount: what does not meet it whole does not meet a part of it.
   const inTheWay: Prism[] = []
@@ -55,7 +63,7 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
       !spansOverlap(other.bounds.y, bounds.y)
     )
       continue
-    const met = other.inner.filter(({ prism }) => prismsOverlap(prism, whole))
+    const met = other.inner.filter(({ prism }) => prismsOverlap(prism, whole) && !(sits && isLeg(prism)))
     for (const { prism } of met) inTheWay.push(prism)
     // one that meets it with a single part is named by it: a cushion is not its bench
     const part = met.length === 1 && other.inner.length > 1 ? { part: met[0]!.id } : {}

@@ -34,7 +34,16 @@ export {
 export { accessFaults, ONE_PERSON_KG, type Access } from './access'
 export { looseLeft, type LooseLeft } from './loose'
 export { changeBetween, changeOf, type ModeChange, type Move, type Resting, type Stuck } from './moves'
-export { isAtTable, passBeside, seatPlaces, TABLE_REACH_MM, tablePlacesOffered, type PassBeside } from './tables'
+export {
+  isAtTable,
+  passBeside,
+  seatPlaces,
+  TABLE_REACH_MM,
+  tablePlacesOffered,
+  tablePositions,
+  type PassBeside,
+  type TablePosition,
+} from './tables'
 export { worktopRuns, type WorktopRun } from './worktop'
 export {
   ALIGNMENTS,

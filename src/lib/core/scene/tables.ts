@@ -1,6 +1,16 @@
-import { clamp, polygonSpan, type Polygon, type Vec2 } from '../geometry'
+import {
+  clamp,
+  placePrism,
+  polygonSpan,
+  prismBounds,
+  sharedLength,
+  unionOf,
+  type Polygon,
+  type Span,
+  type Vec2,
+} from '../geometry'
 import type { SeatPlace } from '../fittings'
-import { prismBounds, sharedLength } from '../geometry'
+import { wallReach } from '../shell'
 import { TOUCH_MM } from '../units'
 import { swivelAxis } from './swivel'
 import type { Placed, Scene } from './scene'
@@ -65,6 +75,46 @@ export interface PassBeside {
 }
 
 const HIPS_MM = { min: 700, max: 1100 } as const
+
+/** A table in one of its stances: how far its top reaches from its wall, and who can go by. */
+export interface TablePosition {
+  readonly stance: string
+  /** From the wall behind it, or from its middle where it stands free, to the far edge of its top; 0 without a top. */
+  readonly reachMm: number
+  readonly pass: PassBeside
+}
+
+/** A table in every stance that it has, as it would stand in this scene. */
+export function tablePositions(scene: Scene, placed: Placed): readonly TablePosition[] {
+  const { kind, fitting, placement } = placed
+  return kind.stances.map((stance) => {
+    const solids = kind
+      .solids(fitting.parameters, stance)
+      .map((solid) => ({ ...solid, prism: placePrism(placement, solid.prism) }))
+    const bounds = solids.length === 0 ? placed.bounds : unionOf(solids.map(({ prism }) => prismBounds(prism)))
+    const walls = (side: 'left' | 'right'): number =>
+      wallReach(scene.interior, side, clipped(bounds.x, scene.interior.xSpan), { min: WALL_AT_MM, max: WALL_AT_MM })
+        ?.tightMm ?? 0
+    const there: Placed = { ...placed, bounds, solids, inner: solids }
+    const back = kind.footprint(fitting.parameters).depthMm / 2
+    const front = Math.min(
+      ...kind.solids(fitting.parameters, stance).map(({ prism }) => prismBounds(prism).y.min),
+      back,
+    )
+    return {
+      stance,
+      reachMm: Math.round(back - front),
+      pass: passBeside(scene, there, { left: walls('left'), right: walls('right') }),
+    }
+  })
+}
+
+const clipped = (span: Span, within: Span): Span => ({
+  min: clamp(span.min, within.min, within.max - 1),
+  max: clamp(span.max, within.min + 1, within.max),
+})
+/** Height over the load floor at which a body going by meets the wall. */
+const WALL_AT_MM = 900
 
 /** The free gaps across the vehicle beside a fitting, to what stands there or to the wall. */
 export function passBeside(

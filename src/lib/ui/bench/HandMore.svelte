@@ -2,10 +2,9 @@
   import { FIXING_WAYS, type FixingWay } from '$lib/core/job'
   import { bodyMm } from '$lib/core/people'
   import { peopleOf } from '$lib/core/brief'
-  import { passBeside, worktopRuns, type Placed } from '$lib/core/scene'
-  import { CAUTION_WORDS, FIXING_WORDS, list } from '$lib/core/text'
+  import { tablePositions, worktopRuns, type Placed } from '$lib/core/scene'
+  import { CAUTION_WORDS, FIXING_WORDS, list, STANCE_WORDS } from '$lib/core/text'
   import { formatLength, sayLength } from '$lib/core/units'
-  import { wallReach } from '$lib/core/shell'
   import NumberField from '../parts/NumberField.svelte'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
@@ -20,18 +19,13 @@
   const loose = $derived(placed.kind.loose(placed.fitting.parameters, placed.stance))
   const run = $derived(worktopRuns(bench.standing).find(({ fittings }) => fittings.includes(id)))
   const isTable = $derived(placed.services.some(({ type }) => type === 'table-place'))
-  const pass = $derived.by(() => {
-    if (!isTable) return undefined
-    const reach = (side: 'left' | 'right') =>
-      wallReach(bench.interior, side, placed.bounds.x, { min: 900, max: 900 })?.tightMm ?? 0
-    return passBeside(bench.standing, placed, { left: reach('left'), right: reach('right') })
-  })
-  const widest = $derived(pass === undefined ? 0 : Math.max(pass.leftMm, pass.rightMm))
-  const passers = $derived(
+  const isFoldedTable = $derived(placed.kind.meets.includes('table-seat'))
+  const positions = $derived(isTable || isFoldedTable ? tablePositions(bench.standing, placed) : [])
+  /** Whose shoulders go through a gap. */
+  const passers = (gapMm: number): readonly string[] =>
     peopleOf(bench.liveJob.brief)
-      .filter(([, person]) => bodyMm(person.statureMm, 'shoulderBreadth') <= widest)
-      .map(([, { label }]) => label),
-  )
+      .filter(([, person]) => bodyMm(person.statureMm, 'shoulderBreadth') <= gapMm)
+      .map(([, { label }]) => label)
   const template = (end: 'rear' | 'front', format: 'svg' | 'dxf'): string =>
     `/api/jobs/${bench.session.id}/template?variant=${bench.variantId}&mode=${bench.modeId}&fitting=${id}&end=${end}&format=${format}`
 
@@ -58,19 +52,36 @@
       >
     </p>
   {/if}
-  {#if pass !== undefined}
-    <p class="flex justify-between">
-      <span class="text-ink-2">room to pass beside it</span>
-      <Why
-        about="{sayLength(widest, unit)} are left beside the table"
-        lines={[
-          `Left ${sayLength(pass.leftMm, unit)}, right ${sayLength(pass.rightMm, unit)}, to what stands there between 700 and 1100 mm up, or to the wall.`,
-          passers.length === 0
-            ? 'No one of the brief goes by with their shoulders square.'
-            : `Shoulders go by: ${list(passers)}. Breadth 0.259 of stature, Drillis & Contini 1966 (from memory).`,
-        ]}>{formatLength(widest, unit)}</Why
+  {#if positions.length > 0}
+    <table class="w-full">
+      <thead class="text-left text-ink-2"
+        ><tr
+          ><th class="font-normal">as a table</th><th class="text-right font-normal">reaches</th><th
+            class="text-right font-normal">leaves</th
+          ></tr
+        ></thead
       >
-    </p>
+      <tbody>
+        {#each positions as { stance, reachMm, pass } (stance)}
+          {@const gap = Math.max(pass.leftMm, pass.rightMm)}
+          <tr class={stance === placed.stance ? 'font-semibold' : ''}>
+            <td>{STANCE_WORDS[stance] ?? stance}</td>
+            <td class="text-right">{formatLength(reachMm, unit)}</td>
+            <td class="text-right">
+              <Why
+                about="{sayLength(gap, unit)} are left beside it, {STANCE_WORDS[stance] ?? stance}"
+                lines={() => [
+                  `Left ${sayLength(pass.leftMm, unit)}, right ${sayLength(pass.rightMm, unit)}, to what stands there between 700 and 1100 mm up, or to the wall.`,
+                  passers(gap).length === 0
+                    ? 'No one of the brief goes by with their shoulders square.'
+                    : `Shoulders go by: ${list(passers(gap))}. Breadth 0.259 of stature, Drillis & Contini 1966 (from memory).`,
+                ]}>{formatLength(gap, unit)}</Why
+              >
+            </td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
   {/if}
   {#each loose as part (part.id)}
     <p class="flex justify-between">
