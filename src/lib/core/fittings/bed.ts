@@ -1,4 +1,4 @@
-import { block, prismBounds, type Prism, type Span } from '../geometry'
+import { block, type Span } from '../geometry'
 import type { ClearanceUse, LocalClearance, LocalService, LocalSolid } from './contract'
 import { above, choiceParameter, countParameter, ENTRY_MM, inFront, lengthParameter, rigid } from './shapes'
 
@@ -85,12 +85,3 @@ export const entryAtEnd = (endX: number, halfMm: number): LocalClearance => ({
   fromFloor: true,
   upTo: (amount) => block([endX, -halfMm, 0], [endX + Math.max(amount, 1), halfMm, ENTRY_HEIGHT_MM]),
 })
-
-/** The block round a part's places before and after. */
-export const sweepOf = (a: Prism, b: Prism): Prism => {
-  const [p, q] = [prismBounds(a), prismBounds(b)]
-  return block(
-    [Math.min(p.x.min, q.x.min), Math.min(p.y.min, q.y.min), Math.min(p.z.min, q.z.min)],
-    [Math.max(p.x.max, q.x.max), Math.max(p.y.max, q.y.max), Math.max(p.z.max, q.z.max)],
-  )
-}

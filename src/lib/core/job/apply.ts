@@ -89,7 +89,9 @@ function lowerOnto(plan: Draft<Plan>, goneId: string, gone: Fitting): void {
     if (fitting.seat.up.from !== 'top-of' || fitting.seat.up.fitting !== goneId) continue
     const { mm } = fitting.seat.up
     fitting.seat.up =
-      gone.seat.up.from === 'roof' ? { from: 'floor', mm: 0 } : { ...gone.seat.up, mm: gone.seat.up.mm + height + mm }
+      gone.seat.up.from === 'floor' || gone.seat.up.from === 'top-of'
+        ? { ...gone.seat.up, mm: gone.seat.up.mm + height + mm }
+        : { from: 'floor', mm: 0 }
   }
 }
 

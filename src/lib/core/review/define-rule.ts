@@ -8,7 +8,7 @@ export interface RuleParameter {
   readonly default: number
   readonly min: number
   readonly max: number
-  readonly unit: 'mm' | 'share' | 'count'
+  readonly unit: 'mm' | 'share' | 'count' | 'kg'
   readonly basis: Basis
 }
 export type RuleParameters = Readonly<Record<string, RuleParameter>>

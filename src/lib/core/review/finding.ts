@@ -99,7 +99,7 @@ export interface FactsByCode {
   'service-missing': { readonly demandId: string; readonly need: Need; readonly must: boolean }
 }
 export type FindingCode = keyof FactsByCode
-export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg'
+export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N'
 
 /** What a rule reports; the engine adds rule, mode and gravity. */
 export type Draft<C extends FindingCode = FindingCode> = {

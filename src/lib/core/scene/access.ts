@@ -23,7 +23,7 @@ export interface Access {
 /** What one person carries off by themselves. UK HSE, Manual handling at work, guideline figure (from memory). */
 export const ONE_PERSON_KG = 25
 
-/** How a fitting can clear a volume: in another of its stances, or carried off where it is loose; undefined if neither. */
+/** How a fitting can clear a volume: in another of its stances, or carried off where nothing but straps holds it; undefined if neither. */
 function wayOff(placed: Placed, volume: Prism): { stance: string | undefined } | undefined {
   const { kind, fitting, placement } = placed
   for (const stance of kind.stances) {
@@ -34,11 +34,8 @@ function wayOff(placed: Placed, volume: Prism): { stance: string | undefined } |
     )
     if (clear) return { stance }
   }
-  const loose = kind.loose(fitting.parameters, placed.stance).length > 0 && kind.parts(fitting.parameters).length > 0
   const stands = fitting.fixing?.how === 'standing' || fitting.fixing?.how === 'straps'
-  return (loose && kind.stances.includes('put-away')) || (stands && kind.massKg(fitting.parameters) <= ONE_PERSON_KG)
-    ? { stance: undefined }
-    : undefined
+  return stands && kind.massKg(fitting.parameters) <= ONE_PERSON_KG ? { stance: undefined } : undefined
 }
 
 function split(scene: Scene, blockers: readonly Blocker[], volume: Prism): Pick<Access, 'toMove' | 'fixed'> {

@@ -1,5 +1,14 @@
 import type { Brief } from '../brief'
-import { block, placePrism, prism as makePrism, prismBounds, prismsOverlap, type Prism } from '../geometry'
+import {
+  block,
+  boxPrism,
+  placePrism,
+  prism as makePrism,
+  prismBounds,
+  prismsOverlap,
+  unionOf,
+  type Prism,
+} from '../geometry'
 import type { Plan } from '../job'
 import type { CabSeat, Interior } from '../shell'
 import { ONE_PERSON_KG } from './access'
@@ -60,13 +69,7 @@ interface Mover {
   readonly sweeps: readonly Prism[]
 }
 
-const roundTogether = (a: Prism, b: Prism): Prism => {
-  const [p, q] = [prismBounds(a), prismBounds(b)]
-  return block(
-    [Math.min(p.x.min, q.x.min), Math.min(p.y.min, q.y.min), Math.min(p.z.min, q.z.min)],
-    [Math.max(p.x.max, q.x.max), Math.max(p.y.max, q.y.max), Math.max(p.z.max, q.z.max)],
-  )
-}
+const roundTogether = (a: Prism, b: Prism): Prism => boxPrism(unionOf([prismBounds(a), prismBounds(b)]))
 
 /** What parts pass through: the block round both places of each that moves, and what comes or goes as it is. */
 function sweptBetween(before: readonly PlacedSolid[], after: readonly PlacedSolid[]): readonly Prism[] {

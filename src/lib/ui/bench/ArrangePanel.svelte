@@ -1,6 +1,7 @@
 <script lang="ts">
   import { aligned, ALIGNMENTS, distributed, runOf, type Alignment } from '$lib/core/scene'
   import { sayMass } from '$lib/core/units'
+  import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
 
   interface Props {
@@ -29,7 +30,18 @@
 </script>
 
 <div class="mt-2 border-t border-line pt-2 text-[13px]" data-testid="arrange">
-  <h2 class="caps">{held.length} in hand, {sayMass(mass)}</h2>
+  <div class="flex items-baseline justify-between">
+    <h2 class="caps">{held.length} in hand</h2>
+    <Why
+      about="they weigh {sayMass(mass)}"
+      lines={() => [
+        ...held.map(
+          ({ id, kind, fitting }) => `${bench.names.fitting(id)}: ${sayMass(kind.massKg(fitting.parameters))}`,
+        ),
+        'Empty, from boards by volume and density and from typical pieces; each says its own in hand.',
+      ]}>{sayMass(mass)}</Why
+    >
+  </div>
   <ul class="mt-1 text-sm">
     {#each held as placed, index (placed.id)}
       <li class="flex justify-between">

@@ -4,6 +4,7 @@ import { board, foam, PLY_MM, SLAT_MM } from '../boards'
 import { bedParameters, berth, entryInFront, sitUp, sleepersParameter } from '../bed'
 import { defineKind } from '../contract'
 import { about, centred, insideOf, lengthParameter, onTheWall, rigid } from '../shapes'
+import { placesAlong, sittersOn } from '../sitting'
 import { line, levels, pillow } from '../symbols'
 
 const parameters = z.object({
@@ -75,16 +76,13 @@ export const bedSlide = defineKind({
         berth(about(p.lengthMm), whole(p), 'x', p.platformMm + p.mattressMm, 0, p.sleepers, p.sleepers - 1),
         under,
       ]
-    const seats = Math.max(1, Math.floor(p.lengthMm / 550))
+    const seats = sittersOn(p.lengthMm)
     return [
       {
         type: 'seat',
         quantity: seats,
         approach: 'knees',
-        places: Array.from({ length: seats }, (_, index) => ({
-          at: [-p.lengthMm / 2 + ((index + 0.5) * p.lengthMm) / seats, -60] as const,
-          facesDeg: 270,
-        })),
+        places: placesAlong(seats, p.lengthMm, -60),
       },
       under,
     ]

@@ -2,8 +2,9 @@ import { z } from 'zod'
 import { block } from '../../geometry'
 import { foam, piece } from '../boards'
 import { berth, entryInFront, sitUp } from '../bed'
-import { defineKind, type SeatPlace } from '../contract'
+import { defineKind } from '../contract'
 import { about, countParameter, ENTRY_MM, facingForward, inFront, lengthParameter, rigid } from '../shapes'
+import { placesAlong } from '../sitting'
 import { box, line, pillows } from '../symbols'
 
 const BACK_MM = 130
@@ -90,10 +91,7 @@ export const seatBed = defineKind({
           0,
         ),
       ]
-    const places = Array.from({ length: p.places }, (_, index): SeatPlace => ({
-      at: [-p.widthMm / 2 + ((index + 0.5) * p.widthMm) / p.places, -40],
-      facesDeg: 270,
-    }))
+    const places = placesAlong(p.places, p.widthMm, -40)
     const seats = { quantity: p.places, approach: 'knees', places }
     // belts hold only with the backrest up
     return stance === 'office'

@@ -4,6 +4,7 @@ import { board, foam, PLY_MM, SLAT_MM } from '../boards'
 import { berth, entryInFront, sitUp, sleepersParameter } from '../bed'
 import { defineKind } from '../contract'
 import { about, centred, insideOf, lengthParameter, onTheWall, rigid } from '../shapes'
+import { placesAlong, sittersOn } from '../sitting'
 import { line, pillow } from '../symbols'
 
 const LEG_MM = 40
@@ -62,16 +63,13 @@ export const sofaExtend = defineKind({
     const chest = insideOf(p.lengthMm, p.seatDepthMm, 0, p.seatMm - p.cushionMm, PLY_MM)
     if (stance === 'bed')
       return [berth(about(p.lengthMm), whole(p), 'x', p.seatMm, 0, p.sleepers, p.sleepers - 1), chest]
-    const seats = Math.max(1, Math.floor(p.lengthMm / 550))
+    const seats = sittersOn(p.lengthMm)
     return [
       {
         type: 'seat',
         quantity: seats,
         approach: 'knees',
-        places: Array.from({ length: seats }, (_, index) => ({
-          at: [-p.lengthMm / 2 + ((index + 0.5) * p.lengthMm) / seats, -40] as const,
-          facesDeg: 270,
-        })),
+        places: placesAlong(seats, p.lengthMm, -40),
       },
       chest,
     ]

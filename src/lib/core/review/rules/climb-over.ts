@@ -2,6 +2,7 @@ import { sleepersOf } from '../../brief'
 import { assignBerths } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
+import { setParameters } from '../ways-out'
 
 /** Who gets out of bed over whom. */
 export const climbOver = defineRule({
@@ -36,14 +37,7 @@ export const climbOver = defineRule({
             code: 'entry-foot' as const,
             fittingId: placed.id,
             amount: 0,
-            commands: [
-              {
-                type: 'fitting.parameters' as const,
-                variant: input.variantId,
-                id: placed.id,
-                parameters: { entry: 'foot' },
-              },
-            ],
+            commands: [setParameters(input, placed.id, { entry: 'foot' })],
           },
         ]
       : []

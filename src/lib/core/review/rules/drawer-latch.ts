@@ -9,7 +9,7 @@ export const drawerLatch = defineRule({
   gravity: { 'drawer-flies': 'caution' },
   basis: practice('light soft-close drawers hold by themselves; heavy low ones fly out and need a latch that locks'),
   parameters: {
-    heavyKg: { default: 10, min: 2, max: 60, unit: 'count', basis: practice('what a soft-close holds in a bend, kg') },
+    heavyKg: { default: 10, min: 2, max: 60, unit: 'kg', basis: practice('what a soft-close holds in a bend') },
   },
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed) => {

@@ -21,7 +21,7 @@ export const railHeld = defineRule({
           place: placed.placement.at,
           measured: 0,
           needed: 1112,
-          unit: 'count' as const,
+          unit: 'N' as const,
           facts: {},
         },
       ]
