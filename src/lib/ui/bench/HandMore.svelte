@@ -20,9 +20,9 @@
   const run = $derived(worktopRuns(bench.standing).find(({ fittings }) => fittings.includes(id)))
   const isTable = $derived(placed.services.some(({ type }) => type === 'table-place'))
   const isFoldedTable = $derived(placed.kind.meets.includes('table-seat'))
-  const positions = $derived(
-    (isTable || isFoldedTable) && !bench.carrying ? tablePositions(bench.standing, placed) : [],
-  )
+  /** As it stood when the hand took it: nothing is measured anew while it is carried. */
+  const stood = $derived(bench.standing.placed.find((one) => one.id === id) ?? placed)
+  const positions = $derived(isTable || isFoldedTable ? tablePositions(bench.standing, stood) : [])
   /** Whose shoulders go through a gap. */
   const passers = (gapMm: number): readonly string[] =>
     peopleOf(bench.liveJob.brief)
