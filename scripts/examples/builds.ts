@@ -166,12 +166,14 @@ const orchard = demoJob(
   'van-compact',
   brief({
     people: { 'person-a': person('keeper', 1690) },
-    pets: { 'pet-a': { label: 'terrier', lengthMm: 450, heightMm: 320, rides: 'seat', sleeps: 'floor' } },
+    nightsOffHookUp: 1,
     use: { cooking: 'sometimes', cookingOn: 'outside', toilet: 'none', washing: 'none' },
+    adjust: { 'need-table-all': { waived: 'eats on the ladder, under the trees' } },
   }),
   [
-    at('bed', 'bed-slide', 20, LEFT, { lengthMm: 1800, seatDepthMm: 480, widthMm: 780, platformMm: 330, backMm: 300, sleepers: 1 }, { across: { from: 'left-wall', mm: 110 } }),
-    at('galley', 'galley-outdoor', 10, { from: 'centreline', mm: -455 }, { lengthMm: 440, depthMm: 800, heightMm: 450, outMm: 600 }),
+    at('bed', 'bed-slide', 120, LEFT, { lengthMm: 1750, seatDepthMm: 480, widthMm: 740, platformMm: 330, backMm: 300, sleepers: 1 }, { across: { from: 'left-wall', mm: 50 } }),
+    at('galley', 'galley-outdoor', 10, { from: 'centreline', mm: -400 }, { lengthMm: 430, depthMm: 620, heightMm: 450, outMm: 560 }),
+    at('can', 'water-tank', 640, { from: 'centreline', mm: -550 }, { lengthMm: 380, depthMm: 160, heightMm: 290 }, { turn: 180 }),
     at('shower', 'shower-rear', 0, MIDDLE, { heightMm: 1050 }),
   ],
   [
@@ -191,16 +193,16 @@ const violin = demoJob(
       'person-b': person('child', 1150, { age: 'child', years: 6 }),
     },
     gear: { 'gear-violin': { label: 'Violin case', sizeMm: [820, 260, 130], count: 1 } },
+    nightsOffHookUp: 1,
     use: { shared: 'daily', cooking: 'never', toilet: 'none', washing: 'none' },
   }),
   [
-    at('seat', 'seat-bed', 1480, { from: 'centreline', mm: 100 }, { places: 1, widthMm: 700, bedMm: 1720 }),
-    at('bunk', 'bunk-hammock', 60, RIGHT, { lengthMm: 1250, widthMm: 440 }, { ...up(700), across: { from: 'right-wall', mm: 60 } }),
-    at('cold', 'cold-chest', 20, RIGHT, { lengthMm: 400, depthMm: 330, heightMm: 300, slides: 'none' }, { across: { from: 'right-wall', mm: 110 } }),
-    at('chest', 'lid-chest', 360, LEFT, { lengthMm: 920, depthMm: 330, heightMm: 290 }),
-    at('drawers', 'drawer-unit', 20, LEFT, { lengthMm: 330, depthMm: 330, heightMm: 290 }),
+    at('seat', 'seat-bed', 1400, { from: 'centreline', mm: 95 }, { places: 2, widthMm: 770, seatDepthMm: 500, seatMm: 420, cushionMm: 70, bedMm: 1720, sofaDeg: 100 }),
+    at('bunk', 'bunk-hammock', 10, MIDDLE, { lengthMm: 1210, widthMm: 650 }, { ...up(640), turn: 270 }),
+    at('drawer', 'drawer-unit', 10, { from: 'centreline', mm: -460 }, { lengthMm: 310, depthMm: 880, heightMm: 270, drawers: 1 }, { turn: 270 }),
+    at('cold', 'cold-chest', 10, { from: 'centreline', mm: 332 }, { lengthMm: 400, depthMm: 330, heightMm: 300, slides: 'none' }, { turn: 270 }),
+    at('can', 'water-tank', 400, { from: 'centreline', mm: 340 }, { lengthMm: 500, depthMm: 300, heightMm: 260 }),
   ],
-  [turned('cab-passenger')],
 )
 
 /** Invented: a couple with a baby, from lighthouse to lighthouse. Minibus, fixed bed across, a cot over the table. */
@@ -338,8 +340,8 @@ const puppeteer = demoJob(
     at('bed', 'bed-wall', 40, RIGHT, { lengthMm: 1980, widthMm: 700, platformMm: 620 }),
     fromFront('sofa', 'sofa-extend', 20, LEFT, { lengthMm: 920, seatDepthMm: 560, widthMm: 700 }),
     at('dog', 'dog-crate', 2560, RIGHT, { lengthMm: 640, depthMm: 480, heightMm: 560 }),
-    at('table', 'table-pull', 2600, RIGHT, { lengthMm: 560, depthMm: 400, outMm: 350 }),
-    at('stool', 'stool', 2720, { from: 'centreline', mm: -100 }),
+    at('table', 'table-pull', 2600, RIGHT, { lengthMm: 560, depthMm: 400, outMm: 250 }),
+    at('stool', 'stool', 2720, { from: 'centreline', mm: -190 }),
     fromFront('heater', 'heater-air', 20, RIGHT),
     at('water', 'tank-under', 1300, MIDDLE),
     at('window', 'hatch-roof', 1900, MIDDLE),

@@ -69,7 +69,7 @@ test('a door that clears the bench but hits its cushion is found, and cured by i
   await openPlan(page, id)
   await page.keyboard.press('2')
   const finding = page.getByTestId('finding-clearance-blocked')
-  await expect(finding).toContainText('the side bench’s cushion is in the way')
+  await expect(finding).toContainText('stopped by the side bench’s cushion')
   await finding.getByRole('button').first().click()
   await finding.getByRole('button', { name: 'Hinge the wardrobe on the other side' }).click()
   await expect(finding).toHaveCount(0)

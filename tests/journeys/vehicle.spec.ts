@@ -154,7 +154,7 @@ test('a cab seat turns for a mode, is counted as a move, and says what stops it'
     .getByLabel('Driver')
     .selectOption('turned')
   const finding = page.getByTestId('finding-swivel-blocked')
-  await expect(finding).toContainText(/driver’s seat turns only [\d.]+° of 180°: the desk is in the way/)
+  await expect(finding).toContainText(/driver’s seat turns only [\d.]+° of 180°, stopped by the desk/)
   await finding.getByRole('button').first().click()
   await finding.getByRole('button', { name: /^Move the desk back/ }).click()
   await expect(page.getByTestId('finding-swivel-blocked')).toHaveCount(0)

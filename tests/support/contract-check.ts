@@ -78,8 +78,8 @@ export function holdsToContract(kind: FittingKind, parameters: Parameters): void
       expect(clearance.need, `${kind.id} ${stance} ${clearance.id}`).toBeGreaterThan(0)
       expect(volume(clearance.upTo(clearance.need * 0.5))).toBeLessThan(volume(clearance.upTo(clearance.need)))
       expect(volume(clearance.upTo(1))).toBeGreaterThan(0)
-      // what is needed once in a while serves nothing daily, and the other way round something
-      if (clearance.task !== undefined) expect(clearance.serves).toEqual([])
+      // each says when it must be free: while something is used, or once in a while
+      expect(clearance.serves.length > 0, `${kind.id} ${stance} ${clearance.id}`).toBe(clearance.task === undefined)
     }
     for (const service of kind.services(parameters, stance)) {
       const said = `${kind.id} ${stance} ${service.type}`
@@ -104,8 +104,17 @@ export function holdsToContract(kind: FittingKind, parameters: Parameters): void
         expect(at[0]).toBeLessThanOrEqual(envelope.x.max)
       }
       if (service.lying !== undefined) {
-        expect(service.lying.lengthMm, said).toBeGreaterThan(0)
-        expect(service.lying.widthMm, said).toBeGreaterThan(0)
+        const { x, y, zMm } = service.lying
+        // the middle of a mattress is over the fitting, though an infill’s mattress lies on its neighbours too
+        for (const [axis, { min, max }] of [
+          ['x', x],
+          ['y', y],
+        ] as const) {
+          expect(max - min, said).toBeGreaterThan(0)
+          expect((min + max) / 2, said).toBeGreaterThanOrEqual(envelope[axis].min)
+          expect((min + max) / 2, said).toBeLessThanOrEqual(envelope[axis].max)
+        }
+        expect(zMm, said).toBeLessThanOrEqual(envelope.z.max + 0.2)
       }
     }
     for (const other of kind.stances) {

@@ -1,39 +1,25 @@
 import { sleepersOf, tallestOf, type Brief } from '../brief'
 import { prismBounds, spanMiddle, type Vec2 } from '../geometry'
-import { assignBerths, type Placed, type Scene } from '../scene'
+import { assignBerths, type Scene } from '../scene'
 import { liningTop } from '../shell'
 import type { Item, ItemGroup, ViewId } from './display'
 import { lyingFigure, sittingFigure, standingFigure } from './figures'
 import { onWall } from './fitting-views'
 
-const find = (scene: Scene, id: string): Placed => scene.placed.find((placed) => placed.id === id)!
+/** From a head to the end of its mattress. */
+const OVER_HEAD_MM = 20
 
-/** Sleepers on their berths, from above: heads at the back end or the wall that the pillows lie at. */
-function lying(scene: Scene, brief: Brief): readonly Item[] {
-  return assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
-    const placed = find(scene, berth.fittingId)
-    const { turn, mirrored, at } = placed.placement
-    const localY = berth.lying.along === 'y'
-    const headward: Vec2 = localY ? [0, 1] : [-1, 0]
-    const x = mirrored ? -headward[0] : headward[0]
-    const [hx, hy] =
-      turn === 0
-        ? [x, headward[1]]
-        : turn === 90
-          ? [-headward[1], x]
-          : turn === 180
-            ? [-x, -headward[1]]
-            : [headward[1], -x]
+/** Sleepers on their berths, from above. */
+const lying = (scene: Scene, brief: Brief): readonly Item[] =>
+  assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth: { lying: bed }, sleepers }) => {
+    const [hx, hy] = bed.headward
+    const up = bed.lengthMm / 2 - OVER_HEAD_MM
     return sleepers.flatMap((person, index) => {
-      const aside = (index - (sleepers.length - 1) / 2) * (berth.lying.widthMm / Math.max(1, sleepers.length))
-      const head: Vec2 = [
-        at[0] + hx * (berth.lying.lengthMm / 2 - 20) - hy * aside,
-        at[1] + hy * (berth.lying.lengthMm / 2 - 20) + hx * aside,
-      ]
+      const aside = (index - (sleepers.length - 1) / 2) * (bed.widthMm / sleepers.length)
+      const head: Vec2 = [bed.middle[0] + hx * up - hy * aside, bed.middle[1] + hy * up + hx * aside]
       return lyingFigure(person.statureMm, head, [-hx, -hy])
     })
   })
-}
 
 /** The tallest, standing where the cook stands, seen on that wall. */
 function standing(scene: Scene, brief: Brief, side: 'left' | 'right'): readonly Item[] {

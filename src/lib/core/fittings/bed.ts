@@ -1,5 +1,5 @@
 import { block, type Span } from '../geometry'
-import type { ClearanceUse, LocalClearance, LocalService, LocalSolid } from './contract'
+import type { LocalClearance, LocalService, LocalSolid } from './contract'
 import { above, choiceParameter, countParameter, ENTRY_MM, inFront, lengthParameter, rigid } from './shapes'
 
 /** What all beds have: the mattress, what it lies on, where heads are, and room left round it for bedding. */
@@ -7,7 +7,7 @@ export const bedParameters = {
   mattressMm: lengthParameter(120, 40, 250),
   base: choiceParameter(['slats', 'drilled', 'board']).describe('Slats or a drilled board let the mattress dry'),
   head: choiceParameter(['back', 'front']).describe(
-    'At its back or its front; of a bed along its run, left or right end',
+    'At its back or its front; of a bed along its run, at its right end or its left',
   ),
   edgeMm: lengthParameter(0, 0, 80).describe('Gap round the mattress for bedding, on each side'),
 }
@@ -43,36 +43,40 @@ export function sitUp(x: Span, y: Span, along: 'x' | 'y', topZ: number, head: st
   return above('sit-up', 'sit-up', ['berth'], along === 'x' ? part : x, along === 'x' ? y : part, topZ, SIT_UP_MM)
 }
 
-/** A berth on that rectangle. */
-export const berth = (
-  x: Span,
-  y: Span,
-  along: 'x' | 'y',
-  topZ: number,
-  edgeMm: number,
-  sleepers: number,
-  over: number,
-): LocalService => {
-  const [wide, deep] = [x.max - x.min - 2 * edgeMm, y.max - y.min - 2 * edgeMm]
+/** A berth on a rectangle less the gap round its mattress; `zMm` is the mattress's top. */
+export function berth(bed: {
+  readonly x: Span
+  readonly y: Span
+  readonly along: 'x' | 'y'
+  readonly zMm: number
+  readonly sleepers: number
+  readonly edgeMm?: number
+  readonly over?: number
+  /** As in `bedParameters`; at the back where nothing is said. */
+  readonly head?: string
+}): LocalService {
+  const { along, zMm, sleepers, edgeMm = 0, over = 0, head = 'back' } = bed
+  const within = ({ min, max }: Span): Span => ({ min: min + edgeMm, max: max - edgeMm })
   return {
     type: 'berth',
     quantity: sleepers,
     approach: 'entry',
     lying: {
-      lengthMm: along === 'x' ? wide : deep,
-      widthMm: along === 'x' ? deep : wide,
-      zMm: topZ,
+      x: within(bed.x),
+      y: within(bed.y),
+      zMm,
       along,
+      head: head === 'back' ? 'high' : 'low',
       ...(over > 0 ? { over } : {}),
     },
   }
 }
 
 /** Floor to get in from before the front, at the middle of a stretch. */
-export const entryInFront = (x: Span, frontY: number, use: ClearanceUse = 'entry'): LocalClearance => {
+export const entryInFront = (x: Span, frontY: number): LocalClearance => {
   const middle = (x.min + x.max) / 2
   const half = Math.min(350, (x.max - x.min) / 2)
-  return inFront('entry', use, ['berth'], { min: middle - half, max: middle + half }, frontY, ENTRY_MM)
+  return inFront('entry', 'entry', ['berth'], { min: middle - half, max: middle + half }, frontY, ENTRY_MM)
 }
 
 /** Floor to get in from beside the fitting's right end (+x). */

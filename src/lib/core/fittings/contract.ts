@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import type { Need, Purpose } from '../brief'
-import type { Polygon, Prism, Vec2 } from '../geometry'
+import type { Polygon, Prism, Span, Vec2 } from '../geometry'
 import { massOfBlock, type MaterialId } from '../materials'
 import type { Seat } from './seat'
 
@@ -60,6 +60,19 @@ export interface SeatPlace {
   readonly facesDeg: number
 }
 
+/** The mattress of a berth in plan and its top, in the fitting's frame. */
+export interface LocalLying {
+  readonly x: Span
+  readonly y: Span
+  readonly zMm: number
+  /** The sleeper's own axis. */
+  readonly along: 'x' | 'y'
+  /** At which end of that axis the head lies. */
+  readonly head: 'low' | 'high'
+  /** How many of its sleepers get out over another one. */
+  readonly over?: number
+}
+
 /**
  * What a fitting offers in a stance; `quantity` counts places, pieces, litres (tank, waste, cold box), millimetres (worktop)
  * or watt-hours (power).
@@ -69,15 +82,8 @@ export interface LocalService {
   readonly quantity: number
   /** The clearance that one uses it from, by id. */
   readonly approach?: string
-  /** Berths: the lying surface in plan, with its height. `along` is the sleeper's own axis. */
-  readonly lying?: {
-    readonly lengthMm: number
-    readonly widthMm: number
-    readonly zMm: number
-    readonly along: 'x' | 'y'
-    /** How many of its sleepers get out over another one. */
-    readonly over?: number
-  }
+  /** Berths: where one lies. */
+  readonly lying?: LocalLying
   /** Stowage: its inside as a block. */
   readonly inside?: Prism
   /** Seats and belts: where one sits. */

@@ -13,6 +13,7 @@ export {
   type Footprint,
   type Group,
   type LocalClearance,
+  type LocalLying,
   type LocalService,
   type LocalSolid,
   type LoosePart,

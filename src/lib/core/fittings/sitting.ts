@@ -1,5 +1,13 @@
-import type { Polygon } from '../geometry'
-import type { LocalService, SeatPlace } from './contract'
+import type { Polygon, Span } from '../geometry'
+import type { LocalClearance, LocalService, SeatPlace, ServiceType } from './contract'
+import { ENTRY_MM, inFront } from './shapes'
+
+/** Thighs over a seat’s top; common practice, no source. */
+const THIGH_MM = 170
+
+/** Room for knees and feet before a seat, as high as thighs are: a table’s top over them is no bar. */
+export const knees = (serves: readonly ServiceType[], across: Span, frontY: number, seatMm: number): LocalClearance =>
+  inFront('knees', 'sit', serves, across, frontY, ENTRY_MM, seatMm + THIGH_MM)
 
 /** Places side by side along x, each looking to the front. */
 export const placesAlong = (count: number, lengthMm: number, y = 0): readonly SeatPlace[] =>

@@ -20,6 +20,8 @@ export interface RuleInput<P extends RuleParameters = RuleParameters> {
   readonly plan: Plan
   readonly brief: Brief
   readonly scene: Scene
+  /** The scenes of all modes of this purpose, this one among them: what one of them offers need not stand in every one. */
+  readonly peers: () => readonly Scene[]
   readonly parameters: { readonly [K in keyof P]: number }
   readonly ground: () => WayGround
   readonly ways: () => readonly Way[]

@@ -28,7 +28,7 @@ export interface FactsByCode {
   'bed-high': { readonly sleeper: string; readonly mobility: NonNullable<Person['mobility']> }
   'berths-few': Record<never, never>
   'belts-few': { readonly cab: number; readonly fitted: number }
-  'table-few': { readonly seats: number; readonly places: number }
+  'table-few': { readonly seats: number }
   'standing-low': {
     readonly person: string
     readonly statureMm: number
@@ -36,6 +36,7 @@ export interface FactsByCode {
     readonly under: Headroom['under']
     readonly use: ClearanceUse
   }
+  'standing-nowhere': { readonly person: string; readonly statureMm: number; readonly spareMm: number }
   'swivel-blocked': { readonly seatId: string; readonly seat: string; readonly blockers: readonly Blocker[] }
   'recline-blocked': { readonly seatId: string; readonly seat: string; readonly blockers: readonly Blocker[] }
   'way-narrow': {

@@ -192,11 +192,21 @@ const CASES: {
     ),
   },
   'standing-low': {
-    speaks: truck(person(2150), put('fit-a', 'galley', 1000, 'left-wall')),
-    measured: 2160,
-    needed: 2170,
-    silent: truck(person(2139), put('fit-a', 'galley', 1000, 'left-wall')),
+    // a locker of 350 hung 20 under a roof at 2160, over where one stands at the galley
+    speaks: truck(
+      person(1775),
+      put('fit-a', 'galley', 1000, 'left-wall'),
+      put('fit-b', 'locker', 1000, 'centreline', { heightMm: 350 }, { across: { from: 'centreline', mm: 230 } }),
+    ),
+    measured: 1790,
+    needed: 1795,
+    silent: truck(
+      person(1770),
+      put('fit-a', 'galley', 1000, 'left-wall'),
+      put('fit-b', 'locker', 1000, 'centreline', { heightMm: 350 }, { across: { from: 'centreline', mm: 230 } }),
+    ),
   },
+  'standing-nowhere': { speaks: truck(person(2150)), measured: 2160, needed: 2170, silent: truck(person(2140)) },
   'way-narrow': {
     speaks: truck(person(1840), ...corridor(460), put('fit-z', 'toilet-box', 100, 'left-wall')),
     measured: 460,

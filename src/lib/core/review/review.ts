@@ -36,10 +36,13 @@ interface Walked {
   ground?: WayGround
   /** The scene of the mode before. */
   scene?: Scene
+  /** All scenes of the variant, where they are known. */
+  readonly all?: readonly Scene[]
 }
 
 function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}): RuleInput {
-  const { plan } = job.variants[variantId]!
+  const variant = job.variants[variantId]!
+  const { plan } = variant
   const ground = once(
     () => (walked.ground = wayGround(scene, shoulderHeightMm(tallestOf(job.brief)?.statureMm), walked.ground)),
   )
@@ -51,6 +54,9 @@ function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}
     plan,
     brief: job.brief,
     scene,
+    peers: once(() =>
+      (walked.all ?? scenesOf(variant, scene.interior)).filter(({ purpose }) => purpose === scene.purpose),
+    ),
     parameters: {},
     ground,
     ways: once(() => waysOf(scene, ground(), aidedOf(job.brief) === undefined ? 0 : ACCESS.routeMm / 2)),
@@ -159,8 +165,9 @@ export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[
   if (variant === undefined) throw new RangeError(`there is no variant “${variantId}”`)
   const interior = planInterior(job.shell, variant.plan)
   const failed: FailedRule[] = []
-  const walked: Walked = {}
-  const modes = scenesOf(variant, interior).map((scene) => {
+  const all = scenesOf(variant, interior)
+  const walked: Walked = { all }
+  const modes = all.map((scene) => {
     const result = reviewMode(job, variantId, scene, rules, walked)
     walked.scene = scene
     failed.push(...result.failed)

@@ -11,6 +11,7 @@ export {
 } from './scene'
 export { collisions, collisionsOf, outsideOf, type Collision } from './fit'
 export { freedomOf, type Blocker, type Freedom } from './free'
+export { beforeDoor, insideDoor, isDoor } from './doorway'
 export { headroomAt, type Headroom } from './headroom'
 export { assignBerths, berthsOf, cabBelts, offered, seatsOffered, servicesOf, type Berth, type Night } from './berths'
 export { doorWay, type DoorWay } from './door'

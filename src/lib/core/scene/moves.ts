@@ -224,13 +224,12 @@ const SITTING_HIGH_MM = 850
 const SEAT_MM = 450
 const HALF_BODY_MM = 220
 
-/** Bodies of whoever may stay on a fitting: on each of its seats, on its whole bed. */
+/** Bodies of whoever may stay on a fitting: on each of its seats, on its whole mattress. */
 function bodiesOn(placed: Placed): readonly Prism[] {
   return placed.services.flatMap((service): Prism[] => {
     if (service.type === 'berth' && service.lying !== undefined) {
-      const { x, y } = placed.bounds
       const z = placed.placement.at[2] + service.lying.zMm
-      return [block([x.min, y.min, z], [x.max, y.max, z + LYING_HIGH_MM])]
+      return [makePrism('z', service.lying.area, { min: z, max: z + LYING_HIGH_MM })]
     }
     if (service.type !== 'seat') return []
     const z = placed.placement.at[2] + SEAT_MM

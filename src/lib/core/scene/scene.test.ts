@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { defaultsOf, kindOf, KINDS, type ParameterValue, type Seat } from '../fittings'
-import { prismBounds } from '../geometry'
+import { prismBounds, type Prism } from '../geometry'
 import type { Fitting, Plan } from '../job'
 import { genericShell, GENERIC_SHELLS, interiorOf, NO_LINING } from '../shell'
 import {
@@ -215,6 +215,60 @@ describe('headroom and doors', () => {
     expect(doorWay(sceneOf({}), door).free).toEqual({ min: 3240, max: 4020 })
     const blocked = doorWay(sceneOf({ 'fit-a': fit('wardrobe', 3000, right, { lengthMm: 500 }) }), door)
     expect(blocked).toMatchObject({ free: { min: 3500, max: 4020 }, blockers: ['fit-a'] })
+  })
+})
+
+describe('what is used through a door', () => {
+  const compact = interiorOf(genericShell('van-compact'), NO_LINING)
+  const facing = (turn: Seat['turn'], y: number): Partial<Seat> => ({ turn, across: { from: 'centreline', mm: y } })
+  const clearancesOf = (fittings: Record<string, Fitting>, interior = compact) =>
+    Object.fromEntries(
+      only(sceneOf(fittings, 'mode-day', interior)).clearances.map((clearance) => [clearance.id, clearance]),
+    )
+  const drawers = (x: number, seat: Partial<Seat>) => ({
+    'fit-a': fit('drawer-unit', x, left, { lengthMm: 500, depthMm: 400, heightMm: 300 }, seat),
+  })
+
+  it('drawers that face an open tailgate are pulled and worked from outside, and no way inside is asked for', () => {
+    const scene = sceneOf(drawers(10, facing(270, 0)), 'mode-day', compact)
+    const placed = only(scene)
+    expect(placed.clearances.map(({ outdoors }) => outdoors)).toEqual([true, true])
+    for (const clearance of placed.clearances)
+      expect(freedomOf(scene, placed, clearance)).toEqual({ free: clearance.need, blockers: [] })
+    expect(waysOf(scene, wayGround(scene, 1400))).toEqual([])
+  })
+
+  it.each([
+    ['further in than they run out', drawers(700, facing(270, 0))],
+    ['beside the tailgate’s opening', drawers(10, facing(270, 450))],
+    ['behind a window', drawers(200, { turn: 180, across: { from: 'left-wall', mm: 0 } })],
+  ])('not so %s', (_why, fittings) => {
+    expect(clearancesOf(fittings).puller!.outdoors).toBe(false)
+  })
+
+  it('at a sliding door it counts as outside once the greater part of the room is', () => {
+    // the door opens 1040 to 1760; drawers that face it from 1150 to 1650 with 650 to stand and pull in
+    const out = (fromWall: number) =>
+      clearancesOf({
+        'fit-a': fit(
+          'drawer-unit',
+          1150,
+          right,
+          { lengthMm: 500, depthMm: 400, heightMm: 300 },
+          { turn: 180, across: { from: 'right-wall', mm: fromWall } },
+        ),
+      }).puller!.outdoors
+    expect([out(100), out(250), out(400), out(500)]).toEqual([true, true, false, false])
+  })
+
+  it('in a low body one kneels: no room is asked for above where the roof curves in', () => {
+    const height = ({ prism }: { prism: Prism }) => {
+      const { z } = prismBounds(prism)
+      return z.max - z.min
+    }
+    const chest = { 'fit-a': fit('lid-chest', 1100, left) }
+    expect(height(clearancesOf(chest).stand!)).toBeLessThan(1200)
+    expect(height(clearancesOf(chest, truck).stand!)).toBe(1300)
   })
 })
 

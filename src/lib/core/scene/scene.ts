@@ -7,6 +7,9 @@ import {
   placePolygon,
   placePrism,
   prismBounds,
+  rectangle,
+  spanLength,
+  spanMiddle,
   unionOf,
   type Box,
   type Placement,
@@ -23,6 +26,7 @@ import {
   type Fit,
   type FittingKind,
   type LocalClearance,
+  type LocalLying,
   type LocalService,
   type Seat,
   type SeatPlace,
@@ -30,8 +34,9 @@ import {
   type Task,
 } from '../fittings'
 import type { Figure, Fitting, Mode, Plan } from '../job'
-import { liningTop, lowestRoof, wallReach, type Interior } from '../shell'
+import { liningTop, lowestRoof, wallReach, wallTop, type Interior } from '../shell'
 import { TOUCH_MM } from '../units'
+import { beforeDoor } from './doorway'
 
 export interface PlacedSolid {
   readonly id: string
@@ -51,8 +56,19 @@ export interface PlacedClearance {
   readonly upTo: (amount: number) => Prism
 }
 
-export interface PlacedService extends Omit<LocalService, 'inside' | 'surface' | 'places' | 'top'> {
+/** Where one lies, in the vehicle frame; `zMm` is still the height over the fitting’s own base. */
+export interface Lying extends Pick<LocalLying, 'zMm' | 'along' | 'over'> {
+  readonly lengthMm: number
+  readonly widthMm: number
+  /** The mattress in plan, its middle, and the way from there to the head. */
+  readonly area: Polygon
+  readonly middle: Vec2
+  readonly headward: Vec2
+}
+
+export interface PlacedService extends Omit<LocalService, 'inside' | 'surface' | 'places' | 'top' | 'lying'> {
   readonly fittingId: string
+  readonly lying?: Lying
   readonly inside?: Prism
   readonly surface?: Prism
   readonly places?: readonly SeatPlace[]
@@ -134,7 +150,7 @@ function wallBehind(
   scribedAt: 'top' | 'bottom' | undefined,
 ): Wall {
   const floor = liningTop(interior, along.min)
-  const cap = lowestTop(interior)
+  const cap = topsOf(interior).sectionMm
   const low = clamp(z0, floor, cap - 1)
   const high = clamp(z1, low + 1, cap)
   const whole = wallReach(interior, side, along, { min: low, max: high })
@@ -144,18 +160,27 @@ function wallBehind(
   return { side, referenceMm: reference.tightMm, wideMm: whole.wideMm }
 }
 
-/** The highest z at which a section still has walls to stand against. */
-const wallTop = (polygon: readonly Vec2[]): number => Math.max(...polygon.map((corner) => corner[1])) - 2
+/** How far below its highest point a section still has walls to measure between. */
+const BELOW_PEAK_MM = 2
 
-const knownTops = new WeakMap<Interior, number>()
+/** The highest point of a body’s lowest section, and up to where its walls stand on both sides all along. */
+interface Tops {
+  readonly sectionMm: number
+  readonly wallMm: number
+}
 
-/** Up to where every section still has walls to stand against. */
-function lowestTop(interior: Interior): number {
+const knownTops = new WeakMap<Interior, Tops>()
+
+function topsOf(interior: Interior): Tops {
   const known = knownTops.get(interior)
   if (known !== undefined) return known
-  const top = Math.min(...interior.sections.map(({ polygon }) => wallTop(polygon)))
-  knownTops.set(interior, top)
-  return top
+  const peak = (polygon: readonly Vec2[]): number => Math.max(...polygon.map((corner) => corner[1])) - BELOW_PEAK_MM
+  const tops = {
+    sectionMm: Math.min(...interior.sections.map(({ polygon }) => peak(polygon))),
+    wallMm: wallTop(interior),
+  }
+  knownTops.set(interior, tops)
+  return tops
 }
 
 /** Depth in y that a turned footprint's scribed back may grow by. */
@@ -242,15 +267,24 @@ function place(
 const outerRoof = ({ sections, lining }: Interior): number =>
   Math.max(...sections.flatMap(({ polygon }) => polygon.map((corner) => corner[1]))) + lining.roofMm
 
-function placeClearance(clearance: LocalClearance, placement: Placement, floorMm: number): PlacedClearance {
+function placeClearance(
+  interior: Interior,
+  clearance: LocalClearance,
+  placement: Placement,
+  floorMm: number,
+): PlacedClearance {
+  // in a low body one kneels or stoops: above the walls the roof curves in, and there is no room to ask for
+  const highest = Math.max(floorMm, topsOf(interior).wallMm)
   const upTo = (amount: number): Prism => {
     const placed = placePrism(placement, clearance.upTo(amount))
     if (!clearance.fromFloor || placed.axis !== 'z') return placed
     const height = placed.span.max - placed.span.min
-    return { ...placed, span: { min: floorMm, max: floorMm + height } }
+    return { ...placed, span: { min: floorMm, max: Math.min(floorMm + height, highest) } }
   }
-  const { id, use, serves, need, unit, task, outdoors = false } = clearance
-  return { id, use, serves, need, unit, task, outdoors, prism: upTo(need), upTo }
+  const { id, use, serves, need, unit, task } = clearance
+  const prism = upTo(need)
+  const outdoors = clearance.outdoors ?? beforeDoor(interior, prism, clearance.fromFloor)
+  return { id, use, serves, need, unit, task, outdoors, prism, upTo }
 }
 
 const outlineOf = (fitting: Fitting): Prism => {
@@ -258,12 +292,34 @@ const outlineOf = (fitting: Fitting): Prism => {
   return block([-lengthMm / 2, -depthMm / 2, 0], [lengthMm / 2, depthMm / 2, heightMm])
 }
 
+function placeLying(lying: LocalLying, placement: Placement): Lying {
+  const { x, y, zMm, along, head, over } = lying
+  const [long, wide] = along === 'x' ? [x, y] : [y, x]
+  const middle = placePoint(placement, [spanMiddle(x), spanMiddle(y)])
+  const step = head === 'high' ? 1 : -1
+  const ahead = placePoint(placement, [
+    spanMiddle(x) + (along === 'x' ? step : 0),
+    spanMiddle(y) + (along === 'y' ? step : 0),
+  ])
+  return {
+    lengthMm: spanLength(long),
+    widthMm: spanLength(wide),
+    zMm,
+    along,
+    ...(over === undefined ? {} : { over }),
+    area: placePolygon(placement, rectangle(x.min, y.min, x.max, y.max)),
+    middle,
+    headward: [ahead[0] - middle[0], ahead[1] - middle[1]],
+  }
+}
+
 function placeService(
-  { inside, surface, places, top, ...service }: LocalService,
+  { inside, surface, places, top, lying, ...service }: LocalService,
   fittingId: string,
   placement: Placement,
 ): PlacedService {
-  const bare = inside === undefined && surface === undefined && places === undefined && top === undefined
+  const bare =
+    inside === undefined && surface === undefined && places === undefined && top === undefined && lying === undefined
   if (bare) return { ...service, fittingId }
   const facing = (deg: number) => ((placement.mirrored ? 180 - deg : deg) + placement.turn + 360) % 360
   return {
@@ -272,6 +328,7 @@ function placeService(
     ...(inside === undefined ? {} : { inside: placePrism(placement, inside) }),
     ...(surface === undefined ? {} : { surface: placePrism(placement, surface) }),
     ...(top === undefined ? {} : { top: placePolygon(placement, top) }),
+    ...(lying === undefined ? {} : { lying: placeLying(lying, placement) }),
     ...(places === undefined
       ? {}
       : {
@@ -316,7 +373,7 @@ function resolveOne(
     inner: solids.some(({ fit }) => fit === 'outside') ? solids.filter(({ fit }) => fit !== 'outside') : solids,
     clearances: kind
       .clearances(fitting.parameters, stance)
-      .map((clearance) => placeClearance(clearance, placement, floor)),
+      .map((clearance) => placeClearance(interior, clearance, placement, floor)),
     services: kind.services(fitting.parameters, stance).map((service) => placeService(service, id, placement)),
     features: kind.features(fitting.parameters, stance),
   }

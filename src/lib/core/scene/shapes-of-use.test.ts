@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { intersection, type Geom } from 'polyclip-ts'
 import { BODY_FRACTIONS } from '../people'
-import { defaultsOf, kindOf, KINDS, type LocalClearance, type Parameters } from '../fittings'
+import { defaultsOf, kindOf, KINDS, type LocalClearance, type LocalLying, type Parameters } from '../fittings'
 import { area, block, prismBounds, prismsOverlap, type Polygon } from '../geometry'
 
 /** Clearances held against figures that are worked out without this program. */
@@ -120,6 +120,11 @@ describe('counter height', () => {
   })
 })
 
+const sizeOf = ({ x, y, along }: LocalLying) => {
+  const [long, wide] = along === 'x' ? [x, y] : [y, x]
+  return { lengthMm: long.max - long.min, widthMm: wide.max - wide.min }
+}
+
 describe('mattresses', () => {
   // Common US mattress sizes in mm, from memory: twin 38 × 75 in, full 54 × 75, short queen 60 × 75, queen 60 × 80, king 76 × 80;
   // small double 1200 × 1900.
@@ -133,22 +138,49 @@ describe('mattresses', () => {
   ] as const
   it.each(SIZES)('a fixed bed can be made for a %s', (_name, widthMm, lengthMm) => {
     const kind = kindOf('bed-fixed')
-    const berth = kind
+    const { lying } = kind
       .services(kind.parameters.parse({ widthMm, lengthMm }) as Parameters, 'made')
       .find(({ type }) => type === 'berth')!
-    expect(berth.lying).toMatchObject({ widthMm, lengthMm, zMm: 820 })
+    expect([sizeOf(lying!), lying!.zMm]).toEqual([{ lengthMm, widthMm }, 820])
   })
 
   it('a child’s sofa of 1500 × 600 opens to 900; a minivan’s bed of 1980 lies wider than a twin and narrower than a full', () => {
     const lying = (id: string, stance: string, given: Record<string, unknown> = {}) =>
-      kindOf(id)
-        .services({ ...defaultsOf(kindOf(id)), ...given } as Parameters, stance)
-        .find(({ type }) => type === 'berth')!.lying!
-    expect(lying('sofa-extend', 'bed')).toMatchObject({ lengthMm: 1500, widthMm: 900 })
+      sizeOf(
+        kindOf(id)
+          .services({ ...defaultsOf(kindOf(id)), ...given } as Parameters, stance)
+          .find(({ type }) => type === 'berth')!.lying!,
+      )
+    expect(lying('sofa-extend', 'bed')).toEqual({ lengthMm: 1500, widthMm: 900 })
     const minivan = lying('seat-bed', 'bed', { bedMm: 1980 })
     expect(minivan.lengthMm).toBe(1980)
     expect(minivan.widthMm).toBeGreaterThan(965)
     expect(minivan.widthMm).toBeLessThan(1372)
+  })
+
+  it('heads lie where the pillows are drawn, at either end of every bed', () => {
+    let drawn = 0
+    for (const kind of KINDS)
+      for (const head of 'head' in defaultsOf(kind) ? ['back', 'front'] : [undefined])
+        for (const stance of kind.stances) {
+          const given = { ...defaultsOf(kind), ...(head === undefined ? {} : { head }) } as Parameters
+          const lying = kind.services(given, stance).find(({ lying: one }) => one !== undefined)?.lying
+          const soft = kind
+            .features(given, stance)
+            .flatMap(({ view, filled, shape }) =>
+              view === 'top' && filled === true && shape.kind === 'polygon' ? [shape.points] : [],
+            )
+          if (lying === undefined || soft.length === 0) continue
+          const axis = lying.along === 'x' ? 0 : 1
+          const span = lying[lying.along]
+          for (const points of soft) {
+            const middle = points.reduce((sum, point) => sum + point[axis], 0) / points.length
+            const high = middle > (span.min + span.max) / 2
+            expect(high, `${kind.id} ${stance} ${head ?? ''}`).toBe(lying.head === 'high')
+            drawn += 1
+          }
+        }
+    expect(drawn).toBeGreaterThan(20)
   })
 
   it('every berth lies on something: its surface is the top of a solid of that stance', () => {

@@ -75,8 +75,8 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     const verb = unit === 'deg' ? 'opens only' : 'is only'
     return {
       title: unit === 'deg' ? 'Does not open' : 'Too little room to use it',
-      designer: `${capital(what)} at ${it} ${verb} ${figure(measured)} of ${figure(needed)}: ${by} ${facts.blockers.length > 1 ? 'are' : 'is'} in the way.`,
-      client: `${capital(it)} cannot be used well because ${by} ${facts.blockers.length > 1 ? 'are' : 'is'} too near.`,
+      designer: `${capital(what)} at ${it} ${verb} ${figure(measured)} of ${figure(needed)}, stopped by ${by}.`,
+      client: `${capital(it)} cannot be used well: too near it, ${by}.`,
       why: [
         `Needed ${figure(needed)}; grown from nothing until it meets ${by}: ${figure(measured)}, short by ${figure(needed - measured)}.`,
       ],
@@ -84,10 +84,9 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
   },
   'swivel-blocked': ({ measured, needed, facts }, names) => {
     const by = list(facts.blockers.map((blocker) => blockerName(blocker, names)))
-    const are = facts.blockers.length > 1 ? 'are' : 'is'
     return {
       title: 'The seat does not turn',
-      designer: `The ${facts.seat}’s seat turns only ${formatNumber(measured, 1)}° of ${formatNumber(needed)}°: ${by} ${are} in the way.`,
+      designer: `The ${facts.seat}’s seat turns only ${formatNumber(measured, 1)}° of ${formatNumber(needed)}°, stopped by ${by}.`,
       client: `You could not turn the ${facts.seat}’s seat round.`,
       why: [
         `Turned in steps of 7.5° about its axis, both ways round; the better way ends at ${formatNumber(measured, 1)}°, where it meets ${by}.`,
@@ -97,10 +96,9 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
   },
   'recline-blocked': ({ measured, needed, facts }, names) => {
     const by = list(facts.blockers.map((blocker) => blockerName(blocker, names)))
-    const are = facts.blockers.length > 1 ? 'are' : 'is'
     return {
       title: 'The seat does not lean back',
-      designer: `The ${facts.seat}’s seat leans back only ${formatNumber(measured, 1)}° of ${formatNumber(needed)}°: ${by} ${are} in the way.`,
+      designer: `The ${facts.seat}’s seat leans back only ${formatNumber(measured, 1)}° of ${formatNumber(needed)}°, stopped by ${by}.`,
       client: `You could not lean back in the ${facts.seat}’s seat.`,
       why: [
         `Its backrest, leant about its foot in steps of 2.5°, meets ${by} after ${formatNumber(measured, 1)}°; by itself it leans ${formatNumber(needed)}°.`,
@@ -161,7 +159,7 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     title: 'Not everyone at the table',
     designer: `${needed} want to eat together and there ${measured === 1 ? 'is 1 place' : `are ${measured} places`} at a table.`,
     client: `${needed - measured} of you would eat standing.`,
-    why: [`Places along table edges at 550 mm each: ${facts.places}; ${needed} needed. Seats beside: ${facts.seats}.`],
+    why: [`Places along table edges at 550 mm each: ${measured}; ${needed} needed. Seats beside: ${facts.seats}.`],
   }),
   'standing-low': ({ fittings, measured, needed, facts }, names, say) => {
     const it = the(names.fitting(fittings[0]!))
@@ -181,6 +179,14 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
       ],
     }
   },
+  'standing-nowhere': ({ measured, needed, facts }, _names, say) => ({
+    title: 'Nowhere to stand upright',
+    designer: `The ${facts.person}, ${say(facts.statureMm)}, stands upright nowhere in this body: it leaves ${say(measured)} at its highest.`,
+    client: `The ${facts.person} cannot stand upright in this vehicle.`,
+    why: [
+      `${say(facts.statureMm)} stature + ${say(facts.spareMm)} for shoes = ${say(needed)}; the most between lined floor and lined roof: ${say(measured)}; short by ${say(needed - measured)}. A higher roof is work for the body builder.`,
+    ],
+  }),
   'way-narrow': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Narrow way',
     designer: `The way to ${the(names.fitting(fittings[0]!))} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `the ${facts.person}, with wheelchair or walker, needs ${say(needed)}` : `the ${facts.person || 'tallest'}’s shoulders want ${say(needed)}`}.`,
@@ -258,7 +264,7 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     ])
     return {
       title: 'Cannot be got at',
-      designer: `${capital(accessName(facts.of, names))}: ${figure(needed)} are needed ${what}, there ${measured === 1 ? 'is' : 'are'} ${figure(measured)}: ${by} ${facts.blockers.length + facts.toMove.length > 1 ? 'are' : 'is'} in the way${facts.blockers.length > 0 ? ' and cannot be moved' : ''}.`,
+      designer: `${capital(accessName(facts.of, names))}: ${figure(needed)} are needed ${what}, there ${measured === 1 ? 'is' : 'are'} ${figure(measured)}, stopped by ${by}${facts.blockers.length > 0 ? ', which cannot be moved' : ''}.`,
       client: `You could not get at ${accessName(facts.of, names)} ${what}.`,
       why: [
         `${figure(needed)} needed once in a while; ${figure(measured)} free before ${by}.`,
@@ -270,9 +276,12 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
   },
   'loose-homeless': ({ fittings, measured, needed, facts }, names, say) => {
     const pieces = facts.count === 1 ? `The ${facts.part}` : `${facts.count} × the ${facts.part}`
+    const whose = names.fitting(fittings[0]!)
+    // a stool put away is a loose part by itself
+    const of = whose.toLowerCase() === facts.part ? '' : ` of ${the(whose)}`
     return {
       title: 'A loose part has no place',
-      designer: `${pieces} of ${the(names.fitting(fittings[0]!))}, ${size(facts.size, say)}, ${facts.count === 1 ? 'has' : 'have'} no place in this mode${facts.alone ? ': a stowage would take it, but other things are in it' : measured === 0 ? ': no stowage takes it' : `: the longest stowage for its section takes ${say(measured)}`}.`,
+      designer: `${pieces}${of}, ${size(facts.size, say)}, ${facts.count === 1 ? 'has' : 'have'} no place in this mode${facts.alone ? ': a stowage would take it, but other things are in it' : measured === 0 ? ': no stowage takes it' : `: the longest stowage for its section takes ${say(measured)}`}.`,
       client: `The ${facts.part} would lie about.`,
       why: [
         `Not in use in this stance, so it was packed with the gear, biggest first: ${say(needed)} long, left over.`,

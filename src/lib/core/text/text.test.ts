@@ -69,7 +69,7 @@ describe('sayFinding', () => {
       },
     })
     expect(sayFinding(blocked, names, 'mm').designer).toBe(
-      'The door’s swing at the bed across opens only 36° of 90°: the left wheel arch and the body are in the way.',
+      'The door’s swing at the bed across opens only 36° of 90°, stopped by the left wheel arch and the body.',
     )
   })
 })

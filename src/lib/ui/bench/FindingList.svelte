@@ -41,6 +41,8 @@
   })
 
   const basis = (finding: Finding) => sayBasis(RULES.find(({ id }) => id === finding.rule)!.basis)
+
+  const WORD_COLOURS = { stop: 'text-stop', caution: 'text-caution', note: 'text-ink-2' }
 </script>
 
 <div class="mt-3 border-t border-ink pt-2" data-testid="findings">
@@ -72,9 +74,7 @@
           onclick={() => (bench.openFinding = finding.key)}
         >
           <GravityMark gravity={finding.gravity} {number} />
-          <b class={finding.gravity === 'stop' ? 'text-stop' : 'text-caution'}
-            >{capital(GRAVITY_WORDS[finding.gravity].one)}.</b
-          >
+          <b class={WORD_COLOURS[finding.gravity]}>{capital(GRAVITY_WORDS[finding.gravity].one)}.</b>
           {words.designer}
         </button>
         <Why

@@ -33,15 +33,16 @@ export const bedFixed = defineKind({
     sitUp(about(p.widthMm), about(p.lengthMm), 'y', p.platformMm + p.mattressMm, p.head),
   ],
   services: (p) => [
-    berth(
-      about(p.widthMm),
-      about(p.lengthMm),
-      'y',
-      p.platformMm + p.mattressMm,
-      p.edgeMm,
-      p.sleepers,
-      p.entry === 'side' ? p.sleepers - 1 : 0,
-    ),
+    berth({
+      x: about(p.widthMm),
+      y: about(p.lengthMm),
+      along: 'y',
+      zMm: p.platformMm + p.mattressMm,
+      sleepers: p.sleepers,
+      edgeMm: p.edgeMm,
+      over: p.entry === 'side' ? p.sleepers - 1 : 0,
+      head: p.head,
+    }),
     { type: 'stowage', quantity: 1, inside: centred(p.widthMm, p.lengthMm, 0, p.platformMm - FRAME_MM) },
   ],
   features: (p) => [

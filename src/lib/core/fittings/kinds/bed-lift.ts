@@ -50,15 +50,16 @@ export const bedLift = defineKind({
   services: (p, stance) =>
     stance === 'lowered'
       ? [
-          berth(
-            about(p.widthMm),
-            about(p.lengthMm),
-            'y',
-            Math.max(150, heightIn(p, stance)) + p.mattressMm,
-            p.edgeMm,
-            p.sleepers,
-            p.entry === 'side' ? p.sleepers - 1 : 0,
-          ),
+          berth({
+            x: about(p.widthMm),
+            y: about(p.lengthMm),
+            along: 'y',
+            zMm: Math.max(150, heightIn(p, stance)) + p.mattressMm,
+            sleepers: p.sleepers,
+            edgeMm: p.edgeMm,
+            over: p.entry === 'side' ? p.sleepers - 1 : 0,
+            head: p.head,
+          }),
         ]
       : [],
   features: (p, stance) => {

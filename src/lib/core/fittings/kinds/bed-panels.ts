@@ -72,7 +72,15 @@ export const bedPanels = defineKind({
   services: (p, stance) =>
     stance === 'laid'
       ? [
-          berth(about(p.widthMm), about(p.lengthMm), 'y', p.platformMm + p.mattressMm, 0, p.sleepers, p.sleepers - 1),
+          berth({
+            x: about(p.widthMm),
+            y: about(p.lengthMm),
+            along: 'y',
+            zMm: p.platformMm + p.mattressMm,
+            sleepers: p.sleepers,
+            over: p.sleepers - 1,
+            head: p.head,
+          }),
           {
             type: 'stowage',
             quantity: 1,

@@ -4,7 +4,7 @@ import { board, foam, PLY_MM, SLAT_MM } from '../boards'
 import { bedParameters, berth, entryInFront, sitUp, sleepersParameter } from '../bed'
 import { defineKind } from '../contract'
 import { about, centred, insideOf, lengthParameter, onTheWall, rigid } from '../shapes'
-import { placesAlong, sittersOn } from '../sitting'
+import { knees, placesAlong, sittersOn } from '../sitting'
 import { line, levels, pillow } from '../symbols'
 
 const parameters = z.object({
@@ -58,13 +58,7 @@ export const bedSlide = defineKind({
   },
   clearances: (p, stance) =>
     stance === 'pushed-in'
-      ? [
-          {
-            ...entryInFront(about(p.lengthMm), -p.seatDepthMm / 2, 'sit'),
-            id: 'knees',
-            serves: ['seat'],
-          },
-        ]
+      ? [knees(['seat'], about(Math.min(700, p.lengthMm)), -p.seatDepthMm / 2, p.platformMm + p.mattressMm)]
       : [
           entryInFront(about(p.lengthMm), whole(p).min),
           sitUp(about(p.lengthMm), whole(p), 'x', p.platformMm + p.mattressMm, p.head),
@@ -73,7 +67,15 @@ export const bedSlide = defineKind({
     const under = insideOf(p.lengthMm, p.seatDepthMm, 0, p.platformMm - 40, PLY_MM)
     if (stance === 'pulled-out')
       return [
-        berth(about(p.lengthMm), whole(p), 'x', p.platformMm + p.mattressMm, 0, p.sleepers, p.sleepers - 1),
+        berth({
+          x: about(p.lengthMm),
+          y: whole(p),
+          along: 'x',
+          zMm: p.platformMm + p.mattressMm,
+          sleepers: p.sleepers,
+          over: p.sleepers - 1,
+          head: p.head,
+        }),
         under,
       ]
     const seats = sittersOn(p.lengthMm)

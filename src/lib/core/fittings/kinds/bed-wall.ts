@@ -54,15 +54,16 @@ export const bedWall = defineKind({
   services: (p, stance) =>
     stance === 'down'
       ? [
-          berth(
-            about(p.lengthMm),
-            about(p.widthMm),
-            'x',
-            p.platformMm + p.mattressMm,
-            p.edgeMm,
-            p.sleepers,
-            p.sleepers - 1,
-          ),
+          berth({
+            x: about(p.lengthMm),
+            y: about(p.widthMm),
+            along: 'x',
+            zMm: p.platformMm + p.mattressMm,
+            sleepers: p.sleepers,
+            edgeMm: p.edgeMm,
+            over: p.sleepers - 1,
+            head: p.head,
+          }),
         ]
       : [],
   features: (p, stance) => {

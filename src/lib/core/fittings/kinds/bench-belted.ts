@@ -2,8 +2,8 @@ import { z } from 'zod'
 import { block } from '../../geometry'
 import { piece } from '../boards'
 import { defineKind, type LocalService } from '../contract'
-import { countParameter, ENTRY_MM, facingForward, inFront, lengthParameter, rigid } from '../shapes'
-import { placesAlong } from '../sitting'
+import { countParameter, facingForward, lengthParameter, rigid } from '../shapes'
+import { knees, placesAlong } from '../sitting'
 import { box, line } from '../symbols'
 
 const PLACE_MM = 460
@@ -64,14 +64,11 @@ export const benchBelted = defineKind({
     stance === 'folded'
       ? []
       : [
-          inFront(
-            'knees',
-            'sit',
+          knees(
             ['belt', 'seat'],
             { min: -width(p) / 2 + 40, max: width(p) / 2 - 40 },
             -p.depthMm / 2 - (children(p) > 0 ? CHILD_SEAT_MM : 0),
-            ENTRY_MM,
-            1000,
+            p.seatMm,
           ),
         ],
   services: (p, stance) => {

@@ -2,23 +2,9 @@ import { z } from 'zod'
 import { block } from '../../geometry'
 import { board, foam, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
-import {
-  about,
-  centred,
-  ENTRY_MM,
-  forTask,
-  inFront,
-  insideOf,
-  lengthParameter,
-  lidLift,
-  onTheWall,
-  rigid,
-} from '../shapes'
-import { placesAlong, sittersOn } from '../sitting'
+import { about, centred, forTask, insideOf, lengthParameter, lidLift, onTheWall, rigid } from '../shapes'
+import { knees, placesAlong, sittersOn } from '../sitting'
 import { line, parted } from '../symbols'
-
-/** A thigh over the seat; common practice, no source. */
-const THIGH_MM = 170
 
 const parameters = z.object({
   lengthMm: lengthParameter(1200, 450, 3000),
@@ -57,8 +43,7 @@ export const benchSide = defineKind({
     ]
   },
   clearances: (p) => [
-    // knees go under a table: its top is no bar to them
-    inFront('knees', 'sit', ['seat'], about(p.lengthMm), -p.depthMm / 2, ENTRY_MM, p.seatMm + THIGH_MM),
+    knees(['seat'], about(p.lengthMm), -p.depthMm / 2, p.seatMm),
     forTask(
       'under-lid',
       lidLift([], about(p.lengthMm), p.depthMm / 2 - p.backMm, p.seatMm - p.cushionMm, p.depthMm - p.backMm),

@@ -79,15 +79,16 @@ export const berthOvercab = defineKind({
     const half = (p.widthMm - overCab(p)) / 2
     return stance === 'made'
       ? [
-          berth(
-            { min: -half, max: half + overCab(p) },
-            about(p.lengthMm),
-            'y',
-            FRAME_MM + p.mattressMm,
-            p.edgeMm,
-            p.sleepers,
-            p.sleepers - 1,
-          ),
+          berth({
+            x: { min: -half, max: half + overCab(p) },
+            y: about(p.lengthMm),
+            along: 'y',
+            zMm: FRAME_MM + p.mattressMm,
+            sleepers: p.sleepers,
+            edgeMm: p.edgeMm,
+            over: p.sleepers - 1,
+            head: p.head,
+          }),
         ]
       : []
   },

@@ -42,7 +42,9 @@ export const bunkHammock = defineKind({
       ? [inFront('entry', 'entry', ['berth'], about(Math.min(700, p.lengthMm)), -p.widthMm / 2, ENTRY_MM)]
       : [],
   services: (p, stance) =>
-    stance === 'slung' ? [berth(about(p.lengthMm), about(p.widthMm), 'x', p.sagMm, 0, 1, 0)] : [],
+    stance === 'slung'
+      ? [berth({ x: about(p.lengthMm), y: about(p.widthMm), along: 'x', zMm: p.sagMm, sleepers: 1 })]
+      : [],
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.widthMm / 2]
     return stance === 'rolled'

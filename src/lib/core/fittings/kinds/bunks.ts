@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
 import { bedBase, board, foam } from '../boards'
-import { bedParameters, bedSolids, entryInFront, FRAME_MM, SIT_UP_MM } from '../bed'
-import { defineKind, type LocalClearance, type LocalService, type LocalSolid } from '../contract'
+import { bedParameters, bedSolids, berth, entryInFront, FRAME_MM, SIT_UP_MM } from '../bed'
+import { defineKind, type LocalClearance, type LocalSolid } from '../contract'
 import { about, above, countParameter, lengthParameter, onTheWall, rigid } from '../shapes'
 import { box, levels, line, pillow } from '../symbols'
 
@@ -76,17 +76,17 @@ export const bunks = defineKind({
     })),
   ],
   services: (p) => [
-    ...tops(p).map((z): LocalService => ({
-      type: 'berth',
-      quantity: 1,
-      approach: 'entry',
-      lying: {
-        lengthMm: p.lengthMm - 2 * p.edgeMm,
-        widthMm: p.widthMm - 2 * p.edgeMm,
-        zMm: z + p.mattressMm,
+    ...tops(p).map((z) =>
+      berth({
+        x: about(p.lengthMm),
+        y: about(p.widthMm),
         along: 'x',
-      },
-    })),
+        zMm: z + p.mattressMm,
+        sleepers: 1,
+        edgeMm: p.edgeMm,
+        head: p.head,
+      }),
+    ),
     {
       type: 'stowage',
       quantity: 1,

@@ -51,15 +51,13 @@ export const infillBoard = defineKind({
   services: (p, stance) =>
     stance === 'laid'
       ? [
-          berth(
-            about(p.lengthMm),
-            { min: -(p.gapMm + p.besideMm) / 2, max: (p.gapMm + p.besideMm) / 2 },
-            'x',
-            p.topMm,
-            0,
-            p.sleepers,
-            0,
-          ),
+          berth({
+            x: about(p.lengthMm),
+            y: { min: -(p.gapMm + p.besideMm) / 2, max: (p.gapMm + p.besideMm) / 2 },
+            along: 'x',
+            zMm: p.topMm,
+            sleepers: p.sleepers,
+          }),
         ]
       : [],
   features: (p, stance) => [

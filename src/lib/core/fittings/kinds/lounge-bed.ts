@@ -1,9 +1,10 @@
 import { z } from 'zod'
 import { TABLE_PLACE_MM } from '../../brief'
 import { block, rectangle } from '../../geometry'
+import { berth } from '../bed'
 import { board, foam, piece, PLY_MM } from '../boards'
 import { defineKind, type LocalService, type LocalSolid, type SeatPlace } from '../contract'
-import { choiceParameter, ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
+import { about, choiceParameter, ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
 import { box, line, pillow } from '../symbols'
 
 const BENCH_MM = 520
@@ -105,14 +106,18 @@ export const loungeBed = defineKind({
     }))
     if (stance === 'bed-made') {
       const couple = p.depthMm >= 1100
-      const lying = {
-        lengthMm: p.lengthMm,
-        widthMm: p.depthMm,
-        zMm: p.seatMm,
-        along: 'x' as const,
-        ...(couple ? { over: 1 } : {}),
-      }
-      return [...stowage, { type: 'berth', quantity: couple ? 2 : 1, approach: 'entry', lying }]
+      return [
+        ...stowage,
+        berth({
+          x: about(p.lengthMm),
+          y: about(p.depthMm),
+          along: 'x',
+          zMm: p.seatMm,
+          sleepers: couple ? 2 : 1,
+          over: couple ? 1 : 0,
+          head: 'front',
+        }),
+      ]
     }
     const each = placesPerBench(p)
     const places = benches(p).flatMap(({ from, facesDeg }) =>

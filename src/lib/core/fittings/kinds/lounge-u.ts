@@ -1,10 +1,11 @@
 import { z } from 'zod'
 import { TABLE_PLACE_MM } from '../../brief'
 import { block, rectangle } from '../../geometry'
+import { berth } from '../bed'
 import { board, foam, piece, PLY_MM, TOP_MM } from '../boards'
 import { defineKind, type LocalService, type LocalSolid, type SeatPlace } from '../contract'
-import { ENTRY_MM, inFront, lengthParameter, onTheCentreline, rigid } from '../shapes'
-import { box, line, pillow } from '../symbols'
+import { about, ENTRY_MM, inFront, lengthParameter, onTheCentreline, rigid } from '../shapes'
+import { box, line, pillow, pillows } from '../symbols'
 
 const TABLE_TOP_MM = 720
 const BACK_HIGH_MM = 400
@@ -46,6 +47,9 @@ const well = (p: Lounge) => ({
   wide: p.lengthMm - 2 * p.benchMm,
   deep: p.depthMm - p.benchMm,
 })
+
+/** The longer way is the sleeper’s. */
+const liesAlong = (p: Lounge) => (p.lengthMm >= p.depthMm ? 'x' : 'y')
 
 /** Three benches round a table; it drops into the well between them, and boards and back cushions close it to a bed. */
 export const loungeU = defineKind({
@@ -109,16 +113,14 @@ export const loungeU = defineKind({
     if (stance === 'bed-made')
       return [
         ...stowage,
-        {
-          type: 'berth',
-          quantity: 2,
-          approach: 'entry',
-          // the longer way is the sleeper's
-          lying:
-            p.lengthMm >= p.depthMm
-              ? { lengthMm: p.lengthMm, widthMm: p.depthMm, zMm: p.seatMm, along: 'x', over: 1 }
-              : { lengthMm: p.depthMm, widthMm: p.lengthMm, zMm: p.seatMm, along: 'y' },
-        },
+        berth({
+          x: about(p.lengthMm),
+          y: about(p.depthMm),
+          along: liesAlong(p),
+          zMm: p.seatMm,
+          sleepers: 2,
+          over: liesAlong(p) === 'x' ? 1 : 0,
+        }),
       ]
     const places = benches(p).flatMap(({ at: [x0, y0, x1, y1], facesDeg }) => {
       const across = facesDeg === 270
@@ -149,7 +151,9 @@ export const loungeU = defineKind({
     const [half, front, back] = [p.lengthMm / 2, -p.depthMm / 2, p.depthMm / 2]
     const inner =
       stance === 'bed-made'
-        ? [pillow(-half + 60, back - 380, 0, back - 60), pillow(40, back - 380, half - 60, back - 60)]
+        ? liesAlong(p) === 'y'
+          ? pillows(2, -half, half, back, -1)
+          : [pillow(half - 380, front + 60, half - 60, -40), pillow(half - 380, 40, half - 60, back - 60)]
         : [
             box('top', -wide / 2 - GAP_MM, front + GAP_MM, wide / 2 + GAP_MM, front + deep + GAP_MM, true),
             ...benches(p).map(({ back: [x0, y0, x1, y1] }) => box('top', x0, y0, x1, y1)),

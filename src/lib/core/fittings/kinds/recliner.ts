@@ -2,7 +2,8 @@ import { z } from 'zod'
 import { block } from '../../geometry'
 import { piece } from '../boards'
 import { defineKind } from '../contract'
-import { about, ENTRY_MM, facingForward, inFront, lengthParameter, rigid } from '../shapes'
+import { about, facingForward, lengthParameter, rigid } from '../shapes'
+import { knees } from '../sitting'
 import { box, line } from '../symbols'
 
 const BACK_MM = 140
@@ -64,15 +65,7 @@ export const recliner = defineKind({
     return [seat, ...arms, rest, ...feet]
   },
   clearances: (p, stance) => [
-    inFront(
-      'knees',
-      'sit',
-      ['seat'],
-      about(p.lengthMm),
-      -p.depthMm / 2 - (stance === 'leant-back' ? p.footMm : 0),
-      ENTRY_MM,
-      1000,
-    ),
+    knees(['seat'], about(p.lengthMm), -p.depthMm / 2 - (stance === 'leant-back' ? p.footMm : 0), p.seatMm),
   ],
   services: (p) => [
     { type: 'seat', quantity: 1, approach: 'knees', places: [{ at: [0, -p.depthMm / 2 + 300], facesDeg: 270 }] },

@@ -3,8 +3,8 @@ import { block } from '../../geometry'
 import { foam, piece } from '../boards'
 import { berth, entryInFront, sitUp } from '../bed'
 import { defineKind } from '../contract'
-import { about, countParameter, ENTRY_MM, facingForward, inFront, lengthParameter, rigid } from '../shapes'
-import { placesAlong } from '../sitting'
+import { about, countParameter, facingForward, lengthParameter, rigid } from '../shapes'
+import { knees, placesAlong } from '../sitting'
 import { box, line, pillows } from '../symbols'
 
 const BACK_MM = 130
@@ -77,19 +77,17 @@ export const seatBed = defineKind({
           entryInFront(about(p.widthMm), -p.seatDepthMm / 2),
           sitUp(about(p.widthMm), { min: -p.seatDepthMm / 2, max: p.bedMm - p.seatDepthMm / 2 }, 'y', p.seatMm, 'back'),
         ]
-      : [inFront('knees', 'sit', ['belt', 'seat'], about(p.widthMm), -p.seatDepthMm / 2, ENTRY_MM, 1000)],
+      : [knees(['belt', 'seat'], about(p.widthMm), -p.seatDepthMm / 2, p.seatMm)],
   services: (p, stance) => {
     if (stance === 'bed')
       return [
-        berth(
-          about(p.widthMm),
-          { min: -p.seatDepthMm / 2, max: p.bedMm - p.seatDepthMm / 2 },
-          'y',
-          p.seatMm,
-          0,
-          p.widthMm >= 1100 ? 2 : 1,
-          0,
-        ),
+        berth({
+          x: about(p.widthMm),
+          y: { min: -p.seatDepthMm / 2, max: p.bedMm - p.seatDepthMm / 2 },
+          along: 'y',
+          zMm: p.seatMm,
+          sleepers: p.widthMm >= 1100 ? 2 : 1,
+        }),
       ]
     const places = placesAlong(p.places, p.widthMm, -40)
     const seats = { quantity: p.places, approach: 'knees', places }

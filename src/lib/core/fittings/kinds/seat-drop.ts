@@ -2,7 +2,8 @@ import { z } from 'zod'
 import { block } from '../../geometry'
 import { board, foam, piece, SLAT_MM } from '../boards'
 import { defineKind } from '../contract'
-import { about, ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
+import { about, lengthParameter, onTheWall, rigid } from '../shapes'
+import { knees } from '../sitting'
 import { box, line, strokes } from '../symbols'
 
 const FOLDED_MM = 90
@@ -30,10 +31,7 @@ export const seatDrop = defineKind({
       ? [rigid('seat', block([-half, -back, p.seatMm - 60], [half, back, p.seatMm]))]
       : [rigid('folded seat', block([-half, back - FOLDED_MM, p.seatMm - 60], [half, back, p.seatMm + p.depthMm - 60]))]
   },
-  clearances: (p, stance) =>
-    stance === 'down'
-      ? [inFront('knees', 'sit', ['seat'], about(p.lengthMm), -p.depthMm / 2, ENTRY_MM, p.seatMm + 170)]
-      : [],
+  clearances: (p, stance) => (stance === 'down' ? [knees(['seat'], about(p.lengthMm), -p.depthMm / 2, p.seatMm)] : []),
   services: (_p, stance) =>
     stance === 'down'
       ? [{ type: 'seat', quantity: 1, approach: 'knees', places: [{ at: [0, -20], facesDeg: 270 }] }]

@@ -4,7 +4,7 @@ import { board, foam, PLY_MM, SLAT_MM } from '../boards'
 import { berth, entryInFront, sitUp, sleepersParameter } from '../bed'
 import { defineKind } from '../contract'
 import { about, centred, insideOf, lengthParameter, onTheWall, rigid } from '../shapes'
-import { placesAlong, sittersOn } from '../sitting'
+import { knees, placesAlong, sittersOn } from '../sitting'
 import { line, pillow } from '../symbols'
 
 const LEG_MM = 40
@@ -57,12 +57,22 @@ export const sofaExtend = defineKind({
   },
   clearances: (p, stance) =>
     stance === 'sofa'
-      ? [{ ...entryInFront(about(p.lengthMm), -p.seatDepthMm / 2, 'sit'), id: 'knees', serves: ['seat'] }]
+      ? [knees(['seat'], about(Math.min(700, p.lengthMm)), -p.seatDepthMm / 2, p.seatMm)]
       : [entryInFront(about(p.lengthMm), whole(p).min), sitUp(about(p.lengthMm), whole(p), 'x', p.seatMm, 'back')],
   services: (p, stance) => {
     const chest = insideOf(p.lengthMm, p.seatDepthMm, 0, p.seatMm - p.cushionMm, PLY_MM)
     if (stance === 'bed')
-      return [berth(about(p.lengthMm), whole(p), 'x', p.seatMm, 0, p.sleepers, p.sleepers - 1), chest]
+      return [
+        berth({
+          x: about(p.lengthMm),
+          y: whole(p),
+          along: 'x',
+          zMm: p.seatMm,
+          sleepers: p.sleepers,
+          over: p.sleepers - 1,
+        }),
+        chest,
+      ]
     const seats = sittersOn(p.lengthMm)
     return [
       {

@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { board, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
-import { about, centred, ENTRY_MM, inFront, lengthParameter, onTheCentreline, rigid } from '../shapes'
+import { about, centred, lengthParameter, onTheCentreline, rigid } from '../shapes'
+import { knees } from '../sitting'
 import { line, ring } from '../symbols'
 
 const parameters = z.object({
@@ -22,8 +23,7 @@ export const stool = defineKind({
   scribedAt: 'bottom',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p, stance) => (stance === 'out' ? [rigid('stool', centred(p.lengthMm, p.depthMm, 0, p.heightMm))] : []),
-  clearances: (p, stance) =>
-    stance === 'out' ? [inFront('knees', 'sit', ['seat'], about(p.lengthMm), -p.depthMm / 2, ENTRY_MM, 620)] : [],
+  clearances: (p, stance) => (stance === 'out' ? [knees(['seat'], about(p.lengthMm), -p.depthMm / 2, p.heightMm)] : []),
   services: (_p, stance) =>
     stance === 'out' ? [{ type: 'seat', quantity: 1, approach: 'knees', places: [{ at: [0, 0], facesDeg: 270 }] }] : [],
   features: (p, stance) =>

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { block, rectangle } from '../../geometry'
 import { board, piece, TOP_MM } from '../boards'
 import { defineKind } from '../contract'
-import { about, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
+import { lengthParameter, onTheWall, rigid } from '../shapes'
 import { placesRound, tablePlaces } from '../sitting'
 import { box, line } from '../symbols'
 
@@ -40,17 +40,14 @@ export const tableDrop = defineKind({
       rigid('leg', block([-LEG_MM / 2, -back + 80, 0], [LEG_MM / 2, -back + 80 + LEG_MM, p.heightMm - TOP_MM])),
     ]
   },
-  clearances: (p, stance) =>
-    stance === 'up'
-      ? [inFront('end', 'entry', ['table-place'], about(Math.min(p.lengthMm, 500)), -p.depthMm / 2, 300)]
-      : [],
+  // one sits down to it where its seats are: those have their own room
+  clearances: () => [],
   services: (p, stance) =>
     stance === 'up'
       ? [
           tablePlaces(
             rectangle(-p.lengthMm / 2, -p.depthMm / 2, p.lengthMm / 2, p.depthMm / 2),
             placesRound(p.lengthMm, p.depthMm, 3),
-            'end',
           ),
         ]
       : [],

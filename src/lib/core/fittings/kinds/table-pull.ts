@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { block, rectangle } from '../../geometry'
 import { board, piece, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
-import { about, centred, drawerPull, inFront, lengthParameter, onTheWall, rigid, STAND_MM } from '../shapes'
+import { centred, lengthParameter, onTheWall, rigid } from '../shapes'
 import { placesRound, tablePlaces } from '../sitting'
 import { drawerFront, line, levels } from '../symbols'
 
@@ -43,20 +43,14 @@ export const tablePull = defineKind({
           ),
         ]
   },
-  clearances: (p, stance) =>
-    stance === 'pulled-out'
-      ? [inFront('end', 'entry', ['table-place'], about(p.lengthMm), -p.depthMm / 2 - out(p), 300)]
-      : [
-          drawerPull([], about(p.lengthMm), -p.depthMm / 2, { min: p.heightMm - CASE_MM, max: p.heightMm }, out(p)),
-          inFront('pull', 'stand', [], about(p.lengthMm), -p.depthMm / 2, STAND_MM),
-        ],
+  // pulled out it is a solid, and the way there is a move between two modes: nothing of its own to keep free
+  clearances: () => [],
   services: (p, stance) =>
     stance === 'pulled-out'
       ? [
           tablePlaces(
             rectangle(-p.lengthMm / 2, -p.depthMm / 2 - out(p), p.lengthMm / 2, -p.depthMm / 2),
             placesRound(p.lengthMm, out(p), 3),
-            'end',
           ),
         ]
       : [],

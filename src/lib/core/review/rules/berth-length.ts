@@ -34,8 +34,7 @@ export const berthLength = defineRule({
             sleeper: tallest.label,
             statureMm: tallest.statureMm,
             spareMm: parameters.spareMm,
-            along:
-              (berth.lying.along === 'x') === (placed.placement.turn % 180 === 0) ? ('x' as const) : ('y' as const),
+            along: Math.abs(berth.lying.headward[0]) > 0.5 ? ('x' as const) : ('y' as const),
           },
         },
       ]

@@ -1,5 +1,6 @@
 import { demandsOf } from '../../brief'
 import { offered } from '../../scene'
+import { bestMode } from '../best-mode'
 import { defineRule, plainGeometry } from '../define-rule'
 import { placeFor } from '../place-remedy'
 import { middleOf } from '../middle'
@@ -12,15 +13,15 @@ export const berthsEnough = defineRule({
   gravity: { 'berths-few': 'stop' },
   basis: plainGeometry('sleeping places counted against sleepers'),
   parameters: {},
-  check: ({ scene, brief }) => {
+  check: ({ scene, peers, brief }) => {
     const needed = Math.max(
       0,
       ...demandsOf(brief)
         .filter(({ need, must }) => need === 'berth' && must)
         .map(({ quantity }) => quantity),
     )
-    const measured = offered(scene, 'berth')
-    if (measured >= needed) return []
+    const { measured, here } = bestMode(scene, peers(), (one) => offered(one, 'berth'))
+    if (measured >= needed || !here) return []
     return [
       {
         code: 'berths-few' as const,

@@ -1,6 +1,7 @@
 import { demandsOf, type Need, type Purpose } from '../../brief'
 import type { ServiceType } from '../../fittings'
-import { offered, seatsOffered } from '../../scene'
+import { offered, seatsOffered, type Scene } from '../../scene'
+import { bestMode } from '../best-mode'
 import { defineRule, plainGeometry } from '../define-rule'
 import { middleOf } from '../middle'
 import { placeFor } from '../place-remedy'
@@ -30,14 +31,16 @@ export const servicePresent = defineRule({
   gravity: { 'service-missing': 'caution' },
   basis: plainGeometry('what the fittings offer counted against the musts of the brief'),
   parameters: {},
-  check: ({ scene, brief }) =>
+  check: ({ scene, peers, brief }) =>
     demandsOf(brief).flatMap((demand) => {
       const [type, purpose] = SERVED_BY[demand.need] ?? []
       if (type === undefined || purpose !== scene.purpose || !demand.must) return []
       const litres = demand.unit === 'litres'
-      const there = type === 'seat' ? seatsOffered(scene) : offered(scene, type)
-      const measured = litres || type !== 'cold-box' ? there : Number(there > 0)
-      if (measured >= demand.quantity) return []
+      const there = (one: Scene): number => (type === 'seat' ? seatsOffered(one) : offered(one, type))
+      // on the road everything must be there in each mode
+      const { measured: most, here } = bestMode(scene, purpose === 'driving' ? [scene] : peers(), there)
+      const measured = litres || type !== 'cold-box' ? most : Number(most > 0)
+      if (measured >= demand.quantity || !here) return []
       return [
         {
           code: 'service-missing' as const,

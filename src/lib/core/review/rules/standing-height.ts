@@ -1,13 +1,15 @@
-import { STANDING_SPARE_MM, tallestOf } from '../../brief'
+import { mostHeadroomMm, STANDING_SPARE_MM, tallestOf } from '../../brief'
 import { headroomAt, neededClearances } from '../../scene'
 import { defineRule, practice } from '../define-rule'
+import type { Draft } from '../finding'
+import { middleOf } from '../middle'
 
-/** The tallest can stand where one stands to cook, wash or open a door. */
+/** The tallest can stand where one stands to cook, wash or open a door; said once where the body lets them stand nowhere. */
 export const standingHeight = defineRule({
   id: 'standing-height',
   group: 'people',
   modes: ['living'],
-  gravity: { 'standing-low': 'caution' },
+  gravity: { 'standing-low': 'caution', 'standing-nowhere': 'caution' },
   basis: practice('stature plus 20 mm for shoes, over the middle of where one stands'),
   parameters: {
     spareMm: { default: STANDING_SPARE_MM, min: 0, max: 150, unit: 'mm', basis: practice('shoes') },
@@ -16,30 +18,42 @@ export const standingHeight = defineRule({
     const tallest = tallestOf(brief)
     if (tallest === undefined) return []
     const neededMm = tallest.statureMm + parameters.spareMm
-    return scene.placed.flatMap((placed) =>
+    const mostMm = mostHeadroomMm(scene.interior)
+    const who = { person: tallest.label, statureMm: tallest.statureMm, spareMm: parameters.spareMm }
+    const nowhere: Draft<'standing-nowhere'>[] =
+      mostMm >= neededMm
+        ? []
+        : [
+            {
+              code: 'standing-nowhere',
+              fittings: [],
+              place: middleOf(scene),
+              measured: mostMm,
+              needed: Math.round(neededMm),
+              unit: 'mm',
+              facts: who,
+            },
+          ]
+    const here = scene.placed.flatMap((placed) =>
       neededClearances(scene, placed)
         .filter(({ use, outdoors }) => !outdoors && (use === 'stand' || use === 'stand-inside'))
-        .flatMap((clearance) => {
+        .flatMap((clearance): Draft<'standing-low'>[] => {
           const headroom = headroomAt(scene, placed, clearance)
           if (headroom === undefined || headroom.heightMm >= neededMm) return []
+          if (nowhere.length > 0 && headroom.under === 'roof') return []
           return [
             {
-              code: 'standing-low' as const,
+              code: 'standing-low',
               fittings: [placed.id],
               place: headroom.at,
               measured: Math.round(headroom.heightMm),
               needed: Math.round(neededMm),
-              unit: 'mm' as const,
-              facts: {
-                person: tallest.label,
-                statureMm: tallest.statureMm,
-                spareMm: parameters.spareMm,
-                under: headroom.under,
-                use: clearance.use,
-              },
+              unit: 'mm',
+              facts: { ...who, under: headroom.under, use: clearance.use },
             },
           ]
         }),
     )
+    return [...nowhere, ...here]
   },
 })

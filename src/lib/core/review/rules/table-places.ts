@@ -1,10 +1,11 @@
 import { demandsOf } from '../../brief'
 import { seatPlaces, tablePlacesOffered } from '../../scene'
+import { bestMode } from '../best-mode'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 import { placeFor } from '../place-remedy'
 
-/** Everyone at a table by day: seats that have a top before them within reach, as many as its edge has places. */
+/** Everyone at a table in one of the modes one lives in: seats that have a top before them within reach, as many as its edge has places. */
 export const tablePlaces = defineRule({
   id: 'table-places',
   group: 'people',
@@ -12,17 +13,15 @@ export const tablePlaces = defineRule({
   gravity: { 'table-few': 'stop' },
   basis: practice('550 mm of table edge for each'),
   parameters: {},
-  check: ({ scene, brief }) => {
+  check: ({ scene, peers, brief }) => {
     const needed = Math.max(
       0,
       ...demandsOf(brief)
         .filter(({ need, must }) => need === 'table-seat' && must)
         .map(({ quantity }) => quantity),
     )
-    const places = tablePlacesOffered(scene)
-    const seats = seatPlaces(scene).length
-    const measured = places
-    if (measured >= needed) return []
+    const { measured, here } = bestMode(scene, peers(), tablePlacesOffered)
+    if (measured >= needed || !here) return []
     return [
       {
         code: 'table-few' as const,
@@ -31,7 +30,7 @@ export const tablePlaces = defineRule({
         measured,
         needed,
         unit: 'count' as const,
-        facts: { seats, places },
+        facts: { seats: seatPlaces(scene).length },
       },
     ]
   },

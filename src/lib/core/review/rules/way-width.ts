@@ -1,8 +1,7 @@
 import { aidedOf, tallestOf, type Brief } from '../../brief'
 import { ACCESS, ACCESS_SOURCE, bodyMm } from '../../people'
 import type { Vec2, Vec3 } from '../../geometry'
-import type { Scene } from '../../scene'
-import { wallsAt } from '../../shell'
+import { insideDoor, isDoor, type Scene } from '../../scene'
 import { defineRule, practice, published } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
 import { setParameters, shift } from '../ways-out'
@@ -20,18 +19,17 @@ function passing(brief: Brief, share: number): { wantedMm: number; person: strin
   return { wantedMm, person: tallest?.label ?? '', statureMm, aid: false }
 }
 
-/** How near the wall a doorway is, and at what height that wall is looked for. */
+/** How near a door’s plane a place is in its doorway. */
 const DOORWAY_MM = 150
-const DOOR_AT_MM = 600
 
 /** Whether a place lies in a doorway that people come in by. */
-function inDoorway({ interior }: Scene, [x, y]: Vec2): boolean {
-  return interior.shell.openings.some(({ entrance, side, fromMm, toMm }) => {
-    if (!entrance || side === 'roof') return false
-    if (side === 'rear') return x < interior.xSpan.min + DOORWAY_MM && y > fromMm && y < toMm
-    const walls = wallsAt(interior, x, DOOR_AT_MM)
-    const out = walls === undefined ? Infinity : side === 'left' ? walls.max - y : y - walls.min
-    return x > fromMm && x < toMm && out < DOORWAY_MM
+function inDoorway({ interior }: Scene, at: Vec2): boolean {
+  return interior.shell.openings.some((opening) => {
+    if (!opening.entrance || !isDoor(opening)) return false
+    const along = opening.side === 'rear' ? at[1] : at[0]
+    return (
+      (insideDoor(interior, opening, at) ?? Infinity) < DOORWAY_MM && along > opening.fromMm && along < opening.toMm
+    )
   })
 }
 /** From the entrance one can walk to everything that the mode uses. */
