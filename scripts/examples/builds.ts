@@ -86,7 +86,6 @@ const cut = (id: string, change: Record<string, unknown>): Command => ({
   id: `change-${id}`,
   change: change as never,
 })
-const turned = (seat: string): Command => ({ type: 'mode.turned', variant, mode: 'mode-day', seat, turned: true })
 
 /** Invented: two who count cranes, with their bicycles under a lift bed. Panel van, lift-bed school. */
 const craneCounters = demoJob(

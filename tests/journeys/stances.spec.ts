@@ -265,6 +265,16 @@ test('a group is kept as a module and placed in another job; a broken one is ref
   expect(Object.values(plan.groups!)[0]).toMatchObject({ name, module: { revision: 1 } })
   // the rearmost part stands at the section line, 800 from the sill
   expect(Object.values(plan.fittings)[0]!.seat.along).toEqual({ from: 'rear', mm: 800 })
+
+  // out of the library there is no way back: it asks first
+  await page.keyboard.press('b')
+  const row = page.getByTestId('modules').locator('li').filter({ hasText: name })
+  await row.getByRole('button', { name: 'take out of the library' }).click()
+  await row.getByRole('button', { name: 'Keep it there' }).click()
+  await expect(row).toHaveCount(1)
+  await row.getByRole('button', { name: 'take out of the library' }).click()
+  await row.getByRole('button', { name: 'Take it out' }).click()
+  await expect(row).toHaveCount(0)
 })
 
 test('the end panel of a wardrobe goes out as a template, SVG and DXF', async ({ page, request }) => {

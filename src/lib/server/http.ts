@@ -1,6 +1,7 @@
 import { json } from '@sveltejs/kit'
 import type { z } from 'zod'
 import { parseJobText, parseModuleText, type Fault, type Job, type Module } from '$lib/core/job'
+import { sayIssue } from '$lib/core/units'
 
 /** The largest document that is read, in bytes. */
 export const MAX_BODY_BYTES = 5_000_000
@@ -82,10 +83,10 @@ export async function readJson<S extends z.ZodType>(request: Request, schema: S)
       response: refuse(400, `That is not JSON: ${cause instanceof Error ? cause.message : String(cause)}`),
     }
   }
-  const result = schema.safeParse(value)
+  const result = schema.safeParse(value, { reportInput: true })
   if (result.success) return { ok: true, value: result.data }
   const faults = result.error.issues
     .slice(0, 20)
-    .map((issue) => ({ path: issue.path.map(String).join('.'), message: issue.message }))
+    .map((issue) => ({ path: issue.path.map(String).join('.'), message: sayIssue(issue) }))
   return { ok: false, response: refuse(400, 'That cannot be understood.', faults) }
 }

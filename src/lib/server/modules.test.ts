@@ -78,13 +78,13 @@ describe('a module', () => {
       'a kind that is none',
       { fittings: { 'fit-a': { ...fitting('stool'), kind: 'rocket' } } },
       'fittings.fit-a.kind',
-      /Invalid/,
+      /“rocket” is not known/,
     ],
     [
       'a parameter out of its limits',
       { fittings: { 'fit-a': { ...fitting('stool'), parameters: { heightMm: 9000 } } } },
       'fittings.fit-a.parameters.heightMm',
-      /<=700/,
+      /at most 700, not “9000”/,
     ],
     [
       'an anchor to what it does not hold',

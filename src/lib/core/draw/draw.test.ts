@@ -1,8 +1,12 @@
 import { describe, expect, it } from 'vitest'
+import { defaultsOf, kindOf } from '../fittings'
+import { clamp, sliceAtX } from '../geometry'
 import { apply, planInterior } from '../job'
 import { scenesOf } from '../review'
+import { buildScene } from '../scene'
+import { partsInside } from '../shell'
 import { DEMO_JOBS } from '$lib/demo'
-import { drawSection, drawView, escapeXml, thumbnailSheet, toSvg, unfoldedSheet, VIEW_IDS } from './index'
+import { drawSection, drawView, escapeXml, fittingGroup, thumbnailSheet, toSvg, unfoldedSheet, VIEW_IDS } from './index'
 
 const [bat] = DEMO_JOBS
 const job = bat!
@@ -38,6 +42,31 @@ describe('views', () => {
     }
     expect(xs('plan')).toEqual([1570, 3070])
     expect(xs('left')).toEqual(xs('plan'))
+  })
+
+  it('cuts a scribed carcass in plan to the wall behind it, as deep as the section cuts it', () => {
+    // the van narrows to its rear: a locker from sill to bulkhead follows the wall, and no section of it is deeper
+    const { job: with_ } = apply(job, {
+      type: 'fitting.add',
+      variant: 'variant-a',
+      id: 'fit-long',
+      fitting: {
+        kind: 'drawer-unit',
+        parameters: { ...defaultsOf(kindOf('drawer-unit')), lengthMm: 1500, depthMm: 450, heightMm: 500 },
+        seat: { ...kindOf('drawer-unit').home, along: { from: 'rear', mm: 0 } },
+      },
+    })
+    const scene = buildScene(planInterior(job.shell, plan.plan), with_.variants['variant-a']!.plan, 'mode-day')
+    const placed = scene.placed.find(({ id }) => id === 'fit-long')!
+    const [outline] = fittingGroup(placed, 'plan', scene.interior)!.items
+    const points = outline!.kind === 'path' ? outline!.points : []
+    const back = points.filter(([, y]) => y > placed.bounds.y.min + 10)
+    expect(back.length).toBeGreaterThan(2)
+    expect(new Set(back.map(([, y]) => Math.round(y))).size).toBeGreaterThan(1)
+    for (const [x, y] of back) {
+      const cut = partsInside(scene.interior, x, sliceAtX(placed.solids[0]!.prism, clamp(x, 0.1, 1499.9)))
+      expect(y).toBeCloseTo(Math.max(...cut.flat().map(([across]) => across)), 0)
+    }
   })
 
   it('cuts a scribed carcass to the lined wall in section, seen from behind with the left wall on the left', () => {

@@ -14,6 +14,7 @@ import type { Placed } from '../scene'
 import { partsInside, type Interior } from '../shell'
 import { fittingName } from '../text'
 import { line, path, type Item, type ItemGroup, type ViewId } from './display'
+import { scribedOutline } from './scribed-outline'
 
 /** What hangs higher than this above the bare floor is above the plan's cut. */
 const PLAN_CUT_MM = 1300
@@ -64,11 +65,11 @@ function topFeature(placed: Placed, { shape, filled }: Feature): Item {
   return path(shape.points.map(at), 'hair', fill)
 }
 
-/** A fitting from above. Overhead or under the floor it is drawn dashed, so that what stands between stays readable. */
-function planGroup(placed: Placed): ItemGroup {
+/** A fitting from above, cut to the wall it is scribed to. Overhead or under the floor it is drawn dashed, so that what stands between stays readable. */
+function planGroup(placed: Placed, interior: Interior): ItemGroup {
   const hidden = isHidden(placed)
   const items: Item[] = placed.solids.map((solid): Item => {
-    const outline = planOutline(solid.prism)
+    const outline = scribedOutline(interior, placed, solid) ?? planOutline(solid.prism)
     return hidden || prismBounds(solid.prism).z.min > PLAN_CUT_MM
       ? path(outline, 'hidden')
       : ({ ...path(outline, 'visible', 'wood'), hatch: placed.kind.group } as Item)
@@ -114,8 +115,12 @@ function sideGroup(placed: Placed): ItemGroup {
 }
 
 /** A fitting in one of the three views along the vehicle; undefined where that view does not show it. */
-export function fittingGroup(placed: Placed, view: Exclude<ViewId, 'section'>): ItemGroup | undefined {
-  if (view === 'plan') return planGroup(placed)
+export function fittingGroup(
+  placed: Placed,
+  view: Exclude<ViewId, 'section'>,
+  interior: Interior,
+): ItemGroup | undefined {
+  if (view === 'plan') return planGroup(placed, interior)
   return onWall(placed, view) ? sideGroup(placed) : undefined
 }
 

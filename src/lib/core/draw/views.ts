@@ -49,7 +49,7 @@ export function drawView(scene: Scene, view: Exclude<ViewId, 'section'>, brief?:
   const body = view === 'plan' ? shellPlan(interior) : shellSide(interior, view)
   const shell = { ...body, items: [...body.items, ...cabSeatItems(interior.shell, view, scene.turned)] }
   const fittings = paintOrder(scene, view).flatMap((placed): ItemGroup[] => {
-    const group = fittingGroup(placed, view)
+    const group = fittingGroup(placed, view, scene.interior)
     return group === undefined ? [] : [group]
   })
   const hidden = view === 'plan' ? coveredGroups(scene) : []

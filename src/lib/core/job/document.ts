@@ -1,3 +1,5 @@
+import type { z } from 'zod'
+import { sayIssue } from '../units'
 import type { Fault } from './fault'
 import { migrate } from './migrations'
 import { jobSchema, type Job } from './schema'
@@ -46,17 +48,18 @@ export function parseJob(input: unknown): ParsedJob {
   if (guarded.length > 0) return { ok: false, faults: guarded }
   const migrated = migrate(input)
   if (!migrated.ok) return { ok: false, faults: [migrated.fault] }
-  const result = jobSchema.safeParse(migrated.document)
+  const result = jobSchema.safeParse(migrated.document, NAMING)
   if (result.success) return { ok: true, job: result.data as unknown as Job }
   const faults = faultsOf(result.error.issues)
   const rest = restOf(migrated.document)
   return { ok: false, faults, ...(rest === undefined ? {} : { rest }) }
 }
 
-export const faultsOf = (
-  issues: readonly { readonly path: readonly PropertyKey[]; readonly message: string }[],
-): readonly Fault[] =>
-  issues.slice(0, MAX_FAULTS).map((issue) => ({ path: issue.path.map(String).join('.'), message: issue.message }))
+/** A fault names what was given. */
+export const NAMING = { reportInput: true } as const
+
+export const faultsOf = (issues: readonly z.core.$ZodIssue[]): readonly Fault[] =>
+  issues.slice(0, MAX_FAULTS).map((issue) => ({ path: issue.path.map(String).join('.'), message: sayIssue(issue) }))
 
 /** Where a document holds things that it can do without: the one that a fault lies in is left out. */
 const DROPPABLE: readonly RegExp[] = [

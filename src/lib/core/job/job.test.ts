@@ -378,7 +378,7 @@ describe('apply', () => {
     [
       'a parameter out of its limits',
       { type: 'fitting.parameters', variant, id: 'fit-galley', parameters: { lengthMm: 9000 } },
-      /lengthMm: .*3500/,
+      /lengthMm: at most 3.500, not “90/,
     ],
     [
       'a stance the kind has not',

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { kindOf, type Seat } from '../fittings'
 import { idSchema, wordsSchema } from '../shell'
-import { faultsOf, guard } from './document'
+import { faultsOf, guard, NAMING } from './document'
 import type { Fault } from './fault'
 import { fittingSchema, MAX_FITTINGS, type Fitting } from './schema'
 import { recordOf } from '../brief'
@@ -71,7 +71,7 @@ export function parseModule(input: unknown): ParsedModule {
         },
       ],
     }
-  const result = moduleSchema.safeParse(input)
+  const result = moduleSchema.safeParse(input, NAMING)
   return result.success
     ? { ok: true, module: result.data as unknown as Module }
     : { ok: false, faults: faultsOf(result.error.issues) }

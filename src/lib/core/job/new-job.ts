@@ -1,6 +1,6 @@
 import type { Brief } from '../brief'
 import type { Lining, Shell } from '../shell'
-import { emptyPlan } from './apply'
+import { emptyPlan } from './empty-plan'
 import { JOB_FORMAT, JOB_VERSION, type Job } from './schema'
 
 export const STANDARD_LINING: Lining = { floorMm: 37, wallMm: 30, roofMm: 25 }

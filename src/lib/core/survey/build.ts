@@ -1,5 +1,6 @@
 import type { Vec2 } from '../geometry'
 import { shellSchema, type Shell, type ShellFault } from '../shell'
+import { sayIssue } from '../units'
 import {
   archOf,
   frameOf,
@@ -189,7 +190,7 @@ export function surveyed(survey: Survey): Surveyed {
     shell,
     faults: parsed.success
       ? []
-      : parsed.error.issues.map(({ path, message }) => ({ path: path as (string | number)[], message })),
+      : parsed.error.issues.map((issue) => ({ path: issue.path as (string | number)[], message: sayIssue(issue) })),
     missing: missing.map(({ id }) => id),
     measured: measures.filter((measure) => valueOf(survey, measure).value !== undefined).length,
     asked: measures.length,

@@ -24,6 +24,8 @@
   let { bench, onlibrary }: Props = $props()
   const WIDE_FROM = 13
   const unit = $derived(bench.liveJob.units)
+  /** Inches with their sixteenths are longer. */
+  const fieldWidth = $derived(unit === 'in' ? '4.3rem' : '3.4rem')
   const placed = $derived(bench.selected)
   const kind = $derived(placed?.kind)
   const limits = $derived(kind === undefined ? [] : limitsOf(kind))
@@ -108,7 +110,7 @@
           {#each placed.kind.stances as stance (stance)}<option value={stance}>{STANCE_WORDS[stance] ?? stance}</option
             >{/each}
         </select>
-      {:else}
+      {:else if fittingName(placed.fitting) !== KIND_WORDS[placed.kind.id]}
         <span class="text-sm text-ink-2">{KIND_WORDS[placed.kind.id]?.toLowerCase()}</span>
       {/if}
     </div>
@@ -124,7 +126,7 @@
             id="tape-{row.id}"
             mm={row.mm}
             {unit}
-            width="3.4rem"
+            width={fieldWidth}
             onset={(mm) => bench.setTape(row, mm)}
           />
         </div>
@@ -142,7 +144,7 @@
             label={PARAMETER_WORDS[limit.key] ?? limit.key}
             mm={value as number}
             {unit}
-            width="3.4rem"
+            width={fieldWidth}
             min={limit.min}
             max={limit.max}
             onset={(mm) => bench.setParameter(limit.key, mm)}

@@ -1,15 +1,22 @@
 <script lang="ts">
-  import { defaultsOf, type FittingKind } from '$lib/core/fittings'
+  import { defaultsOf, type FittingKind, type LocalSolid } from '$lib/core/fittings'
   import { prismBounds, unionOf, type Vec2 } from '$lib/core/geometry'
 
   let { kind }: { kind: FittingKind } = $props()
   const WIDE = 44
   const HIGH = 26
 
-  /** A kind from above, as it is by day, small. */
+  const planArea = (solids: readonly LocalSolid[]): number => {
+    if (solids.length === 0) return 0
+    const { x, y } = unionOf(solids.map(({ prism }) => prismBounds(prism)))
+    return (x.max - x.min) * (y.max - y.min)
+  }
+
+  /** A kind from above, small, in the stance that shows most of it. */
   const drawn = $derived.by(() => {
     const parameters = defaultsOf(kind)
-    const stance = kind.solids(parameters, kind.stanceFor.living).length > 0 ? kind.stanceFor.living : kind.stances[0]
+    const areas = kind.stances.map((stance) => planArea(kind.solids(parameters, stance)))
+    const stance = kind.stances[areas.indexOf(Math.max(...areas))]!
     const solids = kind.solids(parameters, stance).map(({ prism }) => prism)
     const { x, y } = unionOf(solids.map(prismBounds))
     const scale = Math.min((WIDE - 4) / (x.max - x.min), (HIGH - 4) / (y.max - y.min))

@@ -21,7 +21,7 @@
   const unit = $derived(bench.session.job.units)
   const carried = $derived(
     bench.scene.placed.flatMap((placed) => {
-      const group = bench.lifted.includes(placed.id) ? groupOf(placed, view) : null
+      const group = bench.lifted.includes(placed.id) ? groupOf(placed, view, bench.interior) : null
       return group === null ? [] : [group]
     }),
   )
@@ -30,7 +30,7 @@
   )
   const figures = $derived(placedFigures(bench.scene, bench.liveJob.brief, view).items)
   const chosen = $derived(
-    bench.selected !== undefined && groupOf(bench.selected, view) !== null ? bench.selected : undefined,
+    bench.selected !== undefined && groupOf(bench.selected, view, bench.interior) !== null ? bench.selected : undefined,
   )
   /** The frame round a fitting, in pixels. */
   const frameOf = ({ bounds: { x, y, z } }: Placed) => {
@@ -42,7 +42,9 @@
   const box = $derived(chosen === undefined ? undefined : frameOf(chosen))
   /** What else is in hand. */
   const others = $derived(
-    bench.scene.placed.filter((placed) => bench.also.includes(placed.id) && groupOf(placed, view) !== null),
+    bench.scene.placed.filter(
+      (placed) => bench.also.includes(placed.id) && groupOf(placed, view, bench.interior) !== null,
+    ),
   )
   const snaps = $derived(
     bench.snaps.filter(({ axis, to }) => to.kind !== 'round' && (axis === 'x' || (axis === 'y') === (view === 'plan'))),

@@ -22,6 +22,8 @@
   let note = $state('')
   let into = $state('')
   let states: Readonly<Record<string, readonly { revision: number; at: string }[]>> = $state.raw({})
+  /** Which one is about to be taken out: there is no way back. */
+  let going: string | undefined = $state(undefined)
   let picker: HTMLInputElement | undefined = $state(undefined)
 
   const held = $derived(bench.scene.placed.filter(({ id }) => bench.inHand.includes(id)))
@@ -34,6 +36,7 @@
   $effect(() => {
     if (!open) return
     refused = undefined
+    going = undefined
     into = ''
     name = held.length === 1 ? bench.names.fitting(held[0]!.id) : ''
     void refresh()
@@ -43,6 +46,7 @@
     const result = await outcome
     refused = result.ok ? undefined : result
     states = {}
+    going = undefined
     await refresh()
     return result.ok
   }
@@ -158,13 +162,19 @@
               >
               <!-- eslint-disable-next-line svelte/no-navigation-without-resolve -->
               <a class="hover:text-pencil" href="/api/modules/{module.id}?file" download>as a file</a>
-              <button class="hover:text-stop" onclick={() => settle(deleteModule(module.id))}
-                >take out of the library</button
-              >
+              {#if going === module.id}
+                <span class="text-ink">with all its states, for good?</span>
+                <button class="font-semibold text-stop" onclick={() => settle(deleteModule(module.id))}
+                  >Take it out</button
+                >
+                <button class="act" onclick={() => (going = undefined)}>Keep it there</button>
+              {:else}
+                <button class="hover:text-stop" onclick={() => (going = module.id)}>take out of the library</button>
+              {/if}
             </div>
             {#each states[module.id] ?? [] as { revision, at } (revision)}
               <div class="flex gap-3 pl-4 text-sm">
-                <span class="w-40">state {revision}, {format(new Date(at), 'd MMM yyyy, HH:mm')}</span>
+                <span class="w-52">state {revision}, {format(new Date(at), 'd MMM yyyy, HH:mm')}</span>
                 <button class="act" onclick={() => bring(module.id, revision)}>place this one</button>
               </div>
             {/each}

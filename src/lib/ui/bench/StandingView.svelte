@@ -29,13 +29,15 @@
   const scene = $derived(bench.standing)
   const shell = $derived(view === 'plan' ? shellPlan(scene.interior) : shellSide(scene.interior, view))
   const seats = $derived(cabSeatItems(scene.interior.shell, view, scene.turned))
-  const painted = $derived(paintOrder(scene, view).filter((placed) => groupOf(placed, view) !== null))
+  const painted = $derived(paintOrder(scene, view).filter((placed) => groupOf(placed, view, bench.interior) !== null))
   const covered = $derived(view === 'plan' ? coveredGroups(scene) : [])
   const people = $derived(
     bench.people && !bench.carrying ? peopleGroup(scene, bench.session.job.brief, view).items : [],
   )
   const names = $derived([
-    ...painted.flatMap((placed) => (bench.lifted.includes(placed.id) ? [] : groupOf(placed, view)!.items)),
+    ...painted.flatMap((placed) =>
+      bench.lifted.includes(placed.id) ? [] : groupOf(placed, view, bench.interior)!.items,
+    ),
     ...covered.flatMap(({ items }) => items),
   ])
 
@@ -61,7 +63,7 @@
       class={['fitting', bench.lifted.includes(placed.id) && 'lifted']}
       onfocus={() => onfocused(placed.id)}
     >
-      <Marks items={groupOf(placed, view)!.items} {frame} />
+      <Marks items={groupOf(placed, view, bench.interior)!.items} {frame} />
     </g>
   {/each}
   <g class="pointer-events-none">

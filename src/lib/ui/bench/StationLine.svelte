@@ -11,11 +11,14 @@
   }
   let { bench, frame, width, height }: Props = $props()
 
-  const TICK_MM = 100
+  /** The ruler: a tick every so far, a longer one and a figure every so many. */
+  const METRIC = { tickMm: 100, longEvery: 5, figureEvery: 10, figure: (ticks: number) => `${ticks / 10} m` }
+  const FEET = { tickMm: 76.2, longEvery: 4, figureEvery: 8, figure: (ticks: number) => `${ticks / 4} ft` }
+  const ruler = $derived(bench.liveJob.units === 'in' ? FEET : METRIC)
   const ticks = $derived(
     Array.from(
-      { length: Math.floor(bench.interior.shell.outline.plan.at(-1)![0] / TICK_MM) + 1 },
-      (_, index) => index * TICK_MM,
+      { length: Math.floor(bench.interior.shell.outline.plan.at(-1)![0] / ruler.tickMm) + 1 },
+      (_, index) => index,
     ),
   )
   const x = $derived(toScreen(frame, [bench.stationMm, 0])[0])
@@ -31,12 +34,14 @@
 
 <g aria-hidden="true">
   <rect x="0" y="0" {width} height={RULER_PX} fill="var(--sheet)" />
-  {#each ticks as mm (mm)}
-    {@const at = toScreen(frame, [mm, 0])[0]}
-    {#if mm % 1000 === 0}
-      <path d="M{at} 14V22" class="tick" /><text x={at} y="10" text-anchor="middle" class="ruler">{mm / 1000} m</text>
+  {#each ticks as tick (tick)}
+    {@const at = toScreen(frame, [tick * ruler.tickMm, 0])[0]}
+    {#if tick % ruler.figureEvery === 0}
+      <path d="M{at} 14V22" class="tick" /><text x={at} y="10" text-anchor="middle" class="ruler"
+        >{ruler.figure(tick)}</text
+      >
     {:else}
-      <path d="M{at} {mm % 500 === 0 ? 16 : 19}V22" class="tick" />
+      <path d="M{at} {tick % ruler.longEvery === 0 ? 16 : 19}V22" class="tick" />
     {/if}
   {/each}
 </g>

@@ -1,0 +1,49 @@
+import type { Patch } from './command'
+import type { Job } from './schema'
+
+export interface Applied {
+  readonly job: Job
+  /** What changed, forwards and backwards; undo is the backward half. */
+  readonly diff: { readonly redo: readonly Patch[]; readonly undo: readonly Patch[] }
+}
+
+/** A diff at the level of the job's own fields, which is enough where a whole state comes in. */
+export function replaceBy(job: Job, next: Job): Applied {
+  const keys = new Set([...Object.keys(job), ...Object.keys(next)])
+  const redo: Patch[] = []
+  const undo: Patch[] = []
+  for (const key of keys) collect(job as unknown as Tree, next as unknown as Tree, key, [], redo, undo)
+  return { job: next, diff: { redo, undo } }
+}
+
+type Tree = Readonly<Record<string, unknown>>
+const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null && !Array.isArray(value)
+
+/** Compares one field of two trees; goes down where both are records, so that a diff names no more than what differs. */
+function collect(before: Tree, after: Tree, key: string, path: readonly string[], redo: Patch[], undo: Patch[]): void {
+  const old = before[key]
+  const now = after[key]
+  const here = [...path, key]
+  if (old === now) return
+  if (isTree(old) && isTree(now)) {
+    for (const below of new Set([...Object.keys(old), ...Object.keys(now)])) collect(old, now, below, here, redo, undo)
+  } else if (JSON.stringify(old) !== JSON.stringify(now)) {
+    redo.push(
+      key in after ? { op: key in before ? 'replace' : 'add', path: here, value: now } : { op: 'remove', path: here },
+    )
+    undo.push(
+      key in before ? { op: key in after ? 'replace' : 'add', path: here, value: old } : { op: 'remove', path: here },
+    )
+  }
+}
+
+/** Whether two diffs write to the same place, or one to a place that holds the other's. */
+export function diffsMeet(a: readonly Patch[], b: readonly Patch[]): boolean {
+  return a.some((first) =>
+    b.some((second) => {
+      const shared = Math.min(first.path.length, second.path.length)
+      for (let at = 0; at < shared; at += 1) if (first.path[at] !== second.path[at]) return false
+      return true
+    }),
+  )
+}

@@ -1,0 +1,108 @@
+import type { Draft } from 'mutative'
+import { defaultsOf, kindOf } from '../../fittings'
+import { fixingSchema, groupSchema, hangsOnItself, MAX_FITTINGS, MAX_GROUPS, type Fitting, type Plan } from '../schema'
+import { checked, checkedParameters, CommandError, drop, fittingOf, unlocked, variantOf, type HandlersOf } from './kit'
+
+/** What came after a fitting that goes closes up to where that one began. */
+function closeUpOnto(plan: Draft<Plan>, goneId: string, gone: Fitting): void {
+  const seats = [
+    ...Object.values(plan.fittings).map(({ seat }) => seat),
+    ...Object.values(plan.modes).flatMap(({ seats = {} }) => Object.values(seats)),
+  ]
+  for (const seat of seats)
+    if (seat.along.from === 'after' && seat.along.fitting === goneId) seat.along = { ...gone.seat.along }
+}
+
+/** What stood on a fitting that goes comes down to where that one stood. */
+function lowerOnto(plan: Draft<Plan>, goneId: string, gone: Fitting): void {
+  const height = kindOf(gone.kind).footprint(gone.parameters).heightMm
+  for (const fitting of Object.values(plan.fittings)) {
+    if (fitting.seat.up.from !== 'top-of' || fitting.seat.up.fitting !== goneId) continue
+    const { mm } = fitting.seat.up
+    fitting.seat.up =
+      gone.seat.up.from === 'floor' || gone.seat.up.from === 'top-of'
+        ? { ...gone.seat.up, mm: gone.seat.up.mm + height + mm }
+        : { from: 'floor', mm: 0 }
+  }
+}
+
+function checkAnchors(plan: Draft<Plan>, id: string): void {
+  const { up, along } = plan.fittings[id]!.seat
+  const gone = (other: string | undefined) => other === undefined || plan.fittings[other] === undefined
+  if (up.from === 'top-of' && gone(up.fitting)) throw new CommandError('what it stands on is no longer there')
+  if (along.from === 'after' && gone(along.fitting)) throw new CommandError('what it comes after is no longer there')
+  if (hangsOnItself(plan.fittings as Plan['fittings'], id))
+    throw new CommandError('a fitting cannot stand on itself, nor come after itself')
+}
+
+export const FITTING_HANDLERS: HandlersOf<'fitting' | 'group'> = {
+  'fitting.add': (job, { variant, id, fitting }) => {
+    const { plan } = variantOf(job, variant)
+    if (plan.fittings[id] !== undefined) throw new CommandError('that fitting is there already')
+    if (Object.keys(plan.fittings).length >= MAX_FITTINGS)
+      throw new CommandError(`a plan holds at most ${MAX_FITTINGS} fittings`)
+    const given = fitting as unknown as Fitting
+    plan.fittings[id] = {
+      ...given,
+      parameters: checkedParameters(given.kind, { ...defaultsOf(kindOf(given.kind)), ...given.parameters }),
+    } as Draft<Fitting>
+    checkAnchors(plan, id)
+  },
+  'fitting.seat': (job, { variant, id, seat }) => {
+    const { plan } = variantOf(job, variant)
+    unlocked(plan, id).seat = seat
+    checkAnchors(plan, id)
+  },
+  'fitting.parameters': (job, { variant, id, parameters }) => {
+    const fitting = unlocked(variantOf(job, variant).plan, id)
+    const checked: Record<string, unknown> = checkedParameters(fitting.kind, { ...fitting.parameters, ...parameters })
+    const kept = fitting.parameters as Record<string, unknown>
+    for (const [key, value] of Object.entries(checked)) if (kept[key] !== value) kept[key] = value
+  },
+  'fitting.label': (job, { variant, id, label }) => void (fittingOf(variantOf(job, variant).plan, id).label = label),
+  'fitting.remove': (job, { variant, id }) => {
+    const { plan } = variantOf(job, variant)
+    const gone = unlocked(plan, id) as unknown as Fitting
+    lowerOnto(plan, id, gone)
+    closeUpOnto(plan, id, gone)
+    delete plan.fittings[id]
+    for (const mode of Object.values(plan.modes)) {
+      delete mode.stances[id]
+      if (mode.seats !== undefined) delete mode.seats[id]
+      if (mode.away !== undefined) mode.away = mode.away.filter((one) => one !== id)
+    }
+    for (const [groupId, group] of Object.entries(plan.groups ?? {})) {
+      group.fittings = group.fittings.filter((one) => one !== id)
+      if (group.fittings.length < 2) delete plan.groups![groupId]
+    }
+  },
+  'fitting.lock': (job, { variant, id, locked }) => {
+    const fitting = fittingOf(variantOf(job, variant).plan, id)
+    if (locked) fitting.locked = true
+    else delete fitting.locked
+  },
+  'fitting.fixing': (job, { variant, id, fixing }) => {
+    const fitting = fittingOf(variantOf(job, variant).plan, id)
+    if (fixing === undefined) delete fitting.fixing
+    else fitting.fixing = checked(fixingSchema, fixing) as Draft<Fitting>['fixing']
+  },
+  'group.put': (job, { variant, id, group }) => {
+    const { plan } = variantOf(job, variant)
+    const { fittings } = checked(groupSchema, group)
+    for (const one of fittings) fittingOf(plan, one)
+    const groups = (plan.groups ??= {})
+    if (groups[id] === undefined && Object.keys(groups).length >= MAX_GROUPS)
+      throw new CommandError(`a plan holds at most ${MAX_GROUPS} groups`)
+    // a fitting belongs to one group
+    for (const [otherId, other] of Object.entries(groups)) {
+      if (otherId === id) continue
+      other.fittings = other.fittings.filter((one) => !fittings.includes(one))
+      if (other.fittings.length < 2) delete groups[otherId]
+    }
+    groups[id] = { ...group, fittings: [...new Set(fittings)] }
+  },
+  'group.remove': (job, { variant, id }) => {
+    const { plan } = variantOf(job, variant)
+    drop((plan.groups ??= {}), id, 'that group')
+  },
+}

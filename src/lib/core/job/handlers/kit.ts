@@ -1,0 +1,53 @@
+import type { Draft } from 'mutative'
+import type { z } from 'zod'
+import { kindOf, type Parameters } from '../../fittings'
+import { sayIssue } from '../../units'
+import type { SimpleCommand } from '../command'
+import { NAMING } from '../document'
+import type { Fitting, Job, Plan, Variant } from '../schema'
+
+/** A command that does not fit the job that it meets, in words for the person who gave it. */
+export class CommandError extends Error {
+  override readonly name = 'CommandError'
+}
+
+/** How a job takes each kind of command whose name begins with one of the words. */
+export type HandlersOf<Word extends string> = {
+  readonly [T in Extract<SimpleCommand['type'], `${Word}.${string}`>]: (
+    job: Draft<Job>,
+    command: Extract<SimpleCommand, { type: T }>,
+  ) => void
+}
+
+export function must<T>(value: T | undefined, what: string): T {
+  if (value === undefined) throw new CommandError(`${what} is no longer there`)
+  return value
+}
+
+export const variantOf = (job: Draft<Job>, id: string): Draft<Variant> => must(job.variants[id], 'that variant')
+export const fittingOf = (plan: Draft<Plan>, id: string): Draft<Fitting> =>
+  must(plan.fittings[id], `the fitting “${id}”`)
+
+export function drop(record: Record<string, unknown>, id: string, what: string): void {
+  must(record[id], what)
+  delete record[id]
+}
+
+/** What a schema passes; a command comes from a screen that may have let something through. */
+export function checked<T extends z.ZodType>(schema: T, value: unknown): z.infer<T> {
+  const result = schema.safeParse(value, NAMING)
+  if (result.success) return result.data
+  const issue = result.error.issues[0]!
+  throw new CommandError(`${issue.path.join('.')}: ${sayIssue(issue)}`)
+}
+
+/** Checks a fitting's parameters against its kind, and gives them back whole. */
+export function checkedParameters(kindId: string, parameters: Record<string, unknown>): Parameters {
+  return checked(kindOf(kindId).parameters.loose(), parameters) as Parameters
+}
+
+export const unlocked = (plan: Draft<Plan>, id: string): Draft<Fitting> => {
+  const fitting = fittingOf(plan, id)
+  if (fitting.locked === true) throw new CommandError('it is locked: unlock it first')
+  return fitting
+}

@@ -1,0 +1,67 @@
+import type { Draft } from 'mutative'
+import type { Seat } from '../../fittings'
+import type { Turn } from '../../geometry'
+import { changeFaults } from '../../shell'
+import { emptyPlan } from '../empty-plan'
+import type { Job, Plan } from '../schema'
+import { CommandError, drop, variantOf, type HandlersOf } from './kit'
+
+const structuredPlan = (plan: Draft<Plan>): Plan => JSON.parse(JSON.stringify(plan)) as Plan
+
+const OTHER_SIDE = { 'left-wall': 'right-wall', 'right-wall': 'left-wall', centreline: 'centreline' } as const
+
+/** A seat on the other side: what was by the left wall is by the right one, left ends are right ends. */
+function mirroredSeat(seat: Draft<Seat>): Draft<Seat> {
+  const { from, mm } = seat.across
+  return {
+    ...seat,
+    across: { ...seat.across, from: OTHER_SIDE[from], mm: from === 'centreline' && mm !== 0 ? -mm : mm },
+    // a reflection across the centreline is half a turn and a mirroring along the run
+    turn: ((from === 'centreline' ? 540 - seat.turn : 360 - seat.turn) % 360) as Turn,
+    mirrored: !seat.mirrored,
+  }
+}
+
+function mirrorPlan(job: Draft<Job>, plan: Draft<Plan>): void {
+  if (Object.values(plan.fittings).some(({ locked }) => locked === true))
+    throw new CommandError('a fitting is locked: unlock it first')
+  for (const fitting of Object.values(plan.fittings)) fitting.seat = mirroredSeat(fitting.seat)
+  for (const mode of Object.values(plan.modes)) {
+    for (const [id, seat] of Object.entries(mode.seats ?? {})) mode.seats![id] = mirroredSeat(seat)
+    for (const figure of Object.values(mode.figures ?? {})) {
+      figure.at = [figure.at[0], figure.at[1] === 0 ? 0 : -figure.at[1]]
+      figure.turn = ((360 - figure.turn) % 360) as Turn
+    }
+  }
+  for (const change of Object.values(plan.changes)) {
+    const sided = change as { side?: string; rightMm?: number; leftMm?: number }
+    if (sided.side === 'left' || sided.side === 'right') sided.side = sided.side === 'left' ? 'right' : 'left'
+    if (sided.rightMm !== undefined && sided.leftMm !== undefined)
+      [sided.rightMm, sided.leftMm] = [-sided.leftMm, -sided.rightMm]
+  }
+  const fault = changeFaults(job.shell, plan.changes)[0]
+  if (fault !== undefined)
+    throw new CommandError(`the body does not take the change on its other side: ${fault.message}`)
+}
+
+export const VARIANT_HANDLERS: HandlersOf<'variant' | 'plan'> = {
+  'variant.add': (job, { id, name, from }) => {
+    if (job.variants[id] !== undefined) throw new CommandError('that variant is there already')
+    const order = Math.max(...Object.values(job.variants).map((variant) => variant.order)) + 1
+    const model = from === undefined ? undefined : variantOf(job, from)
+    const plan =
+      model === undefined ? emptyPlan(Object.values(job.variants)[0]!.plan.lining) : structuredPlan(model.plan)
+    job.variants[id] = { name, order, plan: plan as Draft<Plan> }
+  },
+  'variant.rename': (job, { variant, name }) => void (variantOf(job, variant).name = name),
+  'variant.remove': (job, { variant }) => {
+    if (Object.keys(job.variants).length === 1) throw new CommandError('a job keeps at least one variant')
+    drop(job.variants, variant, 'that variant')
+  },
+  'plan.transferable': (job, { variant, transferable }) => {
+    const { plan } = variantOf(job, variant)
+    if (transferable) plan.transferable = true
+    else delete plan.transferable
+  },
+  'plan.mirror': (job, { variant }) => mirrorPlan(job, variantOf(job, variant).plan),
+}
