@@ -91,7 +91,7 @@
       case 'let-go':
         if (bench.playing !== undefined) return bench.stopPlaying()
         if (drawing?.cancel() !== true) {
-          bench.putBack()
+          bench.hand.putBack()
           brought = undefined
           bench.select(undefined)
         }
@@ -132,7 +132,7 @@
     if (brought === undefined) return
     const place = drawing?.viewAt(event)
     if (place === undefined) {
-      if (brought.over) bench.putBack()
+      if (brought.over) bench.hand.putBack()
       brought = { ...brought, over: false }
       return
     }
@@ -142,7 +142,7 @@
 
   function onpointerup(): void {
     if (brought === undefined) return
-    if (brought.over) bench.putDown()
+    if (brought.over) bench.hand.putDown()
     brought = undefined
   }
 </script>

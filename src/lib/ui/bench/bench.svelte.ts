@@ -1,7 +1,7 @@
 import type { ResolvedDemand } from '$lib/core/brief'
 import type { ViewId } from '$lib/core/draw'
 import { defaultsOf, fittingFor, kindOf, type Parameters, type Seat } from '$lib/core/fittings'
-import { addTurns, boxesOverlap, type Vec2, type Vec3 } from '$lib/core/geometry'
+import { addTurns, type Vec2, type Vec3 } from '$lib/core/geometry'
 import {
   apply,
   modesOf,
@@ -20,10 +20,8 @@ import {
   carried,
   changeBetween,
   groupWith,
-  keptInside,
   movedTogether,
   nudged,
-  snapsFor,
   tapeOf,
   type ModeChange,
   type Placed,
@@ -36,20 +34,14 @@ import { namesOf } from '$lib/core/text'
 import { ReviewClient } from '$lib/workers/review-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { newId } from '../job/new-id'
+import { Carry } from './carry.svelte'
 import { copiesOf } from './copies'
 import type { DragEffect } from './drag'
 import { keepEqual } from './keep-equal'
-import { vehicleDelta } from './layout'
 import { framesOf, type Playing } from './play'
-
-/** How near, on the screen, an edge must come to be drawn to a line. */
-const SNAP_PX = 7
+import { wholeMillimetres } from './settle'
 
 type BatchWhat = Extract<Command, { type: 'batch' }>['what']
-
-type Preview =
-  | { readonly kind: 'seats'; readonly seats: readonly Reseated[] }
-  | { readonly kind: 'new'; readonly id: string; readonly fitting: Fitting }
 
 /** A finding with its number in the drawing, the same fault in several modes once. */
 export interface NumberedFinding {
@@ -57,18 +49,11 @@ export interface NumberedFinding {
   readonly finding: Finding
 }
 
-/** A hand sets things down on whole millimetres. */
-const wholeMillimetres = (seat: Seat): Seat => ({
-  ...seat,
-  along: { ...seat.along, mm: Math.round(seat.along.mm) },
-  across: { ...seat.across, mm: Math.round(seat.across.mm) },
-  up: { ...seat.up, mm: Math.round(seat.up.mm) },
-})
-
 /** What the bench shows: a variant in a mode, the fitting in hand, and what the review says of it all. */
 export class Bench {
   readonly session: JobSession
   readonly #reviewer: ReviewClient
+  readonly hand: Carry
   #variantId = $state('')
   #modeId = $state('')
   selectedId: string | undefined = $state(undefined)
@@ -79,11 +64,7 @@ export class Bench {
   openFinding: string | undefined = $state(undefined)
   stationMm = $state(800)
   people = $state(true)
-  snaps: readonly Snap[] = $state.raw([])
   review: VariantReview | undefined = $state.raw(undefined)
-  #preview: Preview | undefined = $state.raw(undefined)
-  /** The plan and scene that a drag started from. */
-  #start: { scene: Scene; plan: Plan; placed: Placed } | undefined = $state.raw(undefined)
   #before: Scene | undefined
   #played: object | undefined
 
@@ -92,6 +73,7 @@ export class Bench {
     const [variantId, variant] = variantsOf(session.job)[0]!
     this.#variantId = variantId
     this.#modeId = modesOf(variant.plan)[0]![0]
+    this.hand = new Carry(this)
     this.#reviewer = new ReviewClient((review) => {
       if (review.variantId === this.variantId) this.review = keepEqual(this.review, review)
     })
@@ -107,7 +89,7 @@ export class Bench {
     this.session.job.variants[this.#variantId] === undefined ? this.variants[0]![0] : this.#variantId,
   )
   /** The job with what the hand is holding right now. */
-  readonly liveJob: Job = $derived.by(() => this.#withPreview(this.session.job))
+  readonly liveJob: Job = $derived.by(() => this.#withCarried(this.session.job))
   readonly plan: Plan = $derived.by(() => this.liveJob.variants[this.variantId]!.plan)
   readonly modes = $derived.by(() => modesOf(this.plan))
   readonly modeId: string = $derived.by(() =>
@@ -138,11 +120,16 @@ export class Bench {
   )
   /** Names as of the last command: a drag renames nothing, so that its words need not be made again. */
   readonly names = $derived.by(() => namesOf(this.session.job, this.session.job.variants[this.variantId]!.plan))
-  readonly carrying: boolean = $derived.by(() => this.#preview !== undefined)
+  get carrying(): boolean {
+    return this.hand.busy
+  }
+  get snaps(): readonly Snap[] {
+    return this.hand.snaps
+  }
   /** What stands still: the scene, or while something is carried the one that it was taken from. */
-  readonly standing: Scene = $derived.by(() => this.#start?.scene ?? this.scene)
+  readonly standing: Scene = $derived.by(() => this.hand.from ?? this.scene)
   readonly #liftedIds: string = $derived.by(() => {
-    const still = this.#start?.scene.placed
+    const still = this.hand.from?.placed
     return still === undefined
       ? ''
       : this.scene.placed.flatMap((placed) => (still.includes(placed) ? [] : [placed.id])).join(' ')
@@ -178,14 +165,10 @@ export class Bench {
     return this.#reviewer.remedies(this.session.job, this.variantId, finding)
   }
 
-  #withPreview(job: Job): Job {
-    const preview = this.#preview
-    if (preview === undefined || job.variants[this.variantId] === undefined) return job
+  #withCarried(job: Job): Job {
+    const { command } = this.hand
+    if (command === undefined || job.variants[this.variantId] === undefined) return job
     try {
-      const command: Command =
-        preview.kind === 'seats'
-          ? this.#seatAll('move', preview.seats)
-          : { type: 'fitting.add', variant: this.variantId, id: preview.id, fitting: preview.fitting as never }
       return apply(job, command).job
     } catch {
       return job
@@ -202,9 +185,10 @@ export class Bench {
       : { type: 'mode.seat', variant: this.variantId, mode, fitting: id, seat }
   }
 
-  #seatAll(what: BatchWhat, seats: readonly Reseated[]): Command {
+  /** Moves one or several to their new seats. */
+  seatAll(seats: readonly Reseated[]): Command {
     const commands = seats.map((one) => this.#seatCommand(one))
-    return commands.length === 1 ? commands[0]! : { type: 'batch', what, commands }
+    return commands.length === 1 ? commands[0]! : { type: 'batch', what: 'move', commands }
   }
 
   /** Several commands as one; nothing where there are none. */
@@ -235,6 +219,11 @@ export class Bench {
     this.stopPlaying()
     this.#modeId = id
     this.openFinding = undefined
+  }
+
+  /** Takes one in hand that is not in the plan yet. */
+  pickUp(id: string): void {
+    this.selectedId = id
   }
 
   /** Takes a fitting in hand, with the group that it belongs to; `add` takes it besides what is in hand, or lets it go. */
@@ -302,136 +291,17 @@ export class Bench {
           Math.round(Math.min(this.interior.xSpan.max, Math.max(this.interior.xSpan.min, effect.at[0])) / 10) * 10
         return
       case 'carry':
-        return this.#carry(effect.id, effect.view, effect.by, effect.free, pxPerMm)
+        return this.hand.carry(effect.id, effect.view, effect.by, effect.free, pxPerMm)
       case 'put-down':
-        return this.putDown()
+        return this.hand.putDown()
       case 'put-back':
-        return this.putBack()
+        return this.hand.putBack()
     }
   }
 
-  #carry(id: string, view: ViewId, [du, dv]: Vec2, free: boolean, pxPerMm: number): void {
-    if (this.#start === undefined) {
-      const placed = this.scene.placed.find((one) => one.id === id)
-      if (placed === undefined) return
-      this.#start = { scene: this.scene, plan: this.plan, placed }
-    }
-    const { scene, plan, placed } = this.#start
-    if (this.inHand.some((one) => plan.fittings[one]?.locked === true)) return
-    const delta = vehicleDelta(view, du, dv)
-    const reachMm = free ? 0 : SNAP_PX / pxPerMm
-    if (this.also.length > 0 && this.#preview?.kind !== 'new') {
-      const snaps = reachMm === 0 ? [] : snapsFor(scene, placed, delta, reachMm, this.stationMm)
-      const by = (axis: 'x' | 'y' | 'z') =>
-        delta[axis] === undefined ? 0 : delta[axis] + (snaps.find((snap) => snap.axis === axis)?.byMm ?? 0)
-      this.snaps = snaps
-      const seats = movedTogether(scene, this.inHand, [by('x'), by('y'), by('z')])
-      this.#preview = { kind: 'seats', seats: seats.map((one) => ({ ...one, seat: wholeMillimetres(one.seat) })) }
-      return
-    }
-    const { seat, snaps } = this.#settle(scene, plan, placed, delta, reachMm)
-    this.snaps = snaps
-    this.#preview =
-      this.#preview?.kind === 'new'
-        ? { ...this.#preview, fitting: { ...this.#preview.fitting, seat } }
-        : { kind: 'seats', seats: [{ id, seat }] }
-  }
-
-  /** Where a fitting comes to stand when the hand has moved it by `delta`. */
-  #settle(
-    scene: Scene,
-    plan: Plan,
-    placed: Placed,
-    delta: { x?: number; y?: number; z?: number },
-    reachMm: number,
-  ): { seat: Seat; snaps: readonly Snap[] } {
-    const snaps = reachMm === 0 ? [] : snapsFor(scene, placed, delta, reachMm, this.stationMm)
-    const by = (axis: 'x' | 'y' | 'z') => (delta[axis] ?? 0) + (snaps.find((snap) => snap.axis === axis)?.byMm ?? 0)
-    const move: Vec3 = [
-      keptInside(scene, placed, by('x')),
-      delta.y === undefined ? 0 : by('y'),
-      delta.z === undefined ? 0 : by('z'),
-    ]
-    const seat = wholeMillimetres(carried(scene, plan, placed, move))
-    const onTop = snaps.find(({ axis, to }) => axis === 'z' && to.kind === 'neighbour')
-    const below = onTop?.to.kind === 'neighbour' ? scene.placed.find(({ id }) => id === onTop.to.id) : undefined
-    const moved = { ...placed.bounds, x: { min: placed.bounds.x.min + move[0], max: placed.bounds.x.max + move[0] } }
-    const rests =
-      below !== undefined &&
-      Math.abs(below.bounds.z.max - (placed.bounds.z.min + move[2])) < 1 &&
-      boxesOverlap({ ...moved, z: below.bounds.z }, below.bounds)
-    if (rests && !this.#restsOn(plan, below.id, placed.id))
-      return { seat: { ...seat, up: { from: 'top-of', fitting: below.id, mm: 0 } }, snaps }
-    if (seat.up.from === 'top-of' && delta.z !== undefined) {
-      const floor = scene.placed.find(({ id }) => id === seat.up.fitting)?.bounds.z.max ?? 0
-      const z = floor + seat.up.mm - this.interior.lining.floorMm
-      return { seat: { ...seat, up: { from: 'floor', mm: Math.max(0, Math.round(z)) } }, snaps }
-    }
-    return { seat, snaps }
-  }
-
-  #restsOn(plan: Plan, id: string, on: string): boolean {
-    for (let at: string | undefined = id; at !== undefined; at = plan.fittings[at]?.seat.up.fitting)
-      if (at === on) return true
-    return false
-  }
-
-  /** Ends a drag: one command for all of it. */
-  putDown(): void {
-    const preview = this.#preview
-    const locked = preview === undefined && this.#start !== undefined
-    this.#forget()
-    if (locked) this.session.tell('It is locked: unlock it first.')
-    if (preview?.kind === 'seats') this.session.do(this.#seatAll('move', preview.seats))
-    if (preview?.kind === 'new') {
-      this.session.do({
-        type: 'fitting.add',
-        variant: this.variantId,
-        id: preview.id,
-        fitting: preview.fitting as never,
-      })
-      this.select(preview.id)
-    }
-  }
-
-  putBack(): void {
-    const wasNew = this.#preview?.kind === 'new'
-    this.#forget()
-    if (wasNew) this.select(undefined)
-  }
-
-  #forget(): void {
-    this.#preview = undefined
-    this.#start = undefined
-    this.snaps = []
-  }
-
-  /** Brings a new fitting into the drawing under the hand, at (x, y) of the plan or (x, z) of a wall. */
+  /** Brings a new fitting into the drawing under the hand. */
   bring(kindId: string, parameters: Parameters, view: ViewId, at: Vec2, pxPerMm: number): void {
-    const preview = this.#preview
-    if (preview?.kind !== 'new' || this.#start === undefined) {
-      const kind = kindOf(kindId)
-      const id = newId('fit')
-      const fitting: Fitting = { kind: kindId, parameters, seat: { ...kind.home, along: { from: 'rear', mm: 0 } } }
-      this.#preview = { kind: 'new', id, fitting }
-      this.selectedId = id
-      const scene = this.scene
-      const placed = scene.placed.find((one) => one.id === id)
-      if (placed === undefined) return
-      this.#start = {
-        scene: { ...scene, placed: scene.placed.filter((one) => one.id !== id) },
-        plan: this.plan,
-        placed,
-      }
-    }
-    const { placed } = this.#start
-    const [x, y] = placed.placement.at
-    const wanted =
-      view === 'plan' ? { x: at[0] - x, y: at[1] - y } : { x: at[0] - x, y: view === 'left' ? 600 - y : -600 - y }
-    const { seat, snaps } = this.#settle(this.#start.scene, this.#start.plan, placed, wanted, SNAP_PX / pxPerMm)
-    this.snaps = snaps
-    const held = this.#preview
-    if (held?.kind === 'new') this.#preview = { ...held, fitting: { ...held.fitting, seat } }
+    this.hand.bring(kindId, parameters, view, at, pxPerMm)
   }
 
   bringDemand(demand: ResolvedDemand, view: ViewId, at: Vec2, pxPerMm: number): void {

@@ -1,0 +1,59 @@
+import type { Seat } from '$lib/core/fittings'
+import { boxesOverlap, type Vec3 } from '$lib/core/geometry'
+import type { Plan } from '$lib/core/job'
+import { carried, keptInside, snapsFor, type Placed, type Scene, type Snap } from '$lib/core/scene'
+
+/** How far the hand has moved, on the axes that its view shows. */
+export interface Delta {
+  readonly x?: number
+  readonly y?: number
+  readonly z?: number
+}
+
+/** A hand sets things down on whole millimetres. */
+export const wholeMillimetres = (seat: Seat): Seat => ({
+  ...seat,
+  along: { ...seat.along, mm: Math.round(seat.along.mm) },
+  across: { ...seat.across, mm: Math.round(seat.across.mm) },
+  up: { ...seat.up, mm: Math.round(seat.up.mm) },
+})
+
+function restsOn(plan: Plan, id: string, on: string): boolean {
+  for (let at: string | undefined = id; at !== undefined; at = plan.fittings[at]?.seat.up.fitting)
+    if (at === on) return true
+  return false
+}
+
+/** Where a fitting comes to stand when the hand has moved it: snapped within `reachMm`, inside the body, on what is below it. */
+export function settled(
+  scene: Scene,
+  plan: Plan,
+  placed: Placed,
+  delta: Delta,
+  reachMm: number,
+  stationMm: number,
+): { readonly seat: Seat; readonly snaps: readonly Snap[] } {
+  const snaps = reachMm === 0 ? [] : snapsFor(scene, placed, delta, reachMm, stationMm)
+  const by = (axis: 'x' | 'y' | 'z') => (delta[axis] ?? 0) + (snaps.find((snap) => snap.axis === axis)?.byMm ?? 0)
+  const move: Vec3 = [
+    keptInside(scene, placed, by('x')),
+    delta.y === undefined ? 0 : by('y'),
+    delta.z === undefined ? 0 : by('z'),
+  ]
+  const seat = wholeMillimetres(carried(scene, plan, placed, move))
+  const onTop = snaps.find(({ axis, to }) => axis === 'z' && to.kind === 'neighbour')
+  const below = onTop?.to.kind === 'neighbour' ? scene.placed.find(({ id }) => id === onTop.to.id) : undefined
+  const moved = { ...placed.bounds, x: { min: placed.bounds.x.min + move[0], max: placed.bounds.x.max + move[0] } }
+  const rests =
+    below !== undefined &&
+    Math.abs(below.bounds.z.max - (placed.bounds.z.min + move[2])) < 1 &&
+    boxesOverlap({ ...moved, z: below.bounds.z }, below.bounds)
+  if (rests && !restsOn(plan, below.id, placed.id))
+    return { seat: { ...seat, up: { from: 'top-of', fitting: below.id, mm: 0 } }, snaps }
+  if (seat.up.from === 'top-of' && delta.z !== undefined) {
+    const floor = scene.placed.find(({ id }) => id === seat.up.fitting)?.bounds.z.max ?? 0
+    const z = floor + seat.up.mm - scene.interior.lining.floorMm
+    return { seat: { ...seat, up: { from: 'floor', mm: Math.max(0, Math.round(z)) } }, snaps }
+  }
+  return { seat, snaps }
+}
