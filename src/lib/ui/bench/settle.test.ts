@@ -50,7 +50,14 @@ const job = put(
 function move(id: string, delta: Delta, reachMm = 0, of: Job = job) {
   const { plan } = of.variants[variant]!
   const scene = buildScene(planInterior(of.shell, plan), plan, 'mode-day')
-  return settled(scene, plan, scene.placed.find((placed) => placed.id === id)!, delta, reachMm, 800)
+  return settled(
+    scene,
+    plan,
+    scene.placed.find((placed) => placed.id === id)!,
+    delta,
+    reachMm,
+    800,
+  )
 }
 
 describe('where the hand sets a fitting down', () => {
@@ -61,12 +68,13 @@ describe('where the hand sets a fitting down', () => {
     expect(move('fit-tank', { x: 5 }).seat.across).toEqual({ from: 'left-wall', mm: 0 })
   })
 
-  it('is drawn to a neighbour’s edge within reach, and not beyond it', () => {
+  it('is drawn to a neighbour’s edge within reach, beyond it to a round figure, and with neither stays as it is', () => {
     // the chest ends at 1600; the tank, moved by 385 towards the rear, begins at 1615
     const near = move('fit-tank', { x: -385, y: 0 }, 20)
     expect(near.seat.along.mm).toBe(1600)
     expect(near.snaps.map(({ axis }) => axis)).toContain('x')
-    expect(move('fit-tank', { x: -385, y: 0 }, 4).seat.along.mm).toBe(1615)
+    expect(move('fit-tank', { x: -384, y: 0 }, 4).seat.along.mm).toBe(1620)
+    expect(move('fit-tank', { x: -384, y: 0 }).seat.along.mm).toBe(1616)
   })
 
   it('stays inside the body', () => {
