@@ -103,37 +103,55 @@ export class Obstacles {
   }
 
   /**
-   * The obstacles that can be nearest to any point within `radiusMm` of (x, y): from the middle to such a point the
-   * distance to each obstacle changes by the radius at most.
+   * The obstacles, of all or of `among`, that can be nearest to any point within `radiusMm` of (x, y): from the middle to such
+   * a point the distance to each obstacle changes by the radius at most.
    */
-  within(x: number, y: number, radiusMm: number): readonly number[] {
-    const distances = this.#all.map((_, index) => this.distanceTo(index, x, y))
-    const limit = Math.min(...distances) + 2 * radiusMm
-    return distances.flatMap((distance, index) => (distance <= limit ? [index] : []))
+  within(x: number, y: number, radiusMm: number, among?: readonly number[]): readonly number[] {
+    const count = among?.length ?? this.#all.length
+    const distances = new Float64Array(count)
+    let least = Infinity
+    for (let at = 0; at < count; at += 1) {
+      const distance = this.distanceTo(among === undefined ? at : among[at]!, x, y)
+      distances[at] = distance
+      if (distance < least) least = distance
+    }
+    const limit = least + 2 * radiusMm
+    const near: number[] = []
+    for (let at = 0; at < count; at += 1) if (distances[at]! <= limit) near.push(among === undefined ? at : among[at]!)
+    return near
   }
 }
 
-/** Cells along the side of a block that shares one list of candidates. */
-const BLOCK = 10
+/** Cells along the side of a block that shares one list of candidates, and of the blocks in it that share a shorter one. */
+const BLOCK = 16
+const SMALL_BLOCK = 4
 
 /** The exact Euclidean distance from every cell's centre to the nearest obstacle, in mm; 0 inside one. */
 export function distanceField(grid: Grid, obstacles: Obstacles): Float64Array {
   const { columns, rows, cellMm, x0, y0 } = grid
   const field = new Float64Array(columns * rows)
-  const radius = (BLOCK * cellMm * Math.SQRT2) / 2
-  for (let top = 0; top < rows; top += BLOCK) {
-    for (let left = 0; left < columns; left += BLOCK) {
-      const near = obstacles.within(x0 + (left + BLOCK / 2) * cellMm, y0 + (top + BLOCK / 2) * cellMm, radius)
-      for (let row = top; row < Math.min(rows, top + BLOCK); row += 1) {
-        for (let column = left; column < Math.min(columns, left + BLOCK); column += 1) {
-          field[row * columns + column] = obstacles.distance(
-            x0 + (column + 0.5) * cellMm,
-            y0 + (row + 0.5) * cellMm,
-            near,
-          )
-        }
-      }
-    }
+  const near = (left: number, top: number, side: number, among?: readonly number[]) =>
+    obstacles.within(
+      x0 + (left + side / 2) * cellMm,
+      y0 + (top + side / 2) * cellMm,
+      (side * cellMm * Math.SQRT2) / 2,
+      among,
+    )
+  const fill = (left: number, top: number, among: readonly number[]): void => {
+    for (let row = top; row < Math.min(rows, top + SMALL_BLOCK); row += 1)
+      for (let column = left; column < Math.min(columns, left + SMALL_BLOCK); column += 1)
+        field[row * columns + column] = obstacles.distance(
+          x0 + (column + 0.5) * cellMm,
+          y0 + (row + 0.5) * cellMm,
+          among,
+        )
   }
+  for (let top = 0; top < rows; top += BLOCK)
+    for (let left = 0; left < columns; left += BLOCK) {
+      const some = near(left, top, BLOCK)
+      for (let y = top; y < Math.min(rows, top + BLOCK); y += SMALL_BLOCK)
+        for (let x = left; x < Math.min(columns, left + BLOCK); x += SMALL_BLOCK)
+          fill(x, y, near(x, y, SMALL_BLOCK, some))
+    }
   return field
 }

@@ -19,7 +19,8 @@ const STEPS = [
 
 /**
  * The way from the sources to every cell whose narrowest cell is as wide as can be (Dijkstra's search with max–min
- * in place of sum). Cells of width 0 are closed. Among equally wide ways the one found first stands.
+ * in place of sum). Cells of width 0 are closed. Among equally wide ways the one found first stands. What is reached without
+ * becoming narrower is as wide as any that waits: it is taken next, without going through the heap.
  */
 export function widestPaths(grid: Grid, width: Float64Array, sources: Iterable<number>): WidestPaths {
   const size = grid.columns * grid.rows
@@ -34,22 +35,35 @@ export function widestPaths(grid: Grid, width: Float64Array, sources: Iterable<n
       heap.push(width[source]!, source)
     }
   }
-  for (let cell = heap.pop(); cell !== -1; cell = heap.pop()) {
-    if (settled[cell] === 1) continue
-    settled[cell] = 1
-    const column = cell % grid.columns
-    const row = (cell - column) / grid.columns
-    for (const [dx, dy] of STEPS) {
-      const nextColumn = column + dx
-      const nextRow = row + dy
-      if (nextColumn < 0 || nextRow < 0 || nextColumn >= grid.columns || nextRow >= grid.rows) continue
-      const next = nextRow * grid.columns + nextColumn
-      if (settled[next] === 1) continue
-      const reach = Math.min(bottleneck[cell]!, width[next]!)
-      if (reach > bottleneck[next]!) {
-        bottleneck[next] = reach
-        previous[next] = cell
-        heap.push(reach, next)
+  const level = new Int32Array(size)
+  for (let first = heap.pop(); first !== -1; first = heap.pop()) {
+    if (settled[first] === 1) continue
+    settled[first] = 1
+    const here = bottleneck[first]!
+    level[0] = first
+    let count = 1
+    for (let at = 0; at < count; at += 1) {
+      const cell = level[at]!
+      const column = cell % grid.columns
+      const row = (cell - column) / grid.columns
+      for (const [dx, dy] of STEPS) {
+        const nextColumn = column + dx
+        const nextRow = row + dy
+        if (nextColumn < 0 || nextRow < 0 || nextColumn >= grid.columns || nextRow >= grid.rows) continue
+        const next = nextRow * grid.columns + nextColumn
+        if (settled[next] === 1) continue
+        const wide = width[next]!
+        if (wide >= here) {
+          bottleneck[next] = here
+          previous[next] = cell
+          settled[next] = 1
+          level[count] = next
+          count += 1
+        } else if (wide > bottleneck[next]!) {
+          bottleneck[next] = wide
+          previous[next] = cell
+          heap.push(wide, next)
+        }
       }
     }
   }

@@ -28,10 +28,9 @@ export function beforeDoor(interior: Interior, prism: Prism, stands: boolean): b
   const { x, y, z } = prismBounds(prism)
   const middle: Vec2 = [spanMiddle(x), spanMiddle(y)]
   return interior.shell.openings.some((opening) => {
-    if (!isDoor(opening)) return false
-    const inside = insideDoor(interior, opening, middle)
-    if (inside === undefined || inside >= 0) return false
     const passes = within(opening.side === 'rear' ? y : x, opening.fromMm, opening.toMm)
-    return passes && (stands || within(z, opening.sillMm, opening.headMm))
+    if (!passes || !isDoor(opening)) return false
+    const inside = insideDoor(interior, opening, middle)
+    return inside !== undefined && inside < 0 && (stands || within(z, opening.sillMm, opening.headMm))
   })
 }

@@ -236,6 +236,20 @@ function cellsIn(grid: Grid, zone: Polygon): readonly number[] {
   return cells
 }
 
+/** The way along which a place lies: square to the nearest thing beside it. */
+function alongAt({ obstacles }: WayGround, [x, y]: Vec2, near: readonly number[]): Vec2 {
+  let nearest = near[0]!
+  let least = Infinity
+  for (const index of near) {
+    const distance = obstacles.distanceTo(index, x, y)
+    if (distance < least) [nearest, least] = [index, distance]
+  }
+  const dx = obstacles.distanceTo(nearest, x + 1, y) - obstacles.distanceTo(nearest, x - 1, y)
+  const dy = obstacles.distanceTo(nearest, x, y + 1) - obstacles.distanceTo(nearest, x, y - 1)
+  const length = Math.hypot(dx, dy) || 1
+  return [-dy / length, dx / length]
+}
+
 /**
  * The true narrowest place near a narrowest cell. The saddle of the distance field lies within a cell of it: the least
  * along the way of the greatest across it, searched to the millimetre.
@@ -243,12 +257,9 @@ function cellsIn(grid: Grid, zone: Polygon): readonly number[] {
 function saddleNear(ground: WayGround, path: readonly number[], index: number): { distance: number; at: Vec2 } {
   const { grid, obstacles } = ground
   const centre = cellCentre(grid, path[index]!)
-  const before = cellCentre(grid, path[Math.max(0, index - 2)]!)
-  const after = cellCentre(grid, path[Math.min(path.length - 1, index + 2)]!)
-  const length = Math.hypot(after[0] - before[0], after[1] - before[1]) || 1
-  const along: Vec2 = [(after[0] - before[0]) / length, (after[1] - before[1]) / length]
-  const reach = grid.cellMm * 1.5
   const near = obstacles.within(centre[0], centre[1], grid.cellMm * 2)
+  const along = alongAt(ground, centre, near)
+  const reach = grid.cellMm * 1.5
   let least = { distance: Infinity, at: centre }
   for (let s = index === 0 ? 0 : -reach; s <= reach; s += 2) {
     let most = { distance: -1, at: centre }
@@ -288,6 +299,14 @@ function sidesOf(ground: WayGround, at: Vec2, distance: number): readonly WaySid
     near.set(`${owner.kind} ${owner.id}`, owner)
   })
   return [...near.values()].slice(0, 2)
+}
+
+/** Where a way is no wider than `most` and narrower than before and after: a cell off the true saddle may seem wider or narrower. */
+function narrowPlaces(path: readonly number[], width: Float64Array, most: number): readonly number[] {
+  const at = (index: number): number => (index < 0 || index >= path.length ? Infinity : width[path[index]!]!)
+  return path.flatMap((_cell, index) =>
+    at(index) <= most && at(index) < at(index - 1) && at(index) <= at(index + 1) ? [index] : [],
+  )
 }
 
 interface Target {
@@ -331,13 +350,17 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
       return { ...target, widthMm: 0, at: middle, between: [], path: () => [] }
     }
     const widest = trace(paths.previous, best)
-    const index = widest.findIndex((cell) => field[cell] === reach)
-    const cell = widest[index]!
-    const saddle =
-      index === widest.length - 1
-        ? bestNear(ground, zone, cell)
-        : (saddles.get(cell) ?? saddleNear(ground, widest, index))
-    saddles.set(cell, saddle)
+    const saddle = narrowPlaces(widest, field, reach + ground.grid.cellMm)
+      .map((index) => {
+        const cell = widest[index]!
+        if (index === widest.length - 1) return bestNear(ground, zone, cell)
+        const known = saddles.get(cell)
+        if (known !== undefined) return known
+        const found = saddleNear(ground, widest, index)
+        saddles.set(cell, found)
+        return found
+      })
+      .reduce((least, one) => (one.distance < least.distance ? one : least))
     return {
       ...target,
       widthMm: Math.round(2 * saddle.distance),
