@@ -53,6 +53,27 @@ try {
     await page.getByTestId('plan-fit-basin').click()
     await page.getByTestId('plan-fit-hob').click({ modifiers: ['Shift'] })
   })
+  await shoot('modules', await example('crane-counters'), 'light', async (page) => {
+    const keep = async (fittings, into) => {
+      await page.keyboard.press('Escape')
+      for (const [index, id] of fittings.entries())
+        await page.getByTestId(`plan-${id}`).click({ force: true, modifiers: index === 0 ? [] : ['Shift'] })
+      await page.keyboard.press('b')
+      if (into !== undefined) await page.getByLabel('as', { exact: true }).selectOption({ label: into })
+      else if (fittings.length > 1) await page.getByLabel('called').fill('Kitchen run, diesel hob')
+      await page.getByRole('button', { name: 'Keep it' }).click()
+      await page.waitForTimeout(600)
+      await page.keyboard.press('Escape')
+    }
+    await page.keyboard.press('2')
+    await keep(['fit-basin', 'fit-hob', 'fit-cold'])
+    await keep(['fit-toilet'])
+    await keep(['fit-basin', 'fit-hob', 'fit-cold'], 'the next state of Kitchen run, diesel hob')
+    await page.getByTestId('plan-fit-tub').click({ force: true })
+    await page.keyboard.press('b')
+    await page.getByRole('button', { name: /^state 2/ }).click()
+  })
+  await shoot('example-violin-night', await example('violin'), 'light', (page) => page.keyboard.press('3'))
   await shoot('vehicle', '/jobs/job-bat-survey/vehicle')
   await shoot('survey', '/jobs/job-bat-survey/survey', 'light', async (page) => {
     const enter = async (measure, text) => {

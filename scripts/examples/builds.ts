@@ -196,7 +196,7 @@ const violin = demoJob(
     use: { shared: 'daily', cooking: 'never', toilet: 'none', washing: 'none' },
   }),
   [
-    at('seat', 'seat-bed', 1400, { from: 'centreline', mm: 95 }, { places: 2, widthMm: 770, seatDepthMm: 500, seatMm: 420, cushionMm: 70, bedMm: 1720, sofaDeg: 100 }),
+    at('seat', 'seat-bed', 1400, { from: 'centreline', mm: 95 }, { places: 2, widthMm: 770, seatDepthMm: 500, seatMm: 420, cushionMm: 70, bedMm: 1720, sofaDeg: 100, head: 'front' }),
     at('bunk', 'bunk-hammock', 10, MIDDLE, { lengthMm: 1210, widthMm: 650 }, { ...up(640), turn: 270 }),
     at('drawer', 'drawer-unit', 10, { from: 'centreline', mm: -460 }, { lengthMm: 310, depthMm: 880, heightMm: 270, drawers: 1 }, { turn: 270 }),
     at('cold', 'cold-chest', 10, { from: 'centreline', mm: 332 }, { lengthMm: 400, depthMm: 330, heightMm: 300, slides: 'none' }, { turn: 270 }),

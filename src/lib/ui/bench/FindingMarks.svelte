@@ -26,13 +26,25 @@
     return near ? [bounds.x.min + CORNER_MM, bounds.y.max - CORNER_MM] : [place[0], place[1]]
   }
 
-  /** Marks that would lie on one another stand side by side. */
+  /** Half the room that the length of what is in hand takes over it, and how far over its edge it is written. */
+  const FIGURE_PX = { x: 28, y: 16, over: 13 }
+  const figureAt = $derived.by((): Vec2 | undefined => {
+    const held = bench.also.length === 0 ? bench.selected?.bounds : undefined
+    if (held === undefined) return undefined
+    const [x, y] = toScreen(plan, [(held.x.min + held.x.max) / 2, held.y.max])
+    return [x, y - FIGURE_PX.over]
+  })
+  const hidesFigure = (x: number, y: number): boolean =>
+    figureAt !== undefined && Math.abs(figureAt[0] - x) < FIGURE_PX.x && Math.abs(figureAt[1] - y) < FIGURE_PX.y
+
+  /** Marks that would lie on one another, or on the figure of what is in hand, stand beside. */
   const marks = $derived.by(() => {
     const placed: { numbered: NumberedFinding; at: Vec2 }[] = []
     for (const numbered of bench.findings) {
       if (numbered.finding.fittings.length === 0) continue
       let [x, y] = toScreen(plan, placeInPlan(numbered.finding))
-      while (placed.some(({ at }) => Math.hypot(at[0] - x, at[1] - y) < SPREAD_PX - 1)) x += SPREAD_PX
+      while (hidesFigure(x, y) || placed.some(({ at }) => Math.hypot(at[0] - x, at[1] - y) < SPREAD_PX - 1))
+        x += SPREAD_PX
       placed.push({ numbered, at: [x, y] })
     }
     return placed

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
 import { foam, piece } from '../boards'
-import { berth, entryInFront, sitUp } from '../bed'
+import { bedParameters, berth, entryInFront, sitUp } from '../bed'
 import { defineKind } from '../contract'
 import { about, countParameter, facingForward, lengthParameter, rigid } from '../shapes'
 import { knees, placesAlong } from '../sitting'
@@ -20,6 +20,7 @@ const parameters = z.object({
   cushionMm: lengthParameter(120, 60, 180),
   sofaDeg: z.number().min(91).max(140).default(110).describe('Backrest from the seat, as a sofa'),
   officeDeg: z.number().min(88).max(115).default(96).describe('Backrest from the seat, to work and travel'),
+  head: bedParameters.head,
 })
 
 type SeatBed = z.infer<typeof parameters>
@@ -75,7 +76,7 @@ export const seatBed = defineKind({
     stance === 'bed'
       ? [
           entryInFront(about(p.widthMm), -p.seatDepthMm / 2),
-          sitUp(about(p.widthMm), { min: -p.seatDepthMm / 2, max: p.bedMm - p.seatDepthMm / 2 }, 'y', p.seatMm, 'back'),
+          sitUp(about(p.widthMm), { min: -p.seatDepthMm / 2, max: p.bedMm - p.seatDepthMm / 2 }, 'y', p.seatMm, p.head),
         ]
       : [knees(['belt', 'seat'], about(p.widthMm), -p.seatDepthMm / 2, p.seatMm)],
   services: (p, stance) => {
@@ -87,6 +88,7 @@ export const seatBed = defineKind({
           along: 'y',
           zMm: p.seatMm,
           sleepers: p.widthMm >= 1100 ? 2 : 1,
+          head: p.head,
         }),
       ]
     const places = placesAlong(p.places, p.widthMm, -40)
@@ -107,7 +109,16 @@ export const seatBed = defineKind({
     })
     return [
       ...seats,
-      ...(stance === 'bed' ? pillows(p.widthMm >= 1100 ? 2 : 1, -half, half, front + p.bedMm, -1, 260) : []),
+      ...(stance === 'bed'
+        ? pillows(
+            p.widthMm >= 1100 ? 2 : 1,
+            -half,
+            half,
+            p.head === 'back' ? front + p.bedMm : front,
+            p.head === 'back' ? -1 : 1,
+            260,
+          )
+        : []),
       line('front', [-half, p.seatMm - p.cushionMm], [half, p.seatMm - p.cushionMm]),
       line('side', [front, p.seatMm - p.cushionMm], [back, p.seatMm - p.cushionMm]),
       line('side', [back - BACK_MM, 0], [back - BACK_MM, p.seatMm]),
