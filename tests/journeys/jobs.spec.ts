@@ -149,7 +149,7 @@ test('the vehicle: bare and lined side by side, and what the lining took', async
   await page.getByRole('link', { name: /^Plan/ }).click()
   await expect(page.getByTestId('view-plan')).toBeVisible()
   await page.keyboard.press('2')
-  await expect(page.getByTestId('finding-standing-low').first()).toContainText(/leaves 1\s8\d\d/)
+  await expect(page.getByTestId('finding-standing-nowhere').first()).toContainText(/leaves 1\s8\d\d/)
   await page.getByRole('button', { name: 'Undo' }).click()
   await saved(page)
   expect((await stored(request, id)).variants['variant-a']!.plan.lining.roofMm).toBe(25)

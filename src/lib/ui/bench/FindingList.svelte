@@ -2,6 +2,7 @@
   import { RULES, type Finding, type ProvenRemedy } from '$lib/core/review'
   import { capital, GRAVITY_WORDS, sayBasis, sayFinding, sayRemedy } from '$lib/core/text'
   import GravityMark from '../parts/GravityMark.svelte'
+  import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
   import Why from '../parts/Why.svelte'
   import type { Bench, NumberedFinding } from './bench.svelte'
 
@@ -41,8 +42,6 @@
   })
 
   const basis = (finding: Finding) => sayBasis(RULES.find(({ id }) => id === finding.rule)!.basis)
-
-  const WORD_COLOURS = { stop: 'text-stop', caution: 'text-caution', note: 'text-ink-2' }
 </script>
 
 <div class="mt-3 border-t border-ink pt-2" data-testid="findings">
@@ -74,7 +73,7 @@
           onclick={() => (bench.openFinding = finding.key)}
         >
           <GravityMark gravity={finding.gravity} {number} />
-          <b class={WORD_COLOURS[finding.gravity]}>{capital(GRAVITY_WORDS[finding.gravity].one)}.</b>
+          <b class={GRAVITY_SHAPES[finding.gravity].words}>{capital(GRAVITY_WORDS[finding.gravity].one)}.</b>
           {words.designer}
         </button>
         <Why

@@ -2,6 +2,7 @@
   import type { Vec2 } from '$lib/core/geometry'
   import type { Finding } from '$lib/core/review'
   import { sayFinding } from '$lib/core/text'
+  import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
   import type { Bench, NumberedFinding } from './bench.svelte'
   import { toScreen, type ViewFrame } from './layout'
 
@@ -95,12 +96,8 @@
     }}
   >
     <title>{words(finding).designer}</title>
-    {#if finding.gravity === 'stop'}
-      <path d="M-7 -4 L0 -8 L7 -4 L7 4 L0 8 L-7 4 Z" fill="var(--stop)" />
-    {:else}
-      <path d="M0 -9 L8.5 6 L-8.5 6 Z" fill="var(--caution)" />
-    {/if}
-    <text y={finding.gravity === 'stop' ? 3.4 : 4.4} text-anchor="middle">{number}</text>
+    <path d={GRAVITY_SHAPES[finding.gravity].d} fill={GRAVITY_SHAPES[finding.gravity].fill} />
+    <text y={GRAVITY_SHAPES[finding.gravity].numberY} text-anchor="middle">{number}</text>
   </g>
 {/each}
 
