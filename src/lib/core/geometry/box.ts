@@ -11,6 +11,12 @@ export const boxOf = (from: Vec3, to: Vec3): Box => ({
 export const boxesOverlap = (a: Box, b: Box): boolean =>
   spansOverlap(a.x, b.x) && spansOverlap(a.y, b.y) && spansOverlap(a.z, b.z)
 
+/** The least distance between two boxes, corner to corner where they lie aslant; 0 where they touch or overlap. */
+export const boxGap = (a: Box, b: Box): number =>
+  Math.hypot(
+    ...(['x', 'y', 'z'] as const).map((axis) => Math.max(0, a[axis].min - b[axis].max, b[axis].min - a[axis].max)),
+  )
+
 /** The smallest box round all of `boxes`. @throws RangeError if there is none. */
 export function unionOf(boxes: readonly Box[]): Box {
   if (boxes.length === 0) throw new RangeError('a union needs at least one box')

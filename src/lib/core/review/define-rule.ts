@@ -8,7 +8,7 @@ export interface RuleParameter {
   readonly default: number
   readonly min: number
   readonly max: number
-  readonly unit: 'mm' | 'share' | 'count' | 'kg'
+  readonly unit: 'mm' | 'share' | 'count' | 'kg' | 'min' | 'deg'
   readonly basis: Basis
 }
 export type RuleParameters = Readonly<Record<string, RuleParameter>>
@@ -31,9 +31,23 @@ export interface RuleInput<P extends RuleParameters = RuleParameters> {
   readonly find: (fittingId: string) => Placed | undefined
 }
 
+export const RULE_GROUPS = [
+  'fit',
+  'people',
+  'ways',
+  'use',
+  'travel',
+  'safety',
+  'air',
+  'service',
+  'outside',
+  'future',
+] as const
+export type RuleGroup = (typeof RULE_GROUPS)[number]
+
 export interface Rule {
   readonly id: string
-  readonly group: 'fit' | 'people' | 'ways' | 'use' | 'travel'
+  readonly group: RuleGroup
   readonly modes: 'every' | readonly Purpose[]
   readonly gravity: Readonly<Partial<Record<FindingCode, Gravity>>>
   readonly basis: Basis

@@ -97,10 +97,36 @@ export interface FactsByCode {
   'change-stuck': { readonly fromMode: string; readonly by: readonly string[] }
   'fixing-drills': { readonly how: FixingWay | undefined }
   'body-cut': { readonly change: BodyChangeKind; readonly changeId: string }
+  'gas-far': { readonly bottle: string }
+  'gas-vent-high': Record<never, never>
+  'hob-beside': { readonly other: string }
+  'electrics-wet': { readonly water: string }
+  'fuse-far': { readonly battery: string }
+  'air-one-way': { readonly openings: number }
+  'berth-airless': { readonly sleeper: string }
+  'hob-airless': Record<never, never>
+  'head-noise': { readonly sleeper: string; readonly source: string }
+  'head-by-feet': { readonly sleeper: string; readonly other: string }
+  'head-bump': { readonly person: string; readonly sittingMm: number; readonly over: string }
+  'worktop-off': { readonly cook: string; readonly statureMm: number; readonly lowMm: number; readonly highMm: number }
+  'worktop-few': Record<never, never>
+  'cold-far': { readonly hob: string }
+  'belt-sideways': { readonly places: number }
+  'not-held': Record<never, never>
+  'exit-few': { readonly exits: readonly string[] }
+  'parking-high': { readonly floorMm: number; readonly outerMm: number }
+  'ground-low': { readonly floorMm: number }
+  'stealth-seen': { readonly changes: number }
+  'awning-away': { readonly side: 'left' | 'right' }
+  'resale-short': Record<never, never>
+  'change-long': { readonly fromMode: string; readonly moves: number }
+  'bed-wakes': { readonly fromMode: string; readonly by: readonly string[] }
+  'no-passing': { readonly people: number }
+  'hangs-free': Record<never, never>
   'service-missing': { readonly demandId: string; readonly need: Need; readonly must: boolean }
 }
 export type FindingCode = keyof FactsByCode
-export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N'
+export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min'
 
 /** What a rule reports; the engine adds rule, mode and gravity. */
 export type Draft<C extends FindingCode = FindingCode> = {
@@ -154,5 +180,7 @@ export const REMEDY_CODES = [
   'slats',
   'latch',
   'into-framing',
+  'strap',
+  'raise',
 ] as const
 export type RemedyCode = (typeof REMEDY_CODES)[number]

@@ -12,3 +12,6 @@ export const footOf = (placed: Placed, heightMm: number): Vec3 => [
   placed.bounds.y.min + CORNER_MM,
   placed.placement.at[2] + heightMm,
 ]
+
+/** Where a finding about a fitting as a whole is marked: the middle of its top. */
+export const topOf = ({ bounds }: Placed): Vec3 => [spanMiddle(bounds.x), spanMiddle(bounds.y), bounds.z.max]

@@ -76,6 +76,8 @@ describe('registry', () => {
   })
 })
 
+const onFloor: Partial<Seat> = { up: { from: 'floor', mm: 0 } }
+
 /** The long van with its seats set 190 mm further back, a wardrobe against the bulkhead, and the driver's seat turned by day. */
 const seatsBehind = (depthMm: number, turned: boolean, xMm = 4550): Job => {
   const shell = genericShell('van-long-high')
@@ -400,6 +402,210 @@ const CASES: {
     needed: 0,
     silent: truck({ type: 'plan.transferable', variant, transferable: true }),
   },
+  'gas-far': {
+    speaks: truck(put('fit-a', 'gas-locker', 0, 'left-wall'), put('fit-b', 'galley-hob', 2950, 'left-wall')),
+    measured: 2950 - 420,
+    needed: 2500,
+    silent: truck(put('fit-a', 'gas-locker', 0, 'left-wall'), put('fit-b', 'galley-hob', 2920, 'left-wall')),
+  },
+  'gas-vent-high': {
+    speaks: truck(put('fit-a', 'gas-locker', 0, 'left-wall', {}, { up: { from: 'floor', mm: 50 } })),
+    measured: 50,
+    needed: 20,
+    silent: truck(put('fit-a', 'gas-locker', 0, 'left-wall', {}, { up: { from: 'floor', mm: 20 } })),
+  },
+  'hob-beside': {
+    speaks: truck(...cookingAt(1000), put('fit-b', 'wardrobe', 1550, 'left-wall')),
+    measured: 1550 - 1450,
+    needed: 150,
+    silent: truck(...cookingAt(1000), put('fit-b', 'wardrobe', 1600, 'left-wall')),
+  },
+  'electrics-wet': {
+    speaks: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'galley-basin', 600, 'left-wall')),
+    measured: 600 - 360,
+    needed: 300,
+    silent: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'galley-basin', 660, 'left-wall')),
+  },
+  'fuse-far': {
+    speaks: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'fuse-board', 1900, 'left-wall', {}, onFloor)),
+    measured: 1900 - 360,
+    needed: 1500,
+    silent: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'fuse-board', 1860, 'left-wall', {}, onFloor)),
+  },
+  'air-one-way': {
+    speaks: truck(put('fit-a', 'fan-extract', 500, 'centreline')),
+    measured: 0,
+    needed: 1500,
+    // the middles of a fan of 460 and a hatch of 760 are 1500 apart
+    silent: truck(put('fit-a', 'fan-extract', 500, 'centreline'), put('fit-b', 'hatch-roof', 1850, 'centreline')),
+  },
+  'berth-airless': {
+    // the head lies at (1000, 800): 150 from the end of a bed of 1900 across; the fan’s middle is at 2300
+    speaks: truck(person(1840), sleepsAcross(400, 1200), put('fit-b', 'fan-extract', 2070, 'centreline')),
+    measured: Math.hypot(1300, 800),
+    needed: 1500,
+    silent: truck(person(1840), sleepsAcross(400, 1200), put('fit-b', 'fan-extract', 2030, 'centreline')),
+  },
+  'hob-airless': {
+    // its middle is at (1725, 800), the rear door’s at (0, 0)
+    speaks: truck(put('fit-a', 'galley-hob', 1500, 'left-wall')),
+    measured: Math.hypot(1725, 800),
+    needed: 1200,
+    silent: truck(put('fit-a', 'galley-hob', 1500, 'left-wall'), put('fit-b', 'fan-extract', 2385, 'centreline')),
+  },
+  'head-noise': {
+    speaks: truck(person(1840), sleepsAcross(400, 700), put('fit-b', 'cold-box', 1100, 'left-wall')),
+    measured: 1100 - 750,
+    needed: 500,
+    silent: truck(person(1840), sleepsAcross(400, 700), put('fit-b', 'cold-box', 1250, 'left-wall')),
+  },
+  'head-by-feet': {
+    // two beds in line: 150 to the middle of a head, 150 to that of the other’s feet
+    speaks: truck(person(1700), person(1690, 'person-b'), sleepsAlong('fit-a', 0), sleepsAlong('fit-b', 1900)),
+    measured: 300,
+    needed: 450,
+    silent: truck(person(1700), person(1690, 'person-b'), sleepsAlong('fit-a', 0), sleepsAlong('fit-b', 2050)),
+  },
+  'head-bump': {
+    speaks: truck(person(1840), put('fit-a', 'bench-side', 1000, 'left-wall'), lockerAt(450 + 960)),
+    measured: 960,
+    needed: 997, // 0.52 × 1840 + 40
+    silent: truck(person(1840), put('fit-a', 'bench-side', 1000, 'left-wall'), lockerAt(450 + 997)),
+  },
+  'worktop-off': {
+    speaks: truck(person(1840), put('fit-a', 'galley-basin', 1000, 'left-wall', { worktopMm: 900 })),
+    measured: 900,
+    needed: 969, // 0.63 × 1840 − 150 − 40
+    silent: truck(person(1840), put('fit-a', 'galley-basin', 1000, 'left-wall', { worktopMm: 970 })),
+  },
+  'worktop-few': {
+    speaks: truck(
+      { type: 'brief.use', use: { cooking: 'daily' } },
+      ...cookingAt(0),
+      put('fit-b', 'galley-doors', 1000, 'left-wall', { lengthMm: 500 }),
+    ),
+    measured: 500,
+    needed: 600,
+    silent: truck(
+      { type: 'brief.use', use: { cooking: 'daily' } },
+      ...cookingAt(0),
+      put('fit-b', 'galley-doors', 1000, 'left-wall', { lengthMm: 600 }),
+    ),
+  },
+  'cold-far': {
+    speaks: truck(put('fit-a', 'galley-hob', 0, 'left-wall'), put('fit-b', 'cold-box', 2000, 'left-wall')),
+    measured: 2000 - 450,
+    needed: 1500,
+    silent: truck(put('fit-a', 'galley-hob', 0, 'left-wall'), put('fit-b', 'cold-box', 1950, 'left-wall')),
+  },
+  'belt-sideways': {
+    speaks: truck(put('fit-a', 'bench-belted', 1000, 'left-wall', {}, { turn: 0 })),
+    measured: 90,
+    needed: 10,
+    silent: truck(put('fit-a', 'bench-belted', 1000, 'left-wall', {}, { turn: 270 })),
+  },
+  'not-held': {
+    speaks: truck(put('fit-a', 'wardrobe', 1000, 'left-wall'), {
+      type: 'fitting.fixing',
+      variant,
+      id: 'fit-a',
+      fixing: { how: 'standing', points: 0 },
+    }),
+    measured: Math.round(kindOf('wardrobe').massKg(defaultsOf(kindOf('wardrobe')))),
+    needed: 3,
+    silent: truck(put('fit-a', 'wardrobe', 1000, 'left-wall'), {
+      type: 'fitting.fixing',
+      variant,
+      id: 'fit-a',
+      fixing: { how: 'straps', points: 2 },
+    }),
+  },
+  'exit-few': {
+    // a tank on either side leaves 100 of the rear door
+    speaks: truck(
+      put('fit-a', 'bed-fixed', 1200, 'centreline'),
+      ...(['left-wall', 'right-wall'] as const).map((from) =>
+        put(`fit-${from}`, 'water-tank', 0, from, { lengthMm: 400, depthMm: 1000, heightMm: 900 }),
+      ),
+    ),
+    measured: 1,
+    needed: 2,
+    silent: truck(put('fit-a', 'bed-fixed', 1200, 'centreline')),
+  },
+  'parking-high': {
+    // the box of 320 stands 40 over a roof that is 3125 high
+    speaks: truck(
+      { type: 'brief.use', use: { parkingHeightMm: 3400 } },
+      put('fit-a', 'outside-box', 500, 'centreline'),
+    ),
+    measured: 3125 + 40 + 320,
+    needed: 3400,
+    silent: truck(
+      { type: 'brief.use', use: { parkingHeightMm: 3485 } },
+      put('fit-a', 'outside-box', 500, 'centreline'),
+    ),
+  },
+  'ground-low': {
+    // the load floor is 3125 − 2160 over the ground
+    speaks: truck(put('fit-a', 'tank-under', 500, 'centreline', {}, { up: { from: 'under-floor', mm: 600 } })),
+    measured: 3125 - 2160 - 600 - 220,
+    needed: 170,
+    silent: truck(put('fit-a', 'tank-under', 500, 'centreline', {}, { up: { from: 'under-floor', mm: 575 } })),
+  },
+  'stealth-seen': {
+    speaks: truck({ type: 'brief.use', use: { stealth: true } }, put('fit-a', 'outside-box', 500, 'centreline')),
+    measured: 1,
+    needed: 0,
+    silent: truck({ type: 'brief.use', use: { stealth: true } }, put('fit-a', 'wardrobe', 500, 'left-wall')),
+  },
+  'awning-away': {
+    // of 2600, the side door begins at 3240
+    speaks: truck(put('fit-a', 'awning', 0, 'right-wall')),
+    measured: 3240 - 2600,
+    needed: 0,
+    silent: truck(put('fit-a', 'awning', 650, 'right-wall')),
+  },
+  'resale-short': {
+    speaks: truck(
+      { type: 'brief.use', use: { future: ['sold'] } },
+      put('fit-a', 'bed-fixed', 500, 'centreline', { lengthMm: 1790 }),
+    ),
+    measured: 1790,
+    needed: 1800,
+    silent: truck(
+      { type: 'brief.use', use: { future: ['sold'] } },
+      put('fit-a', 'bed-fixed', 500, 'centreline', { lengthMm: 1800 }),
+    ),
+  },
+  'change-long': { speaks: truck(...hammocks(5)), measured: 10, needed: 8, silent: truck(...hammocks(4)) },
+  'bed-wakes': {
+    speaks: truck(
+      person(1700),
+      person(1690, 'person-b'),
+      put('fit-a', 'lounge-bed', 0, 'left-wall'),
+      put('fit-b', 'lounge-bed', 2000, 'left-wall'),
+    ),
+    measured: 2,
+    needed: 1,
+    silent: truck(
+      person(1700),
+      person(1690, 'person-b'),
+      put('fit-a', 'lounge-bed', 0, 'left-wall'),
+      put('fit-b', 'bench-side', 2000, 'left-wall'),
+    ),
+  },
+  'no-passing': {
+    speaks: truck(person(1840), person(1700, 'person-b'), ...tanks(700), ...tanks(680, 'right-wall')),
+    measured: 720,
+    needed: 727, // 0.259 × 1840 + 250
+    silent: truck(person(1840), person(1700, 'person-b'), ...tanks(700), ...tanks(650, 'right-wall')),
+  },
+  'hangs-free': {
+    speaks: truck(put('fit-a', 'water-tank', 1000, 'centreline', {}, { up: { from: 'floor', mm: 500 } })),
+    measured: 500,
+    needed: 0,
+    silent: truck(put('fit-a', 'water-tank', 1000, 'centreline', {}, { up: { from: 'floor', mm: 60 } })),
+  },
   'service-missing': {
     speaks: truck(want('toilet')),
     measured: 0,
@@ -435,11 +641,38 @@ function besideTank(yMm: number): Job {
   )
 }
 
-/** Tanks along the whole of the left wall. */
-function tanks(depthMm: number): Command[] {
+/** Tanks along the whole of a wall. */
+function tanks(depthMm: number, from: 'left-wall' | 'right-wall' = 'left-wall'): Command[] {
   return [0, 1434, 2866].map((mm, index) =>
-    put(`fit-${'xyz'[index]}`, 'water-tank', mm, 'left-wall', { lengthMm: 1434, depthMm, heightMm: 900 }),
+    put(`fit-${'xyz'[index]}-${from}`, 'water-tank', mm, from, { lengthMm: 1434, depthMm, heightMm: 900 }),
   )
+}
+
+/** A hob of 450 with its lid up by day. */
+function cookingAt(x: number): Command[] {
+  return [
+    put('fit-a', 'galley-hob', x, 'left-wall'),
+    { type: 'mode.stance', variant, mode: 'mode-day', fitting: 'fit-a', stance: 'cooking' },
+  ]
+}
+
+/** A bed of 1900 across, its head at the left wall, its mattress 520 up. */
+function sleepsAcross(x: number, widthMm: number): Command {
+  return put('fit-a', 'bed-fixed', x, 'centreline', { lengthMm: 1900, widthMm, platformMm: 400, mattressMm: 120 })
+}
+
+/** A bed of 1900 along the vehicle for one. */
+function sleepsAlong(id: string, x: number): Command {
+  return put(id, 'bed-fixed', x, 'centreline', { lengthMm: 1900, widthMm: 700, sleepers: 1 }, { turn: 90 })
+}
+
+function lockerAt(mm: number): Command {
+  return put('fit-b', 'locker', 1000, 'left-wall', {}, { up: { from: 'floor', mm } })
+}
+
+/** Cloths that are rolled up by day and slung at night, two minutes each. */
+function hammocks(count: number): Command[] {
+  return Array.from({ length: count }, (_, index) => put(`fit-${index}`, 'bunk-hammock', index * 100, 'left-wall'))
 }
 
 /** Two blocks that leave a gap between them, across the truck of 2100. */

@@ -78,6 +78,16 @@ function detailOf(draft: Draft): string {
       return draft.facts.clearanceId
     case 'outside-shell':
       return draft.facts.face
+    case 'hob-beside':
+      return draft.facts.other
+    case 'electrics-wet':
+      return draft.facts.water
+    case 'head-noise':
+      return `${draft.facts.sleeper} ${draft.facts.source}`
+    case 'head-by-feet':
+      return `${draft.facts.sleeper} ${draft.facts.other}`
+    case 'berth-airless':
+      return draft.facts.sleeper
     case 'overlap':
       return draft.facts.other.id
     case 'door-blocked':

@@ -1,5 +1,6 @@
 export {
   buildScene,
+  outerRoof,
   isAway,
   seatIn,
   stanceOf,
@@ -12,6 +13,8 @@ export {
 export { collisions, collisionsOf, outsideOf, type Collision } from './fit'
 export { freedomOf, type Blocker, type Freedom } from './free'
 export { beforeDoor, insideDoor, isDoor } from './doorway'
+export { airOpenings, nearestAir, type AirOpening } from './air'
+export { sleeping, type Sleeping } from './heads'
 export { headroomAt, type Headroom } from './headroom'
 export { assignBerths, berthsOf, cabBelts, offered, seatsOffered, servicesOf, type Berth, type Night } from './berths'
 export { doorWay, type DoorWay } from './door'

@@ -264,7 +264,7 @@ function place(
 }
 
 /** Top of the bare roof, at its highest: what stands on the roof stands on spacers. */
-const outerRoof = ({ sections, lining }: Interior): number =>
+export const outerRoof = ({ sections, lining }: Interior): number =>
   Math.max(...sections.flatMap(({ polygon }) => polygon.map((corner) => corner[1]))) + lining.roofMm
 
 function placeClearance(

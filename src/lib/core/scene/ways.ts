@@ -191,22 +191,39 @@ export function wayGround(scene: Scene, shoulderMm: number, before?: WayGround):
   }
 }
 
-/** The largest circle that is free of obstacles inside the body, by its middle on the grid. */
-export function largestCircle(scene: Scene, { field, grid }: WayGround): { readonly mm: number; readonly at: Vec2 } {
+/** Steps to all sides: one that is held from two sides gives way only aslant. */
+const AROUND = [-1, 0, 1].flatMap((right) => [-1, 0, 1].map((up) => [right, up] as const))
+
+/** The largest circle that is free of obstacles inside the body, sought on the grid and then to the millimetre. */
+export function largestCircle(
+  scene: Scene,
+  { field, grid, obstacles }: WayGround,
+): { readonly mm: number; readonly at: Vec2 } {
   const { xSpan } = scene.interior
+  // a doorway is open to those who walk in, and no room to turn in
+  const inside = (x: number, y: number, away: number): number => {
+    if (x < xSpan.min || x > xSpan.max) return -1
+    const walls = wallsAt(scene.interior, x, liningTop(scene.interior, x) + STEP_OVER_MM)
+    return walls === undefined ? -1 : Math.min(away, walls.max - y, y - walls.min)
+  }
   let best = -1
   let at: Vec2 = [spanMiddle(xSpan), 0]
   field.forEach((away, cell) => {
     if (away <= best) return
     const [x, y] = cellCentre(grid, cell)
-    if (x < xSpan.min || x > xSpan.max) return
-    const walls = wallsAt(scene.interior, x, liningTop(scene.interior, x) + STEP_OVER_MM)
-    // a doorway is open to those who walk in, and no room to turn in
-    const within = walls === undefined ? -1 : Math.min(away, walls.max - y, y - walls.min)
+    const within = inside(x, y, away)
     if (within <= best) return
     best = within
     at = [x, y]
   })
+  const near = obstacles.within(at[0], at[1], grid.cellMm)
+  for (let step = grid.cellMm / 2; step >= 0.25; step /= 2) {
+    for (const [right, up] of AROUND) {
+      const [x, y]: Vec2 = [at[0] + right * step, at[1] + up * step]
+      const within = inside(x, y, obstacles.distance(x, y, near))
+      if (within > best) [best, at] = [within, [x, y]]
+    }
+  }
   return { mm: Math.floor(2 * Math.max(0, best)), at }
 }
 

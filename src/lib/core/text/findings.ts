@@ -354,6 +354,208 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     client: 'A hole in the body stays when the furniture moves on.',
     why: ['The fit-out is marked to move to another vehicle.'],
   }),
+  'gas-far': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Gas far from its bottle',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} burns gas ${say(measured)} from ${the(names.fitting(facts.bottle))}; all gas belongs in one zone of ${say(needed)}.`,
+    client: 'The gas line would run through half the vehicle.',
+    why: [
+      `Least distance between the two: ${say(measured)}; at most ${say(needed)}.`,
+      'Gas lines are work for a licensed gas fitter, and are pressure-tested; local codes rule.',
+    ],
+  }),
+  'gas-vent-high': ({ fittings, measured, needed }, names, say) => ({
+    title: 'The gas locker cannot drain',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} stands ${say(measured)} over the floor; gas that leaks sinks into the space below and stays.`,
+    client: 'Leaking gas could not flow out.',
+    why: [
+      `Its base over the lined floor: ${say(measured)}; at most ${say(needed)}, so that its vent goes down through the floor.`,
+      'Sealed to the inside, vented at its lowest point: work for a licensed gas fitter; local codes rule.',
+    ],
+  }),
+  'hob-beside': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Too near the flame',
+    designer: `${capital(the(names.fitting(facts.other)))} rises ${say(measured)} beside ${the(names.fitting(fittings[0]!))}; ${say(needed)} of air, or a splashback.`,
+    client: `${capital(the(names.fitting(facts.other)))} could scorch beside the hob.`,
+    why: [
+      `Free air at the height of the pans: ${say(measured)}; needed ${say(needed)}. A splashback between counts as a heat-proof board; the hob maker’s sheet rules.`,
+    ],
+  }),
+  'electrics-wet': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Electrics near water',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} sits ${say(measured)} from ${the(names.fitting(facts.water))}; ${say(needed)} keep it dry.`,
+    client: 'Water could reach the electrics.',
+    why: [
+      `Least distance between the two: ${say(measured)}; needed ${say(needed)}.`,
+      'Batteries and mains can injure or kill: work for a licensed electrician; local codes rule.',
+    ],
+  }),
+  'fuse-far': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Fuses far from the battery',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} from ${the(names.fitting(facts.battery))}; at most ${say(needed)}.`,
+    client: 'A long cable would lie before its fuse.',
+    why: [
+      `Least distance between the two: ${say(measured)}; at most ${say(needed)}. The main fuse sits at the battery’s pole itself.`,
+      'Work for a licensed electrician; local codes rule.',
+    ],
+  }),
+  'air-one-way': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Air goes out and none comes in',
+    designer:
+      facts.openings === 0
+        ? `${capital(the(names.fitting(fittings[0]!)))} has no opening to draw from: it moves nothing.`
+        : `The furthest opening that ${the(names.fitting(fittings[0]!))} can draw from is ${say(measured)} away; ${say(needed)} draw air across the space.`,
+    client: 'The fan would run and the air would stand.',
+    why: [
+      `Other openings for air (fans, roof hatches, windows that open): ${facts.openings}; the furthest ${say(measured)} off, needed ${say(needed)}.`,
+    ],
+  }),
+  'berth-airless': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'No air at the head',
+    designer: `The ${facts.sleeper}’s head on ${the(names.fitting(fittings[0]!))} is ${say(measured)} from the next opening for air; within ${say(needed)} it is felt.`,
+    client: `The ${facts.sleeper} would sleep in still air.`,
+    why: [
+      `From above, head to the nearest fan, roof hatch or window that opens: ${say(measured)}; at most ${say(needed)}.`,
+    ],
+  }),
+  'hob-airless': ({ fittings, measured, needed }, names, say) => ({
+    title: 'Steam stays in',
+    designer: `The nearest fan, opening window or door is ${say(measured)} from ${the(names.fitting(fittings[0]!))}; ${say(needed)} take the steam out.`,
+    client: 'Cooking would steam up the vehicle.',
+    why: [`From above, the hob’s middle to the nearest opening: ${say(measured)}; at most ${say(needed)}.`],
+  }),
+  'head-noise': ({ measured, needed, facts }, names, say) => ({
+    title: 'Noise at the pillow',
+    designer: `The ${facts.sleeper}’s head lies ${say(measured)} from ${the(names.fitting(facts.source))}; ${say(needed)} keep it quiet.`,
+    client: `The ${facts.sleeper} would hear ${the(names.fitting(facts.source))} all night.`,
+    why: [`Head to the nearest part of it: ${say(measured)}; at least ${say(needed)}.`],
+  }),
+  'head-by-feet': ({ measured, needed, facts }, _names, say) => ({
+    title: 'A head by feet',
+    designer: `The ${facts.sleeper}’s head lies ${say(measured)} from the ${facts.other}’s feet; ${say(needed)} keep them apart.`,
+    client: `The ${facts.sleeper} would sleep by the ${facts.other}’s feet.`,
+    why: [`Middle of the head to the middle of the feet: ${say(measured)}; at least ${say(needed)}.`],
+  }),
+  'head-bump': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'A knock on the head',
+    designer: `Over ${the(names.fitting(fittings[0]!))} there are ${say(measured)} to ${the(names.fitting(facts.over))}; the ${facts.person} sits ${say(facts.sittingMm)} high and needs ${say(needed)}.`,
+    client: `The ${facts.person} would hit ${the(names.fitting(facts.over))}.`,
+    why: [
+      `Sitting height ${say(facts.sittingMm)} + ${say(needed - facts.sittingMm)} to rise = ${say(needed)}; seat to what hangs over it: ${say(measured)}.`,
+    ],
+  }),
+  'worktop-off': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: measured < needed ? 'The worktop is low' : 'The worktop is high',
+    designer: `The worktop of ${the(names.fitting(fittings[0]!))} is ${say(measured)} high; the ${facts.cook}, ${say(facts.statureMm)}, works well at ${say(facts.lowMm)} to ${say(facts.highMm)}.`,
+    client: `The ${facts.cook} would ${measured < needed ? 'stoop' : 'reach up'} to cook.`,
+    why: [
+      `Elbow of ${say(facts.statureMm)} stature, less 100 to 150 mm for light work, and 40 mm either way: ${say(facts.lowMm)} to ${say(facts.highMm)}; floor to worktop: ${say(measured)}.`,
+    ],
+  }),
+  'worktop-few': ({ measured, needed }, _names, say) => ({
+    title: 'Little worktop to cook at',
+    designer: `The longest free stretch of worktop while one cooks is ${say(measured)}; ${say(needed)} take a board and a pan.`,
+    client: 'There is little room to cut and to put down.',
+    why: [
+      `Free and unbroken, what stands on it or hangs low over it taken away: ${say(measured)}; wanted ${say(needed)}, as the brief cooks daily.`,
+    ],
+  }),
+  'cold-far': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'The cold box is a walk away',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} from ${the(names.fitting(facts.hob))}; within ${say(needed)} it is a step.`,
+    client: 'You would walk to the cold box while you cook.',
+    why: [`Least distance between the two: ${say(measured)}; at most ${say(needed)}.`],
+  }),
+  'belt-sideways': ({ fittings, measured, needed, facts }, names) => ({
+    title: 'Belted sideways',
+    designer: `${capital(count(facts.places, { one: 'belt', many: 'belts' }))} of ${the(names.fitting(fittings[0]!))} ${facts.places === 1 ? 'looks' : 'look'} ${formatNumber(measured)}° off the way of travel; at most ${formatNumber(needed)}°.`,
+    client: 'No one may travel on a seat that looks sideways.',
+    why: [
+      `Angle between the seat and the vehicle’s length: ${formatNumber(measured)}°; at most ${formatNumber(needed)}°.`,
+      'Belts and their anchorages need approval: work for a licensed fitter; local codes rule.',
+    ],
+  }),
+  'not-held': ({ fittings, measured, needed }, names) => ({
+    title: 'Not held on the road',
+    designer: `${capital(the(names.fitting(fittings[0]!)))}, ${formatNumber(measured)} kg empty, stands by itself on the road; over ${formatNumber(needed)} kg it is strapped.`,
+    client: `${capital(the(names.fitting(fittings[0]!)))} would fly forward when you brake.`,
+    why: [`Its boards and parts: ${formatNumber(measured)} kg; free to stand: up to ${formatNumber(needed)} kg.`],
+  }),
+  'exit-few': ({ measured, needed, facts }, names) => ({
+    title: 'One way out',
+    designer: `There ${measured === 1 ? 'is' : 'are'} ${count(measured, { one: 'way', many: 'ways' })} out of the sleeping space that a person gets through; ${needed} are needed.`,
+    client: measured === 0 ? 'No one could get out at night.' : 'If that way is blocked, no one gets out at night.',
+    why: [
+      `Doors, roof hatches, windows that open and an open cab, at least 610 × 430 mm of them free: ${facts.exits.length === 0 ? 'none' : list(facts.exits.map((id) => (id === 'cab' ? 'the cab' : the(names.part(id)))))}.`,
+      'An emergency exit opens from inside without a tool; local codes rule.',
+    ],
+  }),
+  'parking-high': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Too high for where it parks',
+    designer: `With ${the(names.fitting(fittings[0]!))} on the roof it is ${say(measured)} high; the client’s lowest bar is ${say(needed)}.`,
+    client: 'It would not fit where you park.',
+    why: [
+      `Load floor over the ground ${say(facts.floorMm)}, top of ${the(names.fitting(fittings[0]!))} over it ${say(measured - facts.floorMm)}: together ${say(measured)}; the bare vehicle is ${say(facts.outerMm)}.`,
+      'Empty and on level ground: measure it before you trust it.',
+    ],
+  }),
+  'ground-low': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Hangs lower than the vehicle',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} leaves ${say(measured)} to the ground; the vehicle itself clears ${say(needed)}.`,
+    client: `${capital(the(names.fitting(fittings[0]!)))} would touch where the vehicle does not.`,
+    why: [
+      `Load floor over the ground ${say(facts.floorMm)} less what hangs below it ${say(facts.floorMm - measured)}: ${say(measured)}.`,
+    ],
+  }),
+  'stealth-seen': ({ measured, needed, facts }) => ({
+    title: 'It shows from outside',
+    designer: `${capital(count(measured, { one: 'mark', many: 'marks' }))} can be seen from outside; the brief wants to stand unseen, at most ${formatNumber(needed)}.`,
+    client: 'One sees that someone lives in it.',
+    why: [
+      `On the roof or outside: ${formatNumber(measured - facts.changes)}; changes to the body: ${formatNumber(facts.changes)}.`,
+    ],
+  }),
+  'awning-away': ({ fittings, measured, facts }, names, say) => ({
+    title: 'The awning hangs beside the door',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} on the ${facts.side} is ${say(measured)} from the next door of that side.`,
+    client: 'You would step out into the rain.',
+    why: [
+      `Along the vehicle, from its end to the nearest edge of a door on the ${facts.side}: ${say(measured)}; 0 is over it.`,
+    ],
+  }),
+  'resale-short': ({ measured, needed }, _names, say) => ({
+    title: 'No bed that counts',
+    designer: `The longest bed is ${say(measured)}; ${say(needed)} are asked of a motor caravan, and the brief thinks of selling.`,
+    client: 'It might not be registered as a motor caravan for its next owner.',
+    why: [`Longest mattress at night: ${say(measured)}; ${say(needed)} needed. Other countries ask other things.`],
+  }),
+  'change-long': ({ measured, needed, facts }, names) => ({
+    title: 'Long to change over',
+    designer: `From ${names.mode(facts.fromMode)} it takes about ${formatNumber(measured)} minutes and ${count(facts.moves, { one: 'move', many: 'moves' })}; patience ends at ${formatNumber(needed)}.`,
+    client: `It takes ${formatNumber(measured)} minutes every time.`,
+    why: [
+      `Sum of the moves from ${names.mode(facts.fromMode)}: ${formatNumber(measured)} min; at most ${formatNumber(needed)} min.`,
+    ],
+  }),
+  'bed-wakes': ({ measured, facts }, names) => ({
+    title: 'Everyone must get up',
+    designer: `To get here from ${names.mode(facts.fromMode)}, everyone gets up from all ${formatNumber(measured)} places to rest: ${list(facts.by.map((id) => the(names.fitting(id))))} must be moved.`,
+    client: 'No one can go to bed while the other still sits.',
+    why: [`Places to sit or lie before: ${formatNumber(measured)}; left in peace by the moves: 0.`],
+  }),
+  'no-passing': ({ measured, needed, facts }, _names, say) => ({
+    title: 'No place to pass',
+    designer: `The largest free circle of floor is ${say(measured)}; ${say(needed)} let one stand aside for the other.`,
+    client: `The ${facts.people} of you could not pass one another.`,
+    why: [
+      `Shoulders of the broadest and a body’s depth: ${say(needed)}; the largest free circle inside: ${say(measured)}.`,
+    ],
+  }),
+  'hangs-free': ({ fittings, measured }, names, say) => ({
+    title: 'Hangs in the air',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} over the floor, and nothing holds it.`,
+    client: `${capital(the(names.fitting(fittings[0]!)))} has nothing to stand or hang on.`,
+    why: ['Within 60 mm below, beside or behind it there is no floor, wall, roof or other fitting.'],
+  }),
   'service-missing': ({ measured, needed, unit, facts }) => {
     const words = NEED_WORDS[facts.need]
     return unit === 'litres'

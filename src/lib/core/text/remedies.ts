@@ -25,6 +25,8 @@ const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string) => string>
   'entry-foot': (name) => `Get into ${name} from its foot`,
   slats: (name) => `Lay ${name}’s mattress on slats`,
   latch: (name) => `Give ${name} latches that lock`,
+  strap: (name) => `Strap ${name} down`,
+  raise: (name, amount) => `Hang ${name} higher by ${amount}`,
   'into-framing': (name) => `Bolt ${name} into framing`,
 }
 

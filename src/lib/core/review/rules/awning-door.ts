@@ -1,0 +1,38 @@
+import { spansOverlap } from '../../geometry'
+import { isDoor } from '../../scene'
+import { defineRule, practice } from '../define-rule'
+import { topOf } from '../middle'
+
+/** One steps out under the awning: it hangs over a side door. */
+export const awningDoor = defineRule({
+  id: 'awning-door',
+  group: 'outside',
+  modes: ['living'],
+  gravity: { 'awning-away': 'note' },
+  basis: practice('an awning hangs over a door, on the side away from the hook-up'),
+  parameters: {},
+  check: ({ scene }) =>
+    scene.placed.flatMap((placed) => {
+      if (placed.kind.id !== 'awning') return []
+      const side = placed.placement.at[1] > 0 ? ('left' as const) : ('right' as const)
+      const doors = scene.interior.shell.openings.filter((one) => one.side === side && isDoor(one))
+      const gaps = doors.map(({ fromMm, toMm }) =>
+        spansOverlap(placed.bounds.x, { min: fromMm, max: toMm })
+          ? 0
+          : Math.max(fromMm - placed.bounds.x.max, placed.bounds.x.min - toMm),
+      )
+      const nearest = Math.min(scene.interior.xSpan.max, ...gaps)
+      if (nearest <= 0) return []
+      return [
+        {
+          code: 'awning-away' as const,
+          fittings: [placed.id],
+          place: topOf(placed),
+          measured: Math.round(nearest),
+          needed: 0,
+          unit: 'mm' as const,
+          facts: { side },
+        },
+      ]
+    }),
+})

@@ -1,0 +1,38 @@
+import { boxGap } from '../../geometry'
+import { defineRule, practice } from '../define-rule'
+import { topOf } from '../middle'
+
+/** The fuses sit near the battery: a cable before its fuse is a cable without one. */
+export const fuseNear = defineRule({
+  id: 'fuse-near',
+  group: 'safety',
+  modes: ['living'],
+  gravity: { 'fuse-far': 'caution' },
+  basis: practice(
+    'the run between battery and fuses is short; the main fuse sits at the pole itself; work for a licensed electrician',
+  ),
+  parameters: {
+    runMm: { default: 1500, min: 200, max: 5000, unit: 'mm', basis: practice('a cable that one sees whole') },
+  },
+  check: ({ scene, parameters }) => {
+    const batteries = scene.placed.filter(({ kind }) => kind.id === 'battery')
+    const boards = scene.placed.filter(({ kind }) => kind.id === 'fuse-board')
+    if (boards.length === 0) return []
+    return batteries.flatMap((battery) => {
+      const near = boards.map((board) => ({ board, mm: boxGap(board.bounds, battery.bounds) }))
+      const nearest = near.reduce((least, one) => (one.mm < least.mm ? one : least))
+      if (nearest.mm <= parameters.runMm) return []
+      return [
+        {
+          code: 'fuse-far' as const,
+          fittings: [nearest.board.id, battery.id],
+          place: topOf(nearest.board),
+          measured: Math.round(nearest.mm),
+          needed: parameters.runMm,
+          unit: 'mm' as const,
+          facts: { battery: battery.id },
+        },
+      ]
+    })
+  },
+})

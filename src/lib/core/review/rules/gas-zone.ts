@@ -1,0 +1,42 @@
+import { boxGap } from '../../geometry'
+import type { Placed } from '../../scene'
+import { defineRule, practice } from '../define-rule'
+import { topOf } from '../middle'
+
+const BOTTLES: ReadonlySet<string> = new Set(['gas-locker', 'gas-under'])
+
+/** What burns gas: hobs and heaters by their fuel, a galley with a hob, and an oven. */
+const burnsGas = ({ kind, fitting: { parameters } }: Placed): boolean =>
+  kind.cautions(parameters).includes('gas') && !BOTTLES.has(kind.id) && (parameters.fuel ?? 'gas') === 'gas'
+
+/** All that burns gas is in one zone with its bottle: short lines, few joints. */
+export const gasZone = defineRule({
+  id: 'gas-zone',
+  group: 'safety',
+  modes: ['living'],
+  gravity: { 'gas-far': 'caution' },
+  basis: practice('all that burns gas in one zone, short runs; the lines are work for a licensed gas fitter'),
+  parameters: {
+    runMm: { default: 2500, min: 500, max: 8000, unit: 'mm', basis: practice('a line that one sees whole') },
+  },
+  check: ({ scene, parameters }) => {
+    const bottles = scene.placed.filter(({ kind }) => BOTTLES.has(kind.id))
+    if (bottles.length === 0) return []
+    return scene.placed.filter(burnsGas).flatMap((burner) => {
+      const runs = bottles.map((bottle) => ({ bottle, mm: boxGap(burner.bounds, bottle.bounds) }))
+      const nearest = runs.reduce((least, one) => (one.mm < least.mm ? one : least))
+      if (nearest.mm <= parameters.runMm) return []
+      return [
+        {
+          code: 'gas-far' as const,
+          fittings: [burner.id, nearest.bottle.id],
+          place: topOf(burner),
+          measured: Math.round(nearest.mm),
+          needed: parameters.runMm,
+          unit: 'mm' as const,
+          facts: { bottle: nearest.bottle.id },
+        },
+      ]
+    })
+  },
+})

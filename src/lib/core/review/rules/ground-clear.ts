@@ -1,0 +1,49 @@
+import { outerRoof } from '../../scene'
+import { defineRule, plainGeometry } from '../define-rule'
+import { setSeat } from '../ways-out'
+
+/** What hangs under the floor hangs no lower than the vehicle itself. */
+export const groundClear = defineRule({
+  id: 'ground-clear',
+  group: 'outside',
+  modes: ['driving'],
+  gravity: { 'ground-low': 'caution' },
+  basis: plainGeometry('lowest part under the floor over the ground, held against the vehicle’s own ground clearance'),
+  parameters: {},
+  check: ({ scene }) => {
+    const { outer } = scene.interior.shell
+    if (outer === undefined) return []
+    const floorMm = outer.heightMm - outerRoof(scene.interior)
+    return scene.placed.flatMap((placed) => {
+      if (placed.seat.up.from !== 'under-floor') return []
+      const free = floorMm + placed.bounds.z.min
+      if (free >= outer.groundMm) return []
+      const { x, y, z } = placed.bounds
+      return [
+        {
+          code: 'ground-low' as const,
+          fittings: [placed.id],
+          place: [(x.min + x.max) / 2, (y.min + y.max) / 2, z.min] as const,
+          measured: Math.round(free),
+          needed: outer.groundMm,
+          unit: 'mm' as const,
+          facts: { floorMm: Math.round(floorMm) },
+        },
+      ]
+    })
+  },
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
+    const higher = finding.needed - finding.measured
+    if (placed === undefined || placed.seat.up.mm < higher) return []
+    const up = { ...placed.seat.up, mm: placed.seat.up.mm - higher }
+    return [
+      {
+        code: 'raise',
+        fittingId: placed.id,
+        amount: higher,
+        commands: [setSeat(input, placed.id, { ...placed.seat, up })],
+      },
+    ]
+  },
+})

@@ -1,0 +1,46 @@
+import { defineRule, practice } from '../define-rule'
+import { topOf } from '../middle'
+
+/** On the road nothing heavy stands by itself. */
+export const heldFast = defineRule({
+  id: 'held-fast',
+  group: 'travel',
+  modes: ['driving'],
+  gravity: { 'not-held': 'stop' },
+  basis: practice('everything heavy, tall or loose is strapped or fixed on the road'),
+  parameters: {
+    freeKg: { default: 3, min: 0, max: 20, unit: 'kg', basis: practice('what hurts no one when it flies') },
+  },
+  check: ({ scene, parameters }) =>
+    scene.placed.flatMap((placed) => {
+      if (placed.fitting.fixing?.how !== 'standing' || placed.solids.length === 0) return []
+      const kg = placed.kind.massKg(placed.fitting.parameters)
+      if (kg <= parameters.freeKg) return []
+      return [
+        {
+          code: 'not-held' as const,
+          fittings: [placed.id],
+          place: topOf(placed),
+          measured: Math.round(kg),
+          needed: parameters.freeKg,
+          unit: 'kg' as const,
+          facts: {},
+        },
+      ]
+    }),
+  remedies: (input, finding) => [
+    {
+      code: 'strap',
+      fittingId: finding.fittings[0]!,
+      amount: 2,
+      commands: [
+        {
+          type: 'fitting.fixing',
+          variant: input.variantId,
+          id: finding.fittings[0]!,
+          fixing: { how: 'straps', points: 2 },
+        },
+      ],
+    },
+  ],
+})

@@ -1,0 +1,74 @@
+import { prismBounds, prismsOverlap, type Prism } from '../../geometry'
+import type { Placed, Scene } from '../../scene'
+import { liningTop, wallsAt } from '../../shell'
+import { defineRule, plainGeometry } from '../define-rule'
+import { topOf } from '../middle'
+import { setSeat } from '../ways-out'
+
+/** How near a wall, a roof or a neighbour holds: a batten’s thickness. Common practice, no source. */
+const HELD_MM = 60
+
+/** Kinds that carry themselves: on rails, brackets, poles or legs of their own. */
+const OWN_LEGS: ReadonlySet<string> = new Set(['sleeping', 'sitting'])
+
+const grown = (prism: Prism): Prism => {
+  const { x, y, z } = prismBounds(prism)
+  return {
+    axis: 'z',
+    profile: [
+      [x.min - HELD_MM, y.min - HELD_MM],
+      [x.max + HELD_MM, y.min - HELD_MM],
+      [x.max + HELD_MM, y.max + HELD_MM],
+      [x.min - HELD_MM, y.max + HELD_MM],
+    ],
+    span: { min: z.min - HELD_MM, max: z.max + HELD_MM },
+  }
+}
+
+function isHeld(scene: Scene, placed: Placed): boolean {
+  const { x, y, z } = placed.bounds
+  if (z.min - liningTop(scene.interior, placed.placement.at[0]) <= HELD_MM || z.max <= 0) return true
+  if (placed.seat.up.from !== 'floor' || OWN_LEGS.has(placed.kind.group)) return true
+  const walls = wallsAt(scene.interior, (x.min + x.max) / 2, (z.min + z.max) / 2)
+  if (walls === undefined || walls.max - y.max < HELD_MM || y.min - walls.min < HELD_MM) return true
+  const { min, max } = scene.interior.xSpan
+  if (x.min - min < HELD_MM || max - x.max < HELD_MM) return true
+  const reach = placed.inner.map(({ prism }) => grown(prism))
+  return scene.placed.some(
+    (other) =>
+      other.id !== placed.id && other.inner.some(({ prism }) => reach.some((own) => prismsOverlap(own, prism))),
+  )
+}
+
+/** Everything stands on the floor or on something, or hangs on a wall, the roof or a neighbour. */
+export const standsOn = defineRule({
+  id: 'stands-on',
+  group: 'fit',
+  modes: ['living'],
+  gravity: { 'hangs-free': 'stop' },
+  basis: plainGeometry('nothing within 60 mm below, beside or behind it'),
+  parameters: {},
+  check: ({ scene }) =>
+    scene.placed.flatMap((placed) => {
+      if (placed.inner.length === 0 || isHeld(scene, placed)) return []
+      return [
+        {
+          code: 'hangs-free' as const,
+          fittings: [placed.id],
+          place: topOf(placed),
+          measured: Math.round(placed.bounds.z.min - liningTop(scene.interior, placed.placement.at[0])),
+          needed: 0,
+          unit: 'mm' as const,
+          facts: {},
+        },
+      ]
+    }),
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
+    if (placed === undefined) return []
+    const seat = { ...placed.seat, up: { from: 'floor' as const, mm: 0 } }
+    return [
+      { code: 'lower', fittingId: placed.id, amount: finding.measured, commands: [setSeat(input, placed.id, seat)] },
+    ]
+  },
+})

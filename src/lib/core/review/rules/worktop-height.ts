@@ -1,0 +1,66 @@
+import { ageOf, peopleOf } from '../../brief'
+import { bodyMm } from '../../people'
+import { liningTop } from '../../shell'
+import { defineRule, practice, published } from '../define-rule'
+import { topOf } from '../middle'
+import { setParameters } from '../ways-out'
+
+/** The worktop is as high as those who cook want it. */
+export const worktopHeight = defineRule({
+  id: 'worktop-height',
+  group: 'people',
+  modes: ['living'],
+  gravity: { 'worktop-off': 'note' },
+  basis: published(
+    'standing light work 100 to 150 mm below the elbow: Grandjean, Fitting the Task to the Man; elbow 0.630 of stature: Drillis & Contini 1966 (both from memory)',
+  ),
+  parameters: {
+    leastBelowMm: { default: 100, min: 0, max: 200, unit: 'mm', basis: published('Grandjean (from memory)') },
+    mostBelowMm: { default: 150, min: 50, max: 300, unit: 'mm', basis: published('Grandjean (from memory)') },
+    slackMm: { default: 40, min: 0, max: 150, unit: 'mm', basis: practice('what shoes and habit even out') },
+  },
+  check: ({ scene, brief, parameters }) => {
+    const { leastBelowMm, mostBelowMm, slackMm } = parameters
+    const adults = peopleOf(brief).filter(([, person]) => ageOf(person) === 'adult' && person.mobility !== 'wheelchair')
+    const named = adults.filter(([id]) => id === brief.use?.cook)
+    const cooks = (named.length > 0 ? named : adults).map(([, person]) => {
+      const elbow = person.measured?.elbow ?? bodyMm(person.statureMm, 'elbow')
+      return { person, lowMm: elbow - mostBelowMm - slackMm, highMm: elbow - leastBelowMm + slackMm }
+    })
+    if (cooks.length === 0) return []
+    return scene.placed.flatMap((placed) => {
+      const { worktopMm } = placed.fitting.parameters
+      if (typeof worktopMm !== 'number' || !placed.services.some(({ type }) => type === 'hob' || type === 'basin'))
+        return []
+      const high = placed.placement.at[2] + worktopMm - liningTop(scene.interior, placed.placement.at[0])
+      // right for one who cooks is right enough
+      if (cooks.some(({ lowMm, highMm }) => high >= lowMm && high <= highMm)) return []
+      const off = ({ lowMm, highMm }: (typeof cooks)[number]) => Math.max(lowMm - high, high - highMm)
+      const { person, lowMm, highMm } = cooks.reduce((least, one) => (off(one) < off(least) ? one : least))
+      return [
+        {
+          code: 'worktop-off' as const,
+          fittings: [placed.id],
+          place: topOf(placed),
+          measured: Math.round(high),
+          needed: Math.round(high < lowMm ? lowMm : highMm),
+          unit: 'mm' as const,
+          facts: {
+            cook: person.label,
+            statureMm: person.statureMm,
+            lowMm: Math.round(lowMm),
+            highMm: Math.round(highMm),
+          },
+        },
+      ]
+    })
+  },
+  remedies: (input, finding) => [
+    {
+      code: 'set-height',
+      fittingId: finding.fittings[0]!,
+      amount: finding.needed,
+      commands: [setParameters(input, finding.fittings[0]!, { worktopMm: finding.needed })],
+    },
+  ],
+})

@@ -1,0 +1,39 @@
+import { spanMiddle, type Vec3 } from '../geometry'
+import { jambs } from '../shell'
+import type { Scene } from './scene'
+
+/** Where air comes in or goes out: a fan, a roof hatch, a window that opens, or a roof opening without a fitting in it. */
+export interface AirOpening {
+  readonly id: string
+  readonly what: 'fan' | 'hatch' | 'window'
+  readonly at: Vec3
+}
+
+const OPENS: ReadonlySet<string> = new Set(['hopper', 'sliding-pane', 'roof-hatch'])
+
+/** Every opening for air of a scene; a cut-out counts with the fan or hatch that stands in it. */
+export function airOpenings(scene: Scene): readonly AirOpening[] {
+  const fitted = scene.placed.flatMap(({ id, kind, bounds }): AirOpening[] => {
+    const what = kind.id === 'fan-extract' ? 'fan' : kind.id === 'hatch-roof' ? 'hatch' : undefined
+    return what === undefined ? [] : [{ id, what, at: [spanMiddle(bounds.x), spanMiddle(bounds.y), bounds.z.min] }]
+  })
+  const cut = scene.interior.shell.openings.flatMap((opening): AirOpening[] => {
+    if (!OPENS.has(opening.opens)) return []
+    if (opening.side === 'roof') {
+      const filled = fitted.some(
+        ({ at: [x, y] }) => x > opening.fromMm && x < opening.toMm && y > opening.sillMm && y < opening.headMm,
+      )
+      const at: Vec3 = [(opening.fromMm + opening.toMm) / 2, (opening.sillMm + opening.headMm) / 2, 2000]
+      return filled ? [] : [{ id: opening.id, what: 'hatch', at }]
+    }
+    const [[x0, y0], [x1, y1]] = jambs(scene.interior, opening)
+    return [
+      { id: opening.id, what: 'window', at: [(x0 + x1) / 2, (y0 + y1) / 2, (opening.sillMm + opening.headMm) / 2] },
+    ]
+  })
+  return [...fitted, ...cut]
+}
+
+/** From above, how far the nearest of some openings is; Infinity where there is none. */
+export const nearestAir = (openings: readonly AirOpening[], [x, y]: readonly [number, number, ...number[]]): number =>
+  Math.min(Infinity, ...openings.map(({ at }) => Math.hypot(at[0] - x, at[1] - y)))
