@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { genericShell, GENERIC_SHELLS, interiorOf } from '../shell'
+import { genericShell, GENERIC_SHELLS, interiorOf, mostHeadroomMm } from '../shell'
 import { sayContradiction, sayContradictionBasis } from '../text'
 import { CONTRADICTION_CODES } from './contradictions'
 import {
@@ -9,7 +9,6 @@ import {
   contradictionsOf,
   loadKg,
   longestBedMm,
-  mostHeadroomMm,
   wallAskedMm,
   wallLengthMm,
   type Brief,

@@ -1,6 +1,6 @@
 import { clamp, spanLength } from '../geometry'
 import { ACCESS } from '../people'
-import { boxInside, heightsAt, longestBoard, widestAcross, type Interior, type Shell } from '../shell'
+import { boxInside, longestBoard, mostHeadroomMm, widestAcross, type Interior, type Shell } from '../shell'
 import { aidedOf, answer, peopleOf, STANDING_SPARE_MM, tallestOf } from './answers'
 import { demandsOf, type ResolvedDemand } from './demands'
 import { NEED_FACTS } from './needs'
@@ -60,17 +60,6 @@ export const wallAskedMm = (brief: Brief): number =>
   demandsOf(brief)
     .filter(({ need, must }) => must && NEED_FACTS[need].alongWall)
     .reduce((sum, { need, sizeMm }) => sum + (need === 'berth' ? Math.min(sizeMm[0]!, 2 * sizeMm[1]!) : sizeMm[0]!), 0)
-
-/** The highest headroom on the centreline. */
-export function mostHeadroomMm(interior: Interior): number {
-  const { min, max } = interior.xSpan
-  let most = 0
-  for (let x = min + 25; x < max; x += 50) {
-    const heights = heightsAt(interior, x, 0)
-    if (heights !== undefined) most = Math.max(most, spanLength(heights))
-  }
-  return Math.floor(most)
-}
 
 /** The longest bed of a width that lies in the body: along it, or across at any usual height if that is what `wantedMm` needs. */
 export function longestBedMm(interior: Interior, wideMm: number, wantedMm: number): number {

@@ -76,7 +76,6 @@ export {
   contradictionsOf,
   loadKg,
   longestBedMm,
-  mostHeadroomMm,
   wallAskedMm,
   wallLengthMm,
   type Contradiction,

@@ -69,6 +69,7 @@ export {
   worstProtrusion,
   type Protrusion,
 } from './questions'
+export { mostHeadroomMm } from './most-headroom'
 export { cabSpace, heightThere, isAhead, widthThere } from './cab'
 export { depthAt, widestAcross } from './across'
 export { ceilingAreaM2, floorAreaM2, volumeM3 } from './areas'

@@ -1,5 +1,6 @@
-import { mostHeadroomMm, STANDING_SPARE_MM, tallestOf } from '../../brief'
+import { STANDING_SPARE_MM, tallestOf } from '../../brief'
 import { headroomAt, neededClearances } from '../../scene'
+import { mostHeadroomMm } from '../../shell'
 import { defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
 import { middleOf } from '../middle'
