@@ -37,6 +37,7 @@ async function example(name) {
 
 try {
   await shoot('jobs', '/')
+  await shoot('rules', '/rules')
   await shoot('brief', '/jobs/job-potter/brief', 'light', async (page) => {
     await page.getByRole('button', { name: 'More about teenager' }).click()
   })

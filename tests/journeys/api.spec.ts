@@ -99,6 +99,17 @@ test('lists jobs, shells, kinds and the schema', async ({ request }) => {
     maximum: 750,
     default: 500,
   })
+  const rules = (await (await request.get('/api/rules')).json()) as { id: string; title: string; client: string }[]
+  expect(rules.length).toBeGreaterThan(50)
+  expect(rules.find(({ id }) => id === 'berth-length')).toMatchObject({
+    title: 'Long enough to lie',
+    group: 'people',
+    gravity: { 'berth-short': 'stop' },
+    basis: { kind: 'practice' },
+    parameters: { spareMm: { default: 50, unit: 'mm', min: 0 } },
+    designer: expect.stringContaining('as long as the taller'),
+    client: 'You lie stretched out.',
+  })
   const schema = (await (await request.get('/schema/job.v1.json')).json()) as { $schema: string; properties: object }
   expect(schema.$schema).toContain('2020-12')
   expect(Object.keys(schema.properties)).toContain('variants')

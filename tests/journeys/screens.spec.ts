@@ -25,6 +25,7 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
     },
   ],
   ['jobs', (page) => open(page, '/')],
+  ['book of rules', (page) => open(page, '/rules')],
   ['brief', (page, id) => open(page, `/jobs/${id}/brief`)],
   ...['pets', 'gear', 'use', 'comfort', 'build', 'demands'].map((step): (typeof SCREENS)[number] => [
     `brief, ${step}`,

@@ -7,7 +7,7 @@ export {
   type Remedy,
   type RemedyCode,
 } from './finding'
-export type { Rule, RuleParameter } from './define-rule'
+export { RULE_GROUPS, type Rule, type RuleGroup, type RuleParameter } from './define-rule'
 export { RULES } from './registry'
 export {
   remediesFor,

@@ -93,6 +93,8 @@
   <header class="flex h-12 items-center gap-6 border-b border-ink bg-sheet px-6">
     <span class="text-lg font-bold tracking-tight" style="font-stretch: 110%">Zimmerman</span>
     <span class="text-ink-2">the planning bench for vehicle conversions</span>
+    <div class="flex-1"></div>
+    <a class="act" href="/rules">Book of rules</a>
   </header>
   <main class="mx-auto max-w-6xl px-6 py-8">
     <div class="flex items-baseline gap-6">

@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest'
+import { RULE_GROUPS, RULES } from '../review'
+import { RULE_GROUP_WORDS, RULE_PARAMETER_WORDS, RULE_WORDS, ruleBook, sayRule } from './rule-book'
+
+const byId = (id: string) =>
+  sayRule(
+    RULES.find((rule) => rule.id === id)!,
+    'mm',
+  )
+
+describe('the book of rules', () => {
+  it('has words for every rule, group and figure, and for no other', () => {
+    expect(Object.keys(RULE_WORDS).sort()).toEqual(RULES.map(({ id }) => id))
+    expect(Object.keys(RULE_GROUP_WORDS).sort()).toEqual([...RULE_GROUPS].sort())
+    expect(Object.keys(RULE_PARAMETER_WORDS).sort()).toEqual(
+      [...new Set(RULES.flatMap(({ parameters }) => Object.keys(parameters)))].sort(),
+    )
+  })
+
+  it('says each in whole sentences, and no two alike', () => {
+    for (const field of ['title', 'designer', 'client'] as const) {
+      const all = Object.values(RULE_WORDS).map((words) => words[field])
+      expect(new Set(all).size).toBe(all.length)
+      for (const text of all) expect(text.endsWith('.'), text).toBe(field !== 'title')
+    }
+  })
+
+  it('holds every rule once, under its group', () => {
+    const entries = ruleBook('mm').flatMap(([group, rules]) => rules.map((rule) => [group, rule] as const))
+    expect(entries.map(([, { id }]) => id).sort()).toEqual(RULES.map(({ id }) => id))
+    for (const [group, rule] of entries) expect(rule.group).toBe(group)
+  })
+
+  it('says gravity, modes, basis and figures with their limits', () => {
+    expect(byId('ways-out')).toMatchObject({
+      gravity: ['caution'],
+      modes: 'at night',
+      basis: expect.stringContaining('NFPA 1192'),
+      parameters: [
+        {
+          name: 'longer side, at least',
+          value: expect.stringMatching(/^610\smm$/),
+          limits: expect.stringMatching(/^400\smm to 900\smm$/),
+        },
+        { name: 'shorter side, at least', value: expect.stringMatching(/^430\smm$/) },
+      ],
+    })
+    // the graver of its two findings comes first
+    expect(byId('way-width')).toMatchObject({ gravity: ['stop', 'caution'], modes: 'in every mode' })
+    expect(byId('belt-facing').parameters[0]!.value).toBe('10°')
+    expect(byId('change-time').parameters[0]!.value).toBe('8 min')
+    expect(
+      sayRule(
+        RULES.find(({ id }) => id === 'ways-out')!,
+        'in',
+      ).parameters[0]!.value,
+    ).toBe('24″')
+  })
+})
