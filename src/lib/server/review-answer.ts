@@ -27,6 +27,7 @@ export const reviewAnswer = (job: Job): unknown => ({
             unit: finding.unit,
             fittings: finding.fittings,
             place: finding.place,
+            ...(finding.waiver === undefined ? {} : { letBe: finding.waiver }),
             words: { title: words.title, designer: words.designer, client: words.client },
             why: [...words.why, sayBasis(rule.basis)],
           }

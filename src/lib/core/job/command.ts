@@ -14,7 +14,7 @@ import { seatSchema } from '../fittings'
 import { bodyChangeSchema, idSchema, liningSchema, shellSchema, wordsSchema } from '../shell'
 import { readingSchema, surveySchema } from '../survey'
 import { LENGTH_UNITS } from '../units'
-import { figureSchema, fittingSchema, fixingSchema, groupSchema, MAX_MODES, modeSchema } from './schema'
+import { figureSchema, fittingSchema, fixingSchema, groupSchema, MAX_MODES, modeSchema, waiverSchema } from './schema'
 
 const id = idSchema
 const command = <T extends string, S extends z.ZodRawShape>(type: T, fields: S) =>
@@ -59,6 +59,8 @@ const simple = [
   command('fitting.fixing', { variant: id, id, fixing: fixingSchema.optional() }),
   command('group.put', { variant: id, id, group: groupSchema }),
   command('group.remove', { variant: id, id }),
+  command('waiver.put', { variant: id, id, waiver: waiverSchema }),
+  command('waiver.remove', { variant: id, id }),
   command('plan.mirror', { variant: id }),
   command('plan.transferable', { variant: id, transferable: z.boolean() }),
   command('mode.add', {

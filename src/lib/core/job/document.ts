@@ -65,8 +65,8 @@ export const faultsOf = (issues: readonly z.core.$ZodIssue[]): readonly Fault[] 
 const DROPPABLE: readonly RegExp[] = [
   /^variants\.[^.]+\.plan\.modes\.[^.]+\.(stances|seats|figures)\.[^.]+/,
   /^variants\.[^.]+\.plan\.modes\.[^.]+\.(away|turned)/,
-  /^variants\.[^.]+\.plan\.(fittings|changes|groups)\.[^.]+/,
-  /^variants\.[^.]+\.plan\.(groups|transferable)/,
+  /^variants\.[^.]+\.plan\.(fittings|changes|groups|waivers)\.[^.]+/,
+  /^variants\.[^.]+\.plan\.(groups|transferable|waivers)/,
   /^brief\.(people|pets|gear|demands|adjust)\.[^.]+/,
   /^(survey|brief\.use)/,
 ]

@@ -17,6 +17,7 @@ export {
   type FigurePose,
   type Fitting,
   type FittingGroup,
+  type Waiver,
   type Fixing,
   type FixingWay,
   type Job,

@@ -45,6 +45,12 @@ const furnished = run(
     change: { kind: 'window-blanked', opening: 'window-left' },
   },
   { type: 'mode.turned', variant: 'variant-a', mode: 'mode-day', seat: 'cab-driver', turned: true },
+  ...(['waiver-a', 'waiver-b'] as const).map((id): Command => ({
+    type: 'waiver.put',
+    variant: 'variant-a',
+    id,
+    waiver: { key: `overlap ${id}`, code: 'overlap', measured: 4, needed: 0, reason: 'a shim', on: '2026-11-25' },
+  })),
   {
     type: 'figure.put',
     variant: 'variant-a',
@@ -209,6 +215,24 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
     }),
   }),
   'group.remove': fc.constant({ type: 'group.remove', variant, id: 'group-a' }),
+  'waiver.put': fc.record({
+    type: fc.constant('waiver.put'),
+    variant: fc.constant(variant),
+    id: fc.constantFrom('waiver-a', 'waiver-b'),
+    waiver: fc.constantFrom('a', 'b').map((key) => ({
+      key,
+      code: 'overlap',
+      measured: 4,
+      needed: 0,
+      reason: 'a shim',
+      on: '2026-11-25',
+    })),
+  }),
+  'waiver.remove': fc.record({
+    type: fc.constant('waiver.remove'),
+    variant: fc.constant(variant),
+    id: fc.constantFrom('waiver-a', 'waiver-b'),
+  }),
   'plan.mirror': fc.constant({ type: 'plan.mirror', variant }),
   'plan.transferable': fc.record({
     type: fc.constant('plan.transferable'),

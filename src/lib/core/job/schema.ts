@@ -100,11 +100,24 @@ export const groupSchema = z.looseObject({
 export type FittingGroup = Readonly<z.infer<typeof groupSchema>>
 export const MAX_GROUPS = 100
 
+/** A finding that is let be: which one, with the figures that it had, why, and since when. */
+export const waiverSchema = z.looseObject({
+  key: z.string().min(1).max(300).describe('Of the finding'),
+  code: z.string().min(1).max(40),
+  measured: z.number(),
+  needed: z.number(),
+  reason: wordsSchema(200).min(1),
+  on: z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'a date looks like 2027-04-30'),
+})
+export type Waiver = Readonly<z.infer<typeof waiverSchema>>
+export const MAX_WAIVERS = 200
+
 const planSchema = z.looseObject({
   lining: liningSchema,
   changes: recordOf(bodyChangeSchema, MAX_CHANGES).default({}).describe('Changes to the body'),
   fittings: recordOf(fittingSchema, MAX_FITTINGS),
   groups: recordOf(groupSchema, MAX_GROUPS).optional(),
+  waivers: recordOf(waiverSchema, MAX_WAIVERS).optional().describe('Findings that are let be'),
   transferable: z
     .boolean()
     .optional()
@@ -125,6 +138,7 @@ export interface Plan {
   readonly changes: BodyChanges
   readonly fittings: Readonly<Record<string, Fitting>>
   readonly groups?: Readonly<Record<string, FittingGroup>> | undefined
+  readonly waivers?: Readonly<Record<string, Waiver>> | undefined
   readonly transferable?: boolean | undefined
   readonly modes: Readonly<Record<string, Mode>>
 }

@@ -1,7 +1,7 @@
 import type { Need, Person, Purpose } from '../brief'
 import type { Vec2, Vec3 } from '../geometry'
 import type { ClearanceUse, ServiceType, Task } from '../fittings'
-import type { FigurePose, FixingWay, SimpleCommand } from '../job'
+import type { FigurePose, FixingWay, SimpleCommand, Waiver } from '../job'
 import type { Access, Blocker, Headroom, WaySide } from '../scene'
 import type { BodyChangeKind, Protrusion } from '../shell'
 
@@ -142,6 +142,12 @@ export type Draft<C extends FindingCode = FindingCode> = {
   }
 }[C]
 
+/** What was said of a finding that is let be, and whether that still holds. */
+export interface FindingWaiver extends Waiver {
+  readonly id: string
+  readonly holds: boolean
+}
+
 export type Finding<C extends FindingCode = FindingCode> = Draft<C> & {
   readonly rule: string
   readonly gravity: Gravity
@@ -149,6 +155,8 @@ export type Finding<C extends FindingCode = FindingCode> = Draft<C> & {
   readonly purpose: Purpose
   /** The same fault has the same key from one review to the next, whatever its figures. */
   readonly key: string
+  /** Someone let it be; only while its figures are what they were then. */
+  readonly waiver?: FindingWaiver
 }
 
 /** A way out of a finding: commands that are one click away. */

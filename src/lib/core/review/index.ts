@@ -2,6 +2,7 @@ export {
   GRAVITIES,
   type FactsByCode,
   type Finding,
+  type FindingWaiver,
   type FindingCode,
   type Gravity,
   type Remedy,
@@ -10,6 +11,7 @@ export {
 export { RULE_GROUPS, type Rule, type RuleGroup, type RuleParameter } from './define-rule'
 export { RULES } from './registry'
 export {
+  isLetBe,
   remediesFor,
   reviewJob,
   reviewVariant,

@@ -693,6 +693,60 @@ describe.each(Object.entries(CASES))('%s', (code, { speaks, measured, needed, si
   it('keeps silent at the boundary', () => expect(found(silent, code as FindingCode)).toEqual([]))
 })
 
+describe('a finding that is let be', () => {
+  const job = truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1880 }))
+  const short = first(job, 'berth-short')!
+  const letBe = (of: Job, more: Record<string, unknown> = {}, id = 'waiver-a'): Job => {
+    const { key, code, measured, needed } = short
+    const waiver = { key, code, measured, needed, reason: 'she curls up', on: '2026-11-25', ...more }
+    return apply(of, { type: 'waiver.put', variant, id, waiver } as never).job
+  }
+  const longer = (of: Job, lengthMm: number): Job =>
+    apply(of, { type: 'fitting.parameters', variant, id: 'fit-a', parameters: { lengthMm } }).job
+
+  it('is still told, last and with its reason, and counts no more', () => {
+    const before = tally(reviewVariant(job, variant))
+    const review = reviewVariant(letBe(job), variant)
+    expect(tally(review)).toEqual({ ...before, stop: before.stop - 1 })
+    const night = review.modes.find(({ modeId }) => modeId === short.modeId)!.findings
+    expect(night.at(-1)).toMatchObject({
+      code: 'berth-short',
+      waiver: { id: 'waiver-a', holds: true, reason: 'she curls up', on: '2026-11-25' },
+    })
+  })
+
+  it('counts again once its figures change, and is forgotten when it is cured', () => {
+    const changed = longer(letBe(job), 1870)
+    expect(first(changed, 'berth-short')).toMatchObject({ measured: 1870, waiver: { holds: false, measured: 1880 } })
+    expect(tally(reviewVariant(changed, variant)).stop).toBe(tally(reviewVariant(job, variant)).stop)
+    expect(found(longer(letBe(job), 1890), 'berth-short')).toEqual([])
+    // back at the figures that were let be
+    expect(first(longer(changed, 1880), 'berth-short')).toMatchObject({ waiver: { holds: true } })
+  })
+
+  it('is let be for one reason at a time, and taken up again', () => {
+    const twice = letBe(letBe(job), { reason: 'it is a dog’s bed' }, 'waiver-b')
+    expect(Object.keys(twice.variants[variant]!.plan.waivers!)).toEqual(['waiver-b'])
+    const again = apply(twice, { type: 'waiver.remove', variant, id: 'waiver-b' }).job
+    expect(first(again, 'berth-short')!.waiver).toBeUndefined()
+  })
+
+  it('wants a reason and a day, and says which it misses', () => {
+    expect(() => letBe(job, { reason: '' })).toThrow(/reason: at least 1 letters/)
+    expect(() => letBe(job, { on: 'yesterday' })).toThrow(/on: a date looks like/)
+    const document = JSON.parse(JSON.stringify(letBe(job))) as {
+      variants: Record<string, { plan: { waivers: object } }>
+    }
+    document.variants[variant]!.plan.waivers = { 'waiver-a': { key: 'x' } }
+    const parsed = parseJob(document)
+    expect(parsed.ok).toBe(false)
+    if (!parsed.ok) {
+      expect(parsed.faults[0]!.path).toContain('plan.waivers.waiver-a')
+      expect(parsed.rest?.variants[variant]!.plan.waivers).toEqual({})
+    }
+  })
+})
+
 describe('bed-high', () => {
   // 2010 ADA Standards § 604.4, from memory: a seat of 430 to 485 mm
   it('asks a lower bed for a wheelchair, and lowers it', () => {

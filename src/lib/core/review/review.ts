@@ -1,10 +1,10 @@
 import { aidedOf, piecesOf, tallestOf } from '../brief'
 import { ACCESS } from '../people'
-import { apply, CommandError, modesOf, planInterior, variantsOf, type Job, type Variant } from '../job'
+import { apply, CommandError, modesOf, planInterior, variantsOf, type Job, type Plan, type Variant } from '../job'
 import { buildScene, changeOf, stow, wayGround, waysOf, type Scene, type WayGround } from '../scene'
 import type { Interior } from '../shell'
 import type { Rule, RuleInput } from './define-rule'
-import { GRAVITIES, type Draft, type Finding, type Gravity, type Remedy } from './finding'
+import { GRAVITIES, type Draft, type Finding, type FindingWaiver, type Gravity, type Remedy } from './finding'
 import { RULES } from './registry'
 import { shoulderHeightMm } from './rules/way-width'
 
@@ -120,6 +120,17 @@ function detailOf(draft: Draft): string {
 const keyOf = (rule: Rule, draft: Draft): string =>
   `${rule.id} ${'seatId' in draft.facts || 'figureId' in draft.facts ? '' : (draft.fittings[0] ?? '')} ${detailOf(draft)}`
 
+/** What was said to let a finding be. It ends when the fault has other figures than it had then. */
+function waiverOf(plan: Plan, key: string, { code, measured, needed }: Draft): FindingWaiver | undefined {
+  const found = Object.entries(plan.waivers ?? {}).find(([, waiver]) => waiver.key === key && waiver.code === code)
+  if (found === undefined) return undefined
+  const [id, waiver] = found
+  return { ...waiver, id, holds: waiver.measured === measured && waiver.needed === needed }
+}
+
+/** Whether someone let a finding be, and it is still as it was then. */
+export const isLetBe = ({ waiver }: Finding): boolean => waiver?.holds === true
+
 function reviewMode(
   job: Job,
   variantId: string,
@@ -142,13 +153,16 @@ function reviewMode(
     try {
       for (const draft of rule.check(withDefaults(input, rule))) {
         const gravity: Gravity = rule.gravity[draft.code] ?? 'caution'
+        const key = unique(keyOf(rule, draft))
+        const waiver = waiverOf(input.plan, key, draft)
         findings.push({
           ...draft,
           rule: rule.id,
           gravity,
           modeId: scene.modeId,
           purpose: scene.purpose,
-          key: unique(keyOf(rule, draft)),
+          key,
+          ...(waiver === undefined ? {} : { waiver }),
         })
       }
     } catch (cause) {
@@ -159,7 +173,9 @@ function reviewMode(
       })
     }
   }
-  findings.sort((a, b) => GRAVITIES.indexOf(a.gravity) - GRAVITIES.indexOf(b.gravity))
+  // what is let be comes last
+  const weight = (finding: Finding) => GRAVITIES.indexOf(finding.gravity) + (isLetBe(finding) ? GRAVITIES.length : 0)
+  findings.sort((a, b) => weight(a) - weight(b))
   return { findings, failed }
 }
 
@@ -189,10 +205,12 @@ export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[
 /** Reviews every variant of a job. */
 export const reviewJob = (job: Job): readonly VariantReview[] => variantsOf(job).map(([id]) => reviewVariant(job, id))
 
-/** How many findings of each gravity a review holds, the same fault in several modes counted once. */
+/** How many findings of each gravity a review holds, the same fault in several modes counted once, those let be not at all. */
 export function tally(review: VariantReview): Readonly<Record<Gravity, number>> {
   const keys = new Map(
-    review.modes.flatMap(({ findings }) => findings.map((finding) => [finding.key, finding.gravity] as const)),
+    review.modes.flatMap(({ findings }) =>
+      findings.filter((finding) => !isLetBe(finding)).map((finding) => [finding.key, finding.gravity] as const),
+    ),
   )
   const count = (gravity: Gravity) => [...keys.values()].filter((one) => one === gravity).length
   return { stop: count('stop'), caution: count('caution'), note: count('note') }

@@ -57,6 +57,8 @@ const WORDS: Words = {
     `${fitting(job, variant, id)}: ${fixing === undefined ? 'fixing left open' : FIXING_WORDS[fixing.how]}`,
   'group.put': ({ group }) => `Group “${group.name}”`,
   'group.remove': ({ variant, id }, job) => `Ungrouped “${job.variants[variant]?.plan.groups?.[id]?.name ?? ''}”`,
+  'waiver.put': ({ waiver }) => `Let be: ${waiver.reason}`,
+  'waiver.remove': () => 'A finding counts again',
   'plan.mirror': () => 'Mirrored the plan',
   'plan.transferable': ({ transferable }) =>
     transferable ? 'Fit-out to be moved to another vehicle' : 'Fit-out stays in this vehicle',

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { RULES, type Finding, type ProvenRemedy } from '$lib/core/review'
+  import { isLetBe, RULES, type Finding, type ProvenRemedy } from '$lib/core/review'
   import { capital, GRAVITY_WORDS, sayBasis, sayFinding, sayRemedy } from '$lib/core/text'
   import GravityMark from '../parts/GravityMark.svelte'
   import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
@@ -41,6 +41,23 @@
       list?.querySelector('[data-open]')?.scrollIntoView({ block: 'nearest' })
   })
 
+  /** Why the open finding is to be let be, as it is typed; undefined while no one asked. */
+  let reason: string | undefined = $state(undefined)
+  $effect(() => {
+    if (openKey !== undefined) reason = undefined
+  })
+  const onDay = (date: string): string =>
+    new Date(`${date}T00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+  /** Today as documents write it, by the clock of this place. */
+  const today = (): string => new Date().toLocaleDateString('en-CA')
+
+  function letBe(finding: Finding): void {
+    const said = reason?.trim() ?? ''
+    if (said === '' || !bench.letBe(finding, said, today())) return
+    reason = undefined
+    bench.openFinding = undefined
+  }
+
   const basis = (finding: Finding) => sayBasis(RULES.find(({ id }) => id === finding.rule)!.basis)
 </script>
 
@@ -73,14 +90,26 @@
           onclick={() => (bench.openFinding = finding.key)}
         >
           <GravityMark gravity={finding.gravity} {number} />
-          <b class={GRAVITY_SHAPES[finding.gravity].words}>{capital(GRAVITY_WORDS[finding.gravity].one)}.</b>
+          <b class={isLetBe(finding) ? 'text-ink-2' : GRAVITY_SHAPES[finding.gravity].words}
+            >{capital(GRAVITY_WORDS[finding.gravity].one)}{isLetBe(finding) ? ', let be' : ''}.</b
+          >
           {words.designer}
         </button>
         <Why
           about={words.title.toLowerCase()}
           lines={[...words.why, basis(finding), `For the client: ${words.client}`]}
         />
-        {#if finding.key === openKey}
+        {#if finding.waiver !== undefined}
+          <p class="text-ink-2" data-testid="waiver">
+            {finding.waiver.holds
+              ? `Let be on ${onDay(finding.waiver.on)}: ${finding.waiver.reason}`
+              : `It was let be on ${onDay(finding.waiver.on)} (${finding.waiver.reason}); its figures have changed since.`}
+            <button class="act" onclick={() => bench.takeUp(finding)}
+              >{finding.waiver.holds ? 'Take it up again' : 'Forget that'}</button
+            >
+          </p>
+        {/if}
+        {#if finding.key === openKey && !isLetBe(finding)}
           {#if offers?.for.key === finding.key}
             <ul class="mt-1">
               {#each offers.remedies as remedy, index (index)}
@@ -96,6 +125,33 @@
             </ul>
           {:else}
             <p class="text-xs text-ink-2">Trying ways out…</p>
+          {/if}
+          {#if reason === undefined}
+            <button class="act" onclick={() => (reason = '')}>Let it be…</button>
+          {:else}
+            <form
+              class="mt-1 flex items-baseline gap-2"
+              onsubmit={(event) => {
+                event.preventDefault()
+                letBe(finding)
+              }}
+            >
+              <!-- svelte-ignore a11y_autofocus -->
+              <input
+                class="min-w-0 flex-1 ruled"
+                aria-label="Why it is let be"
+                placeholder="why?"
+                maxlength="200"
+                required
+                autofocus
+                bind:value={reason}
+                onkeydown={(event) => {
+                  event.stopPropagation()
+                  if (event.key === 'Escape') reason = undefined
+                }}
+              />
+              <button class="act" type="submit">Let it be</button>
+            </form>
           {/if}
         {/if}
       </li>

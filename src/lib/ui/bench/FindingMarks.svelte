@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Vec2 } from '$lib/core/geometry'
-  import type { Finding } from '$lib/core/review'
+  import { isLetBe, type Finding } from '$lib/core/review'
   import { sayFinding } from '$lib/core/text'
   import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
   import type { Bench, NumberedFinding } from './bench.svelte'
@@ -42,7 +42,7 @@
   const marks = $derived.by(() => {
     const placed: { numbered: NumberedFinding; at: Vec2 }[] = []
     for (const numbered of bench.findings) {
-      if (numbered.finding.fittings.length === 0) continue
+      if (numbered.finding.fittings.length === 0 || isLetBe(numbered.finding)) continue
       let [x, y] = toScreen(plan, placeInPlan(numbered.finding))
       while (hidesFigure(x, y) || placed.some(({ at }) => Math.hypot(at[0] - x, at[1] - y) < SPREAD_PX - 1))
         x += SPREAD_PX

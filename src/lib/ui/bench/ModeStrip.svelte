@@ -1,5 +1,6 @@
 <script lang="ts">
   import { sleepersOf, WATER_PER_NIGHT_L } from '$lib/core/brief'
+  import { isLetBe } from '$lib/core/review'
   import { offered } from '$lib/core/scene'
   import { count, GRAVITY_WORDS } from '$lib/core/text'
   import { formatNumber, sayMass } from '$lib/core/units'
@@ -13,7 +14,8 @@
   const tallyOf = (id: string): string => {
     const mode = bench.review?.modes.find(({ modeId }) => modeId === id)
     if (mode === undefined) return '…'
-    const of = (gravity: 'stop' | 'caution') => mode.findings.filter((finding) => finding.gravity === gravity).length
+    const of = (gravity: 'stop' | 'caution') =>
+      mode.findings.filter((finding) => finding.gravity === gravity && !isLetBe(finding)).length
     const parts = (['stop', 'caution'] as const).flatMap((gravity) =>
       of(gravity) > 0 ? [count(of(gravity), GRAVITY_WORDS[gravity])] : [],
     )

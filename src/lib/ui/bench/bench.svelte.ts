@@ -453,6 +453,21 @@ export class Bench {
     this.openFinding = undefined
   }
 
+  /** Lets a finding be, for a reason, as long as its figures stay what they are. */
+  letBe({ key, code, measured, needed }: Finding, reason: string, on: string): boolean {
+    return this.session.do({
+      type: 'waiver.put',
+      variant: this.variantId,
+      id: newId('waiver'),
+      waiver: { key, code, measured, needed, reason, on },
+    })
+  }
+
+  /** A finding that was let be counts again. */
+  takeUp({ waiver }: Finding): void {
+    if (waiver !== undefined) this.session.do({ type: 'waiver.remove', variant: this.variantId, id: waiver.id })
+  }
+
   addVariant(): void {
     const id = newId('variant')
     const letter = String.fromCharCode(65 + (this.variants.length % 26))

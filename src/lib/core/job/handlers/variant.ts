@@ -3,8 +3,8 @@ import type { Seat } from '../../fittings'
 import type { Turn } from '../../geometry'
 import { changeFaults } from '../../shell'
 import { emptyPlan } from '../empty-plan'
-import type { Job, Plan } from '../schema'
-import { CommandError, drop, variantOf, type HandlersOf } from './kit'
+import { MAX_WAIVERS, waiverSchema, type Job, type Plan } from '../schema'
+import { checked, CommandError, drop, variantOf, type HandlersOf } from './kit'
 
 const structuredPlan = (plan: Draft<Plan>): Plan => JSON.parse(JSON.stringify(plan)) as Plan
 
@@ -44,7 +44,7 @@ function mirrorPlan(job: Draft<Job>, plan: Draft<Plan>): void {
     throw new CommandError(`the body does not take the change on its other side: ${fault.message}`)
 }
 
-export const VARIANT_HANDLERS: HandlersOf<'variant' | 'plan'> = {
+export const VARIANT_HANDLERS: HandlersOf<'variant' | 'plan' | 'waiver'> = {
   'variant.add': (job, { id, name, from }) => {
     if (job.variants[id] !== undefined) throw new CommandError('that variant is there already')
     const order = Math.max(...Object.values(job.variants).map((variant) => variant.order)) + 1
@@ -63,5 +63,15 @@ export const VARIANT_HANDLERS: HandlersOf<'variant' | 'plan'> = {
     if (transferable) plan.transferable = true
     else delete plan.transferable
   },
+  'waiver.put': (job, { variant, id, waiver }) => {
+    const { plan } = variantOf(job, variant)
+    const waivers = (plan.waivers ??= {})
+    // one finding is let be once: a new reason takes the place of the old
+    for (const [otherId, other] of Object.entries(waivers)) if (other.key === waiver.key) delete waivers[otherId]
+    if (Object.keys(waivers).length >= MAX_WAIVERS)
+      throw new CommandError(`a plan lets at most ${MAX_WAIVERS} findings be`)
+    waivers[id] = checked(waiverSchema, waiver) as Draft<typeof waiver>
+  },
+  'waiver.remove': (job, { variant, id }) => drop((variantOf(job, variant).plan.waivers ??= {}), id, 'what was let be'),
   'plan.mirror': (job, { variant }) => mirrorPlan(job, variantOf(job, variant).plan),
 }
