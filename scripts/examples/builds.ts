@@ -212,7 +212,7 @@ const family = demoJob(
   brief({
     people: {
       'person-a': person('mother', 1720),
-      'person-b': person('father', 1790),
+      'person-b': person('father', 1765),
       'person-c': person('baby', 740, { age: 'infant', years: 1 }),
     },
     use: { cooking: 'daily', toilet: 'dry', washing: 'outside', coldestC: 2, heating: 'diesel' },
@@ -223,16 +223,17 @@ const family = demoJob(
     at('chest', 'lid-chest', 1340, LEFT, { lengthMm: 540, depthMm: 450, heightMm: 700 }),
     at('seats', 'bench-belted', 1920, LEFT, { places: 2, childSeats: 1 }, { ...along, across: { from: 'left-wall', mm: 90 } }),
     at('table', 'table-drop', 2700, LEFT, { lengthMm: 600, depthMm: 800 }, { across: { from: 'left-wall', mm: 60 } }),
-    at('bench', 'bench-side', 3300, LEFT, { lengthMm: 1120, depthMm: 450 }, { turn: 270, across: { from: 'left-wall', mm: 60 } }),
+    at('bench', 'bench-side', 3300, LEFT, { lengthMm: 1050, depthMm: 450 }, { turn: 270, across: { from: 'left-wall', mm: 60 } }),
     at('cold', 'cold-box', 3770, LEFT, { lengthMm: 500, depthMm: 480, hinge: 'left' }, { across: { from: 'left-wall', mm: 60 } }),
     after('heater', 'heater-air', 'cold', LEFT, { lengthMm: 250 }, { across: { from: 'left-wall', mm: 60 } }),
     at('toilet', 'toilet-dry', 1850, RIGHT, {}, { across: { from: 'right-wall', mm: 60 } }),
     at('basin', 'galley-basin', 2380, RIGHT, { lengthMm: 450, depthMm: 430 }),
     after('hob', 'galley-hob', 'basin', RIGHT, { lengthMm: 450, depthMm: 430, fuel: 'diesel' }),
-    at('cot', 'cot', 2560, LEFT, { lengthMm: 1240, depthMm: 560, platformMm: 100, sideMm: 400 }, { ...up(950), across: { from: 'left-wall', mm: 60 } }),
+    at('cot', 'cot', 2400, LEFT, { lengthMm: 1240, depthMm: 560, platformMm: 100, sideMm: 400 }, { ...up(950), across: { from: 'left-wall', mm: 60 } }),
     at('water', 'tank-under', 1900, MIDDLE, { lengthMm: 1400, depthMm: 700 }),
     at('waste', 'tank-waste', 3400, MIDDLE),
   ],
+  [stance('day', 'cot', 'folded')],
 )
 
 /** Invented: two who bind books and live in it. Bus of nine metres, a bed on either side of the aisle. */
