@@ -2,10 +2,9 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { pathToFileURL } from 'node:url'
 import { gzipSync } from 'node:zlib'
 import { chromium } from '@playwright/test'
-import { build } from 'vite'
+import { loadTypeScript } from './lib/bundle.mjs'
 import { buildIfStale, checkNode, CHROMIUM_LAUNCH, ensureChromium, installPackages, root } from './lib/project.mjs'
 import { startServer } from './lib/serve.mjs'
 
@@ -15,21 +14,7 @@ ensureChromium()
 buildIfStale()
 
 const out = mkdtempSync(path.join(tmpdir(), 'zimmerman-bench-'))
-await build({
-  root,
-  configFile: false,
-  logLevel: 'error',
-  resolve: { alias: { $lib: path.join(root, 'src/lib') } },
-  build: {
-    ssr: path.join(root, 'scripts/bench/core.ts'),
-    outDir: out,
-    emptyOutDir: true,
-    minify: false,
-    rolldownOptions: { output: { entryFileNames: 'core.mjs' } },
-  },
-  ssr: { noExternal: true },
-})
-const core = await import(pathToFileURL(path.join(out, 'core.mjs')).href)
+const core = await loadTypeScript('scripts/bench/core.ts', out)
 const rows = core.measure()
 const job = core.largeJob()
 

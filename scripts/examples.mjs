@@ -2,26 +2,11 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { pathToFileURL } from 'node:url'
-import { build } from 'vite'
+import { loadTypeScript } from './lib/bundle.mjs'
 import { root } from './lib/project.mjs'
 
 const out = mkdtempSync(path.join(tmpdir(), 'zimmerman-examples-'))
-await build({
-  root,
-  configFile: false,
-  logLevel: 'error',
-  resolve: { alias: { $lib: path.join(root, 'src/lib') } },
-  build: {
-    ssr: path.join(root, 'scripts/examples/builds.ts'),
-    outDir: out,
-    emptyOutDir: true,
-    minify: false,
-    rolldownOptions: { output: { entryFileNames: 'builds.mjs' } },
-  },
-  ssr: { noExternal: true },
-})
-const { BUILDS } = await import(pathToFileURL(path.join(out, 'builds.mjs')).href)
+const { BUILDS } = await loadTypeScript('scripts/examples/builds.ts', out)
 mkdirSync(path.join(root, 'examples'), { recursive: true })
 for (const job of BUILDS) {
   const file = path.join(root, 'examples', `${job.id.replace(/^job-/, '')}.zimmerman.json`)

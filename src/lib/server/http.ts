@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit'
 import type { z } from 'zod'
 import { parseJobText, parseModuleText, type Fault, type Job, type Module } from '$lib/core/job'
-import { sayIssue } from '$lib/core/units'
+import { NAMING, sayIssue } from '$lib/core/units'
 
 /** The largest document that is read, in bytes. */
 export const MAX_BODY_BYTES = 5_000_000
@@ -83,7 +83,7 @@ export async function readJson<S extends z.ZodType>(request: Request, schema: S)
       response: refuse(400, `That is not JSON: ${cause instanceof Error ? cause.message : String(cause)}`),
     }
   }
-  const result = schema.safeParse(value, { reportInput: true })
+  const result = schema.safeParse(value, NAMING)
   if (result.success) return { ok: true, value: result.data }
   const faults = result.error.issues
     .slice(0, 20)

@@ -1,6 +1,6 @@
-import { sleepersOf, tallestOf, type Brief } from '../brief'
-import { prismBounds, spanMiddle, type Vec2 } from '../geometry'
-import { assignBerths, type Scene } from '../scene'
+import { tallestOf, type Brief } from '../brief'
+import { prismBounds, spanMiddle } from '../geometry'
+import { sleeping, type Scene } from '../scene'
 import { liningTop } from '../shell'
 import type { Item, ItemGroup, ViewId } from './display'
 import { lyingFigure, sittingFigure, standingFigure } from './figures'
@@ -11,15 +11,9 @@ const OVER_HEAD_MM = 20
 
 /** Sleepers on their berths, from above. */
 const lying = (scene: Scene, brief: Brief): readonly Item[] =>
-  assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth: { lying: bed }, sleepers }) => {
-    const [hx, hy] = bed.headward
-    const up = bed.lengthMm / 2 - OVER_HEAD_MM
-    return sleepers.flatMap((person, index) => {
-      const aside = (index - (sleepers.length - 1) / 2) * (bed.widthMm / sleepers.length)
-      const head: Vec2 = [bed.middle[0] + hx * up - hy * aside, bed.middle[1] + hy * up + hx * aside]
-      return lyingFigure(person.statureMm, head, [-hx, -hy])
-    })
-  })
+  sleeping(scene, brief).flatMap(({ person, top, footward: [dx, dy] }) =>
+    lyingFigure(person.statureMm, [top[0] + dx * OVER_HEAD_MM, top[1] + dy * OVER_HEAD_MM], [dx, dy]),
+  )
 
 /** The tallest, standing where the cook stands, seen on that wall. */
 function standing(scene: Scene, brief: Brief, side: 'left' | 'right'): readonly Item[] {

@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import { sayIssue } from '../units'
+import { NAMING, sayIssue } from '../units'
 import type { Fault } from './fault'
 import { migrate } from './migrations'
 import { jobSchema, type Job } from './schema'
@@ -54,9 +54,6 @@ export function parseJob(input: unknown): ParsedJob {
   const rest = restOf(migrated.document)
   return { ok: false, faults, ...(rest === undefined ? {} : { rest }) }
 }
-
-/** A fault names what was given. */
-export const NAMING = { reportInput: true } as const
 
 export const faultsOf = (issues: readonly z.core.$ZodIssue[]): readonly Fault[] =>
   issues.slice(0, MAX_FAULTS).map((issue) => ({ path: issue.path.map(String).join('.'), message: sayIssue(issue) }))

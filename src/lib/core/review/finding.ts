@@ -108,16 +108,24 @@ export interface FactsByCode {
   'head-noise': { readonly sleeper: string; readonly source: string }
   'head-by-feet': { readonly sleeper: string; readonly other: string }
   'head-bump': { readonly person: string; readonly sittingMm: number; readonly over: string }
-  'worktop-off': { readonly cook: string; readonly statureMm: number; readonly lowMm: number; readonly highMm: number }
+  'worktop-off': {
+    readonly leastBelowMm: number
+    readonly mostBelowMm: number
+    readonly slackMm: number
+    readonly cook: string
+    readonly statureMm: number
+    readonly lowMm: number
+    readonly highMm: number
+  }
   'worktop-few': Record<never, never>
   'cold-far': { readonly hob: string }
   'belt-sideways': { readonly places: number }
   'not-held': Record<never, never>
-  'exit-few': { readonly exits: readonly string[] }
+  'exit-few': { readonly exits: readonly string[]; readonly longMm: number; readonly shortMm: number }
   'parking-high': { readonly floorMm: number; readonly outerMm: number }
   'ground-low': { readonly floorMm: number }
   'stealth-seen': { readonly changes: number }
-  'awning-away': { readonly side: 'left' | 'right' }
+  'awning-away': { readonly side: 'left' | 'right'; readonly doors: number }
   'resale-short': Record<never, never>
   'change-long': { readonly fromMode: string; readonly moves: number }
   'bed-wakes': { readonly fromMode: string; readonly by: readonly string[] }

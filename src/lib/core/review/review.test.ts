@@ -732,7 +732,7 @@ describe('a finding that is let be', () => {
   })
 
   it('wants a reason and a day, and says which it misses', () => {
-    expect(() => letBe(job, { reason: '' })).toThrow(/reason: at least 1 letters/)
+    expect(() => letBe(job, { reason: '' })).toThrow(/reason: is empty: words are wanted/)
     expect(() => letBe(job, { on: 'yesterday' })).toThrow(/on: a date looks like/)
     const document = JSON.parse(JSON.stringify(letBe(job))) as {
       variants: Record<string, { plan: { waivers: object } }>
@@ -744,6 +744,14 @@ describe('a finding that is let be', () => {
       expect(parsed.faults[0]!.path).toContain('plan.waivers.waiver-a')
       expect(parsed.rest?.variants[variant]!.plan.waivers).toEqual({})
     }
+  })
+})
+
+describe('awning-away', () => {
+  it('says that a side has no door, and makes up no distance to one', () => {
+    // the truck’s only side door is on the right
+    const job = truck(put('fit-a', 'awning', 650, 'left-wall'))
+    expect(first(job, 'awning-away')).toMatchObject({ measured: 0, needed: 1, unit: 'count', facts: { doors: 0 } })
   })
 })
 

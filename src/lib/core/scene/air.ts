@@ -1,4 +1,4 @@
-import { spanMiddle, type Vec3 } from '../geometry'
+import { spanMiddle, type Vec2 } from '../geometry'
 import { jambs } from '../shell'
 import type { Scene } from './scene'
 
@@ -6,7 +6,8 @@ import type { Scene } from './scene'
 export interface AirOpening {
   readonly id: string
   readonly what: 'fan' | 'hatch' | 'window'
-  readonly at: Vec3
+  /** From above. */
+  readonly at: Vec2
 }
 
 const OPENS: ReadonlySet<string> = new Set(['hopper', 'sliding-pane', 'roof-hatch'])
@@ -15,7 +16,7 @@ const OPENS: ReadonlySet<string> = new Set(['hopper', 'sliding-pane', 'roof-hatc
 export function airOpenings(scene: Scene): readonly AirOpening[] {
   const fitted = scene.placed.flatMap(({ id, kind, bounds }): AirOpening[] => {
     const what = kind.id === 'fan-extract' ? 'fan' : kind.id === 'hatch-roof' ? 'hatch' : undefined
-    return what === undefined ? [] : [{ id, what, at: [spanMiddle(bounds.x), spanMiddle(bounds.y), bounds.z.min] }]
+    return what === undefined ? [] : [{ id, what, at: [spanMiddle(bounds.x), spanMiddle(bounds.y)] }]
   })
   const cut = scene.interior.shell.openings.flatMap((opening): AirOpening[] => {
     if (!OPENS.has(opening.opens)) return []
@@ -23,17 +24,17 @@ export function airOpenings(scene: Scene): readonly AirOpening[] {
       const filled = fitted.some(
         ({ at: [x, y] }) => x > opening.fromMm && x < opening.toMm && y > opening.sillMm && y < opening.headMm,
       )
-      const at: Vec3 = [(opening.fromMm + opening.toMm) / 2, (opening.sillMm + opening.headMm) / 2, 2000]
+      const at: Vec2 = [(opening.fromMm + opening.toMm) / 2, (opening.sillMm + opening.headMm) / 2]
       return filled ? [] : [{ id: opening.id, what: 'hatch', at }]
     }
     const [[x0, y0], [x1, y1]] = jambs(scene.interior, opening)
-    return [
-      { id: opening.id, what: 'window', at: [(x0 + x1) / 2, (y0 + y1) / 2, (opening.sillMm + opening.headMm) / 2] },
-    ]
+    return [{ id: opening.id, what: 'window', at: [(x0 + x1) / 2, (y0 + y1) / 2] }]
   })
   return [...fitted, ...cut]
 }
 
-/** From above, how far the nearest of some openings is; Infinity where there is none. */
-export const nearestAir = (openings: readonly AirOpening[], [x, y]: readonly [number, number, ...number[]]): number =>
-  Math.min(Infinity, ...openings.map(({ at }) => Math.hypot(at[0] - x, at[1] - y)))
+/** From above, how far the nearest of some places is; Infinity where there is none. */
+export const nearestAir = (
+  places: readonly { readonly at: Vec2 }[],
+  [x, y]: readonly [number, number, ...number[]],
+): number => Math.min(Infinity, ...places.map(({ at }) => Math.hypot(at[0] - x, at[1] - y)))

@@ -1,5 +1,4 @@
-import type { Brief, Person } from '../brief'
-import { sleepersOf } from '../brief'
+import { sleepersOf, type Brief, type Person } from '../brief'
 import type { Vec2, Vec3 } from '../geometry'
 import { assignBerths, type Night } from './berths'
 import type { Scene } from './scene'
@@ -13,6 +12,9 @@ export interface Sleeping {
   readonly fittingId: string
   readonly head: Vec3
   readonly feet: Vec3
+  /** In plan: the end of the mattress at the head, and the way from there to the feet. */
+  readonly top: Vec2
+  readonly footward: Vec2
 }
 
 const along = ({ berth: { lying } }: Night, aside: number, ahead: number): Vec2 => {
@@ -34,6 +36,8 @@ export function sleeping(scene: Scene, brief: Brief): readonly Sleeping[] {
         fittingId: berth.fittingId,
         head: [...along(night, aside, reach), z],
         feet: [...along(night, aside, -reach), z],
+        top: along(night, aside, berth.lying.lengthMm / 2),
+        footward: [-berth.lying.headward[0], -berth.lying.headward[1]],
       }
     })
   })

@@ -1,6 +1,6 @@
 import type { Vec2 } from '../geometry'
 import { shellSchema, type Shell, type ShellFault } from '../shell'
-import { sayIssue } from '../units'
+import { NAMING, sayIssue } from '../units'
 import {
   archOf,
   frameOf,
@@ -184,7 +184,7 @@ export function surveyed(survey: Survey): Surveyed {
           },
         }),
   }
-  const parsed = shellSchema.safeParse(shell)
+  const parsed = shellSchema.safeParse(shell, NAMING)
   const missing = measures.filter((measure) => measure.must && valueOf(survey, measure).value === undefined)
   return {
     shell,

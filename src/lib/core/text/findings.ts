@@ -448,7 +448,7 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     designer: `The worktop of ${the(names.fitting(fittings[0]!))} is ${say(measured)} high; the ${facts.cook}, ${say(facts.statureMm)}, works well at ${say(facts.lowMm)} to ${say(facts.highMm)}.`,
     client: `The ${facts.cook} would ${measured < needed ? 'stoop' : 'reach up'} to cook.`,
     why: [
-      `Elbow of ${say(facts.statureMm)} stature, less 100 to 150 mm for light work, and 40 mm either way: ${say(facts.lowMm)} to ${say(facts.highMm)}; floor to worktop: ${say(measured)}.`,
+      `Elbow of ${say(facts.statureMm)} stature, less ${say(facts.leastBelowMm)} to ${say(facts.mostBelowMm)} for light work, and ${say(facts.slackMm)} either way: ${say(facts.lowMm)} to ${say(facts.highMm)}; floor to worktop: ${say(measured)}.`,
     ],
   }),
   'worktop-few': ({ measured, needed }, _names, say) => ({
@@ -480,12 +480,12 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     client: `${capital(the(names.fitting(fittings[0]!)))} would fly forward when you brake.`,
     why: [`Its boards and parts: ${formatNumber(measured)} kg; free to stand: up to ${formatNumber(needed)} kg.`],
   }),
-  'exit-few': ({ measured, needed, facts }, names) => ({
+  'exit-few': ({ measured, needed, facts }, names, say) => ({
     title: 'One way out',
     designer: `There ${measured === 1 ? 'is' : 'are'} ${count(measured, { one: 'way', many: 'ways' })} out of the sleeping space that a person gets through; ${needed} are needed.`,
     client: measured === 0 ? 'No one could get out at night.' : 'If that way is blocked, no one gets out at night.',
     why: [
-      `Doors, roof hatches, windows that open and an open cab, at least 610 × 430 mm of them free: ${facts.exits.length === 0 ? 'none' : list(facts.exits.map((id) => (id === 'cab' ? 'the cab' : the(names.part(id)))))}.`,
+      `Doors, roof hatches, windows that open and an open cab, at least ${say(facts.longMm)} × ${say(facts.shortMm)} of them free: ${facts.exits.length === 0 ? 'none' : list(facts.exits.map((id) => (id === 'cab' ? 'the cab' : the(names.part(id)))))}.`,
       'An emergency exit opens from inside without a tool; local codes rule.',
     ],
   }),
@@ -516,10 +516,15 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
   }),
   'awning-away': ({ fittings, measured, facts }, names, say) => ({
     title: 'The awning hangs beside the door',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} on the ${facts.side} is ${say(measured)} from the next door of that side.`,
+    designer:
+      facts.doors === 0
+        ? `${capital(the(names.fitting(fittings[0]!)))} hangs on the ${facts.side}, where there is no door.`
+        : `${capital(the(names.fitting(fittings[0]!)))} on the ${facts.side} is ${say(measured)} from the next door of that side.`,
     client: 'You would step out into the rain.',
     why: [
-      `Along the vehicle, from its end to the nearest edge of a door on the ${facts.side}: ${say(measured)}; 0 is over it.`,
+      facts.doors === 0
+        ? `Doors on the ${facts.side}: none.`
+        : `Along the vehicle, from its end to the nearest edge of a door on the ${facts.side}: ${say(measured)}; 0 is over it.`,
     ],
   }),
   'resale-short': ({ measured, needed }, _names, say) => ({

@@ -1,4 +1,4 @@
-export { sayIssue } from './issue-words'
+export { NAMING, sayIssue } from './issue-words'
 export { SAME_MM, TOUCH_MM } from './tolerance'
 export { faulty, parsed, type Parsed } from './result'
 export { formatNumber } from './quantity'

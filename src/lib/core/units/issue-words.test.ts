@@ -14,6 +14,7 @@ describe('sayIssue', () => {
     ['a figure under its limit', z.number().min(0.5), 0.25, 'at least 0.50, not “0.25”'],
     ['a limit that does not count', z.number().gt(0), 0, 'at least 0 itself does not count, not “0”'],
     ['words that are too long', z.string().max(3), 'tongue', 'at most 3 letters, not “tongue”'],
+    ['no words at all', z.string().min(1), '', 'is empty: words are wanted'],
     ['a list that is too long', z.array(z.number()).max(1), [1, 2], 'at most 1 of them'],
     ['another type', z.number(), 'wide', 'a number is wanted, not “wide”'],
     ['nothing', z.object({ a: z.number() }), {}, 'is missing: a number is wanted'],

@@ -2,6 +2,9 @@ import type { z } from 'zod'
 import { formatNumber } from './quantity'
 
 type Issue = z.core.$ZodIssue
+
+/** How to parse so that a fault can name what was given. */
+export const NAMING = { reportInput: true } as const
 const MOST_CHOICES = 8
 const MOST_LETTERS = 40
 /** How the library's own messages begin; a message that a schema brings along is kept. */
@@ -34,13 +37,14 @@ const given = (issue: Issue): string => {
   return typeof input === 'number' || (typeof input === 'string' && input !== '') ? `, not ${quoted(input)}` : ''
 }
 
-/** What a schema found, in words for the one who made the mistake. With `reportInput` it names what was given. */
+/** What a schema found, in words for the one who made the mistake. Parsed by `NAMING` it names what was given. */
 export function sayIssue(issue: Issue): string {
   if (!OWN_MESSAGE.test(issue.message)) return issue.message
   switch (issue.code) {
     case 'too_big':
       return `at most ${limit(issue.origin, issue.maximum, issue.inclusive)}${given(issue)}`
     case 'too_small':
+      if (issue.origin === 'string' && issue.minimum === 1) return 'is empty: words are wanted'
       return `at least ${limit(issue.origin, issue.minimum, issue.inclusive)}${given(issue)}`
     case 'invalid_type':
       return issue.message.endsWith('received undefined')

@@ -1,9 +1,8 @@
 import type { Draft } from 'mutative'
 import type { z } from 'zod'
 import { kindOf, type Parameters } from '../../fittings'
-import { sayIssue } from '../../units'
+import { NAMING, sayIssue } from '../../units'
 import type { SimpleCommand } from '../command'
-import { NAMING } from '../document'
 import type { Fitting, Job, Plan, Variant } from '../schema'
 
 /** A command that does not fit the job that it meets, in words for the person who gave it. */

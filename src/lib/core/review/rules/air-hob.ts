@@ -25,7 +25,7 @@ export const airHob = defineRule({
     const openings = airOpenings(scene)
     const doors = scene.interior.shell.openings.filter(isDoor).map((door) => {
       const [[x0, y0], [x1, y1]] = jambs(scene.interior, door)
-      return { id: door.id, what: 'window' as const, at: [(x0 + x1) / 2, (y0 + y1) / 2, 1000] as const }
+      return { at: [(x0 + x1) / 2, (y0 + y1) / 2] as const }
     })
     return scene.placed
       .filter(({ kind, services }) => FLAMES.has(kind.id) && services.some(({ type }) => type === 'hob'))

@@ -1,6 +1,7 @@
 import { spansOverlap } from '../../geometry'
 import { isDoor } from '../../scene'
 import { defineRule, practice } from '../define-rule'
+import type { Draft } from '../finding'
 import { topOf } from '../middle'
 
 /** One steps out under the awning: it hangs over a side door. */
@@ -12,7 +13,7 @@ export const awningDoor = defineRule({
   basis: practice('an awning hangs over a door, on the side away from the hook-up'),
   parameters: {},
   check: ({ scene }) =>
-    scene.placed.flatMap((placed) => {
+    scene.placed.flatMap((placed): Draft<'awning-away'>[] => {
       if (placed.kind.id !== 'awning') return []
       const side = placed.placement.at[1] > 0 ? ('left' as const) : ('right' as const)
       const doors = scene.interior.shell.openings.filter((one) => one.side === side && isDoor(one))
@@ -21,17 +22,18 @@ export const awningDoor = defineRule({
           ? 0
           : Math.max(fromMm - placed.bounds.x.max, placed.bounds.x.min - toMm),
       )
-      const nearest = Math.min(scene.interior.xSpan.max, ...gaps)
+      const common = { code: 'awning-away' as const, fittings: [placed.id], place: topOf(placed) }
+      if (gaps.length === 0)
+        return [{ ...common, measured: 0, needed: 1, unit: 'count' as const, facts: { side, doors: 0 } }]
+      const nearest = Math.min(...gaps)
       if (nearest <= 0) return []
       return [
         {
-          code: 'awning-away' as const,
-          fittings: [placed.id],
-          place: topOf(placed),
+          ...common,
           measured: Math.round(nearest),
           needed: 0,
           unit: 'mm' as const,
-          facts: { side },
+          facts: { side, doors: gaps.length },
         },
       ]
     }),

@@ -1,6 +1,6 @@
-import { boxGap } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
+import { nearestTo } from '../nearest'
 
 const COOKS: ReadonlySet<string> = new Set(['galley', 'galley-hob', 'hob-loose'])
 
@@ -20,15 +20,13 @@ export const coldNear = defineRule({
     return scene.placed
       .filter(({ kind, services }) => COOKS.has(kind.id) && services.some(({ type }) => type === 'hob'))
       .flatMap((hob) => {
-        const nearest = cold
-          .map((box) => ({ box, mm: boxGap(box.bounds, hob.bounds) }))
-          .reduce((least, one) => (one.mm < least.mm ? one : least))
+        const nearest = nearestTo(hob, cold)
         if (nearest.mm <= parameters.stepMm) return []
         return [
           {
             code: 'cold-far' as const,
-            fittings: [nearest.box.id, hob.id],
-            place: topOf(nearest.box),
+            fittings: [nearest.other.id, hob.id],
+            place: topOf(nearest.other),
             measured: Math.round(nearest.mm),
             needed: parameters.stepMm,
             unit: 'mm' as const,

@@ -1,6 +1,6 @@
-import { boxGap } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
+import { nearestTo } from '../nearest'
 
 /** The fuses sit near the battery: a cable before its fuse is a cable without one. */
 export const fuseNear = defineRule({
@@ -19,14 +19,13 @@ export const fuseNear = defineRule({
     const boards = scene.placed.filter(({ kind }) => kind.id === 'fuse-board')
     if (boards.length === 0) return []
     return batteries.flatMap((battery) => {
-      const near = boards.map((board) => ({ board, mm: boxGap(board.bounds, battery.bounds) }))
-      const nearest = near.reduce((least, one) => (one.mm < least.mm ? one : least))
+      const nearest = nearestTo(battery, boards)
       if (nearest.mm <= parameters.runMm) return []
       return [
         {
           code: 'fuse-far' as const,
-          fittings: [nearest.board.id, battery.id],
-          place: topOf(nearest.board),
+          fittings: [nearest.other.id, battery.id],
+          place: topOf(nearest.other),
           measured: Math.round(nearest.mm),
           needed: parameters.runMm,
           unit: 'mm' as const,

@@ -1,7 +1,7 @@
-import { boxGap } from '../../geometry'
 import type { Placed } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
+import { nearestTo } from '../nearest'
 
 const BOTTLES: ReadonlySet<string> = new Set(['gas-locker', 'gas-under'])
 
@@ -23,18 +23,17 @@ export const gasZone = defineRule({
     const bottles = scene.placed.filter(({ kind }) => BOTTLES.has(kind.id))
     if (bottles.length === 0) return []
     return scene.placed.filter(burnsGas).flatMap((burner) => {
-      const runs = bottles.map((bottle) => ({ bottle, mm: boxGap(burner.bounds, bottle.bounds) }))
-      const nearest = runs.reduce((least, one) => (one.mm < least.mm ? one : least))
+      const nearest = nearestTo(burner, bottles)
       if (nearest.mm <= parameters.runMm) return []
       return [
         {
           code: 'gas-far' as const,
-          fittings: [burner.id, nearest.bottle.id],
+          fittings: [burner.id, nearest.other.id],
           place: topOf(burner),
           measured: Math.round(nearest.mm),
           needed: parameters.runMm,
           unit: 'mm' as const,
-          facts: { bottle: nearest.bottle.id },
+          facts: { bottle: nearest.other.id },
         },
       ]
     })

@@ -1,4 +1,4 @@
-import { prismBounds, prismsOverlap, type Prism } from '../../geometry'
+import { boxGap, prismBounds } from '../../geometry'
 import type { Placed, Scene } from '../../scene'
 import { liningTop, wallsAt } from '../../shell'
 import { defineRule, plainGeometry } from '../define-rule'
@@ -11,20 +11,6 @@ const HELD_MM = 60
 /** Kinds that carry themselves: on rails, brackets, poles or legs of their own. */
 const OWN_LEGS: ReadonlySet<string> = new Set(['sleeping', 'sitting'])
 
-const grown = (prism: Prism): Prism => {
-  const { x, y, z } = prismBounds(prism)
-  return {
-    axis: 'z',
-    profile: [
-      [x.min - HELD_MM, y.min - HELD_MM],
-      [x.max + HELD_MM, y.min - HELD_MM],
-      [x.max + HELD_MM, y.max + HELD_MM],
-      [x.min - HELD_MM, y.max + HELD_MM],
-    ],
-    span: { min: z.min - HELD_MM, max: z.max + HELD_MM },
-  }
-}
-
 function isHeld(scene: Scene, placed: Placed): boolean {
   const { x, y, z } = placed.bounds
   if (z.min - liningTop(scene.interior, placed.placement.at[0]) <= HELD_MM || z.max <= 0) return true
@@ -33,10 +19,11 @@ function isHeld(scene: Scene, placed: Placed): boolean {
   if (walls === undefined || walls.max - y.max < HELD_MM || y.min - walls.min < HELD_MM) return true
   const { min, max } = scene.interior.xSpan
   if (x.min - min < HELD_MM || max - x.max < HELD_MM) return true
-  const reach = placed.inner.map(({ prism }) => grown(prism))
+  const own = placed.inner.map(({ prism }) => prismBounds(prism))
   return scene.placed.some(
     (other) =>
-      other.id !== placed.id && other.inner.some(({ prism }) => reach.some((own) => prismsOverlap(own, prism))),
+      other.id !== placed.id &&
+      other.inner.some(({ prism }) => own.some((bounds) => boxGap(bounds, prismBounds(prism)) < HELD_MM)),
   )
 }
 

@@ -41,7 +41,7 @@ export const waysOut = defineRule({
         measured: all.length,
         needed: 2,
         unit: 'count' as const,
-        facts: { exits: all },
+        facts: { exits: all, longMm, shortMm },
       },
     ]
   },

@@ -46,6 +46,9 @@ export const worktopHeight = defineRule({
           needed: Math.round(high < lowMm ? lowMm : highMm),
           unit: 'mm' as const,
           facts: {
+            leastBelowMm,
+            mostBelowMm,
+            slackMm,
             cook: person.label,
             statureMm: person.statureMm,
             lowMm: Math.round(lowMm),
