@@ -2,7 +2,8 @@ import { newJob, planInterior, standardBrief, type Fitting, type Job } from '../
 import { defaultsOf, kindOf } from '../../src/lib/core/fittings'
 import { reviewVariant, scenesOf } from '../../src/lib/core/review'
 import { buildScene, collisions } from '../../src/lib/core/scene'
-import { boxInside, genericShell } from '../../src/lib/core/shell'
+import { boxInside } from '../../src/lib/core/shell'
+import { genericShell } from '../../src/lib/core/shells'
 
 type Size = Record<string, number | string | boolean>
 type Row = readonly (readonly [string, Size])[]

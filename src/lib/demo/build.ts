@@ -1,7 +1,7 @@
 import { apply, newJob, type Command, type Fitting, type Job } from '$lib/core/job'
 import type { Brief } from '$lib/core/brief'
 import { defaultsOf, kindOf, type ParameterValue } from '$lib/core/fittings'
-import { genericShell } from '$lib/core/shell'
+import { genericShell } from '$lib/core/shells'
 
 export interface Furniture {
   readonly id: string

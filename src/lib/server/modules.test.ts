@@ -13,7 +13,7 @@ import {
   type Fitting,
 } from '$lib/core/job'
 import { buildScene, endPanel } from '$lib/core/scene'
-import { genericShell } from '$lib/core/shell'
+import { genericShell } from '$lib/core/shells'
 import { openDatabase } from './database'
 import { toDxf } from './dxf'
 import { migrateDatabase } from './migrations'

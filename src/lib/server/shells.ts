@@ -1,4 +1,4 @@
-import { GENERIC_SHELLS } from '$lib/core/shell'
+import { GENERIC_SHELLS } from '$lib/core/shells'
 import { refuse } from './http'
 
 /** Says which bodies there are to one who asked for another. */

@@ -1,6 +1,7 @@
 import { compareVehicles, contradictionsOf, type Brief } from '$lib/core/brief'
 import { reviewVariant } from '$lib/core/review'
-import { GENERIC_SHELLS, interiorOf, type BodyChanges, type Lining, type Shell } from '$lib/core/shell'
+import { interiorOf, type BodyChanges, type Lining, type Shell } from '$lib/core/shell'
+import { GENERIC_SHELLS } from '$lib/core/shells'
 import { offerEngine } from './offer-engine'
 
 /** Briefs held against bodies and plans. Plain data both ways. */

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { genericShell, GENERIC_SHELLS, interiorOf, mostHeadroomMm } from '../shell'
+import { interiorOf, mostHeadroomMm } from '../shell'
+import { genericShell, GENERIC_SHELLS } from '../shells'
 import { sayContradiction, sayContradictionBasis } from '../text'
 import { CONTRADICTION_CODES } from './contradictions'
 import {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { genericShell, interiorOf } from '../shell'
+import { interiorOf } from '../shell'
+import { genericShell } from '../shells'
 import { liningCost, statureStrips } from './index'
 
 const lining = { floorMm: 37, wallMm: 30, roofMm: 25 }

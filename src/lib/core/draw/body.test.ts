@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { apply, newJob, planInterior, standardBrief, type Command, type Job } from '../job'
 import { scenesOf } from '../review'
-import { genericShell, GENERIC_SHELLS, interiorOf, newChange, type BodyChanges } from '../shell'
+import { interiorOf, newChange, type BodyChanges } from '../shell'
+import { genericShell, GENERIC_SHELLS } from '../shells'
 import type { Item } from './display'
 import {
   cabSeatItems,

@@ -12,7 +12,7 @@ import {
 } from '../brief'
 import { seatSchema } from '../fittings'
 import { bodyChangeSchema, idSchema, liningSchema, shellSchema, wordsSchema } from '../shell'
-import { readingSchema, surveySchema } from '../survey'
+import { readingSchema, surveySchema } from '../readings'
 import { LENGTH_UNITS } from '../units'
 import { figureSchema, fittingSchema, fixingSchema, groupSchema, MAX_MODES, modeSchema, waiverSchema } from './schema'
 

@@ -2,8 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { BRIEF_TEMPLATES } from '../brief'
 import { defaultsOf, kindOf, KINDS } from '../fittings'
-import { genericShell } from '../shell'
-import { newSurvey } from '../survey'
+import { genericShell } from '../shells'
+import { newSurvey } from '../readings'
 import {
   apply,
   CommandError,

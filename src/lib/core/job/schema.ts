@@ -13,7 +13,7 @@ import {
   type Lining,
   type Shell,
 } from '../shell'
-import { surveySchema, type Survey } from '../survey'
+import { surveySchema, type Survey } from '../readings'
 import { LENGTH_UNITS, type LengthUnit } from '../units'
 
 export const JOB_FORMAT = 'zimmerman.job'

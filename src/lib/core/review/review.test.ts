@@ -2,7 +2,7 @@ import { readdirSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { defaultsOf, kindOf, type ParameterValue, type Seat } from '../fittings'
 import { apply, newJob, parseJob, planInterior, type Command, type Job } from '../job'
-import { genericShell } from '../shell'
+import { genericShell } from '../shells'
 import {
   RULES,
   remediesFor,

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { defaultsOf, kindOf, type ParameterValue, type Seat } from '../fittings'
 import { prismBounds } from '../geometry'
 import { apply, newJob, parseJob, type Command, type Fitting, type Job } from '../job'
-import { genericShell, GENERIC_SHELLS } from '../shell'
+import { genericShell, GENERIC_SHELLS } from '../shells'
 import { sayChange, namesOf } from '../text'
 import {
   accessFaults,

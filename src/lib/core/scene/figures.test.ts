@@ -3,7 +3,7 @@ import { placedFigures } from '../draw'
 import { prismBounds, unionOf } from '../geometry'
 import { defaultsOf, kindOf } from '../fittings'
 import { apply, CommandError, newJob, planInterior, type Command, type Figure, type Job } from '../job'
-import { genericShell } from '../shell'
+import { genericShell } from '../shells'
 import { buildScene, figureClash, figuresOf, type FigureBody } from './index'
 
 const brief = {

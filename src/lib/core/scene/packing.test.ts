@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { defaultsOf, kindOf } from '../fittings'
 import { apply, newJob, planInterior, standardBrief, type Job } from '../job'
-import { genericShell } from '../shell'
+import { genericShell } from '../shells'
 import { buildScene, stow, type Piece, type Size } from './index'
 
 const CELL = 100

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { defaultsOf, kindOf, KINDS, type ParameterValue, type Seat } from '../fittings'
 import { prismBounds, type Prism } from '../geometry'
 import type { Fitting, Plan } from '../job'
-import { genericShell, GENERIC_SHELLS, interiorOf, NO_LINING } from '../shell'
+import { interiorOf, NO_LINING } from '../shell'
+import { genericShell, GENERIC_SHELLS } from '../shells'
 import {
   buildScene,
   carried,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { area, prismBounds } from '../geometry'
-import { interiorOf, genericShell, NO_LINING, type CabSeat, type Shell } from '../shell'
+import { interiorOf, NO_LINING, type CabSeat, type Shell } from '../shell'
+import { genericShell } from '../shells'
 import { leaningBack, reclineFreedom, seatParts, seatSolids, swivelAxis, swivelFreedom, type Scene } from './index'
 
 const van = genericShell('van-long-high')

@@ -2,8 +2,6 @@ import { describe, expect, it } from 'vitest'
 import {
   askSpace,
   cabSpace,
-  genericShell,
-  GENERIC_SHELLS,
   heightThere,
   interiorOf,
   NO_LINING,
@@ -13,6 +11,7 @@ import {
   widthThere,
   type Shell,
 } from './index'
+import { genericShell, GENERIC_SHELLS } from '../shells'
 
 const van = genericShell('van-long-high')
 const lining = { floorMm: 27, wallMm: 30, roofMm: 35 }

@@ -8,8 +8,6 @@ import {
   changeFaults,
   changeLimits,
   clearWidth,
-  genericShell,
-  GENERIC_SHELLS,
   heightsAt,
   interiorOf,
   lowestRoof,
@@ -24,6 +22,7 @@ import {
   type BodyChanges,
   type Interior,
 } from './index'
+import { genericShell, GENERIC_SHELLS } from '../shells'
 
 const van = genericShell('van-long-high')
 const truck = genericShell('truck-box')

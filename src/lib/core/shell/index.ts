@@ -41,7 +41,6 @@ export {
   type BodyChanges,
   type Pocket,
 } from './changes'
-export { draftShell, type FirstNumbers } from './draft-shell'
 export {
   bareInterior,
   bareOf,
@@ -78,4 +77,3 @@ export { askSpace, spaceQuestionSchema, type SpaceAnswer, type SpaceQuestion } f
 export { boxInside, protrusionOf } from './inside'
 export { roofLiningFor, stripOf, type StripCell } from './strip'
 export { spaceTable, type SpaceRow, type SpaceRowId } from './space-table'
-export { genericShell, GENERIC_SHELLS, shellNamed } from './generic-shells'

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import * as polyclip from 'polyclip-ts'
 import { describe, expect, it } from 'vitest'
 import { area, type Polygon, type Vec2 } from '../geometry'
-import { bareOf, genericShell, interiorOf, outlineAt, partsInside, sectionAt, type BodyChanges } from './index'
+import { bareOf, interiorOf, outlineAt, partsInside, sectionAt, type BodyChanges } from './index'
+import { genericShell } from '../shells'
 
 const van = genericShell('van-long-high')
 const truck = genericShell('truck-box')

@@ -3,8 +3,6 @@ import { describe, expect, it } from 'vitest'
 import { area, block, prismBounds, prismCorners, type Polygon, type Prism } from '../geometry'
 import {
   clearWidth,
-  genericShell,
-  GENERIC_SHELLS,
   heightsAt,
   interiorOf,
   liningTop,
@@ -18,6 +16,7 @@ import {
   wallsAt,
   worstProtrusion,
 } from './index'
+import { genericShell, GENERIC_SHELLS } from '../shells'
 
 const van = genericShell('van-long-high')
 const truck = genericShell('truck-box')

@@ -8,11 +8,8 @@ import {
   ceilingAreaM2,
   clearWidth,
   depthAt,
-  draftShell,
   floorAreaM2,
   fullSection,
-  genericShell,
-  GENERIC_SHELLS,
   heightsAt,
   interiorOf,
   liningSchema,
@@ -33,6 +30,7 @@ import {
   type Shell,
   type SpaceQuestion,
 } from './index'
+import { draftShell, genericShell, GENERIC_SHELLS } from '../shells'
 
 const van = genericShell('van-long-high')
 const lining = { floorMm: 37, wallMm: 30, roofMm: 25 }

@@ -1,5 +1,6 @@
-import { draftShell, genericShell, GENERIC_SHELLS, type FirstNumbers, type Shell } from '../shell'
-import type { Survey } from './schema'
+import { type Shell } from '../shell'
+import { draftShell, genericShell, GENERIC_SHELLS, type FirstNumbers } from '../shells'
+import type { Survey } from '../readings'
 
 /** What the four first numbers are taken to be in a class until they are measured, in mm. */
 const FIRST_NUMBERS: Record<Shell['bodyClass'], FirstNumbers> = {

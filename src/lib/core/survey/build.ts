@@ -14,7 +14,7 @@ import {
   type HalfValues,
   type StationName,
 } from './measures'
-import type { RoofKind, Survey } from './schema'
+import type { RoofKind, Survey } from '../readings'
 
 /** Where a roof's curve passes between its edge and its middle: shares of the half-width and of the rise. */
 const ROOF_POINT: Record<RoofKind, Vec2> = {

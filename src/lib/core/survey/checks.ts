@@ -1,5 +1,5 @@
 import { frameOf, measuresOf, STATIONS, valueOf, type Frame } from './measures'
-import type { Survey } from './schema'
+import type { Survey } from '../readings'
 
 /** One thing that measures say of one another, with its arithmetic as numbers. */
 export interface Check {

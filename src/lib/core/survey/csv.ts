@@ -1,6 +1,6 @@
 import { parseLength } from '../units'
 import { measuresOf } from './measures'
-import { READING_LIMITS, type Reading, type Survey } from './schema'
+import { READING_LIMITS, type Reading, type Survey } from '../readings'
 
 export const CSV_HEADER = ['measure', 'first', 'second', 'unit'] as const
 

@@ -1,15 +1,5 @@
 export { baseOf } from './base'
 export {
-  newSurvey,
-  readingSchema,
-  READING_LIMITS,
-  ROOF_KINDS,
-  surveySchema,
-  type Reading,
-  type RoofKind,
-  type Survey,
-} from './schema'
-export {
   frameOf,
   GROUPS as MEASURE_GROUPS,
   measuresOf,

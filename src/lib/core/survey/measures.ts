@@ -1,7 +1,7 @@
 import type { Vec2 } from '../geometry'
 import { bareInterior, heightsAt, wallsAt, type Cab, type Interior, type Opening, type Shell } from '../shell'
 import { baseOf } from './base'
-import { READING_LIMITS, type Survey } from './schema'
+import { READING_LIMITS, type Survey } from '../readings'
 
 export const STATIONS = ['rear', 'axle', 'door', 'front'] as const
 export type StationName = (typeof STATIONS)[number]

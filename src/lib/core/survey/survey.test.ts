@@ -1,19 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { bareInterior, BODY_CLASSES, genericShell, GENERIC_SHELLS, heightsAt, wallsAt } from '../shell'
-import {
-  baseOf,
-  checksOf,
-  doubtful,
-  frameOf,
-  measuresOf,
-  newSurvey,
-  readingsFrom,
-  surveyed,
-  surveyRows,
-  surveySchema,
-  valueOf,
-  type Survey,
-} from './index'
+import { bareInterior, BODY_CLASSES, heightsAt, wallsAt } from '../shell'
+import { genericShell, GENERIC_SHELLS } from '../shells'
+import { baseOf, checksOf, doubtful, frameOf, measuresOf, readingsFrom, surveyed, surveyRows, valueOf } from './index'
+import { newSurvey, surveySchema, type Survey } from '../readings'
 
 const blank = newSurvey({ kind: 'generic', shell: 'van-long-high' })
 const read = (survey: Survey, readings: Record<string, number | [number, number]>): Survey => ({

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { allDemands, BRIEF_TEMPLATES, DERIVE_RULES, type Brief, type ResolvedDemand } from '../brief'
 import { apply, newBrief, newJob, type Command } from '../job'
-import { genericShell } from '../shell'
+import { genericShell } from '../shells'
 import { RULE_SENTENCES, sayBecause, sayCommand, sayDemand, sayDemandFigure, sayFacts } from './index'
 
 const plain = (text: string): string => text.replace(/[\u202f\u00a0]/g, ' ')

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { defaultsOf, kindOf } from '../fittings'
 import { apply, newJob, type Job } from '../job'
 import type { ModeChange, Move } from '../scene'
-import { genericShell } from '../shell'
+import { genericShell } from '../shells'
 import { namesOf, sayChange, sayMinutes, sayMove } from './index'
 
 const job: Job = [

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { GENERIC_SHELLS } from '../shell'
-import { checksOf, frameOf, MEASURE_GROUPS, measuresOf, newSurvey, type Check, type Survey } from '../survey'
+import { GENERIC_SHELLS } from '../shells'
+import { checksOf, frameOf, MEASURE_GROUPS, measuresOf, type Check } from '../survey'
+import { newSurvey, type Survey } from '../readings'
 import { MEASURE_GROUP_WORDS, sayCheck, sayMeasure } from './index'
 
 const surveys: readonly Survey[] = GENERIC_SHELLS.flatMap(({ id }) =>

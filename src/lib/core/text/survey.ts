@@ -1,4 +1,5 @@
-import type { Check, CheckCode, Frame, Measure, MeasureGroup, RoofKind, StationName } from '../survey'
+import type { Check, CheckCode, Frame, Measure, MeasureGroup, StationName } from '../survey'
+import type { RoofKind } from '../readings'
 import { sayLength, sayMass, type LengthUnit } from '../units'
 
 const STATION_WORDS: Record<StationName, string> = {

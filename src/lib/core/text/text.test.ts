@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Finding } from '../review'
 import { apply, newJob, standardBrief } from '../job'
 import { defaultsOf, kindOf, KINDS } from '../fittings'
-import { genericShell } from '../shell'
+import { genericShell } from '../shells'
 import { CHOICE_WORDS, KIND_WORDS, list, namesOf, PARAMETER_WORDS, sayCommand, sayFinding, STANCE_WORDS } from './index'
 
 const job = apply(newJob('job-test', 'Test', genericShell('van-long-high'), standardBrief()), {

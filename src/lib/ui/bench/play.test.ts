@@ -3,7 +3,7 @@ import { defaultsOf, kindOf, type ParameterValue, type Seat } from '$lib/core/fi
 import { prismBounds } from '$lib/core/geometry'
 import { apply, newJob, planInterior, type Command, type Job } from '$lib/core/job'
 import { buildScene, changeOf, type Scene } from '$lib/core/scene'
-import { genericShell } from '$lib/core/shell'
+import { genericShell } from '$lib/core/shells'
 import { copiesOf } from './copies'
 import { framesOf, sceneAt, type Playing } from './play'
 

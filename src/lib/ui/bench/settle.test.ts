@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { defaultsOf, kindOf, type ParameterValue, type Seat } from '$lib/core/fittings'
 import { apply, newJob, planInterior, type Job } from '$lib/core/job'
 import { buildScene } from '$lib/core/scene'
-import { genericShell } from '$lib/core/shell'
+import { genericShell } from '$lib/core/shells'
 import { settled, type Delta } from './settle'
 
 const variant = 'variant-a'

@@ -2,7 +2,7 @@
   import { goto } from '$app/navigation'
   import type { VehicleRow } from '$lib/core/brief'
   import { variantsOf } from '$lib/core/job'
-  import { GENERIC_SHELLS } from '$lib/core/shell'
+  import { GENERIC_SHELLS } from '$lib/core/shells'
   import { sayContradiction, sayContradictionBasis } from '$lib/core/text'
   import { formatLength, sayLength, sayMass } from '$lib/core/units'
   import type { BriefClient } from '$lib/workers/brief-client'

@@ -4,7 +4,7 @@
   import { BRIEF_TEMPLATES } from '$lib/core/brief'
   import { newBrief, newJob } from '$lib/core/job'
   import { STATURE_LIMITS_MM } from '$lib/core/people'
-  import { genericShell } from '$lib/core/shell'
+  import { genericShell } from '$lib/core/shells'
   import { newId } from '../job/new-id'
   import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { READING_LIMITS, type Measure, type Reading, type ReadingState } from '$lib/core/survey'
+  import { type Measure, type ReadingState } from '$lib/core/survey'
+  import { READING_LIMITS, type Reading } from '$lib/core/readings'
   import { faulty, formatLength, formatNumber, parsed, parseLength, type LengthUnit } from '$lib/core/units'
 
   interface Props {

@@ -6,16 +6,13 @@
     frameOf,
     MEASURE_GROUPS,
     measuresOf,
-    newSurvey,
     readingsFrom,
-    ROOF_KINDS,
     surveyed,
     surveyRows,
     valueOf,
     type Measure,
-    type RoofKind,
-    type Survey,
   } from '$lib/core/survey'
+  import { newSurvey, ROOF_KINDS, type RoofKind, type Survey } from '$lib/core/readings'
   import {
     BODY_CLASS_WORDS,
     capital,

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { capital } from '$lib/core/text'
-  import { GENERIC_SHELLS, type Opening, type Shell } from '$lib/core/shell'
+  import { type Opening, type Shell } from '$lib/core/shell'
+  import { GENERIC_SHELLS } from '$lib/core/shells'
   import { formatLength, sayLength, sayMass, type LengthUnit } from '$lib/core/units'
   import ShellSelect from './ShellSelect.svelte'
 

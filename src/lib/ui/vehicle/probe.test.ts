@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { genericShell, interiorOf } from '$lib/core/shell'
+import { interiorOf } from '$lib/core/shell'
+import { genericShell } from '$lib/core/shells'
 import { boardReadings, readingsAt, sayLiningCost } from './probe'
 
 const space = interiorOf(genericShell('truck-box'), { floorMm: 40, wallMm: 30, roofMm: 20 })

@@ -1,4 +1,5 @@
-import { BODY_CLASSES, GENERIC_SHELLS, type BodyClass, type Shell } from '$lib/core/shell'
+import { BODY_CLASSES, type BodyClass, type Shell } from '$lib/core/shell'
+import { GENERIC_SHELLS } from '$lib/core/shells'
 
 /** The program’s own shells, class by class, each class shortest first. */
 export const SHELLS_BY_CLASS: readonly { readonly bodyClass: BodyClass; readonly shells: readonly Shell[] }[] =

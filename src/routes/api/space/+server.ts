@@ -10,10 +10,10 @@ import {
   interiorOf,
   LINED_FACES,
   liningSchema,
-  shellNamed,
   shellSchema,
   spaceQuestionSchema,
 } from '$lib/core/shell'
+import { shellNamed } from '$lib/core/shells'
 import { readJson, refuse } from '$lib/server/http'
 import { noSuchShell } from '$lib/server/shells'
 import type { RequestHandler } from './$types'

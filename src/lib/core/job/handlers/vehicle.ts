@@ -1,6 +1,6 @@
 import type { Draft } from 'mutative'
 import { bodyChangeSchema, changeFaults, liningSchema } from '../../shell'
-import { surveySchema } from '../../survey'
+import { surveySchema } from '../../readings'
 import type { Job, Plan } from '../schema'
 import { checked, CommandError, drop, must, variantOf, type HandlersOf } from './kit'
 

@@ -1,4 +1,4 @@
-import type { Shell } from '../shape'
+import type { Shell } from '../shell'
 
 /** Axles and masses with what they carry empty: `frontShare` of the kerb mass is on the front axle. */
 export function axlesOf(

@@ -1,5 +1,5 @@
-import { draftShell } from '../draft-shell'
-import type { Shell } from '../shape'
+import { draftShell } from './draft-shell'
+import type { Shell } from '../shell'
 import { axlesOf, doorPillars, openingsOf, spareUnder, swivels, tieDowns } from './furnish'
 
 /** Upright walls, roll-up rear door, side entry, no way through from the cab. */

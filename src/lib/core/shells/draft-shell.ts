@@ -1,5 +1,5 @@
 import type { Vec2 } from '../geometry'
-import type { BodyClass, Shell } from './shape'
+import type { BodyClass, Shell } from '../shell'
 
 /** The four numbers that a first look at a vehicle gives, in mm. */
 export interface FirstNumbers {

@@ -1,8 +1,8 @@
-import type { Shell } from './shape'
-import { BOX_TRUCKS } from './shells/box-trucks'
-import { BUSES } from './shells/buses'
-import { PANEL_VANS } from './shells/panel-vans'
-import { PEOPLE_CARRIERS } from './shells/people-carriers'
+import type { Shell } from '../shell'
+import { BOX_TRUCKS } from './box-trucks'
+import { BUSES } from './buses'
+import { PANEL_VANS } from './panel-vans'
+import { PEOPLE_CARRIERS } from './people-carriers'
 
 /** The program's own bodies, sorted by id. */
 export const GENERIC_SHELLS: readonly Shell[] = [...PANEL_VANS, ...PEOPLE_CARRIERS, ...BUSES, ...BOX_TRUCKS].sort(

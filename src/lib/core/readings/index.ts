@@ -1,0 +1,10 @@
+export {
+  newSurvey,
+  readingSchema,
+  READING_LIMITS,
+  ROOF_KINDS,
+  surveySchema,
+  type Reading,
+  type RoofKind,
+  type Survey,
+} from './schema'
