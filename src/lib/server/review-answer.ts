@@ -1,23 +1,24 @@
 import type { Job } from '$lib/core/job'
-import { reviewJob, RULES } from '$lib/core/review'
-import { namesOf, sayBasis, sayFinding } from '$lib/core/text'
+import { reviewJob, ruleNamed } from '$lib/core/review'
+import { namesOf, sayBasis, sayFinding, sayMissing } from '$lib/core/text'
 
 /** The findings of a document with their words, for those who read them without the screens. */
 export const reviewAnswer = (job: Job): unknown => ({
   job: { id: job.id, name: job.name, units: job.units },
-  variants: reviewJob(job).map(({ variantId, modes, failed }) => {
+  variants: reviewJob(job).map(({ variantId, modes, failed, untold }) => {
     const variant = job.variants[variantId]!
     const names = namesOf(job, variant.plan)
     return {
       id: variantId,
       name: variant.name,
       failedRules: failed,
+      cannotTell: untold.map(({ rule, needs }) => ({ rule, needs: needs.map(sayMissing) })),
       modes: modes.map(({ modeId, findings }) => ({
         id: modeId,
         name: variant.plan.modes[modeId]!.name,
         findings: findings.map((finding) => {
           const words = sayFinding(finding, names, job.units)
-          const rule = RULES.find(({ id }) => id === finding.rule)!
+          const rule = ruleNamed(job, finding.rule)!
           return {
             rule: finding.rule,
             code: finding.code,

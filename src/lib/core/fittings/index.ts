@@ -26,5 +26,6 @@ export {
   type Task,
 } from './contract'
 export { defaultsOf, isKind, kindFor, kindOf, KINDS } from './registry'
+export { limitsOf, type Limit } from './limits'
 export { seatSchema, type Seat } from './seat'
 export { fittingFor } from './for-demand'

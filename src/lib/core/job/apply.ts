@@ -7,6 +7,7 @@ import { BRIEF_HANDLERS } from './handlers/brief'
 import { FITTING_HANDLERS } from './handlers/fitting'
 import { CommandError } from './handlers/kit'
 import { MODE_HANDLERS } from './handlers/mode'
+import { RULE_HANDLERS } from './handlers/rules'
 import { VARIANT_HANDLERS } from './handlers/variant'
 import { VEHICLE_HANDLERS } from './handlers/vehicle'
 import { planFaults, turnedFaults, type Job } from './schema'
@@ -17,6 +18,7 @@ const HANDLERS = {
   ...VARIANT_HANDLERS,
   ...FITTING_HANDLERS,
   ...MODE_HANDLERS,
+  ...RULE_HANDLERS,
 } satisfies Record<SimpleCommand['type'], unknown>
 
 function run(job: Draft<Job>, command: SimpleCommand): void {

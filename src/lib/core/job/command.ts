@@ -14,6 +14,7 @@ import { seatSchema } from '../fittings'
 import { bodyChangeSchema, idSchema, liningSchema, shellSchema, wordsSchema } from '../shell'
 import { readingSchema, surveySchema } from '../readings'
 import { LENGTH_UNITS } from '../units'
+import { houseRuleSchema, ownRulesSchema, ruleSettingSchema } from './rules-schema'
 import { figureSchema, fittingSchema, fixingSchema, groupSchema, MAX_MODES, modeSchema, waiverSchema } from './schema'
 
 const id = idSchema
@@ -61,6 +62,10 @@ const simple = [
   command('group.remove', { variant: id, id }),
   command('waiver.put', { variant: id, id, waiver: waiverSchema }),
   command('waiver.remove', { variant: id, id }),
+  command('rule.set', { id, setting: ruleSettingSchema.optional().describe('Left out: as the book says') }),
+  command('house.put', { id, rule: houseRuleSchema }),
+  command('house.remove', { id }),
+  command('rules.put', { rules: ownRulesSchema }),
   command('plan.mirror', { variant: id }),
   command('plan.transferable', { variant: id, transferable: z.boolean() }),
   command('mode.add', {

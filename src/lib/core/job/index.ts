@@ -25,6 +25,17 @@ export {
   type Plan,
   type Variant,
 } from './schema'
+export {
+  GRAVITIES,
+  houseMeasureSchema,
+  houseRuleSchema,
+  ownRulesSchema,
+  type Gravity,
+  type HouseMeasure,
+  type HouseRule,
+  type OwnRules,
+  type RuleSetting,
+} from './rules-schema'
 export type { Fault } from './fault'
 export { parseJob, parseJobText, type ParsedJob } from './document'
 export { migrate, MIGRATIONS, type Migration } from './migrations'

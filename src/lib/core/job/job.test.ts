@@ -18,6 +18,7 @@ import {
   standardBrief,
   type Command,
   type Fitting,
+  type HouseRule,
   type Job,
 } from './index'
 
@@ -75,6 +76,16 @@ const fitting = fc.constantFrom('fit-bed', 'fit-galley', 'fit-cold', 'fit-lounge
 const words = fc.string({ minLength: 1, maxLength: 40 })
 
 /** One arbitrary per type of command, complete by type: a new command without a case here does not compile. */
+const lowTop: HouseRule = {
+  title: 'A low top',
+  reason: 'our cooks are short',
+  gravity: 'note',
+  modes: [],
+  measure: { what: 'height', service: 'worktop' },
+  bound: 'most',
+  value: 880,
+}
+
 const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<Extract<Command, { type: T }>> } = {
   'job.rename': fc.record({ type: fc.constant('job.rename'), name: words }),
   'job.units': fc.record({ type: fc.constant('job.units'), units: fc.constantFrom('mm', 'cm', 'in') }),
@@ -233,6 +244,18 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
     variant: fc.constant(variant),
     id: fc.constantFrom('waiver-a', 'waiver-b'),
   }),
+  'rule.set': fc.record({
+    type: fc.constant('rule.set'),
+    id: fc.constantFrom('berth-length', 'no-overlap'),
+    setting: fc.constantFrom(undefined, {}, { off: true }, { parameters: { spareMm: 20 }, gravity: 'note' }),
+  }),
+  'house.put': fc.record({
+    type: fc.constant('house.put'),
+    id: fc.constantFrom('low-top', 'wide-way'),
+    rule: fc.constantFrom('least' as const, 'most' as const).map((bound) => ({ ...lowTop, bound })),
+  }),
+  'house.remove': fc.record({ type: fc.constant('house.remove'), id: fc.constantFrom('low-top', 'wide-way') }),
+  'rules.put': fc.constant({ type: 'rules.put', rules: { settings: { 'no-overlap': { off: true } }, house: {} } }),
   'plan.mirror': fc.constant({ type: 'plan.mirror', variant }),
   'plan.transferable': fc.record({
     type: fc.constant('plan.transferable'),
@@ -311,9 +334,11 @@ const ready = (command: Command): Job =>
           id: 'group-a',
           group: { name: 'pair', fittings: ['fit-bed', 'fit-galley'] },
         })
-      : command.type === 'variant.remove'
-        ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
-        : furnished
+      : command.type === 'house.remove'
+        ? ['low-top', 'wide-way'].reduce((job, id) => run(job, { type: 'house.put', id, rule: lowTop }), furnished)
+        : command.type === 'variant.remove'
+          ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
+          : furnished
 
 describe('apply', () => {
   it.each(Object.entries(SIMPLE) as [string, fc.Arbitrary<Command>][])(

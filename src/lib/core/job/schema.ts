@@ -14,6 +14,7 @@ import {
   type Shell,
 } from '../shell'
 import { surveySchema, type Survey } from '../readings'
+import { ownRulesSchema, type OwnRules } from './rules-schema'
 import { LENGTH_UNITS, type LengthUnit } from '../units'
 
 export const JOB_FORMAT = 'zimmerman.job'
@@ -158,6 +159,7 @@ const shape = z.looseObject({
   brief: briefSchema,
   shell: shellSchema,
   survey: surveySchema.optional().describe('The vehicle as it is being measured'),
+  rules: ownRulesSchema.optional().describe('What this job asks otherwise than the book of rules'),
   variants: recordOf(variantSchema, 20).refine((variants) => Object.keys(variants).length > 0, {
     message: 'a job needs a variant',
   }),
@@ -173,6 +175,7 @@ export interface Job {
   readonly brief: Brief
   readonly shell: Shell
   readonly survey?: Survey | undefined
+  readonly rules?: OwnRules | undefined
   readonly variants: Readonly<Record<string, Variant>>
 }
 

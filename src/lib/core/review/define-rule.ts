@@ -1,4 +1,5 @@
 import type { Basis, Brief, Purpose } from '../brief'
+import type { ServiceType } from '../fittings'
 import type { Job, Plan } from '../job'
 import type { ModeChange, Placed, Scene, Stowed, Way, WayGround } from '../scene'
 import type { Draft, Finding, FindingCode, Gravity, Remedy } from './finding'
@@ -42,8 +43,15 @@ export const RULE_GROUPS = [
   'service',
   'outside',
   'future',
+  'house',
 ] as const
 export type RuleGroup = (typeof RULE_GROUPS)[number]
+
+/** What a rule must know of a brief, a body or a plan, and does not yet: then it says nothing, rather than something false. */
+export type Missing =
+  | { readonly what: 'people' | 'sleepers' | 'travellers' | 'outer-size' | 'air-openings' }
+  | { readonly what: 'service'; readonly service: ServiceType }
+  | { readonly what: 'fitting'; readonly kind: string }
 
 export interface Rule {
   readonly id: string
@@ -52,6 +60,8 @@ export interface Rule {
   readonly gravity: Readonly<Partial<Record<FindingCode, Gravity>>>
   readonly basis: Basis
   readonly parameters: RuleParameters
+  /** What is not known yet; the rule is asked only where nothing is. */
+  readonly needs: (input: RuleInput) => readonly Missing[]
   readonly check: (input: RuleInput) => readonly Draft[]
   /** Candidates for a way out; the engine keeps those that cure the finding. */
   readonly remedies: (input: RuleInput, finding: Finding) => readonly Remedy[]
@@ -65,12 +75,14 @@ export function defineRule<C extends FindingCode, P extends RuleParameters>(rule
   readonly gravity: Readonly<Record<C, Gravity>>
   readonly basis: Basis
   readonly parameters: P
+  readonly needs?: (input: RuleInput<P>) => readonly Missing[]
   readonly check: (input: RuleInput<P>) => readonly Draft<C>[]
   readonly remedies?: (input: RuleInput<P>, finding: Finding<C>) => readonly Remedy[]
 }): Rule {
   return {
     ...rule,
     gravity: rule.gravity as Rule['gravity'],
+    needs: (input) => rule.needs?.(input as unknown as RuleInput<P>) ?? [],
     check: (input) => rule.check(input as unknown as RuleInput<P>) as readonly Draft[],
     remedies: (input, finding) => rule.remedies?.(input as unknown as RuleInput<P>, finding as Finding<C>) ?? [],
   }

@@ -1,12 +1,19 @@
 import type { Need, Person, Purpose } from '../brief'
 import type { Vec2, Vec3 } from '../geometry'
-import type { ClearanceUse, ServiceType, Task } from '../fittings'
-import type { FigurePose, FixingWay, SimpleCommand, Waiver } from '../job'
+import type { ClearanceUse, ParameterValue, ServiceType, Task } from '../fittings'
+import {
+  GRAVITIES,
+  type FigurePose,
+  type FixingWay,
+  type Gravity,
+  type HouseMeasure,
+  type SimpleCommand,
+  type Waiver,
+} from '../job'
 import type { Access, Blocker, Headroom, WaySide } from '../scene'
 import type { BodyChangeKind, Protrusion } from '../shell'
 
-export const GRAVITIES = ['stop', 'caution', 'note'] as const
-export type Gravity = (typeof GRAVITIES)[number]
+export { GRAVITIES, type Gravity }
 
 /** What each kind of finding knows beyond measured and needed; numbers and ids only, the words are made last. */
 export interface FactsByCode {
@@ -131,10 +138,16 @@ export interface FactsByCode {
   'bed-wakes': { readonly fromMode: string; readonly by: readonly string[] }
   'no-passing': { readonly people: number }
   'hangs-free': Record<never, never>
+  house: {
+    readonly title: string
+    readonly reason: string
+    readonly measure: HouseMeasure
+    readonly bound: 'least' | 'most'
+  }
   'service-missing': { readonly demandId: string; readonly need: Need; readonly must: boolean }
 }
 export type FindingCode = keyof FactsByCode
-export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min'
+export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min' | 'Wh'
 
 /** What a rule reports; the engine adds rule, mode and gravity. */
 export type Draft<C extends FindingCode = FindingCode> = {
@@ -174,6 +187,9 @@ export interface Remedy {
   /** What the words need: a distance, an angle, a length. */
   readonly amount: number
   readonly commands: readonly SimpleCommand[]
+  /** What a parameter is set to, and the stance that is taken, where the remedy is that. */
+  readonly parameter?: { readonly key: string; readonly value: ParameterValue }
+  readonly stance?: string
 }
 
 export const REMEDY_CODES = [
@@ -198,5 +214,9 @@ export const REMEDY_CODES = [
   'into-framing',
   'strap',
   'raise',
+  'mirror',
+  'turn',
+  'other-wall',
+  'set-parameter',
 ] as const
 export type RemedyCode = (typeof REMEDY_CODES)[number]

@@ -4,23 +4,28 @@ export {
   type Finding,
   type FindingWaiver,
   type FindingCode,
+  type FindingUnit,
   type Gravity,
   type Remedy,
   type RemedyCode,
 } from './finding'
-export { RULE_GROUPS, type Rule, type RuleGroup, type RuleParameter } from './define-rule'
+export { RULE_GROUPS, type Missing, type Rule, type RuleGroup, type RuleParameter } from './define-rule'
 export { RULES } from './registry'
+export { figuresOf, ruleNamed, rulesOf } from './own-rules'
+export { houseRuleId, SERVICE_UNITS } from './house'
 export {
   isLetBe,
-  remediesFor,
   reviewJob,
   reviewVariant,
   scenesOf,
   tally,
   type FailedRule,
+  type UntoldRule,
   type ModeReview,
-  type ProvenRemedy,
   type VariantReview,
 } from './review'
+export { remediesFor } from './remedies'
+export { newStops, withRemedy, type ProvenRemedy } from './prove'
+export { searchRemedies } from './search'
 export { placeFor } from './place-remedy'
 export { demandStates, type DemandState } from './demand-state'

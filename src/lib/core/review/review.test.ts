@@ -1,60 +1,23 @@
 import { readdirSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { defaultsOf, kindOf, type ParameterValue, type Seat } from '../fittings'
-import { apply, newJob, parseJob, planInterior, type Command, type Job } from '../job'
+import { defaultsOf, kindOf, type Seat } from '../fittings'
+import { apply, parseJob, planInterior, type Command, type HouseMeasure, type Job } from '../job'
 import { genericShell } from '../shells'
 import {
   RULES,
   remediesFor,
   reviewJob,
   reviewVariant,
+  rulesOf,
   tally,
   demandStates,
   scenesOf,
   type Finding,
   type FindingCode,
 } from './index'
+import { jobWith, person, put, truck, variant, want } from '../../../../tests/support/plan'
 import { defineRule, practice } from './define-rule'
 
-const variant = 'variant-a'
-type Across = Seat['across']['from']
-const put = (
-  id: string,
-  kind: string,
-  x: number,
-  from: Across,
-  parameters: Record<string, ParameterValue> = {},
-  more: Partial<Seat> = {},
-): Command => ({
-  type: 'fitting.add',
-  variant,
-  id,
-  fitting: {
-    kind,
-    parameters: { ...defaultsOf(kindOf(kind)), ...parameters },
-    seat: { ...kindOf(kind).home, along: { from: 'rear', mm: x }, across: { from, mm: 0 }, ...more },
-  } as never,
-})
-const person = (statureMm: number, id = 'person-a'): Command => ({
-  type: 'person.put',
-  id,
-  person: { label: 'adult', statureMm, sleeps: true, travels: true },
-})
-const want = (need: string, more: Record<string, unknown> = {}): Command => ({
-  type: 'demand.put',
-  id: `demand-${need}`,
-  demand: { need, must: true, ...more } as never,
-})
-const emptyBrief = { people: {}, pets: {}, nightsOffHookUp: 0, notes: '', demands: {} }
-const jobWith = (shell: string, ...commands: Command[]): Job => {
-  const bare = apply(newJob('job-test', 'Test', genericShell(shell), emptyBrief), {
-    type: 'lining.set',
-    variant,
-    lining: { floorMm: 0, wallMm: 0, roofMm: 0 },
-  }).job
-  return commands.reduce((job, command) => apply(job, command).job, bare)
-}
-const truck = (...commands: Command[]) => jobWith('truck-box', ...commands)
 const found = (job: Job, code: FindingCode): readonly Finding[] =>
   reviewVariant(job, variant).modes.flatMap(({ findings }) => findings.filter((finding) => finding.code === code))
 const first = (job: Job, code: FindingCode) => found(job, code)[0]
@@ -532,6 +495,12 @@ const CASES: {
     needed: 2,
     silent: truck(put('fit-a', 'bed-fixed', 1200, 'centreline')),
   },
+  house: {
+    speaks: houseAsks({ what: 'height', service: 'worktop' }, 'most', 880, galleyAt(900)),
+    measured: 900,
+    needed: 880,
+    silent: houseAsks({ what: 'height', service: 'worktop' }, 'most', 900, galleyAt(900)),
+  },
   'parking-high': {
     // the box of 320 stands 40 over a roof that is 3125 high
     speaks: truck(
@@ -648,6 +617,23 @@ function tanks(depthMm: number, from: 'left-wall' | 'right-wall' = 'left-wall'):
   )
 }
 
+function galleyAt(heightMm: number): Command {
+  return put('fit-a', 'galley', 1000, 'left-wall', { heightMm })
+}
+
+function houseAsks(measure: HouseMeasure, bound: 'least' | 'most', value: number, ...more: Command[]): Job {
+  const rule = {
+    title: 'A low top',
+    reason: 'our cooks are short',
+    gravity: 'note',
+    modes: ['living'],
+    measure,
+    bound,
+    value,
+  }
+  return truck({ type: 'house.put', id: 'low-top', rule } as Command, ...more)
+}
+
 /** A hob of 450 with its lid up by day. */
 function cookingAt(x: number): Command[] {
   return [
@@ -685,7 +671,7 @@ describe.each(Object.entries(CASES))('%s', (code, { speaks, measured, needed, si
   it('speaks with its figures, its mode, its place and its rule', () => {
     const finding = first(speaks, code as FindingCode)!
     expect(finding).toMatchObject({ measured: expect.closeTo(measured, -0.5), needed })
-    expect(RULES.map(({ id }) => id)).toContain(finding.rule)
+    expect(rulesOf(speaks).map(({ id }) => id)).toContain(finding.rule)
     expect(finding.place.every(Number.isFinite)).toBe(true)
     expect(speaks.variants[variant]!.plan.modes[finding.modeId]).toBeDefined()
   })

@@ -1,11 +1,11 @@
 import { aidedOf, piecesOf, tallestOf } from '../brief'
 import { ACCESS } from '../people'
-import { apply, CommandError, modesOf, planInterior, variantsOf, type Job, type Plan, type Variant } from '../job'
+import { modesOf, planInterior, variantsOf, type Job, type Plan, type Variant } from '../job'
 import { buildScene, changeOf, stow, wayGround, waysOf, type Scene, type WayGround } from '../scene'
 import type { Interior } from '../shell'
-import type { Rule, RuleInput } from './define-rule'
-import { GRAVITIES, type Draft, type Finding, type FindingWaiver, type Gravity, type Remedy } from './finding'
-import { RULES } from './registry'
+import type { Missing, Rule, RuleInput } from './define-rule'
+import { GRAVITIES, type Draft, type Finding, type FindingWaiver, type Gravity } from './finding'
+import { rulesOf, withFigures } from './own-rules'
 import { shoulderHeightMm } from './rules/way-width'
 
 /** A rule that threw; never to be taken for a clean pass. */
@@ -20,10 +20,17 @@ export interface ModeReview {
   readonly findings: readonly Finding[]
 }
 
+/** A rule that could not be asked in any of its modes, and what it wants to know first. */
+export interface UntoldRule {
+  readonly rule: string
+  readonly needs: readonly Missing[]
+}
+
 export interface VariantReview {
   readonly variantId: string
   readonly modes: readonly ModeReview[]
   readonly failed: readonly FailedRule[]
+  readonly untold: readonly UntoldRule[]
 }
 
 const once = <T>(make: () => T): (() => T) => {
@@ -32,7 +39,7 @@ const once = <T>(make: () => T): (() => T) => {
 }
 
 /** What the mode before was, and the ground that it was walked on, for the next one to take over. */
-interface Walked {
+export interface Walked {
   ground?: WayGround
   /** The scene of the mode before. */
   scene?: Scene
@@ -40,7 +47,8 @@ interface Walked {
   readonly all?: readonly Scene[]
 }
 
-function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}): RuleInput {
+/** What a rule reads in one scene; `walked` hands over what is known of the other modes. */
+export function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}): RuleInput {
   const variant = job.variants[variantId]!
   const { plan } = variant
   const ground = once(
@@ -65,11 +73,6 @@ function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}
     find: (id) => byId.get(id),
   }
 }
-
-const withDefaults = (input: RuleInput, rule: Rule): RuleInput => ({
-  ...input,
-  parameters: Object.fromEntries(Object.entries(rule.parameters).map(([name, parameter]) => [name, parameter.default])),
-})
 
 /** What tells one finding of a rule from another on the same fittings. */
 function detailOf(draft: Draft): string {
@@ -106,6 +109,8 @@ function detailOf(draft: Draft): string {
       return draft.facts.openingId
     case 'body-cut':
       return draft.facts.changeId
+    case 'house':
+      return draft.facts.measure.what === 'distance' ? draft.facts.measure.to : ''
     case 'gear-too-long':
     case 'gear-no-room':
     case 'service-missing':
@@ -131,13 +136,14 @@ function waiverOf(plan: Plan, key: string, { code, measured, needed }: Draft): F
 /** Whether someone let a finding be, and it is still as it was then. */
 export const isLetBe = ({ waiver }: Finding): boolean => waiver?.holds === true
 
-function reviewMode(
+/** The findings of one mode, the gravest first. */
+export function reviewMode(
   job: Job,
   variantId: string,
   scene: Scene,
   rules: readonly Rule[],
   walked: Walked,
-): { findings: Finding[]; failed: FailedRule[] } {
+): { findings: Finding[]; failed: FailedRule[]; asked: readonly string[]; untold: readonly UntoldRule[] } {
   const input = inputFor(job, variantId, scene, walked)
   const findings: Finding[] = []
   const seen = new Map<string, number>()
@@ -148,11 +154,21 @@ function reviewMode(
     return times === 1 ? key : `${key}#${times}`
   }
   const failed: FailedRule[] = []
+  const untold: UntoldRule[] = []
+  const asked: string[] = []
   for (const rule of rules) {
     if (rule.modes !== 'every' && !rule.modes.includes(scene.purpose)) continue
     try {
-      for (const draft of rule.check(withDefaults(input, rule))) {
-        const gravity: Gravity = rule.gravity[draft.code] ?? 'caution'
+      const set = withFigures(input, rule)
+      const needs = rule.needs(set)
+      if (needs.length > 0) {
+        untold.push({ rule: rule.id, needs })
+        continue
+      }
+      asked.push(rule.id)
+      const graver = job.rules?.settings[rule.id]?.gravity
+      for (const draft of rule.check(set)) {
+        const gravity: Gravity = graver ?? rule.gravity[draft.code] ?? 'caution'
         const key = unique(keyOf(rule, draft))
         const waiver = waiverOf(input.plan, key, draft)
         findings.push({
@@ -176,7 +192,7 @@ function reviewMode(
   // what is let be comes last
   const weight = (finding: Finding) => GRAVITIES.indexOf(finding.gravity) + (isLetBe(finding) ? GRAVITIES.length : 0)
   findings.sort((a, b) => weight(a) - weight(b))
-  return { findings, failed }
+  return { findings, failed, asked, untold }
 }
 
 /** The scenes of a variant in the order of its modes. */
@@ -186,20 +202,24 @@ export function scenesOf(variant: Variant, interior: Interior): readonly Scene[]
 }
 
 /** Reviews one variant in each of its modes. `rules` is for tests of the engine. */
-export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[] = RULES): VariantReview {
+export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[] = rulesOf(job)): VariantReview {
   const variant = job.variants[variantId]
   if (variant === undefined) throw new RangeError(`there is no variant “${variantId}”`)
   const interior = planInterior(job.shell, variant.plan)
   const failed: FailedRule[] = []
+  const asked = new Set<string>()
+  const untold = new Map<string, UntoldRule>()
   const all = scenesOf(variant, interior)
   const walked: Walked = { all }
   const modes = all.map((scene) => {
     const result = reviewMode(job, variantId, scene, rules, walked)
     walked.scene = scene
     failed.push(...result.failed)
+    for (const id of result.asked) asked.add(id)
+    for (const one of result.untold) untold.set(one.rule, one)
     return { modeId: scene.modeId, findings: result.findings }
   })
-  return { variantId, modes, failed }
+  return { variantId, modes, failed, untold: [...untold.values()].filter(({ rule }) => !asked.has(rule)) }
 }
 
 /** Reviews every variant of a job. */
@@ -214,57 +234,4 @@ export function tally(review: VariantReview): Readonly<Record<Gravity, number>> 
   )
   const count = (gravity: Gravity) => [...keys.values()].filter((one) => one === gravity).length
   return { stop: count('stop'), caution: count('caution'), note: count('note') }
-}
-
-/** A way out that makes more new stops than this is none. */
-const MOST_NEW_STOPS = 3
-
-/** A remedy that cures its finding, with what else it changes. */
-export interface ProvenRemedy extends Remedy {
-  /** Findings that were not there before, the finding's own rule apart. */
-  readonly causes: readonly Finding[]
-  readonly cures: number
-}
-
-const keysOf = (review: VariantReview): ReadonlySet<string> =>
-  new Set(review.modes.flatMap(({ modeId, findings }) => findings.map((finding) => `${modeId} ${finding.key}`)))
-
-/**
- * The remedies of a finding that do cure it in its mode, tried on the job one by one: those without new stops first,
- * then the smallest. At most `limit`.
- */
-export function remediesFor(job: Job, variantId: string, finding: Finding, limit = 5): readonly ProvenRemedy[] {
-  const rule = RULES.find(({ id }) => id === finding.rule)
-  const variant = job.variants[variantId]
-  if (rule === undefined || variant?.plan.modes[finding.modeId] === undefined) return []
-  const interior = planInterior(job.shell, variant.plan)
-  const scene = buildScene(interior, variant.plan, finding.modeId)
-  const candidates = rule.remedies(withDefaults(inputFor(job, variantId, scene), rule), finding)
-  const before = keysOf(reviewVariant(job, variantId))
-  const own = `${finding.modeId} ${finding.key}`
-  const proven = candidates.flatMap((remedy): ProvenRemedy[] => {
-    try {
-      const next = apply(job, { type: 'batch', what: 'remedy', commands: [...remedy.commands] }).job
-      const review = reviewVariant(next, variantId)
-      const after = keysOf(review)
-      if (after.has(own)) return []
-      const causes = review.modes.flatMap(({ modeId, findings }) =>
-        findings.filter((one) => !before.has(`${modeId} ${one.key}`)),
-      )
-      return [{ ...remedy, causes, cures: [...before].filter((key) => !after.has(key)).length }]
-    } catch (cause) {
-      if (cause instanceof CommandError || cause instanceof RangeError) return []
-      throw cause
-    }
-  })
-  const stops = (remedy: ProvenRemedy) =>
-    new Set(remedy.causes.flatMap(({ gravity, key }) => (gravity === 'stop' ? [key] : []))).size
-  const again = (remedy: ProvenRemedy) =>
-    remedy.causes.some(({ code, fittings }) => code === finding.code && fittings[0] === finding.fittings[0])
-  return proven
-    .filter((remedy) => !again(remedy) && stops(remedy) <= MOST_NEW_STOPS)
-    .sort(
-      (a, b) => stops(a) - stops(b) || a.causes.length - b.causes.length || b.cures - a.cures || a.amount - b.amount,
-    )
-    .slice(0, limit)
 }

@@ -59,6 +59,11 @@ const WORDS: Words = {
   'group.remove': ({ variant, id }, job) => `Ungrouped “${job.variants[variant]?.plan.groups?.[id]?.name ?? ''}”`,
   'waiver.put': ({ waiver }) => `Let be: ${waiver.reason}`,
   'waiver.remove': () => 'A finding counts again',
+  'rule.set': ({ id, setting }) =>
+    `Rule “${id}”: ${setting === undefined ? 'as the book says' : setting.off === true ? 'switched off' : 'set for this job'}`,
+  'house.put': ({ rule }) => `Rule of the house: ${rule.title}`,
+  'house.remove': ({ id }, job) => `Without the rule of the house “${job.rules?.house[id]?.title ?? ''}”`,
+  'rules.put': () => 'Rules of the shop taken over',
   'plan.mirror': () => 'Mirrored the plan',
   'plan.transferable': ({ transferable }) =>
     transferable ? 'Fit-out to be moved to another vehicle' : 'Fit-out stays in this vehicle',

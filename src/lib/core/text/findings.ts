@@ -3,6 +3,7 @@ import type { Finding, FindingCode } from '../review'
 import type { Access, Blocker, WaySide } from '../scene'
 import { formatNumber, sayLength, type LengthUnit } from '../units'
 import type { Names } from './names'
+import { sayHouse } from './house'
 import { CLEARANCE_WORDS, FIXING_WORDS, SERVICE_WORDS, TASK_WORDS } from './fitting-words'
 import { capital, CHANGE_WORDS, count, FACE_WORDS, list, NEED_WORDS, PURPOSE_WORDS } from './words'
 
@@ -15,7 +16,12 @@ export interface FindingWords {
 }
 
 type Say = (mm: number) => string
-type Sentences<C extends FindingCode> = (finding: Extract<Finding, { code: C }>, names: Names, say: Say) => FindingWords
+type Sentences<C extends FindingCode> = (
+  finding: Extract<Finding, { code: C }>,
+  names: Names,
+  say: Say,
+  unit: LengthUnit,
+) => FindingWords
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
 const the = (text: string): string => (/^(the|a) /i.test(text) ? lower(text) : `the ${lower(text)}`)
@@ -561,6 +567,7 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     client: `${capital(the(names.fitting(fittings[0]!)))} has nothing to stand or hang on.`,
     why: ['Within 60 mm below, beside or behind it there is no floor, wall, roof or other fitting.'],
   }),
+  house: (finding, names, _say, unit) => sayHouse(finding, names, unit),
   'service-missing': ({ measured, needed, unit, facts }) => {
     const words = NEED_WORDS[facts.need]
     return unit === 'litres'
@@ -584,7 +591,7 @@ const size = (sides: readonly number[], say: Say): string => sides.map(say).join
 /** The words of a finding, in the units of the screen. */
 export function sayFinding(finding: Finding, names: Names, unit: LengthUnit): FindingWords {
   const sentences = SENTENCES[finding.code] as Sentences<FindingCode>
-  return sentences(finding as never, names, (mm) => sayLength(mm, unit))
+  return sentences(finding as never, names, (mm) => sayLength(mm, unit), unit)
 }
 
 /** Where a figure comes from, in words. */

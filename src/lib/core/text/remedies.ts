@@ -1,12 +1,12 @@
-import type { ProvenRemedy, RemedyCode } from '../review'
+import type { ProvenRemedy, Remedy, RemedyCode } from '../review'
 import { sayLength, type LengthUnit } from '../units'
-import { KIND_WORDS } from './fitting-words'
-import { count, GRAVITY_WORDS } from './words'
+import { CHOICE_WORDS, KIND_WORDS, PARAMETER_WORDS, STANCE_WORDS } from './fitting-words'
+import { capital, count, GRAVITY_WORDS } from './words'
 import type { Names } from './names'
 
 type Say = (mm: number) => string
 
-const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string) => string> = {
+const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Remedy, say: Say) => string> = {
   'turn-along': (name) => `Turn ${name} along`,
   'lower-platform': (_name, amount) => `Lower the platform by ${amount}`,
   'set-length': (name, amount) => `Make ${name} ${amount} long`,
@@ -21,13 +21,28 @@ const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string) => string>
   lower: (name, amount) => `Lower ${name} by ${amount}`,
   place: (name, amount) => `Place a ${name} at ${amount}`,
   'cut-opening': (name, amount) => `Cut the opening for ${name}, ${amount} wide`,
-  'stance-other': (name) => `Put ${name} in another stance in this mode`,
+  'stance-other': (name, _amount, { stance }) =>
+    stance === undefined
+      ? `Put ${name} in another stance in this mode`
+      : `In this mode, have ${name} ${(STANCE_WORDS[stance] ?? stance).toLowerCase()}`,
   'entry-foot': (name) => `Get into ${name} from its foot`,
   slats: (name) => `Lay ${name}’s mattress on slats`,
   latch: (name) => `Give ${name} latches that lock`,
   strap: (name) => `Strap ${name} down`,
   raise: (name, amount) => `Hang ${name} higher by ${amount}`,
+  mirror: (name) => `Mirror ${name}`,
+  turn: (name, _amount, { amount }) => `Turn ${name} by ${amount}°`,
+  'other-wall': (name) => `Stand ${name} against the other wall`,
+  'set-parameter': (name, _amount, { parameter }, say) =>
+    parameter === undefined ? `Change ${name}` : `${capital(name)}: ${sayParameter(parameter, say)}`,
   'into-framing': (name) => `Bolt ${name} into framing`,
+}
+
+/** “depth 550 mm”, “hinge left”, “slats: yes”. */
+function sayParameter({ key, value }: NonNullable<Remedy['parameter']>, say: Say): string {
+  const name = PARAMETER_WORDS[key] ?? key
+  if (typeof value === 'number') return `${name} ${key.endsWith('Mm') ? say(value) : value}`
+  return typeof value === 'boolean' ? `${name}: ${value ? 'yes' : 'no'}` : `${name}: ${CHOICE_WORDS[value] ?? value}`
 }
 
 /** What a remedy does, and what it costs: “Turn the bed along” · “then 2 new stops”. */
@@ -54,7 +69,7 @@ export function sayRemedy(
     ...(cautions > 0 ? [`${count(cautions, GRAVITY_WORDS.caution)} more`] : []),
   ]
   return {
-    does: REMEDY_WORDS[remedy.code](name, say(remedy.amount)),
+    does: REMEDY_WORDS[remedy.code](name, say(remedy.amount), remedy, say),
     costs: parts.length === 0 ? 'nothing else suffers' : parts.join(', '),
   }
 }

@@ -21,6 +21,7 @@ export const RULE_GROUP_WORDS: Readonly<Record<RuleGroup, string>> = {
   service: 'Service',
   outside: 'Outside',
   future: 'Later on',
+  house: 'Of the house',
 }
 
 /** By rule id; a test keeps it equal to the rules. */
@@ -386,7 +387,7 @@ export function sayRule(rule: Rule, lengths: LengthUnit): RuleEntry {
 
 /** All rules by group, in the order of the groups, by title within. */
 export const ruleBook = (lengths: LengthUnit): readonly (readonly [RuleGroup, readonly RuleEntry[]])[] =>
-  RULE_GROUPS.map((group) => [
+  RULE_GROUPS.filter((group) => RULES.some((rule) => rule.group === group)).map((group) => [
     group,
     RULES.filter((rule) => rule.group === group)
       .map((rule) => sayRule(rule, lengths))

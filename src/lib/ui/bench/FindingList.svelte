@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { isLetBe, RULES, type Finding, type ProvenRemedy } from '$lib/core/review'
+  import { isLetBe, ruleNamed, type Finding, type ProvenRemedy } from '$lib/core/review'
   import { capital, GRAVITY_WORDS, sayBasis, sayFinding, sayRemedy } from '$lib/core/text'
   import GravityMark from '../parts/GravityMark.svelte'
   import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
@@ -58,7 +58,7 @@
     bench.openFinding = undefined
   }
 
-  const basis = (finding: Finding) => sayBasis(RULES.find(({ id }) => id === finding.rule)!.basis)
+  const basis = (finding: Finding) => sayBasis(ruleNamed(bench.liveJob, finding.rule)!.basis)
 </script>
 
 <div class="mt-3 border-t border-ink pt-2" data-testid="findings">

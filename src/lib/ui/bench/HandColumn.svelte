@@ -1,6 +1,6 @@
 <script lang="ts">
   import { CHOICE_WORDS, fittingName, KIND_WORDS, PARAMETER_WORDS, STANCE_WORDS, TAPE_WORDS } from '$lib/core/text'
-  import { massOfPart } from '$lib/core/fittings'
+  import { limitsOf, massOfPart, type Limit } from '$lib/core/fittings'
   import { MATERIAL_WORDS, MATERIALS } from '$lib/core/materials'
   import { usableDepth, type Placed } from '$lib/core/scene'
   import { formatLength, sayMass } from '$lib/core/units'
@@ -14,7 +14,6 @@
   import FindingList from './FindingList.svelte'
   import type HandMore from './HandMore.svelte'
   import type OutPanel from './OutPanel.svelte'
-  import { limitsOf, type Limit } from './limits'
   import SectionView from './SectionView.svelte'
 
   interface Props {

@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest'
-import { kindOf } from '$lib/core/fittings'
 import { apply } from '$lib/core/job'
 import { reviewVariant } from '$lib/core/review'
 import { DEMO_JOBS } from '$lib/demo'
@@ -7,7 +6,6 @@ import { step, type DragEffect, type DragEvent, type DragState } from './drag'
 import { keepEqual } from './keep-equal'
 import { meaningOf, type KeyPress } from './keys'
 import { fitView, frameHeight, frameWidth, toScreen, toView, unfold, vehicleDelta } from './layout'
-import { limitsOf } from './limits'
 
 const run = (...events: DragEvent[]) =>
   events.reduce<{ state: DragState; effects: DragEffect[] }>(
@@ -105,18 +103,6 @@ describe('layout', () => {
     expect(v).toBeCloseTo(-567, 6)
     expect(vehicleDelta('section', 10, 20)).toEqual({ y: -10, z: 20 })
     expect(vehicleDelta('left', 10, 20)).toEqual({ x: 10, z: 20 })
-  })
-})
-
-describe('limitsOf', () => {
-  it('reads fields off a kind’s schema', () => {
-    expect(limitsOf(kindOf('cold-box'))).toEqual([
-      { key: 'lengthMm', kind: 'length', min: 350, max: 800 },
-      { key: 'depthMm', kind: 'length', min: 350, max: 750 },
-      { key: 'heightMm', kind: 'length', min: 400, max: 1900 },
-      { key: 'hinge', kind: 'choice', choices: ['left', 'right'] },
-    ])
-    expect(limitsOf(kindOf('galley')).filter(({ kind }) => kind === 'yes-no')).toHaveLength(2)
   })
 })
 

@@ -1,5 +1,6 @@
 import { airOpenings, nearestAir, sleeping } from '../../scene'
 import { defineRule, practice } from '../define-rule'
+import { needsSleepers } from '../needs'
 
 /** Every sleeper has an opening for air near the head, where the plan has any opening at all. */
 export const airBerth = defineRule({
@@ -11,9 +12,12 @@ export const airBerth = defineRule({
   parameters: {
     nearMm: { default: 1500, min: 300, max: 4000, unit: 'mm', basis: practice('moving air is felt so far off') },
   },
+  needs: (input) => [
+    ...needsSleepers(input),
+    ...(airOpenings(input.scene).length === 0 ? [{ what: 'air-openings' as const }] : []),
+  ],
   check: ({ scene, brief, parameters }) => {
     const openings = airOpenings(scene)
-    if (openings.length === 0) return []
     return sleeping(scene, brief).flatMap(({ person, fittingId, head }) => {
       const away = nearestAir(openings, head)
       if (away <= parameters.nearMm) return []

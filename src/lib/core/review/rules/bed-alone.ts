@@ -1,6 +1,7 @@
 import { sleepersOf } from '../../brief'
 import { middleOf } from '../middle'
 import { defineRule, practice } from '../define-rule'
+import { needsSleepers } from '../needs'
 
 /** Of several people one can go to bed while another still sits: making it makes no one get up from where they would sleep or stay. */
 export const bedAlone = defineRule({
@@ -10,6 +11,7 @@ export const bedAlone = defineRule({
   gravity: { 'bed-wakes': 'note' },
   basis: practice('a bed can be made while another sits or sleeps'),
   parameters: {},
+  needs: needsSleepers,
   check: ({ scene, brief, change }) => {
     const made = change()
     if (made === undefined || made.resting.length < 2 || sleepersOf(brief).length < 2) return []

@@ -4,6 +4,7 @@ import { assignBerths } from '../../scene'
 import { liningTop } from '../../shell'
 import { defineRule, practice, published } from '../define-rule'
 import { footOf } from '../middle'
+import { needsSleepers } from '../needs'
 import { setParameters } from '../ways-out'
 
 /** Nobody who cannot climb has to climb into bed. */
@@ -23,6 +24,7 @@ export const bedHigh = defineRule({
       basis: published(ACCESS_SOURCE),
     },
   },
+  needs: needsSleepers,
   check: ({ scene, brief, parameters }) => {
     const mostMm = ({ mobility }: Person): number =>
       mobility === 'stiff'

@@ -2,6 +2,7 @@ import { demandsOf } from '../../brief'
 import { cabBelts, offered } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
+import { needsBeltsCounted } from '../needs'
 import { placeFor } from '../place-remedy'
 
 /** Who travels needs an approved seat with a belt. */
@@ -14,6 +15,7 @@ export const beltsEnough = defineRule({
     'the number of belted, approved seats is the number who may travel; anchorages are work for a licensed fitter',
   ),
   parameters: {},
+  needs: needsBeltsCounted,
   check: ({ scene, brief }) => {
     const needed = Math.max(
       0,

@@ -4,6 +4,7 @@ import { assignBerths } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
 import type { Remedy } from '../finding'
+import { needsSleepers } from '../needs'
 import { setParameters, setSeat } from '../ways-out'
 
 /** A sleeper wants some length beyond their stature; the tallest are given the longest berth. */
@@ -16,6 +17,7 @@ export const berthLength = defineRule({
   parameters: {
     spareMm: { default: BERTH_SPARE_MM, min: 0, max: 200, unit: 'mm', basis: practice('50 to 100 mm beyond stature') },
   },
+  needs: needsSleepers,
   check: ({ scene, brief, parameters }) =>
     assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
       const tallest = sleepers[0]

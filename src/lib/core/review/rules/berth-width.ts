@@ -2,6 +2,7 @@ import { SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, sleepersOf } from '../../brief'
 import { assignBerths } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
+import { needsSleepers } from '../needs'
 import { setParameters } from '../ways-out'
 
 /** Each of two wants half a small double; one alone a little more. */
@@ -15,6 +16,7 @@ export const berthWidth = defineRule({
     eachMm: { default: SLEEPER_WIDTH_MM, min: 450, max: 1000, unit: 'mm', basis: practice('half a small double') },
     aloneMm: { default: SINGLE_BERTH_MM, min: 450, max: 1200, unit: 'mm', basis: practice('a single berth') },
   },
+  needs: needsSleepers,
   check: ({ scene, brief, parameters }) =>
     assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
       const eachMm = sleepers.length > 1 ? parameters.eachMm : parameters.aloneMm

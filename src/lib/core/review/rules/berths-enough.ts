@@ -4,6 +4,7 @@ import { bestMode } from '../best-mode'
 import { defineRule, plainGeometry } from '../define-rule'
 import { placeFor } from '../place-remedy'
 import { middleOf } from '../middle'
+import { needsBerthsCounted } from '../needs'
 
 /** As many sleeping places at night as people who sleep in the vehicle. */
 export const berthsEnough = defineRule({
@@ -13,6 +14,7 @@ export const berthsEnough = defineRule({
   gravity: { 'berths-few': 'stop' },
   basis: plainGeometry('sleeping places counted against sleepers'),
   parameters: {},
+  needs: needsBerthsCounted,
   check: ({ scene, peers, brief }) => {
     const needed = Math.max(
       0,

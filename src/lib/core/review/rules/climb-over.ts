@@ -2,6 +2,7 @@ import { sleepersOf } from '../../brief'
 import { assignBerths } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
+import { needsSleepers } from '../needs'
 import { setParameters } from '../ways-out'
 
 /** Who gets out of bed over whom. */
@@ -12,6 +13,7 @@ export const climbOver = defineRule({
   gravity: { 'climb-over': 'note' },
   basis: practice('a bed for two that is entered from one long side lets the inner sleeper out only over the outer'),
   parameters: {},
+  needs: needsSleepers,
   check: ({ scene, brief }) =>
     assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
       const over = Math.min(berth.lying.over ?? 0, sleepers.length - 1)

@@ -1,6 +1,7 @@
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 import { nearestTo } from '../nearest'
+import { needsPartner } from '../needs'
 
 /** The fuses sit near the battery: a cable before its fuse is a cable without one. */
 export const fuseNear = defineRule({
@@ -14,10 +15,10 @@ export const fuseNear = defineRule({
   parameters: {
     runMm: { default: 1500, min: 200, max: 5000, unit: 'mm', basis: practice('a cable that one sees whole') },
   },
+  needs: ({ scene }) => needsPartner(scene, (kind) => kind === 'battery', ['fuse-board']),
   check: ({ scene, parameters }) => {
     const batteries = scene.placed.filter(({ kind }) => kind.id === 'battery')
     const boards = scene.placed.filter(({ kind }) => kind.id === 'fuse-board')
-    if (boards.length === 0) return []
     return batteries.flatMap((battery) => {
       const nearest = nearestTo(battery, boards)
       if (nearest.mm <= parameters.runMm) return []

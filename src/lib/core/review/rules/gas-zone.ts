@@ -19,9 +19,12 @@ export const gasZone = defineRule({
   parameters: {
     runMm: { default: 2500, min: 500, max: 8000, unit: 'mm', basis: practice('a line that one sees whole') },
   },
+  needs: ({ scene }) =>
+    scene.placed.some(burnsGas) && !scene.placed.some(({ kind }) => BOTTLES.has(kind.id))
+      ? [{ what: 'fitting', kind: 'gas-locker' }]
+      : [],
   check: ({ scene, parameters }) => {
     const bottles = scene.placed.filter(({ kind }) => BOTTLES.has(kind.id))
-    if (bottles.length === 0) return []
     return scene.placed.filter(burnsGas).flatMap((burner) => {
       const nearest = nearestTo(burner, bottles)
       if (nearest.mm <= parameters.runMm) return []

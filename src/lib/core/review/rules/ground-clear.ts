@@ -1,5 +1,6 @@
 import { outerRoof } from '../../scene'
 import { defineRule, plainGeometry } from '../define-rule'
+import { needsOuterSize } from '../needs'
 import { setSeat } from '../ways-out'
 
 /** What hangs under the floor hangs no lower than the vehicle itself. */
@@ -10,9 +11,9 @@ export const groundClear = defineRule({
   gravity: { 'ground-low': 'caution' },
   basis: plainGeometry('lowest part under the floor over the ground, held against the vehicle’s own ground clearance'),
   parameters: {},
+  needs: needsOuterSize,
   check: ({ scene }) => {
-    const { outer } = scene.interior.shell
-    if (outer === undefined) return []
+    const outer = scene.interior.shell.outer!
     const floorMm = outer.heightMm - outerRoof(scene.interior)
     return scene.placed.flatMap((placed) => {
       if (placed.seat.up.from !== 'under-floor') return []

@@ -1,5 +1,6 @@
 import { sleeping } from '../../scene'
 import { defineRule, practice } from '../define-rule'
+import { needsSleepers } from '../needs'
 
 /** No one’s head lies by another one’s feet. */
 export const headsApart = defineRule({
@@ -11,6 +12,7 @@ export const headsApart = defineRule({
   parameters: {
     apartMm: { default: 450, min: 100, max: 1500, unit: 'mm', basis: practice('from middle to middle') },
   },
+  needs: needsSleepers,
   check: ({ scene, brief, parameters }) => {
     const all = sleeping(scene, brief)
     return all.flatMap((one) =>

@@ -2,6 +2,7 @@ import { tallestOf } from '../../brief'
 import { prismBounds } from '../../geometry'
 import { bodyMm } from '../../people'
 import { defineRule, practice } from '../define-rule'
+import { needsPeople } from '../needs'
 
 /** Half a head and a little, from its middle. Common practice, no source. */
 const HEAD_MM = 130
@@ -20,6 +21,7 @@ export const headsClear = defineRule({
   parameters: {
     spareMm: { default: 40, min: 0, max: 200, unit: 'mm', basis: practice('to sit down and rise without a knock') },
   },
+  needs: needsPeople,
   check: ({ scene, brief, parameters }) => {
     const tallest = tallestOf(brief)
     if (tallest === undefined) return []

@@ -1,6 +1,7 @@
 import { outerRoof } from '../../scene'
 import { defineRule, plainGeometry } from '../define-rule'
 import { topOf } from '../middle'
+import { needsOuterSize } from '../needs'
 
 /** What stands on the roof goes under the client’s lowest bar. */
 export const parkingFit = defineRule({
@@ -10,6 +11,7 @@ export const parkingFit = defineRule({
   gravity: { 'parking-high': 'stop' },
   basis: plainGeometry('height of the vehicle, and of what stands on its roof, over the ground'),
   parameters: {},
+  needs: (input) => (input.brief.use?.parkingHeightMm === undefined ? [] : needsOuterSize(input)),
   check: ({ scene, brief }) => {
     const limit = brief.use?.parkingHeightMm
     const { outer } = scene.interior.shell

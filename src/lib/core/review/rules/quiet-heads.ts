@@ -1,6 +1,7 @@
 import { boxGap, boxOf, type Vec3 } from '../../geometry'
 import { sleeping } from '../../scene'
 import { defineRule, practice } from '../define-rule'
+import { needsSleepers } from '../needs'
 
 /** What hums, ticks or blows at night. */
 const NOISY: ReadonlySet<string> = new Set([
@@ -24,6 +25,7 @@ export const quietHeads = defineRule({
   parameters: {
     awayMm: { default: 500, min: 100, max: 2000, unit: 'mm', basis: practice('an arm’s length and more') },
   },
+  needs: needsSleepers,
   check: ({ scene, brief, parameters }) => {
     const sources = scene.placed.filter(({ kind }) => NOISY.has(kind.id))
     return sleeping(scene, brief).flatMap(({ person, fittingId, head }) =>

@@ -3,6 +3,7 @@ import { prismBounds, spanMiddle } from '../../geometry'
 import { assignBerths, freedomOf } from '../../scene'
 import { BODY_SOURCE } from '../../people'
 import { defineRule, published } from '../define-rule'
+import { needsSleepers } from '../needs'
 import { shift } from '../ways-out'
 
 /** Who lies in a berth can sit up at its head end: sitting height over the mattress. */
@@ -13,6 +14,7 @@ export const sitUp = defineRule({
   gravity: { 'sit-up-low': 'note' },
   basis: published(`sitting height 0.520 of stature, ${BODY_SOURCE} (from memory)`),
   parameters: {},
+  needs: needsSleepers,
   check: ({ scene, brief }) =>
     assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
       const tallest = sleepers[0]

@@ -4,6 +4,7 @@ import { mostHeadroomMm } from '../../shell'
 import { defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
 import { middleOf } from '../middle'
+import { needsPeople } from '../needs'
 
 /** The tallest can stand where one stands to cook, wash or open a door; said once where the body lets them stand nowhere. */
 export const standingHeight = defineRule({
@@ -15,6 +16,7 @@ export const standingHeight = defineRule({
   parameters: {
     spareMm: { default: STANDING_SPARE_MM, min: 0, max: 150, unit: 'mm', basis: practice('shoes') },
   },
+  needs: needsPeople,
   check: ({ scene, brief, parameters }) => {
     const tallest = tallestOf(brief)
     if (tallest === undefined) return []

@@ -3,6 +3,7 @@ import { bodyMm } from '../../people'
 import { liningTop } from '../../shell'
 import { defineRule, practice, published } from '../define-rule'
 import { topOf } from '../middle'
+import { needsPeople } from '../needs'
 import { setParameters } from '../ways-out'
 
 /** The worktop is as high as those who cook want it. */
@@ -19,6 +20,7 @@ export const worktopHeight = defineRule({
     mostBelowMm: { default: 150, min: 50, max: 300, unit: 'mm', basis: published('Grandjean (from memory)') },
     slackMm: { default: 40, min: 0, max: 150, unit: 'mm', basis: practice('what shoes and habit even out') },
   },
+  needs: needsPeople,
   check: ({ scene, brief, parameters }) => {
     const { leastBelowMm, mostBelowMm, slackMm } = parameters
     const adults = peopleOf(brief).filter(([, person]) => ageOf(person) === 'adult' && person.mobility !== 'wheelchair')

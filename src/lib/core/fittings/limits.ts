@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import type { FittingKind } from '$lib/core/fittings'
+import type { FittingKind } from './contract'
 
 /** How a parameter is asked for on the screen, read off its kind’s schema. */
 export type Limit =

@@ -1,0 +1,14 @@
+import { describe, expect, it } from 'vitest'
+import { kindOf, limitsOf } from './index'
+
+describe('limitsOf', () => {
+  it('reads fields off a kind’s schema', () => {
+    expect(limitsOf(kindOf('cold-box'))).toEqual([
+      { key: 'lengthMm', kind: 'length', min: 350, max: 800 },
+      { key: 'depthMm', kind: 'length', min: 350, max: 750 },
+      { key: 'heightMm', kind: 'length', min: 400, max: 1900 },
+      { key: 'hinge', kind: 'choice', choices: ['left', 'right'] },
+    ])
+    expect(limitsOf(kindOf('galley')).filter(({ kind }) => kind === 'yes-no')).toHaveLength(2)
+  })
+})

@@ -1,0 +1,36 @@
+import type { Job } from '../job'
+import type { Rule, RuleInput } from './define-rule'
+import { houseRule } from './house'
+import { RULES } from './registry'
+
+const houseRulesOf = (job: Job): readonly Rule[] =>
+  Object.entries(job.rules?.house ?? {}).map(([id, house]) => houseRule(id, house))
+
+/** The rules that a job is held against: those of the book that it has not switched off, and those of the house. */
+export function rulesOf(job: Job): readonly Rule[] {
+  if (job.rules === undefined) return RULES
+  const { settings } = job.rules
+  return [...RULES.filter(({ id }) => settings[id]?.off !== true), ...houseRulesOf(job)]
+}
+
+/** A rule of the book or of the house by its id, switched off or not. */
+export const ruleNamed = (job: Job, id: string): Rule | undefined =>
+  RULES.find((rule) => rule.id === id) ?? houseRulesOf(job).find((rule) => rule.id === id)
+
+/** What a rule compares with in a job. @throws RangeError if the job sets a figure outside the limits of the book. */
+export function figuresOf(job: Job, rule: Rule): Readonly<Record<string, number>> {
+  const set = job.rules?.settings[rule.id]?.parameters ?? {}
+  return Object.fromEntries(
+    Object.entries(rule.parameters).map(([name, { default: usual, min, max }]) => {
+      const value = set[name] ?? usual
+      if (!(value >= min && value <= max))
+        throw new RangeError(`${name} is set to ${value} in this job; it may be ${min} to ${max}`)
+      return [name, value]
+    }),
+  )
+}
+
+export const withFigures = (input: RuleInput, rule: Rule): RuleInput => ({
+  ...input,
+  parameters: figuresOf(input.job, rule),
+})

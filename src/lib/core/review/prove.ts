@@ -1,0 +1,49 @@
+import { apply, CommandError, type Job } from '../job'
+import type { Finding, Remedy } from './finding'
+import { reviewVariant, type VariantReview } from './review'
+
+/** A remedy that cures its finding, with what else it changes. */
+export interface ProvenRemedy extends Remedy {
+  /** Findings that were not there before, the finding's own rule apart. */
+  readonly causes: readonly Finding[]
+  /** How many findings go, in all modes. */
+  readonly cures: number
+}
+
+export const withRemedy = (job: Job, remedy: Remedy): Job =>
+  apply(job, { type: 'batch', what: 'remedy', commands: [...remedy.commands] }).job
+
+/** Tries something on a job; undefined where it does not fit it. */
+export function tried<T>(work: () => T): T | undefined {
+  try {
+    return work()
+  } catch (cause) {
+    if (cause instanceof CommandError || cause instanceof RangeError) return undefined
+    throw cause
+  }
+}
+
+const keysOf = (review: VariantReview): ReadonlySet<string> =>
+  new Set(review.modes.flatMap(({ modeId, findings }) => findings.map((finding) => `${modeId} ${finding.key}`)))
+
+/** New stops that a remedy makes, the same fault in several modes once. */
+export const newStops = ({ causes }: ProvenRemedy): number =>
+  new Set(causes.flatMap(({ gravity, key }) => (gravity === 'stop' ? [key] : []))).size
+
+/** Tries remedies of one finding on the whole job: undefined for one that does not cure it, or only trades it for its like. */
+export function proverOf(job: Job, variantId: string, finding: Finding): (remedy: Remedy) => ProvenRemedy | undefined {
+  const before = keysOf(reviewVariant(job, variantId))
+  const own = `${finding.modeId} ${finding.key}`
+  return (remedy) =>
+    tried(() => {
+      const review = reviewVariant(withRemedy(job, remedy), variantId)
+      const after = keysOf(review)
+      if (after.has(own)) return undefined
+      const causes = review.modes.flatMap(({ modeId, findings }) =>
+        findings.filter((one) => !before.has(`${modeId} ${one.key}`)),
+      )
+      if (causes.some(({ code, fittings }) => code === finding.code && fittings[0] === finding.fittings[0]))
+        return undefined
+      return { ...remedy, causes, cures: [...before].filter((key) => !after.has(key)).length }
+    })
+}

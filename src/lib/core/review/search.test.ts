@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest'
+import { person, put, truck, variant } from '../../../../tests/support/plan'
+import { apply, type Job } from '../job'
+import { newStops, reviewVariant, searchRemedies, withRemedy, type Finding, type FindingCode } from './index'
+
+const ALWAYS = () => true
+const findings = (job: Job): readonly Finding[] => reviewVariant(job, variant).modes.flatMap((mode) => mode.findings)
+const first = (job: Job, code: FindingCode): Finding => findings(job).find((finding) => finding.code === code)!
+const search = (job: Job, code: FindingCode, hasTime = ALWAYS, limit?: number) =>
+  searchRemedies(job, variant, first(job, code), hasTime, limit)
+
+/** Two tanks, the second 15 mm into the first. */
+const tanks = truck(
+  put('fit-a', 'water-tank', 500, 'left-wall', { lengthMm: 800 }),
+  put('fit-b', 'water-tank', 1285, 'left-wall', { lengthMm: 800 }),
+)
+
+describe('searchRemedies', () => {
+  it('finds the least move first, each kind of change once', () => {
+    const found = search(tanks, 'overlap')
+    // 15 mm too near: 20 is the first step that is enough, of either tank
+    expect(found.slice(0, 2).map(({ code, fittingId, amount }) => [code, fittingId, amount])).toEqual([
+      ['shift-back', 'fit-a', 20],
+      ['shift-forward', 'fit-b', 20],
+    ])
+    const kinds = found.map(({ code, fittingId, parameter }) => `${code} ${fittingId} ${parameter?.key}`)
+    expect(new Set(kinds).size).toBe(kinds.length)
+    expect(kinds).toContain('set-parameter fit-a lengthMm')
+  })
+
+  it('cures what it lists, without a new stop', () => {
+    const van = truck(
+      person(1840),
+      put('fit-a', 'galley', 1000, 'left-wall', { depthMm: 600 }),
+      put('fit-b', 'lounge-bed', 1000, 'right-wall', { depthMm: 1100 }),
+    )
+    const finding = first(van, 'clearance-blocked')
+    const stopsOf = (job: Job) => findings(job).flatMap(({ gravity, key }) => (gravity === 'stop' ? [key] : []))
+    const found = search(van, 'clearance-blocked')
+    expect(found.length).toBeGreaterThan(1)
+    for (const remedy of found) {
+      const after = withRemedy(van, remedy)
+      expect(findings(after).some(({ key, modeId }) => key === finding.key && modeId === finding.modeId)).toBe(false)
+      expect(newStops(remedy)).toBe(0)
+      expect(stopsOf(after).filter((key) => !stopsOf(van).includes(key))).toEqual([])
+    }
+  })
+
+  it('leaves locked fittings alone, and says nothing where nothing small helps', () => {
+    const locked = apply(tanks, { type: 'fitting.lock', variant, id: 'fit-a', locked: true }).job
+    expect(new Set(search(locked, 'overlap').map(({ fittingId }) => fittingId))).toEqual(new Set(['fit-b']))
+    expect(search(truck(person(2300), put('fit-g', 'galley', 1000, 'left-wall')), 'standing-nowhere')).toEqual([])
+  })
+
+  it('stops when its time is up or it has enough, with what it found so far', () => {
+    expect(search(tanks, 'overlap', () => false)).toEqual([])
+    expect(search(tanks, 'overlap', ALWAYS, 1)).toHaveLength(1)
+    let left = 8
+    const some = search(tanks, 'overlap', () => (left -= 1) > 0)
+    expect(some.length).toBeLessThan(search(tanks, 'overlap').length)
+  })
+
+  it('finds another stance where that is the way out', () => {
+    // a table that is down where one lies is in the way of no one once it is put away
+    const cooking = truck(
+      put('fit-h', 'galley-hob', 1000, 'left-wall'),
+      put('fit-l', 'locker', 1000, 'left-wall', {}, { up: { from: 'floor', mm: 950 } }),
+      { type: 'mode.stance', variant, mode: 'mode-day', fitting: 'fit-h', stance: 'cooking' },
+    )
+    const over = findings(cooking).find(({ rule }) => rule === 'clearance-free')
+    expect(over).toBeDefined()
+    const found = searchRemedies(cooking, variant, over!, ALWAYS, 20)
+    expect(found.map(({ code }) => code)).toContain('stance-other')
+  })
+})

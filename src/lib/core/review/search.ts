@@ -1,0 +1,170 @@
+import { addTurns } from '../geometry'
+import { limitsOf, type ParameterValue, type Seat } from '../fittings'
+import { planInterior, type Job, type SimpleCommand } from '../job'
+import { nudged, type Placed, type Scene } from '../scene'
+import type { Rule } from './define-rule'
+import type { Finding, Remedy, RemedyCode } from './finding'
+import { ruleNamed } from './own-rules'
+import { newStops, proverOf, tried, withRemedy, type ProvenRemedy } from './prove'
+import { reviewMode, scenesOf } from './review'
+import { setParameters, setSeat } from './ways-out'
+
+/** Something to try, and what it costs the designer: the millimetres that things move, or what is as much trouble. */
+interface Try {
+  readonly remedy: Remedy
+  readonly cost: number
+}
+
+const STEPS_MM = [10, 20, 30, 50, 80, 120, 180, 250, 350, 500, 700] as const
+/** A board that is cut otherwise is a little more trouble than one that stands elsewhere; the rest by how much is built anew. */
+const COST = { parameter: 25, stance: 40, choice: 90, mirror: 120, turn: 260, wall: 420 } as const
+
+const MOVES: readonly (readonly [RemedyCode, number, number, number])[] = [
+  ['shift-forward', 1, 0, 0],
+  ['shift-back', -1, 0, 0],
+  ['shift-left', 0, 1, 0],
+  ['shift-right', 0, -1, 0],
+  ['raise', 0, 0, 1],
+  ['lower', 0, 0, -1],
+]
+
+const pressed = (seat: Seat): boolean => (seat.across.from !== 'centreline' && seat.across.mm < 0) || seat.up.mm < 0
+
+function* movesOf(placed: Placed, seated: (seat: Seat) => SimpleCommand): Generator<Try> {
+  for (const [code, dx, dy, dz] of MOVES)
+    for (const amount of STEPS_MM) {
+      const seat = nudged(placed.seat, [dx * amount, dy * amount, dz * amount])
+      if (!pressed(seat))
+        yield { cost: amount, remedy: { code, fittingId: placed.id, amount, commands: [seated(seat)] } }
+    }
+  const { seat } = placed
+  const turned = (code: RemedyCode, amount: number, cost: number, next: Seat): Try => ({
+    cost,
+    remedy: { code, fittingId: placed.id, amount, commands: [seated(next)] },
+  })
+  yield turned('mirror', 0, COST.mirror, { ...seat, mirrored: !seat.mirrored })
+  for (const by of [90, 180, 270] as const)
+    yield turned('turn', by, COST.turn, { ...seat, turn: addTurns(seat.turn, by) })
+  if (seat.across.from !== 'centreline') {
+    const from = seat.across.from === 'left-wall' ? ('right-wall' as const) : ('left-wall' as const)
+    yield turned('other-wall', 0, COST.wall, { ...seat, across: { ...seat.across, from } })
+  }
+}
+
+function* settingsOf(placed: Placed, set: (key: string, value: ParameterValue) => SimpleCommand): Generator<Try> {
+  const { parameters } = placed.fitting
+  const make = (key: string, value: ParameterValue, cost: number, amount: number): Try => ({
+    cost,
+    remedy: {
+      code: 'set-parameter',
+      fittingId: placed.id,
+      amount,
+      parameter: { key, value },
+      commands: [set(key, value)],
+    },
+  })
+  for (const limit of limitsOf(placed.kind)) {
+    const now = parameters[limit.key]
+    if (limit.kind === 'length' && typeof now === 'number')
+      for (const step of STEPS_MM)
+        for (const value of [now - step, now + step]) {
+          if (value >= limit.min && value <= limit.max) yield make(limit.key, value, COST.parameter + step, step)
+        }
+    if (limit.kind === 'count' && typeof now === 'number')
+      for (const value of [now - 1, now + 1])
+        if (value >= limit.min && value <= limit.max) yield make(limit.key, value, COST.choice, 1)
+    if (limit.kind === 'yes-no') yield make(limit.key, now !== true, COST.choice, 0)
+    if (limit.kind === 'choice')
+      for (const choice of limit.choices) if (choice !== now) yield make(limit.key, choice, COST.choice, 0)
+  }
+}
+
+/** The fittings that a finding speaks of: its own, and every one that its facts name. */
+function spokenOf(finding: Finding, placed: ReadonlyMap<string, Placed>): readonly Placed[] {
+  const ids = new Set<string>()
+  const read = (value: unknown): void => {
+    if (typeof value === 'string') {
+      if (placed.has(value)) ids.add(value)
+    } else if (Array.isArray(value)) value.forEach(read)
+    else if (typeof value === 'object' && value !== null) Object.values(value).forEach(read)
+  }
+  read(finding.fittings)
+  read(finding.facts)
+  return [...ids].map((id) => placed.get(id)!).filter(({ fitting }) => fitting.locked !== true)
+}
+
+/** Whether a change cures a finding as far as its own rule says in its own mode; quick, where a whole review is slow. */
+function curedBy(job: Job, variantId: string, finding: Finding, rule: Rule, remedy: Remedy): boolean {
+  const after = tried(() => {
+    const next = withRemedy(job, remedy)
+    const variant = next.variants[variantId]!
+    const all = scenesOf(variant, planInterior(next.shell, variant.plan))
+    const at = all.findIndex(({ modeId }) => modeId === finding.modeId)
+    const before = all[at - 1]
+    return reviewMode(next, variantId, all[at]!, [rule], { all, ...(before === undefined ? {} : { scene: before }) })
+  })
+  return after !== undefined && after.failed.length === 0 && after.findings.every(({ key }) => key !== finding.key)
+}
+
+/** Everything small that could be tried on the fittings of a finding, cheapest first. */
+function triesOf(job: Job, variantId: string, finding: Finding, scene: Scene): readonly Try[] {
+  const { plan } = job.variants[variantId]!
+  const here = { variantId, plan, scene }
+  const byId = new Map(scene.placed.map((placed) => [placed.id, placed]))
+  return spokenOf(finding, byId)
+    .flatMap((placed) => [
+      ...movesOf(placed, (seat) => setSeat(here, placed.id, seat)),
+      ...settingsOf(placed, (key, value) => setParameters(here, placed.id, { [key]: value })),
+      ...placed.kind.stances
+        .filter((stance) => stance !== placed.stance)
+        .map((stance): Try => ({
+          cost: COST.stance,
+          remedy: {
+            code: 'stance-other',
+            fittingId: placed.id,
+            amount: 0,
+            stance,
+            commands: [{ type: 'mode.stance', variant: variantId, mode: finding.modeId, fitting: placed.id, stance }],
+          },
+        })),
+    ])
+    .sort((a, b) => a.cost - b.cost)
+}
+
+/** What kind of change it is: more of the same adds nothing to one that cures already. */
+const wayOf = ({ code, fittingId, parameter, stance }: Remedy): string =>
+  [code, fittingId, parameter?.key, typeof parameter?.value === 'number' ? '' : parameter?.value, stance].join(' ')
+
+/**
+ * Searches small moves, mirrorings, turns, stances and parameters of the fittings that a finding speaks of, one at a time,
+ * for those that cure it without a new stop; each kind of change once, the cheapest first; those that make a new
+ * caution come after those that make none. `hasTime` is asked between tries.
+ */
+export function searchRemedies(
+  job: Job,
+  variantId: string,
+  finding: Finding,
+  hasTime: () => boolean,
+  limit = 6,
+): readonly ProvenRemedy[] {
+  const rule = ruleNamed(job, finding.rule)
+  const variant = job.variants[variantId]
+  if (rule === undefined || variant?.plan.modes[finding.modeId] === undefined) return []
+  const scene = scenesOf(variant, planInterior(job.shell, variant.plan)).find(
+    ({ modeId }) => modeId === finding.modeId,
+  )!
+  const prove = proverOf(job, variantId, finding)
+  const found: ProvenRemedy[] = []
+  const seen = new Set<string>()
+  for (const { remedy } of triesOf(job, variantId, finding, scene)) {
+    if (found.length >= limit || !hasTime()) break
+    const way = wayOf(remedy)
+    if (seen.has(way) || !curedBy(job, variantId, finding, rule, remedy)) continue
+    const proven = prove(remedy)
+    if (proven === undefined || newStops(proven) > 0) continue
+    seen.add(way)
+    found.push(proven)
+  }
+  const suffers = ({ causes }: ProvenRemedy) => (causes.some(({ gravity }) => gravity === 'caution') ? 1 : 0)
+  return found.sort((a, b) => suffers(a) - suffers(b))
+}

@@ -1,0 +1,89 @@
+import type { HouseMeasure } from '../job'
+import { SERVICE_UNITS, type Finding, type FindingUnit, type Missing } from '../review'
+import { formatNumber, sayLength, type LengthUnit } from '../units'
+import { KIND_WORDS, SERVICE_WORDS } from './fitting-words'
+import type { Names } from './names'
+import { capital } from './words'
+import type { FindingWords } from './findings'
+
+const UNKNOWN: Readonly<Record<Exclude<Missing['what'], 'service' | 'fitting'>, string>> = {
+  people: 'who comes along, in the brief',
+  sleepers: 'who sleeps in the vehicle, in the brief',
+  travellers: 'who travels, in the brief',
+  'outer-size': 'the body’s height over the ground, in the survey',
+  'air-openings': 'an opening for air: a fan, a hatch or a window that opens',
+}
+
+const article = (word: string): string => `${/^[aeiou]/i.test(word) ? 'an' : 'a'} ${word}`
+
+/** What a rule wants to know before it says anything: “a fuse board in the plan”. */
+export function sayMissing(missing: Missing): string {
+  switch (missing.what) {
+    case 'service':
+      return `${article(SERVICE_WORDS[missing.service])} in the plan`
+    case 'fitting':
+      return `${article((KIND_WORDS[missing.kind] ?? missing.kind).toLowerCase())} in the plan`
+    default:
+      return UNKNOWN[missing.what]
+  }
+}
+
+/** What a house rule measures: “distance from the hob to the nearest cold box”. */
+export function sayMeasured(measure: HouseMeasure): string {
+  switch (measure.what) {
+    case 'quantity':
+      return `${SERVICE_WORDS[measure.service]} in all`
+    case 'distance':
+      return `distance from ${SERVICE_WORDS[measure.service]} to the nearest ${SERVICE_WORDS[measure.to]}`
+    case 'height':
+      return `height of ${SERVICE_WORDS[measure.service]} over the floor`
+    case 'way':
+      return `narrowest place on the way to ${SERVICE_WORDS[measure.service]}`
+    case 'minutes':
+      return 'minutes from the mode before'
+  }
+}
+
+/** In what a house rule’s bound is given. */
+export const houseUnit = (measure: HouseMeasure): FindingUnit =>
+  measure.what === 'minutes' ? 'min' : measure.what === 'quantity' ? (SERVICE_UNITS[measure.service] ?? 'count') : 'mm'
+
+/** A figure of a finding with its unit; counts stand alone. */
+export function sayFigure(value: number, unit: FindingUnit, lengths: LengthUnit): string {
+  switch (unit) {
+    case 'mm':
+      return sayLength(value, lengths)
+    case 'deg':
+      return `${formatNumber(value)}°`
+    case 'count':
+      return formatNumber(value)
+    case 'litres':
+      return `${formatNumber(value)} L`
+    default:
+      return `${formatNumber(value)} ${unit}`
+  }
+}
+
+/** What a rule of the house says, in the house’s own words. */
+export function sayHouse(
+  finding: Extract<Finding, { code: 'house' }>,
+  names: Names,
+  lengths: LengthUnit,
+): FindingWords {
+  const { fittings, measured, needed, unit, facts } = finding
+  const where =
+    fittings[0] === undefined || facts.measure.what === 'quantity'
+      ? ''
+      : ` (${names.fitting(fittings[0]).toLowerCase()})`
+  const figure = (value: number) => sayFigure(value, unit, lengths)
+  const bound = facts.bound === 'least' ? 'at least' : 'at most'
+  return {
+    title: facts.title,
+    designer: `${capital(sayMeasured(facts.measure))}${where}: ${figure(measured)}; the house asks for ${bound} ${figure(needed)}.`,
+    client: `${facts.title}: ${facts.reason}`,
+    why: [
+      `${capital(sayMeasured(facts.measure))}: ${figure(measured)}, ${bound} ${figure(needed)}.`,
+      `Why the house asks: ${facts.reason}`,
+    ],
+  }
+}

@@ -1,0 +1,55 @@
+import { defaultsOf, kindOf, type ParameterValue, type Seat } from '../../src/lib/core/fittings'
+import { apply, newJob, type Command, type Job, type SimpleCommand } from '../../src/lib/core/job'
+import { genericShell } from '../../src/lib/core/shells'
+
+/** The one variant of the plans that tests make. */
+export const variant = 'variant-a'
+
+/** Places a fitting with its kind’s usual figures, `x` mm from the rear sill. */
+export const put = (
+  id: string,
+  kind: string,
+  x: number,
+  from: Seat['across']['from'],
+  parameters: Record<string, ParameterValue> = {},
+  more: Partial<Seat> = {},
+): SimpleCommand => ({
+  type: 'fitting.add',
+  variant,
+  id,
+  fitting: {
+    kind,
+    parameters: { ...defaultsOf(kindOf(kind)), ...parameters },
+    seat: { ...kindOf(kind).home, along: { from: 'rear', mm: x }, across: { from, mm: 0 }, ...more },
+  } as never,
+})
+
+/** An adult who sleeps aboard and travels. */
+export const person = (statureMm: number, id = 'person-a', more: Record<string, unknown> = {}): Command => ({
+  type: 'person.put',
+  id,
+  person: { label: 'adult', statureMm, sleeps: true, travels: true, ...more },
+})
+
+/** A typed must. */
+export const want = (need: string, more: Record<string, unknown> = {}): Command => ({
+  type: 'demand.put',
+  id: `demand-${need}`,
+  demand: { need, must: true, ...more } as never,
+})
+
+export const emptyBrief = { people: {}, pets: {}, nightsOffHookUp: 0, notes: '', demands: {} }
+
+/** A job in one of the program’s own bodies, bare of lining, after some commands. */
+export const jobWith = (shell: string, ...commands: Command[]): Job =>
+  commands.reduce((job, command) => apply(job, command).job, newBare(shell))
+
+const newBare = (shell: string): Job =>
+  apply(newJob('job-test', 'Test', genericShell(shell), emptyBrief), {
+    type: 'lining.set',
+    variant,
+    lining: { floorMm: 0, wallMm: 0, roofMm: 0 },
+  }).job
+
+/** The box truck: upright walls 2100 apart, 4300 long. */
+export const truck = (...commands: Command[]): Job => jobWith('truck-box', ...commands)
