@@ -2,7 +2,8 @@ import { refuse } from './http'
 import { storageSentence } from './faults'
 import type { JobRepository } from './job-repository'
 import type { ModuleRepository } from './module-repository'
-import { jobs, modules } from './store'
+import type { ShopRepository } from './shop-repository'
+import { jobs, modules, shop } from './store'
 
 async function withStore<T>(opened: () => Promise<T>, work: (repository: T) => Promise<Response>): Promise<Response> {
   try {
@@ -21,6 +22,10 @@ export const withJobs = (work: (repository: JobRepository) => Promise<Response>)
 /** The same for the library of modules. */
 export const withModules = (work: (repository: ModuleRepository) => Promise<Response>): Promise<Response> =>
   withStore(modules, work)
+
+/** The same for what the shop keeps for all its jobs. */
+export const withShop = (work: (repository: ShopRepository) => Promise<Response>): Promise<Response> =>
+  withStore(shop, work)
 
 export const NO_SUCH_JOB = 'There is no such job.'
 export const NO_SUCH_MODULE = 'There is no such module in the library.'

@@ -50,6 +50,12 @@ export interface ModulesTable {
   mass_kg: number
   changed_at: string
 }
+/** What the shop keeps for all its jobs, one document for each thing. */
+export interface ShopTable {
+  what: string
+  document: string
+  changed_at: string
+}
 /** Every state that a module has been saved in. */
 export interface ModuleRevisionsTable {
   module_id: string
@@ -64,6 +70,7 @@ export interface Schema {
   journal: JournalTable
   snapshots: SnapshotsTable
   modules: ModulesTable
+  shop: ShopTable
   module_revisions: ModuleRevisionsTable
 }
 

@@ -70,10 +70,22 @@ const modules: Migration = {
   },
 }
 
+const shop: Migration = {
+  async up(db: Kysely<unknown>) {
+    await db.schema
+      .createTable('shop')
+      .addColumn('what', 'text', (column) => column.primaryKey())
+      .addColumn('document', 'text', (column) => column.notNull())
+      .addColumn('changed_at', 'text', (column) => column.notNull())
+      .execute()
+  },
+}
+
 /** By name, in the order in which they run. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '2026-11-first': first,
   '2026-11-modules': modules,
+  '2026-11-shop': shop,
 }
 
 /** Brings the database to the newest form. @throws what the failing migration threw. */

@@ -5,10 +5,12 @@ import { openDatabase } from './database'
 import { JobRepository } from './job-repository'
 import { migrateDatabase } from './migrations'
 import { ModuleRepository } from './module-repository'
+import { ShopRepository } from './shop-repository'
 
 interface Store {
   readonly jobs: JobRepository
   readonly modules: ModuleRepository
+  readonly shop: ShopRepository
 }
 
 let opened: Promise<Store> | undefined
@@ -24,7 +26,7 @@ async function open(): Promise<Store> {
     for (const [index, job] of DEMO_JOBS.entries())
       await jobs.create(job, new Date(Date.now() - index * 60_000).toISOString())
   }
-  return { jobs, modules: new ModuleRepository(db) }
+  return { jobs, modules: new ModuleRepository(db), shop: new ShopRepository(db) }
 }
 
 /** The one store of this process, opened on first use; a failed opening is tried again next time. */
@@ -37,4 +39,5 @@ function store(): Promise<Store> {
 }
 
 export const jobs = async (): Promise<JobRepository> => (await store()).jobs
+export const shop = async (): Promise<ShopRepository> => (await store()).shop
 export const modules = async (): Promise<ModuleRepository> => (await store()).modules

@@ -13,7 +13,7 @@ export class ReviewClient {
   #running = false
   #waiting: { job: Job; variantId: string } | undefined
 
-  constructor(answer: (review: VariantReview, job: Job) => void) {
+  constructor(answer: (review: VariantReview, job: Job) => void = () => undefined) {
     this.#answer = answer
   }
 
@@ -35,6 +35,12 @@ export class ReviewClient {
     } finally {
       this.#running = false
     }
+  }
+
+  /** One review that no other overtakes. */
+  async review(job: Job, variantId: string): Promise<VariantReview> {
+    const { remote } = await this.#opened
+    return remote.review(job, variantId)
   }
 
   async remedies(job: Job, variantId: string, finding: Finding): Promise<readonly ProvenRemedy[]> {

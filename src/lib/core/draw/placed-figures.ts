@@ -53,28 +53,37 @@ function inPlan(figure: FigureBody): readonly Item[] {
   return [...circle, ...round, ...fromAbove(figure, statureMm)]
 }
 
-function onWall(figure: FigureBody): readonly Item[] {
+/** A figure in a view that shows height: along the vehicle (a wall) or across it (the section, where right is −y). */
+function fromSide(figure: FigureBody, across: boolean): readonly Item[] {
   const { kind, pose, at, onMm, statureMm, turningMm, parts } = figure
   const boxes = parts.map((part) => {
-    const { x, z } = prismBounds(part)
-    return path(rectangle(x.min, z.min, x.max, z.max), 'hair', 'figure')
+    const { x, y, z } = prismBounds(part)
+    const [from, to] = across ? [-y.max, -y.min] : [x.min, x.max]
+    return path(rectangle(from, z.min, to, z.max), 'hair', 'figure')
   })
   if (kind !== 'person' || statureMm === undefined || pose === 'lying') return boxes
-  const along = Math.abs(facing(figure)[0]) > 0.5
-  if (turningMm !== undefined || (pose === 'sitting' && !along)) return boxes
+  const middle = across ? -at[1] : at[0]
+  const ahead = across ? -facing(figure)[1] : facing(figure)[0]
+  if (turningMm !== undefined || (pose === 'sitting' && Math.abs(ahead) < 0.5)) return boxes
   if (pose === 'sitting') {
-    const way = facing(figure)[0] > 0 ? 1 : -1
+    const way = ahead > 0 ? 1 : -1
     const thigh = bodyMm(statureMm, 'hip') - bodyMm(statureMm, 'knee')
-    return sittingFigure(statureMm, [at[0] + way * thigh, onMm], way)
+    return sittingFigure(statureMm, [middle + way * thigh, onMm], way)
   }
-  return standingFigure(statureMm, [at[0], onMm])
+  return standingFigure(statureMm, [middle, onMm])
 }
 
-/** The figures that were put into the scene's mode, in one view: in plan all, on a wall those on its side. */
-export function placedFigures(scene: Scene, brief: Brief, view: Exclude<ViewId, 'section'>): ItemGroup {
+/** The figures that were put into the scene's mode, in one view: in plan all, on a wall those on its side, in the section those it cuts. */
+export function placedFigures(scene: Scene, brief: Brief, view: ViewId, sectionAtMm = 0): ItemGroup {
+  const seen = ({ at, parts }: FigureBody): boolean => {
+    if (view === 'plan') return true
+    if (view !== 'section') return at[1] > 0 === (view === 'left')
+    const { x } = unionOf(parts.map(prismBounds))
+    return x.min <= sectionAtMm && sectionAtMm <= x.max
+  }
   const items = figuresOf(scene, brief)
-    .filter(({ at }) => view === 'plan' || at[1] > 0 === (view === 'left'))
-    .flatMap((figure) => (view === 'plan' ? inPlan(figure) : onWall(figure)))
+    .filter(seen)
+    .flatMap((figure) => (view === 'plan' ? inPlan(figure) : fromSide(figure, view === 'section')))
   return { key: 'figures', items }
 }
 

@@ -64,7 +64,8 @@ export function drawSection(scene: Scene, xMm: number, brief?: Brief): View {
     const group = sectionGroup(placed, scene.interior, xMm)
     return group === undefined ? [] : [group]
   })
-  const people = brief === undefined ? [] : [sectionPeople(scene, brief, xMm)]
+  const people =
+    brief === undefined ? [] : [sectionPeople(scene, brief, xMm), placedFigures(scene, brief, 'section', xMm)]
   return {
     id: 'section',
     title: VIEW_TITLES.section,

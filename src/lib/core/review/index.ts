@@ -18,7 +18,6 @@ export {
   reviewJob,
   reviewVariant,
   scenesOf,
-  tally,
   type FailedRule,
   type UntoldRule,
   type ModeReview,
@@ -27,5 +26,8 @@ export {
 export { remediesFor } from './remedies'
 export { newStops, withRemedy, type ProvenRemedy } from './prove'
 export { searchRemedies } from './search'
+export { faultsOf, groupOf, tally, tallyByGroup, type Fault, type Tally } from './tally'
+export { ghostOf } from './ghost'
+export { takeUp, waive } from './waive'
 export { placeFor } from './place-remedy'
 export { demandStates, type DemandState } from './demand-state'

@@ -224,14 +224,3 @@ export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[
 
 /** Reviews every variant of a job. */
 export const reviewJob = (job: Job): readonly VariantReview[] => variantsOf(job).map(([id]) => reviewVariant(job, id))
-
-/** How many findings of each gravity a review holds, the same fault in several modes counted once, those let be not at all. */
-export function tally(review: VariantReview): Readonly<Record<Gravity, number>> {
-  const keys = new Map(
-    review.modes.flatMap(({ findings }) =>
-      findings.filter((finding) => !isLetBe(finding)).map((finding) => [finding.key, finding.gravity] as const),
-    ),
-  )
-  const count = (gravity: Gravity) => [...keys.values()].filter((one) => one === gravity).length
-  return { stop: count('stop'), caution: count('caution'), note: count('note') }
-}

@@ -3,7 +3,7 @@ import { limitsOf, type ParameterValue, type Seat } from '../fittings'
 import { planInterior, type Job, type SimpleCommand } from '../job'
 import { nudged, type Placed, type Scene } from '../scene'
 import type { Rule } from './define-rule'
-import type { Finding, Remedy, RemedyCode } from './finding'
+import type { Finding, FindingCode, Remedy, RemedyCode } from './finding'
 import { ruleNamed } from './own-rules'
 import { newStops, proverOf, tried, withRemedy, type ProvenRemedy } from './prove'
 import { reviewMode, scenesOf } from './review'
@@ -135,9 +135,14 @@ function triesOf(job: Job, variantId: string, finding: Finding, scene: Scene): r
 const wayOf = ({ code, fittingId, parameter, stance }: Remedy): string =>
   [code, fittingId, parameter?.key, typeof parameter?.value === 'number' ? '' : parameter?.value, stance].join(' ')
 
+const LOST: ReadonlySet<FindingCode> = new Set(['service-missing', 'berths-few', 'belts-few', 'table-few'])
+
+/** Whether a way out gives up what the brief asks for: a galley without its hob is no cure of steam. */
+const gives = ({ causes }: ProvenRemedy): boolean => causes.some(({ code }) => LOST.has(code))
+
 /**
  * Searches small moves, mirrorings, turns, stances and parameters of the fittings that a finding speaks of, one at a time,
- * for those that cure it without a new stop; each kind of change once, the cheapest first; those that make a new
+ * for those that cure it without a new stop and without giving up a demand; each kind of change once, the cheapest first; those that make a new
  * caution come after those that make none. `hasTime` is asked between tries.
  */
 export function searchRemedies(
@@ -161,7 +166,7 @@ export function searchRemedies(
     const way = wayOf(remedy)
     if (seen.has(way) || !curedBy(job, variantId, finding, rule, remedy)) continue
     const proven = prove(remedy)
-    if (proven === undefined || newStops(proven) > 0) continue
+    if (proven === undefined || newStops(proven) > 0 || gives(proven)) continue
     seen.add(way)
     found.push(proven)
   }

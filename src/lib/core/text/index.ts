@@ -23,6 +23,7 @@ export {
   list,
   NEED_WORDS,
   PURPOSE_WORDS,
+  sayTally,
   SNAP_WORDS,
   SPACE_ROW_WORDS,
   TAPE_WORDS,
@@ -33,7 +34,7 @@ export { PAGE_WORDS, RULE_SENTENCES, sayBecause, sayDemand, sayDemandFigure, say
 export { sayContradiction, sayContradictionBasis } from './contradictions'
 export { houseUnit, sayFigure, sayMeasured, sayMissing } from './house'
 export { sayRemedy } from './remedies'
-export { RULE_GROUP_WORDS, RULE_WORDS, ruleBook, sayRule, type RuleEntry } from './rule-book'
+export { RULE_GROUP_WORDS, RULE_PARAMETER_WORDS, RULE_WORDS, ruleBook, sayRule, type RuleEntry } from './rule-book'
 export { sayCommand } from './commands'
 export { MEASURE_GROUP_WORDS, ROOF_WORDS, sayCheck, sayMeasure } from './survey'
 export { sayChange, sayMinutes, sayMove, type ChangeWords } from './moves'

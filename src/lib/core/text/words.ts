@@ -27,6 +27,13 @@ export const NEED_WORDS: Record<Need, { one: string; many: string }> = {
 
 export const PURPOSE_WORDS: Record<Purpose, string> = { driving: 'on the road', living: 'by day', sleeping: 'at night' }
 
+/** The worst that a review says, in two words: “3 stops”. */
+export function sayTally(tally: Readonly<Record<Gravity, number>> | undefined): string {
+  if (tally === undefined) return 'looking…'
+  if (tally.stop > 0) return count(tally.stop, GRAVITY_WORDS.stop)
+  return tally.caution > 0 ? count(tally.caution, GRAVITY_WORDS.caution) : 'no faults'
+}
+
 export const GRAVITY_WORDS: Record<Gravity, { one: string; many: string }> = {
   stop: { one: 'stop', many: 'stops' },
   caution: { one: 'caution', many: 'cautions' },

@@ -2,7 +2,7 @@
   import { onDestroy } from 'svelte'
   import type { ResolvedDemand } from '$lib/core/brief'
   import { runOf } from '$lib/core/scene'
-  import { count, GRAVITY_WORDS } from '$lib/core/text'
+  import { sayTally } from '$lib/core/text'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
   import { Bench } from './bench.svelte'
@@ -39,15 +39,7 @@
 
   $effect(() => bench.requestReview())
 
-  const planState = $derived.by(() => {
-    if (bench.tally === undefined) return 'looking'
-    const { stop, caution } = bench.tally
-    return stop > 0
-      ? count(stop, GRAVITY_WORDS.stop)
-      : caution > 0
-        ? count(caution, GRAVITY_WORDS.caution)
-        : 'no faults'
-  })
+  const reviewState = $derived(sayTally(bench.tally))
 
   function act(id: ActionId): void {
     switch (id) {
@@ -158,7 +150,7 @@
   data-testid="bench"
 >
   <div class="col-span-3">
-    <JobBar current="plan" {planState} bind:historyOpen><VariantMenu {bench} /></JobBar>
+    <JobBar current="plan" {reviewState} bind:historyOpen><VariantMenu {bench} /></JobBar>
   </div>
   <aside class="min-h-0 border-r border-line">
     <DemandsColumn {bench} {onpick} onsearch={search} />

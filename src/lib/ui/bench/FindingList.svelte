@@ -1,8 +1,10 @@
 <script lang="ts">
   import { isLetBe, ruleNamed, type Finding, type ProvenRemedy } from '$lib/core/review'
   import { capital, GRAVITY_WORDS, sayBasis, sayFinding, sayRemedy } from '$lib/core/text'
+  import { sayDay } from '../parts/days'
   import GravityMark from '../parts/GravityMark.svelte'
   import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
+  import LetBeForm from '../parts/LetBeForm.svelte'
   import Why from '../parts/Why.svelte'
   import type { Bench, NumberedFinding } from './bench.svelte'
 
@@ -41,21 +43,10 @@
       list?.querySelector('[data-open]')?.scrollIntoView({ block: 'nearest' })
   })
 
-  /** Why the open finding is to be let be, as it is typed; undefined while no one asked. */
-  let reason: string | undefined = $state(undefined)
-  $effect(() => {
-    if (openKey !== undefined) reason = undefined
-  })
-  const onDay = (date: string): string =>
-    new Date(`${date}T00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
-  /** Today as documents write it, by the clock of this place. */
-  const today = (): string => new Date().toLocaleDateString('en-CA')
-
-  function letBe(finding: Finding): void {
-    const said = reason?.trim() ?? ''
-    if (said === '' || !bench.letBe(finding, said, today())) return
-    reason = undefined
-    bench.openFinding = undefined
+  function letBe(finding: Finding, reason: string): boolean {
+    const taken = bench.letBe(finding, reason)
+    if (taken) bench.openFinding = undefined
+    return taken
   }
 
   const basis = (finding: Finding) => sayBasis(ruleNamed(bench.liveJob, finding.rule)!.basis)
@@ -102,8 +93,8 @@
         {#if finding.waiver !== undefined}
           <p class="text-ink-2" data-testid="waiver">
             {finding.waiver.holds
-              ? `Let be on ${onDay(finding.waiver.on)}: ${finding.waiver.reason}`
-              : `It was let be on ${onDay(finding.waiver.on)} (${finding.waiver.reason}); its figures have changed since.`}
+              ? `Let be on ${sayDay(finding.waiver.on)}: ${finding.waiver.reason}`
+              : `It was let be on ${sayDay(finding.waiver.on)} (${finding.waiver.reason}); its figures have changed since.`}
             <button class="act" onclick={() => bench.takeUp(finding)}
               >{finding.waiver.holds ? 'Take it up again' : 'Forget that'}</button
             >
@@ -126,33 +117,7 @@
           {:else}
             <p class="text-xs text-ink-2">Trying ways out…</p>
           {/if}
-          {#if reason === undefined}
-            <button class="act" onclick={() => (reason = '')}>Let it be…</button>
-          {:else}
-            <form
-              class="mt-1 flex items-baseline gap-2"
-              onsubmit={(event) => {
-                event.preventDefault()
-                letBe(finding)
-              }}
-            >
-              <!-- svelte-ignore a11y_autofocus -->
-              <input
-                class="min-w-0 flex-1 ruled"
-                aria-label="Why it is let be"
-                placeholder="why?"
-                maxlength="200"
-                required
-                autofocus
-                bind:value={reason}
-                onkeydown={(event) => {
-                  event.stopPropagation()
-                  if (event.key === 'Escape') reason = undefined
-                }}
-              />
-              <button class="act" type="submit">Let it be</button>
-            </form>
-          {/if}
+          {#key openKey}<LetBeForm onreason={(reason) => letBe(finding, reason)} />{/key}
         {/if}
       </li>
     {/each}

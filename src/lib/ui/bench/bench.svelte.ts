@@ -14,7 +14,16 @@ import {
   type Plan,
   type SimpleCommand,
 } from '$lib/core/job'
-import { demandStates, placeFor, tally, type Finding, type ProvenRemedy, type VariantReview } from '$lib/core/review'
+import {
+  demandStates,
+  placeFor,
+  takeUp,
+  tally,
+  waive,
+  type Finding,
+  type ProvenRemedy,
+  type VariantReview,
+} from '$lib/core/review'
 import {
   buildScene,
   carried,
@@ -34,6 +43,7 @@ import { namesOf } from '$lib/core/text'
 import { ReviewClient } from '$lib/workers/review-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { newId } from '../job/new-id'
+import { today } from '../parts/days'
 import { Carry } from './carry.svelte'
 import { copiesOf } from './copies'
 import type { DragEffect } from './drag'
@@ -453,19 +463,12 @@ export class Bench {
     this.openFinding = undefined
   }
 
-  /** Lets a finding be, for a reason, as long as its figures stay what they are. */
-  letBe({ key, code, measured, needed }: Finding, reason: string, on: string): boolean {
-    return this.session.do({
-      type: 'waiver.put',
-      variant: this.variantId,
-      id: newId('waiver'),
-      waiver: { key, code, measured, needed, reason, on },
-    })
+  letBe(finding: Finding, reason: string): boolean {
+    return this.session.do(waive(this.variantId, newId('waiver'), finding, reason, today()))
   }
 
-  /** A finding that was let be counts again. */
-  takeUp({ waiver }: Finding): void {
-    if (waiver !== undefined) this.session.do({ type: 'waiver.remove', variant: this.variantId, id: waiver.id })
+  takeUp(finding: Finding): void {
+    for (const command of takeUp(this.variantId, finding)) this.session.do(command)
   }
 
   addVariant(): void {

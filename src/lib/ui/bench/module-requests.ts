@@ -1,20 +1,5 @@
-import { parseModule, type Fault, type Module, type ModuleSummary } from '$lib/core/job'
-
-type Answer<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly message: string; readonly faults: readonly Fault[] }
-
-async function ask<T>(path: string, init: RequestInit = {}): Promise<Answer<T>> {
-  try {
-    const response = await fetch(path, init)
-    const answer = (await response.json()) as T & { message?: string; faults?: readonly Fault[] }
-    return response.ok
-      ? { ok: true, value: answer }
-      : { ok: false, message: answer.message ?? 'That did not work.', faults: answer.faults ?? [] }
-  } catch {
-    return { ok: false, message: 'No connection to Zimmerman: is it still running?', faults: [] }
-  }
-}
+import { parseModule, type Module, type ModuleSummary } from '$lib/core/job'
+import { ask, type Answer } from '../parts/ask'
 
 export const listModules = (): Promise<Answer<readonly ModuleSummary[]>> => ask('/api/modules')
 /** Takes a module in, as it stands in a file: a new one, or the next state of one that is there. */

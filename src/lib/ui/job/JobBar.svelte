@@ -11,16 +11,28 @@
   import ConflictDialog from './ConflictDialog.svelte'
 
   interface Props {
-    current: 'brief' | 'vehicle' | 'plan'
-    planState?: string
+    current: 'brief' | 'vehicle' | 'plan' | 'review'
+    /** What the review says, where this page knows it. */
+    reviewState?: string
     historyOpen?: boolean
     children?: Snippet
   }
-  let { current, planState = 'lay it out', historyOpen = $bindable(false), children }: Props = $props()
+  let { current, reviewState = 'look it over', historyOpen = $bindable(false), children }: Props = $props()
 
   const session = getSession()
   const job = $derived(session.job)
   const people = $derived(Object.keys(job.brief.people).length)
+  const planState = $derived.by(() => {
+    const variants = Object.values(job.variants)
+    const most = Math.max(...variants.map(({ plan }) => Object.keys(plan.fittings).length))
+    return most === 0
+      ? 'lay it out'
+      : variants.length > 1
+        ? `${variants.length} variants`
+        : most === 1
+          ? '1 fitting'
+          : `${most} fittings`
+  })
   const steps: readonly Step[] = $derived([
     {
       id: 'brief',
@@ -35,6 +47,7 @@
       state: BODY_CLASS_WORDS[job.shell.bodyClass].one,
     },
     { id: 'plan', name: 'Plan', href: `/jobs/${page.params.id}/plan`, state: planState },
+    { id: 'review', name: 'Review', href: `/jobs/${page.params.id}/review`, state: reviewState },
   ])
 
   const SAVE_WORDS = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet' } as const

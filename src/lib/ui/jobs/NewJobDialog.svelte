@@ -5,6 +5,7 @@
   import { newBrief, newJob } from '$lib/core/job'
   import { STATURE_LIMITS_MM } from '$lib/core/people'
   import { genericShell } from '$lib/core/shells'
+  import { shopRules } from '../house/shop-requests'
   import { newId } from '../job/new-id'
   import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'
@@ -39,7 +40,12 @@
       ]),
     )
     const brief = template?.brief ?? { ...newBrief(), people, nightsOffHookUp: nights }
-    const job = newJob(newId('job'), name.trim().slice(0, 120), genericShell(shellId), brief)
+    const shop = await shopRules()
+    const own = shop.ok && Object.keys({ ...shop.value.settings, ...shop.value.house }).length > 0
+    const job = {
+      ...newJob(newId('job'), name.trim().slice(0, 120), genericShell(shellId), brief),
+      ...(own ? { rules: shop.value } : {}),
+    }
     const outcome = await bringIn(JSON.stringify(job))
     if (outcome.ok) await goto(`/jobs/${outcome.id}/brief`)
     else fault = outcome.message

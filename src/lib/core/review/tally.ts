@@ -1,0 +1,54 @@
+import type { Job } from '../job'
+import { RULE_GROUPS, type RuleGroup } from './define-rule'
+import { GRAVITIES, type Finding, type Gravity } from './finding'
+import { ruleNamed } from './own-rules'
+import { isLetBe, type VariantReview } from './review'
+
+export type Tally = Readonly<Record<Gravity, number>>
+
+/** A fault, with all modes of the variant that it shows in. */
+export interface Fault {
+  /** As it is in the first of its modes, or in the one where it is gravest. */
+  readonly finding: Finding
+  readonly modes: readonly string[]
+}
+
+const weightOf = (finding: Finding): number =>
+  GRAVITIES.indexOf(finding.gravity) + (isLetBe(finding) ? GRAVITIES.length : 0)
+
+/** The faults of a variant, each once, the gravest first; those let be come last. */
+export function faultsOf(review: VariantReview): readonly Fault[] {
+  const byKey = new Map<string, Fault>()
+  for (const { modeId, findings } of review.modes)
+    for (const finding of findings) {
+      const known = byKey.get(finding.key)
+      byKey.set(finding.key, {
+        finding: known === undefined || weightOf(finding) < weightOf(known.finding) ? finding : known.finding,
+        modes: [...(known?.modes ?? []), modeId],
+      })
+    }
+  return [...byKey.values()].sort((a, b) => weightOf(a.finding) - weightOf(b.finding))
+}
+
+function count(faults: readonly Fault[]): Tally {
+  const of = (gravity: Gravity) =>
+    faults.filter(({ finding }) => finding.gravity === gravity && !isLetBe(finding)).length
+  return { stop: of('stop'), caution: of('caution'), note: of('note') }
+}
+
+/** How many faults of each gravity a review holds, the same fault in several modes counted once, those let be not at all. */
+export const tally = (review: VariantReview): Tally => count(faultsOf(review))
+
+/** The group of the rule that a finding comes from. */
+export const groupOf = (job: Job, finding: Finding): RuleGroup => ruleNamed(job, finding.rule)?.group ?? 'house'
+
+/** The same by group of rules; groups that say nothing are left out. */
+export function tallyByGroup(job: Job, review: VariantReview): Readonly<Partial<Record<RuleGroup, Tally>>> {
+  const faults = faultsOf(review)
+  return Object.fromEntries(
+    RULE_GROUPS.flatMap((group) => {
+      const those = count(faults.filter(({ finding }) => groupOf(job, finding) === group))
+      return those.stop + those.caution + those.note === 0 ? [] : [[group, those]]
+    }),
+  )
+}

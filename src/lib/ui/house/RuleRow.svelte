@@ -1,0 +1,105 @@
+<script lang="ts">
+  import type { RuleSetting } from '$lib/core/job'
+  import type { Gravity, Rule } from '$lib/core/review'
+  import { capital, GRAVITY_WORDS, RULE_PARAMETER_WORDS, RULE_WORDS, sayBasis } from '$lib/core/text'
+  import type { LengthUnit } from '$lib/core/units'
+  import LengthField from '../parts/LengthField.svelte'
+  import NumberField from '../parts/NumberField.svelte'
+  import Why from '../parts/Why.svelte'
+
+  interface Props {
+    rule: Rule
+    setting: RuleSetting | undefined
+    unit: LengthUnit
+    onset: (setting: RuleSetting | undefined) => void
+  }
+  let { rule, setting, unit, onset }: Props = $props()
+
+  const words = $derived(RULE_WORDS[rule.id]!)
+  const off = $derived(setting?.off === true)
+  const isSet = $derived(setting !== undefined)
+  const usual = $derived(
+    [...new Set(Object.values(rule.gravity))].map((gravity) => GRAVITY_WORDS[gravity].one).join(' or '),
+  )
+
+  /** What is as the book says is left out, so that a rule that is wholly so is not set at all. */
+  function change(part: Partial<RuleSetting>): void {
+    const { off: isOff, gravity, parameters, ...rest } = { ...setting, ...part }
+    const own = Object.fromEntries(
+      Object.entries(parameters ?? {}).filter(([key, value]) => value !== rule.parameters[key]?.default),
+    )
+    const next: RuleSetting = {
+      ...rest,
+      ...(isOff === true ? { off: true } : {}),
+      ...(gravity === undefined ? {} : { gravity }),
+      ...(Object.keys(own).length === 0 ? {} : { parameters: own }),
+    }
+    onset(Object.keys(next).length === 0 ? undefined : next)
+  }
+  const setFigure = (key: string, value: number): void =>
+    change({ parameters: { ...setting?.parameters, [key]: value } })
+  const SUFFIX: Readonly<Record<string, string>> = { deg: '°', kg: 'kg', min: 'min' }
+</script>
+
+<article
+  class="grid grid-cols-[1fr_17rem_8.5rem] gap-x-6 border-b border-line py-2"
+  id={rule.id}
+  data-testid="setting-{rule.id}"
+>
+  <div class={off ? 'text-ink-2' : ''}>
+    <label class="flex items-baseline gap-2">
+      <input type="checkbox" checked={!off} onchange={(event) => change({ off: !event.currentTarget.checked })} />
+      <span class="font-semibold {off ? 'line-through' : ''}">{words.title}</span>
+      {#if isSet}<span class="text-sm font-normal text-pencil">set for this job</span>{/if}
+    </label>
+    <p class="pl-6 text-sm text-ink-2">{words.designer}</p>
+  </div>
+  <div class="flex flex-col gap-1 text-sm">
+    {#each Object.entries(rule.parameters) as [key, one] (key)}
+      {@const label = RULE_PARAMETER_WORDS[key] ?? key}
+      {@const value = setting?.parameters?.[key] ?? one.default}
+      {#if one.unit === 'mm'}
+        <LengthField
+          {label}
+          mm={value}
+          {unit}
+          min={one.min}
+          max={one.max}
+          width="4.5rem"
+          onset={(mm) => setFigure(key, mm)}
+        />
+      {:else}
+        <NumberField
+          {label}
+          {value}
+          min={one.min}
+          max={one.max}
+          suffix={SUFFIX[one.unit] ?? ''}
+          width="4.5rem"
+          onset={(next) => setFigure(key, next)}
+        />
+      {/if}
+    {/each}
+  </div>
+  <div class="flex flex-col items-start gap-1 text-sm">
+    <select
+      class="w-full ruled"
+      aria-label="How grave: {words.title}"
+      value={setting?.gravity ?? ''}
+      onchange={(event) =>
+        change({ gravity: event.currentTarget.value === '' ? undefined : (event.currentTarget.value as Gravity) })}
+    >
+      <option value="">{usual} (usual)</option>
+      {#each ['stop', 'caution', 'note'] as const as gravity (gravity)}
+        <option value={gravity}>{capital(GRAVITY_WORDS[gravity].one)}</option>
+      {/each}
+    </select>
+    <span class="flex gap-3">
+      <Why
+        about={words.title.toLowerCase()}
+        lines={[sayBasis(rule.basis), ...Object.values(rule.parameters).map((one) => sayBasis(one.basis))]}
+      />
+      {#if isSet}<button class="act" onclick={() => onset(undefined)}>As the book says</button>{/if}
+    </span>
+  </div>
+</article>

@@ -1,0 +1,175 @@
+<script lang="ts">
+  import { drawSection, drawView, placedFigures, type ViewId } from '$lib/core/draw'
+  import type { Figure } from '$lib/core/job'
+  import { ghostOf } from '$lib/core/review'
+  import type { Placed, Scene } from '$lib/core/scene'
+  import { formatLength } from '$lib/core/units'
+  import HatchDefs from '../bench/HatchDefs.svelte'
+  import Labels from '../bench/Labels.svelte'
+  import { fitView, toScreen, type ViewFrame } from '../bench/layout'
+  import Marks from '../bench/Marks.svelte'
+  import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
+  import type { Desk } from './desk.svelte'
+  import { frameOn, windowOf } from './place'
+
+  let { desk }: { desk: Desk } = $props()
+
+  let width = $state(900)
+  let height = $state(400)
+  const SECTION_SHARE = 0.36
+  const TITLE_PX = 22
+
+  const finding = $derived(desk.chosen?.finding)
+  const brief = $derived(desk.session.job.brief)
+  const unit = $derived(desk.session.job.units)
+  const scene = $derived(desk.after ?? desk.scene)
+  const ghost = $derived(finding === undefined ? undefined : ghostOf(desk.scene, brief, finding))
+  /** The scene with no figures but the one in trouble. */
+  const haunted: Scene | undefined = $derived(ghost === undefined ? undefined : withOnly(scene, ghost))
+  const stationMm = $derived(
+    finding === undefined
+      ? (scene.interior.xSpan.min + scene.interior.xSpan.max) / 2
+      : Math.min(
+          scene.interior.xSpan.max - 1,
+          Math.max(scene.interior.xSpan.min + 1, ghost?.at[0] ?? finding.place[0]),
+        ),
+  )
+  const plan = $derived(drawView(scene, 'plan'))
+  const section = $derived(drawSection(scene, stationMm))
+  const planWidth = $derived(Math.round(width * (1 - SECTION_SHARE)))
+  const planFrame = $derived(
+    frameOn('plan', planWidth, height - TITLE_PX, windowOf(desk.scene, finding, plan.bounds), 16),
+  )
+  const sectionFrame = $derived(fitView('section', width - planWidth, height - TITLE_PX, section.bounds, 16))
+
+  function withOnly(of: Scene, figure: Figure): Scene {
+    return { ...of, figures: { ghost: figure } }
+  }
+
+  /** What a way out that is looked at moves: where it stood before. */
+  const moved = $derived.by((): readonly Placed[] => {
+    if (desk.after === undefined) return []
+    const now = new Map(desk.after.placed.map((placed) => [placed.id, JSON.stringify(placed.bounds)]))
+    return desk.scene.placed.filter(({ id, bounds }) => now.get(id) !== JSON.stringify(bounds))
+  })
+
+  const outline = ({ bounds: { x, y } }: Placed, frame: ViewFrame): string => {
+    const [left, top] = toScreen(frame, [x.min, y.max])
+    const [right, foot] = toScreen(frame, [x.max, y.min])
+    return `M${left} ${top}H${right}V${foot}H${left}Z`
+  }
+  const at = (frame: ViewFrame, view: ViewId): readonly [number, number] => {
+    const [x, y, z] = finding!.place
+    const [px, py] = toScreen(frame, view === 'plan' ? [x, y] : [-y, z])
+    return [px, py]
+  }
+  const way = $derived(
+    finding !== undefined && (finding.code === 'way-narrow' || finding.code === 'way-shut') ? finding.facts.path : [],
+  )
+</script>
+
+{#snippet mark(frame: ViewFrame, view: ViewId)}
+  {#if finding !== undefined}
+    {@const [x, y] = at(frame, view)}
+    <g transform="translate({x} {y})" class="pointer-events-none">
+      <path
+        d={GRAVITY_SHAPES[finding.gravity].d}
+        fill={GRAVITY_SHAPES[finding.gravity].fill}
+        stroke="var(--sheet)"
+        stroke-width="1.5"
+        paint-order="stroke"
+      />
+    </g>
+  {/if}
+{/snippet}
+
+<div
+  class="relative flex h-full w-full overflow-hidden bg-sheet"
+  bind:clientWidth={width}
+  bind:clientHeight={height}
+  data-testid="place-drawing"
+>
+  <figure style:width="{planWidth}px">
+    <figcaption class="flex h-[22px] items-end justify-between px-4 caps">
+      <span>Plan{desk.chosen === undefined ? '' : `, ${desk.names.mode(scene.modeId)}`}</span>
+      {#if desk.after !== undefined}<span class="text-pencil">as it would be</span>{/if}
+    </figcaption>
+    <svg
+      width={planWidth}
+      height={height - TITLE_PX}
+      class="block"
+      role="img"
+      aria-label="The plan round the place of the finding"
+    >
+      <HatchDefs />
+      {#each plan.groups as group (group.key)}
+        <g class={finding !== undefined && finding.fittings.includes(group.fittingId ?? '') ? 'spoken' : ''}
+          ><Marks items={group.items} frame={planFrame} /></g
+        >
+      {/each}
+      {#if haunted !== undefined}<g class="ghost" data-testid="ghost"
+          ><Marks items={placedFigures(haunted, brief, 'plan').items} frame={planFrame} /></g
+        >{/if}
+      <Labels items={plan.groups.flatMap(({ items }) => items)} frame={planFrame} />
+      {#if way.length > 0}
+        <path class="way" d="M{way.map((point) => toScreen(planFrame, point).join(' ')).join('L')}" />
+      {/if}
+      {#each moved as placed (placed.id)}<path class="was" d={outline(placed, planFrame)} />{/each}
+      <path class="station" d="M{toScreen(planFrame, [stationMm, 0])[0]} 0V{height - TITLE_PX}" />
+      {@render mark(planFrame, 'plan')}
+    </svg>
+  </figure>
+  <figure class="border-l border-line" style:width="{width - planWidth}px">
+    <figcaption class="flex h-[22px] items-end px-4 caps">
+      Section at {formatLength(stationMm, unit)}, seen from behind
+    </figcaption>
+    <svg
+      width={width - planWidth}
+      height={height - TITLE_PX}
+      class="block"
+      role="img"
+      aria-label="Section through the place of the finding"
+    >
+      <HatchDefs />
+      {#each section.groups as group (group.key)}
+        <g class={finding !== undefined && finding.fittings.includes(group.fittingId ?? '') ? 'spoken' : ''}
+          ><Marks items={group.items} frame={sectionFrame} /></g
+        >
+      {/each}
+      {#if haunted !== undefined}<g class="ghost"
+          ><Marks items={placedFigures(haunted, brief, 'section', stationMm).items} frame={sectionFrame} /></g
+        >{/if}
+      <Labels items={section.groups.flatMap(({ items }) => items)} frame={sectionFrame} />
+      {@render mark(sectionFrame, 'section')}
+    </svg>
+  </figure>
+</div>
+
+<style>
+  .spoken :global(path),
+  .spoken :global(circle) {
+    stroke: var(--pencil);
+  }
+  .ghost :global(path),
+  .ghost :global(circle) {
+    stroke: var(--stop);
+    stroke-width: 1.2;
+  }
+  .was {
+    fill: none;
+    stroke: var(--ink-2);
+    stroke-dasharray: 5 4;
+  }
+  .way {
+    fill: none;
+    stroke: var(--caution);
+    stroke-width: 1.4;
+    stroke-dasharray: 5 4;
+  }
+  .station {
+    stroke: var(--pencil);
+    stroke-width: 0.7;
+    stroke-dasharray: 12 3 2 3;
+    opacity: 0.7;
+  }
+</style>

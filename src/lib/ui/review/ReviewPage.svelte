@@ -1,0 +1,81 @@
+<script lang="ts">
+  import { sayTally } from '$lib/core/text'
+  import { getSession } from '../job/context'
+  import JobBar from '../job/JobBar.svelte'
+  import { Desk } from './desk.svelte'
+  import FaultDetail from './FaultDetail.svelte'
+  import FaultList from './FaultList.svelte'
+  import PlaceDrawing from './PlaceDrawing.svelte'
+  import TallyTable from './TallyTable.svelte'
+
+  const session = getSession()
+  const desk = new Desk(session)
+
+  $effect(() => () => {
+    desk.keep()
+    desk.close()
+  })
+  $effect(() => {
+    void session.job
+    void desk.look()
+  })
+
+  /** The ways out are tried anew when another fault is chosen, or the same one after a change. */
+  const offered = $derived(desk.chosen)
+  $effect(() => {
+    if (offered !== undefined) void desk.offer(offered)
+  })
+
+  const reviewState = $derived(sayTally(desk.tally))
+
+  function onkeydown(event: KeyboardEvent): void {
+    const target = event.target as HTMLElement
+    if (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || event.ctrlKey || event.metaKey || event.altKey) return
+    if (event.key === 'ArrowDown' || event.key === 'j') desk.step(1)
+    else if (event.key === 'ArrowUp' || event.key === 'k') desk.step(-1)
+    else if (event.key === 'Escape' && desk.preview !== undefined) desk.preview = undefined
+    else return
+    event.preventDefault()
+  }
+</script>
+
+<svelte:window {onkeydown} onpagehide={() => desk.keep()} />
+<svelte:head><title>{session.job.name} · review · Zimmerman</title></svelte:head>
+
+<div class="review grid h-screen min-w-[1024px] overflow-hidden" data-testid="review">
+  <div class="col-span-2">
+    <JobBar current="review" {reviewState}>
+      <span
+        ><span class="text-ink-2">variant</span>
+        <b class="font-semibold">{session.job.variants[desk.variantId]?.name ?? ''}</b></span
+      >
+    </JobBar>
+  </div>
+  <aside class="flex min-h-0 flex-col border-r border-line py-3 pl-4" aria-label="Findings">
+    <div class="pr-4"><TallyTable {desk} /></div>
+    <FaultList {desk} />
+    <p class="flex gap-5 border-t border-line pt-2 text-sm">
+      <a class="act" href="/jobs/{session.id}/review/sheet?variant={desk.variantId}">Sheet for the client</a>
+      <a class="act" href="/jobs/{session.id}/rules">Rules of this job</a>
+    </p>
+  </aside>
+  <main class="grid min-h-0 min-w-0">
+    <PlaceDrawing {desk} />
+    <div class="min-h-0 border-t border-line">
+      {#if desk.chosen !== undefined}<FaultDetail {desk} fault={desk.chosen} />{:else if desk.review !== undefined}
+        <p class="p-4 text-ink-2">
+          No fault is chosen. What a plan is held against stands in the <a class="act" href="/rules">book of rules</a>.
+        </p>{/if}
+    </div>
+  </main>
+</div>
+
+<style>
+  .review {
+    grid-template-columns: 348px minmax(0, 1fr);
+    grid-template-rows: auto minmax(0, 1fr);
+  }
+  main {
+    grid-template-rows: minmax(0, 1fr) 292px;
+  }
+</style>

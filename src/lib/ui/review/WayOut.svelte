@@ -1,0 +1,47 @@
+<script lang="ts">
+  import type { ProvenRemedy } from '$lib/core/review'
+  import { sayFinding, sayRemedy } from '$lib/core/text'
+  import GravityMark from '../parts/GravityMark.svelte'
+  import type { Desk } from './desk.svelte'
+
+  interface Props {
+    desk: Desk
+    remedy: ProvenRemedy
+  }
+  let { desk, remedy }: Props = $props()
+
+  const unit = $derived(desk.session.job.units)
+  const said = $derived(sayRemedy(remedy, desk.names, unit))
+  const open = $derived(desk.preview === remedy)
+  /** What it would cause, the same fault in several modes once. */
+  const causes = $derived([...new Map(remedy.causes.map((cause) => [cause.key, cause])).values()])
+</script>
+
+<li class="border-b border-line py-1" data-testid="way-out">
+  <button
+    class="flex w-full items-baseline justify-between gap-3 text-left hover:text-pencil"
+    aria-expanded={open}
+    onclick={() => (desk.preview = open ? undefined : remedy)}
+  >
+    <span class={open ? 'font-semibold' : ''}>{said.does}</span>
+    <span class="shrink-0 text-xs text-ink-2">{said.costs}</span>
+  </button>
+  {#if open}
+    <div class="pt-1 text-sm" data-testid="preview">
+      {#each causes as cause (cause.key)}
+        <p class="flex gap-1.5">
+          <GravityMark gravity={cause.gravity} size={13} /><span>{sayFinding(cause, desk.names, unit).designer}</span>
+        </p>
+      {:else}
+        <p class="text-ink-2">
+          {remedy.cures > 1
+            ? 'It cures more than this one, and nothing new speaks against the plan.'
+            : 'Nothing new speaks against the plan.'}
+        </p>
+      {/each}
+      <button class="mt-1 border border-pencil bg-pencil px-3 py-0.5 text-on-pencil" onclick={() => desk.take(remedy)}
+        >Do it</button
+      >
+    </div>
+  {/if}
+</li>

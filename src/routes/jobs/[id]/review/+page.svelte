@@ -1,0 +1,5 @@
+<script lang="ts">
+  import ReviewPage from '$lib/ui/review/ReviewPage.svelte'
+</script>
+
+<ReviewPage />

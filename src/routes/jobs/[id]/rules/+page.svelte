@@ -1,0 +1,5 @@
+<script lang="ts">
+  import HousePage from '$lib/ui/house/HousePage.svelte'
+</script>
+
+<HousePage />
