@@ -3,17 +3,10 @@ import type { Finding, FindingCode } from '../review'
 import type { Access, Blocker, WaySide } from '../scene'
 import { formatNumber, sayLength, type LengthUnit } from '../units'
 import type { Names } from './names'
+import type { FindingWords } from './finding-words'
 import { sayHouse } from './house'
 import { CLEARANCE_WORDS, FIXING_WORDS, SERVICE_WORDS, TASK_WORDS } from './fitting-words'
 import { capital, CHANGE_WORDS, count, FACE_WORDS, list, NEED_WORDS, PURPOSE_WORDS } from './words'
-
-/** A finding in words: a short title, a sentence each for the designer and the client, and the arithmetic behind it. */
-export interface FindingWords {
-  readonly title: string
-  readonly designer: string
-  readonly client: string
-  readonly why: readonly string[]
-}
 
 type Say = (mm: number) => string
 type Sentences<C extends FindingCode> = (

@@ -4,7 +4,7 @@ import { formatNumber, sayLength, type LengthUnit } from '../units'
 import { KIND_WORDS, SERVICE_WORDS } from './fitting-words'
 import type { Names } from './names'
 import { capital } from './words'
-import type { FindingWords } from './findings'
+import type { FindingWords } from './finding-words'
 
 const UNKNOWN: Readonly<Record<Exclude<Missing['what'], 'service' | 'fitting'>, string>> = {
   people: 'who comes along, in the brief',

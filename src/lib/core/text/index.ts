@@ -29,7 +29,8 @@ export {
   TAPE_WORDS,
 } from './words'
 export { fittingName, namesOf, type Names } from './names'
-export { sayBasis, sayFinding, type FindingWords } from './findings'
+export type { FindingWords } from './finding-words'
+export { sayBasis, sayFinding } from './findings'
 export { PAGE_WORDS, RULE_SENTENCES, sayBecause, sayDemand, sayDemandFigure, sayFacts } from './demands'
 export { sayContradiction, sayContradictionBasis } from './contradictions'
 export { houseUnit, sayFigure, sayMeasured, sayMissing } from './house'

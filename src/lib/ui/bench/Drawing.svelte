@@ -181,6 +181,16 @@
   {#if transform.k > 1.01}
     <button class="absolute right-3 bottom-2 bg-sheet px-1 act text-sm" onclick={fit}>Whole vehicle</button>
   {/if}
+  {#if bench.felt.length > 0}
+    {@const worse = bench.felt.filter(({ change }) => change === 'worse').length}
+    <p
+      class="pointer-events-none absolute bottom-2 left-1/2 flex -translate-x-1/2 gap-4 border border-ink bg-sheet px-3 py-1 text-sm"
+      data-testid="felt"
+    >
+      {#if worse > 0}<b class="font-semibold text-stop">{worse} worse</b>{/if}
+      {#if worse < bench.felt.length}<b class="font-semibold text-good">{bench.felt.length - worse} better</b>{/if}
+    </p>
+  {/if}
   {#if bench.playing !== undefined}
     <p
       class="absolute bottom-2 left-1/2 flex -translate-x-1/2 gap-4 border border-ink bg-sheet px-3 py-1 text-sm"

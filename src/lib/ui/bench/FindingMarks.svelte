@@ -4,6 +4,7 @@
   import { sayFinding } from '$lib/core/text'
   import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
   import type { Bench, NumberedFinding } from './bench.svelte'
+  import type { Felt } from './felt'
   import { toScreen, type ViewFrame } from './layout'
 
   interface Props {
@@ -38,15 +39,25 @@
   const hidesFigure = (x: number, y: number): boolean =>
     figureAt !== undefined && Math.abs(figureAt[0] - x) < FIGURE_PX.x && Math.abs(figureAt[1] - y) < FIGURE_PX.y
 
+  /** While something is carried only what that changes is marked; the rest waits in the column. */
+  const shown = $derived.by(() => {
+    if (!bench.carrying) return bench.findings.map((numbered) => ({ numbered, change: undefined }))
+    const numbers = new Map(bench.findings.map(({ number, finding }) => [finding.key, number]))
+    return bench.felt.map(({ finding, change }) => ({
+      numbered: { number: numbers.get(finding.key) ?? 0, finding },
+      change,
+    }))
+  })
+
   /** Marks that would lie on one another, or on the figure of what is in hand, stand beside. */
   const marks = $derived.by(() => {
-    const placed: { numbered: NumberedFinding; at: Vec2 }[] = []
-    for (const numbered of bench.findings) {
+    const placed: { numbered: NumberedFinding; change: Felt['change'] | undefined; at: Vec2 }[] = []
+    for (const { numbered, change } of shown) {
       if (numbered.finding.fittings.length === 0 || isLetBe(numbered.finding)) continue
       let [x, y] = toScreen(plan, placeInPlan(numbered.finding))
       while (hidesFigure(x, y) || placed.some(({ at }) => Math.hypot(at[0] - x, at[1] - y) < SPREAD_PX - 1))
         x += SPREAD_PX
-      placed.push({ numbered, at: [x, y] })
+      placed.push({ numbered, change, at: [x, y] })
     }
     return placed
   })
@@ -74,12 +85,12 @@
     class="way"
   />
 {/if}
-{#each marks as { numbered: { number, finding }, at } (finding.key)}
+{#each marks as { numbered: { number, finding }, change, at } (finding.key)}
   <g
     data-mark={finding.code}
     data-testid="mark-{finding.code}"
     transform="translate({at[0]} {at[1]})"
-    class="mark"
+    class={['mark', change]}
     role="button"
     tabindex="0"
     aria-label="{number}: {words(finding).designer}"
@@ -97,7 +108,9 @@
   >
     <title>{words(finding).designer}</title>
     <path d={GRAVITY_SHAPES[finding.gravity].d} fill={GRAVITY_SHAPES[finding.gravity].fill} />
-    <text y={GRAVITY_SHAPES[finding.gravity].numberY} text-anchor="middle">{number}</text>
+    <text y={GRAVITY_SHAPES[finding.gravity].numberY} text-anchor="middle"
+      >{change === undefined ? number : change === 'worse' ? '+' : change === 'better' ? '−' : '✓'}</text
+    >
   </g>
 {/each}
 
@@ -111,6 +124,10 @@
     stroke: var(--sheet);
     stroke-width: 1.5;
     paint-order: stroke;
+  }
+  .mark.better path,
+  .mark.cured path {
+    fill: var(--good);
   }
   .mark:focus-visible path {
     stroke: var(--pencil);

@@ -48,6 +48,7 @@ import { Carry } from './carry.svelte'
 import { copiesOf } from './copies'
 import type { DragEffect } from './drag'
 import { keepEqual } from './keep-equal'
+import { felt, type Felt } from './felt'
 import { framesOf, type Playing } from './play'
 import { wholeMillimetres } from './settle'
 
@@ -75,6 +76,8 @@ export class Bench {
   stationMm = $state(800)
   people = $state(true)
   review: VariantReview | undefined = $state.raw(undefined)
+  /** What was said before a hand took something up. */
+  #steady: VariantReview | undefined = $state.raw(undefined)
   #before: Scene | undefined
   #played: object | undefined
 
@@ -85,7 +88,9 @@ export class Bench {
     this.#modeId = modesOf(variant.plan)[0]![0]
     this.hand = new Carry(this)
     this.#reviewer = new ReviewClient((review) => {
-      if (review.variantId === this.variantId) this.review = keepEqual(this.review, review)
+      if (review.variantId !== this.variantId) return
+      this.review = keepEqual(this.review, review)
+      if (!this.carrying) this.#steady = this.review
     })
   }
 
@@ -154,6 +159,12 @@ export class Bench {
       finding,
     })),
   )
+  /** While something is carried: what that makes worse or better in the mode shown. */
+  readonly felt: readonly Felt[] = $derived.by(() => {
+    const of = (review: VariantReview | undefined) =>
+      review?.modes.find(({ modeId }) => modeId === this.modeId)?.findings ?? []
+    return this.carrying && this.#steady?.variantId === this.variantId ? felt(of(this.#steady), of(this.review)) : []
+  })
   readonly tally = $derived.by(() => (this.review === undefined ? undefined : tally(this.review)))
   readonly demands = $derived.by(() => {
     const all = this.review?.modes.flatMap(({ findings }) => findings) ?? []

@@ -1,7 +1,16 @@
 <script lang="ts">
   import type { HouseRule, OwnRules } from '$lib/core/job'
   import { RULE_GROUPS, RULES } from '$lib/core/review'
-  import { capital, count, GRAVITY_WORDS, RULE_GROUP_WORDS, RULE_WORDS, sayMeasured } from '$lib/core/text'
+  import {
+    capital,
+    count,
+    GRAVITY_WORDS,
+    houseUnit,
+    RULE_GROUP_WORDS,
+    RULE_WORDS,
+    sayFigure,
+    sayMeasured,
+  } from '$lib/core/text'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
   import { newId } from '../job/new-id'
@@ -101,7 +110,7 @@
             <p class="text-sm text-ink-2">
               {capital(GRAVITY_WORDS[rule.gravity].one)}: {sayMeasured(rule.measure)},
               {rule.bound === 'least' ? 'at least' : 'at most'}
-              {rule.value}. {rule.reason}
+              {sayFigure(rule.value, houseUnit(rule.measure), session.job.units)}. {rule.reason}
             </p>
             <p class="flex gap-4 text-sm">
               <button class="act" onclick={() => (editing = id)}>Change</button>

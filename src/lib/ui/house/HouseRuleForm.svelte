@@ -67,7 +67,7 @@
     /></label
   >
   <div class="grid grid-cols-2 gap-3 text-sm">
-    <label
+    <label class="col-span-2"
       ><span class="text-ink-2">What is measured</span><select class="block w-full ruled" bind:value={what}>
         {#each WHATS as [id, words] (id)}<option value={id}>{words}</option>{/each}
       </select></label
@@ -83,7 +83,7 @@
       >
     {/if}
     {#if what === 'distance'}
-      <label class="col-start-2"
+      <label
         ><span class="text-ink-2">To the nearest</span><select class="block w-full ruled" bind:value={to}>
           {#each services as one (one)}<option value={one}>{SERVICE_WORDS[one]}</option>{/each}
         </select></label

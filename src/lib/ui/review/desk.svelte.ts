@@ -38,6 +38,14 @@ export interface Offers {
   readonly found?: readonly ProvenRemedy[] | 'searching'
 }
 
+/** What a way out changes, whatever to: a second figure for the same board adds nothing. */
+const whatOf = ({ commands }: ProvenRemedy): string =>
+  JSON.stringify(
+    commands.map((command) =>
+      command.type === 'fitting.parameters' ? [command.id, Object.keys(command.parameters)] : command,
+    ),
+  )
+
 /** The desk at which a designer goes through what the review says of a job’s variants. */
 export class Desk {
   readonly session: JobSession
@@ -61,8 +69,7 @@ export class Desk {
 
   /** Keeps what was seen, for the next visit to be held against. */
   keep(): void {
-    if (Object.keys(this.reviews).length > 0)
-      keepSeen(this.session.id, { at: new Date().toISOString(), figures: this.figures })
+    if (Object.keys(this.reviews).length > 0) keepSeen(this.session.id, this.figures)
   }
 
   close(): void {
@@ -116,7 +123,7 @@ export class Desk {
   #sectionsOf(faults: readonly Fault[]): readonly Section[] {
     const titleOf = ({ finding }: Fault): string =>
       isLetBe(finding) ? 'Let be' : this.sorting === 'place' ? this.placeOf(finding) : finding.gravity
-    const titles = [...new Set(faults.map(titleOf))]
+    const titles = faults.map(titleOf).filter((title, index, all) => all.indexOf(title) === index)
     if (this.sorting === 'place') titles.sort((a, b) => Number(a === 'Let be') - Number(b === 'Let be'))
     let number = 0
     return titles.map((title) => ({
@@ -158,8 +165,8 @@ export class Desk {
     const { job } = this.session
     const found = await this.#client.search(job, this.variantId, fault.finding)
     if (this.offers?.key !== key || this.session.job !== job) return
-    const known = new Set((this.offers.remedies ?? []).map(({ commands }) => JSON.stringify(commands)))
-    this.offers = { ...this.offers, found: found.filter(({ commands }) => !known.has(JSON.stringify(commands))) }
+    const known = (this.offers.remedies ?? []).map(whatOf)
+    this.offers = { ...this.offers, found: found.filter((remedy) => !known.includes(whatOf(remedy))) }
   }
 
   showVariant(id: string): void {

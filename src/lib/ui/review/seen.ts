@@ -21,8 +21,9 @@ export function lastSeen(jobId: string): Seen | undefined {
   }
 }
 
-export function keepSeen(jobId: string, seen: Seen): void {
+export function keepSeen(jobId: string, figures: Figures): void {
   try {
+    const seen: Seen = { at: new Date().toISOString(), figures }
     localStorage.setItem(keyOf(jobId), JSON.stringify(seen))
   } catch {
     // a browser that keeps nothing shows no change since the last visit

@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest'
+import { put, truck, variant } from '../../../../tests/support/plan'
+import { apply, type Job } from '$lib/core/job'
+import { reviewVariant, waive, type Finding } from '$lib/core/review'
+import { felt } from './felt'
+
+const byDay = (job: Job): readonly Finding[] =>
+  reviewVariant(job, variant).modes.find(({ modeId }) => modeId === 'mode-day')!.findings
+/** A galley and a lounge across a passage: 400 mm between them while 450 are needed; a tank 15 mm into another. */
+const start = truck(
+  put('fit-a', 'galley', 1000, 'left-wall', { depthMm: 600 }),
+  put('fit-b', 'lounge-bed', 1000, 'right-wall', { depthMm: 1100 }),
+  put('fit-c', 'water-tank', 3000, 'left-wall', { lengthMm: 600 }),
+  put('fit-d', 'water-tank', 3585, 'left-wall', { lengthMm: 600 }),
+)
+const depth = (job: Job, depthMm: number): Job =>
+  apply(job, { type: 'fitting.parameters', variant, id: 'fit-b', parameters: { depthMm } }).job
+const said = (before: Job, now: Job) =>
+  felt(byDay(before), byDay(now)).map(({ finding, change }) => `${finding.code} ${change}`)
+
+describe('felt', () => {
+  it('is nothing where nothing changes, whatever faults stand', () => {
+    expect(byDay(start).length).toBeGreaterThan(1)
+    expect(said(start, start)).toEqual([])
+  })
+
+  it('is what a move deepens, eases, cures or makes, and nothing else', () => {
+    expect(said(start, depth(start, 1120))).toEqual(['clearance-blocked worse', 'way-narrow worse'])
+    expect(said(start, depth(start, 1080))).toEqual(['clearance-blocked better', 'way-narrow better'])
+    // shoulders want 453: the way is better at 450, and well at 460
+    expect(said(start, depth(start, 1050))).toEqual(['way-narrow better', 'clearance-blocked cured'])
+    expect(said(start, depth(start, 1040))).toEqual(['clearance-blocked cured', 'way-narrow cured'])
+    expect(said(depth(start, 1040), start)).toEqual(['clearance-blocked worse', 'way-narrow worse'])
+  })
+
+  it('leaves out what was let be', () => {
+    const blocked = byDay(start).find(({ code }) => code === 'clearance-blocked')!
+    const waived = apply(start, waive(variant, 'waiver-a', blocked, 'they are slim', '2026-11-25')).job
+    expect(said(waived, depth(waived, 1040))).toEqual(['way-narrow cured'])
+  })
+})
