@@ -1,6 +1,7 @@
 import type { Need } from '../brief'
 import type { FittingKind, Parameters } from './contract'
 import { aircon } from './kinds/aircon'
+import { alarm } from './kinds/alarm'
 import { awning } from './kinds/awning'
 import { battery } from './kinds/battery'
 import { bedFixed } from './kinds/bed-fixed'
@@ -22,6 +23,7 @@ import { desk } from './kinds/desk'
 import { dogCrate } from './kinds/dog-crate'
 import { doorPocket } from './kinds/door-pocket'
 import { drawerUnit } from './kinds/drawer-unit'
+import { extinguisher } from './kinds/extinguisher'
 import { fanExtract } from './kinds/fan-extract'
 import { fuseBoard } from './kinds/fuse-board'
 import { galley } from './kinds/galley'
@@ -42,9 +44,11 @@ import { heaterCombi } from './kinds/heater-combi'
 import { heaterWater } from './kinds/heater-water'
 import { hobLoose } from './kinds/hob-loose'
 import { infillBoard } from './kinds/infill-board'
+import { inlet } from './kinds/inlet'
 import { inverter } from './kinds/inverter'
 import { lidChest } from './kinds/lid-chest'
 import { lift } from './kinds/lift'
+import { light } from './kinds/light'
 import { locker } from './kinds/locker'
 import { loungeBed } from './kinds/lounge-bed'
 import { loungeU } from './kinds/lounge-u'
@@ -87,6 +91,7 @@ import { worktopFlap } from './kinds/worktop-flap'
 /** Every kind there is, sorted by id; a test keeps this list equal to the folder. */
 export const KINDS = [
   aircon,
+  alarm,
   awning,
   battery,
   bedFixed,
@@ -108,6 +113,7 @@ export const KINDS = [
   dogCrate,
   doorPocket,
   drawerUnit,
+  extinguisher,
   fanExtract,
   fuseBoard,
   galley,
@@ -128,9 +134,11 @@ export const KINDS = [
   heaterWater,
   hobLoose,
   infillBoard,
+  inlet,
   inverter,
   lidChest,
   lift,
+  light,
   locker,
   loungeBed,
   loungeU,

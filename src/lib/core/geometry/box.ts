@@ -11,6 +11,9 @@ export const boxOf = (from: Vec3, to: Vec3): Box => ({
 export const boxesOverlap = (a: Box, b: Box): boolean =>
   spansOverlap(a.x, b.x) && spansOverlap(a.y, b.y) && spansOverlap(a.z, b.z)
 
+/** A place as a block of no size, for distances to it. */
+export const pointBox = (at: Vec3): Box => boxOf(at, at)
+
 /** The least distance between two boxes, corner to corner where they lie aslant; 0 where they touch or overlap. */
 export const boxGap = (a: Box, b: Box): number =>
   Math.hypot(

@@ -1,6 +1,6 @@
 export type { Box, Polygon, Span, Vec2, Vec3 } from './types'
 export { clamp, lerp, sharedLength, span, spanLength, spanMiddle, spanOf, spansOverlap } from './span'
-export { boxesOverlap, boxGap, boxOf, rectangle, unionOf } from './box'
+export { boxesOverlap, boxGap, boxOf, pointBox, rectangle, unionOf } from './box'
 export {
   area,
   clipHalfPlane,

@@ -9,7 +9,7 @@ export interface RuleParameter {
   readonly default: number
   readonly min: number
   readonly max: number
-  readonly unit: 'mm' | 'share' | 'count' | 'kg' | 'min' | 'deg'
+  readonly unit: 'mm' | 'share' | 'count' | 'kg' | 'min' | 'deg' | 'W/m²K'
   readonly basis: Basis
 }
 export type RuleParameters = Readonly<Record<string, RuleParameter>>
@@ -49,7 +49,10 @@ export type RuleGroup = (typeof RULE_GROUPS)[number]
 
 /** What a rule must know of a brief, a body or a plan, and does not yet: then it says nothing, rather than something false. */
 export type Missing =
-  | { readonly what: 'people' | 'sleepers' | 'travellers' | 'outer-size' | 'air-openings' }
+  | {
+      readonly what:
+        'people' | 'sleepers' | 'travellers' | 'outer-size' | 'air-openings' | 'wall-layers' | 'floor-structure'
+    }
   | { readonly what: 'service'; readonly service: ServiceType }
   | { readonly what: 'fitting'; readonly kind: string }
 

@@ -138,6 +138,29 @@ export interface FactsByCode {
   'bed-wakes': { readonly fromMode: string; readonly by: readonly string[] }
   'no-passing': { readonly people: number }
   'hangs-free': Record<never, never>
+  'alarm-missing': { readonly senses: AlarmSense }
+  'alarm-misplaced': { readonly senses: AlarmSense }
+  'extinguisher-far': { readonly from: 'exit' | 'bed' }
+  'light-none': { readonly sleeper: string; readonly nearMm: number }
+  'light-on': Record<never, never>
+  'inlets-live': Record<never, never>
+  'hook-up-at-door': { readonly openingId: string }
+  'fill-dirty': { readonly other: string }
+  'berth-cold': { readonly gapMm: number }
+  'step-high': { readonly person: string; readonly steps: number }
+  'pet-step-high': { readonly petId: string; readonly pet: string }
+  'rail-low': { readonly child: string | undefined; readonly overFloorMm: number }
+  'reserve-missing': { readonly what: 'berth' | 'belt' | 'battery' }
+  'carry-stuck': { readonly wideMm: number; readonly thickMm: number }
+  'gear-stuck': { readonly demandId: string; readonly piece: string }
+  'gear-wet': { readonly demandId: string; readonly piece: string }
+  'table-off': { readonly seat: string }
+  'drain-flat': { readonly tank: string; readonly fallMm: number }
+  'heater-near': { readonly to: { readonly kind: 'opening' | 'fitting'; readonly id: string } }
+  'battery-gases': { readonly sleeper: string }
+  'view-blocked': Record<never, never>
+  'belt-unfounded': Record<never, never>
+  'drawer-dead': { readonly extension: number }
   house: {
     readonly title: string
     readonly reason: string
@@ -146,8 +169,10 @@ export interface FactsByCode {
   }
   'service-missing': { readonly demandId: string; readonly need: Need; readonly must: boolean }
 }
+/** What an alarm senses. */
+export type AlarmSense = 'smoke' | 'monoxide' | 'leaking-gas'
 export type FindingCode = keyof FactsByCode
-export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min' | 'Wh'
+export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min' | 'Wh' | 'W/m²K'
 
 /** What a rule reports; the engine adds rule, mode and gravity. */
 export type Draft<C extends FindingCode = FindingCode> = {

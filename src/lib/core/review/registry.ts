@@ -2,55 +2,77 @@ import type { Rule } from './define-rule'
 import { airBerth } from './rules/air-berth'
 import { airHob } from './rules/air-hob'
 import { airPair } from './rules/air-pair'
+import { alarmsPlaced } from './rules/alarms-placed'
 import { awningDoor } from './rules/awning-door'
+import { batteryKept } from './rules/battery-kept'
 import { bedAlone } from './rules/bed-alone'
 import { bedHigh } from './rules/bed-high'
 import { beltFacing } from './rules/belt-facing'
+import { beltFloor } from './rules/belt-floor'
 import { beltsEnough } from './rules/belts-enough'
 import { berthLength } from './rules/berth-length'
+import { berthRail } from './rules/berth-rail'
+import { berthWarm } from './rules/berth-warm'
 import { berthWidth } from './rules/berth-width'
 import { berthsEnough } from './rules/berths-enough'
 import { bodyOpening } from './rules/body-opening'
+import { carryIn } from './rules/carry-in'
 import { changePossible } from './rules/change-possible'
 import { changeTime } from './rules/change-time'
 import { clearanceFree } from './rules/clearance-free'
 import { climbOver } from './rules/climb-over'
 import { coldNear } from './rules/cold-near'
 import { doorFree } from './rules/door-free'
+import { drainFall } from './rules/drain-fall'
 import { drawerLatch } from './rules/drawer-latch'
+import { drawerReach } from './rules/drawer-reach'
+import { driverView } from './rules/driver-view'
 import { electricsDry } from './rules/electrics-dry'
+import { extinguisherNear } from './rules/extinguisher-near'
 import { figureFits } from './rules/figure-fits'
+import { fillClean } from './rules/fill-clean'
 import { fuseNear } from './rules/fuse-near'
 import { gasVent } from './rules/gas-vent'
 import { gasZone } from './rules/gas-zone'
+import { gearOut } from './rules/gear-out'
 import { gearStowed } from './rules/gear-stowed'
 import { groundClear } from './rules/ground-clear'
 import { headsApart } from './rules/heads-apart'
 import { headsClear } from './rules/heads-clear'
+import { heaterClear } from './rules/heater-clear'
 import { heldFast } from './rules/held-fast'
 import { hobBeside } from './rules/hob-beside'
+import { hookUpSide } from './rules/hook-up-side'
+import { inletOne } from './rules/inlet-one'
 import { insideShell } from './rules/inside-shell'
+import { lightDoor } from './rules/light-door'
+import { lightReading } from './rules/light-reading'
 import { looseStowed } from './rules/loose-stowed'
 import { mattressAir } from './rules/mattress-air'
 import { noHoles } from './rules/no-holes'
 import { noOverlap } from './rules/no-overlap'
 import { parkingFit } from './rules/parking-fit'
 import { passingPlace } from './rules/passing-place'
+import { petStep } from './rules/pet-step'
 import { quietHeads } from './rules/quiet-heads'
 import { railHeld } from './rules/rail-held'
 import { reclineFree } from './rules/recline-free'
 import { resaleBed } from './rules/resale-bed'
+import { reserveKept } from './rules/reserve-kept'
 import { serviceAccess } from './rules/service-access'
 import { servicePresent } from './rules/service-present'
 import { sitUp } from './rules/sit-up'
 import { standingHeight } from './rules/standing-height'
 import { standsOn } from './rules/stands-on'
 import { stealthSeen } from './rules/stealth-seen'
+import { stepRise } from './rules/step-rise'
 import { swivelFree } from './rules/swivel-free'
+import { tableKnee } from './rules/table-knee'
 import { tablePlaces } from './rules/table-places'
 import { turningCircle } from './rules/turning-circle'
 import { wayWidth } from './rules/way-width'
 import { waysOut } from './rules/ways-out'
+import { wetApart } from './rules/wet-apart'
 import { worktopFree } from './rules/worktop-free'
 import { worktopHeight } from './rules/worktop-height'
 
@@ -59,55 +81,77 @@ export const RULES: readonly Rule[] = [
   airBerth,
   airHob,
   airPair,
+  alarmsPlaced,
   awningDoor,
+  batteryKept,
   bedAlone,
   bedHigh,
   beltFacing,
+  beltFloor,
   beltsEnough,
   berthLength,
+  berthRail,
+  berthWarm,
   berthWidth,
   berthsEnough,
   bodyOpening,
+  carryIn,
   changePossible,
   changeTime,
   clearanceFree,
   climbOver,
   coldNear,
   doorFree,
+  drainFall,
   drawerLatch,
+  drawerReach,
+  driverView,
   electricsDry,
+  extinguisherNear,
   figureFits,
+  fillClean,
   fuseNear,
   gasVent,
   gasZone,
+  gearOut,
   gearStowed,
   groundClear,
   headsApart,
   headsClear,
+  heaterClear,
   heldFast,
   hobBeside,
+  hookUpSide,
+  inletOne,
   insideShell,
+  lightDoor,
+  lightReading,
   looseStowed,
   mattressAir,
   noHoles,
   noOverlap,
   parkingFit,
   passingPlace,
+  petStep,
   quietHeads,
   railHeld,
   reclineFree,
   resaleBed,
+  reserveKept,
   serviceAccess,
   servicePresent,
   sitUp,
   standingHeight,
   standsOn,
   stealthSeen,
+  stepRise,
   swivelFree,
+  tableKnee,
   tablePlaces,
   turningCircle,
   wayWidth,
   waysOut,
+  wetApart,
   worktopFree,
   worktopHeight,
 ]

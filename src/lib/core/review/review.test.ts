@@ -39,6 +39,8 @@ describe('registry', () => {
   })
 })
 
+/** A garage as large as it gets. */
+const HALL = { lengthMm: 1600, depthMm: 1200, heightMm: 1000 }
 const onFloor: Partial<Seat> = { up: { from: 'floor', mm: 0 } }
 
 /** The long van with its seats set 190 mm further back, a wardrobe against the bulkhead, and the driver's seat turned by day. */
@@ -495,6 +497,160 @@ const CASES: {
     needed: 2,
     silent: truck(put('fit-a', 'bed-fixed', 1200, 'centreline')),
   },
+  'alarm-missing': {
+    speaks: truck(person(1700), put('fit-a', 'alarm', 1000, 'left-wall', { senses: 'monoxide' })),
+    measured: 0,
+    needed: 1,
+    silent: truck(person(1700), smokeAt(1990)),
+  },
+  'alarm-misplaced': {
+    // its top is 110 over its base; the ceiling over it, 20 from the wall, is at 2080 + 20 × 70 / 60 = 2103
+    speaks: truck(person(1700), smokeAt(1650)),
+    measured: 2103 - 1650 - 110,
+    needed: 300,
+    silent: truck(person(1700), smokeAt(1694)),
+  },
+  'extinguisher-far': {
+    speaks: truck(person(1700), put('fit-a', 'extinguisher', 2119, 'right-wall')),
+    measured: 1001, // 120 wide, to the side door at 3240
+    needed: 1000,
+    silent: truck(person(1700), put('fit-a', 'extinguisher', 2120, 'right-wall')),
+  },
+  'light-none': {
+    speaks: truck(person(1700), sleepsAcross(1000, 1400), put('fit-l', 'light', 1700, 'left-wall', { place: 'room' })),
+    measured: 0,
+    needed: 1,
+    silent: truck(person(1700), sleepsAcross(1000, 1400), put('fit-l', 'light', 1700, 'left-wall')),
+  },
+  'light-on': {
+    speaks: truck(put('fit-l', 'light', 3000, 'left-wall', { place: 'door', switched: false })),
+    measured: 0,
+    needed: 1,
+    silent: truck(put('fit-l', 'light', 3000, 'left-wall', { place: 'door', switched: true })),
+  },
+  'inlets-live': {
+    speaks: truck(put('fit-a', 'inlet', 500, 'left-wall'), put('fit-b', 'inlet', 900, 'left-wall')),
+    measured: 2,
+    needed: 1,
+    silent: truck(put('fit-a', 'inlet', 500, 'left-wall'), put('fit-b', 'inlet', 900, 'left-wall', { takes: 'water' })),
+  },
+  'hook-up-at-door': {
+    // the side door begins at 3240; the inlet is 150 long
+    speaks: truck(put('fit-a', 'inlet', 2700, 'right-wall', { lengthMm: 150 })),
+    measured: 3240 - 2850,
+    needed: 400,
+    silent: truck(put('fit-a', 'inlet', 2690, 'right-wall', { lengthMm: 150 })),
+  },
+  'fill-dirty': {
+    speaks: truck(
+      put('fit-t', 'toilet-cassette', 1000, 'left-wall', { lengthMm: 400 }),
+      put('fit-a', 'inlet', 2390, 'left-wall', { takes: 'water' }),
+    ),
+    measured: 990,
+    needed: 1000,
+    silent: truck(
+      put('fit-t', 'toilet-cassette', 1000, 'left-wall', { lengthMm: 400 }),
+      put('fit-a', 'inlet', 2400, 'left-wall', { takes: 'water' }),
+    ),
+  },
+  'berth-cold': {
+    // EN ISO 6946: 1 / (0.13 + 0.003 / 0.17 + 0.04); the bed leaves 2 at either wall
+    speaks: truck(ply(3), put('fit-a', 'bed-fixed', 1000, 'centreline', { lengthMm: 2090 })),
+    measured: 5.33,
+    needed: 1.5,
+    silent: truck(ply(3), put('fit-a', 'bed-fixed', 1000, 'centreline', { lengthMm: 2010 })),
+  },
+  'step-high': {
+    speaks: truck(person(1700)),
+    measured: 965, // 3125 − 2160
+    needed: 600,
+    // a tread 360 down leaves 600 of a floor that is 960 up
+    silent: truck(person(1700), floorUp(960), put('fit-s', 'step', 3300, 'right-wall', { dropMm: 400 })),
+  },
+  'pet-step-high': {
+    speaks: truck(dog(964)),
+    measured: 965,
+    needed: 964,
+    silent: truck(dog(965)),
+  },
+  'rail-low': {
+    speaks: truck(person(1700), put('fit-a', 'bunks', 1000, 'left-wall', { railHighMm: 150 })),
+    measured: 150,
+    needed: 160,
+    silent: truck(person(1700), put('fit-a', 'bunks', 1000, 'left-wall', { railHighMm: 160 })),
+  },
+  'reserve-missing': {
+    speaks: truck(person(1700), foresees('child'), put('fit-a', 'bed-fixed', 1000, 'centreline', { sleepers: 1 })),
+    measured: 1,
+    needed: 2,
+    silent: truck(person(1700), foresees('child'), put('fit-a', 'bed-fixed', 1000, 'centreline', { sleepers: 2 })),
+  },
+  'carry-stuck': {
+    // 700 by 700 passes a side door of 700 and not one of 690; there is no other
+    speaks: truck(sideDoorOnly(690), bigTank(1700)),
+    measured: 0,
+    needed: 1700,
+    silent: truck(sideDoorOnly(700), bigTank(1700)),
+  },
+  'gear-stuck': {
+    speaks: truck(sideDoorOnly(600), piece([1200, 700, 650]), put('fit-g', 'garage', 500, 'left-wall', HALL)),
+    measured: 0,
+    needed: 1200,
+    silent: truck(sideDoorOnly(660), piece([1200, 700, 650]), put('fit-g', 'garage', 500, 'left-wall', HALL)),
+  },
+  'gear-wet': {
+    speaks: truck(...wetAnd('dry'), put('fit-c', 'lid-chest', 1000, 'left-wall')),
+    measured: 0,
+    needed: 1,
+    silent: truck(...wetAnd('wet'), put('fit-c', 'lid-chest', 1000, 'left-wall')),
+  },
+  'table-off': {
+    // a bench of 450 and a top on an arm before it
+    speaks: truck(put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 450, lengthMm: 600 }), armTable(660)),
+    measured: 210,
+    needed: 220,
+    silent: truck(put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 450, lengthMm: 600 }), armTable(670)),
+  },
+  'drain-flat': {
+    // its middle is 3150 further forward and 670 aside; the tank hangs 40 under the floor
+    speaks: truck(put('fit-s', 'wet-cubicle', 0, 'left-wall'), tankWaste(3200)),
+    measured: 40,
+    needed: 64, // 0.02 × 3220
+    silent: truck(put('fit-s', 'wet-cubicle', 0, 'left-wall'), tankWaste(1000)),
+  },
+  'heater-near': {
+    // the side door begins at 3240; the flue is at the heater’s middle
+    speaks: truck(put('fit-h', 'heater-air', 2800, 'right-wall', { lengthMm: 370 })),
+    measured: 3240 - 2985,
+    needed: 300,
+    silent: truck(put('fit-h', 'heater-air', 2755, 'right-wall', { lengthMm: 370 })),
+  },
+  'battery-gases': {
+    // the head is 150 from the left end of a bed that ends 100 before the wall, at 520; the battery’s top at 240
+    speaks: truck(person(1700), sleepsAcross(1000, 1400), leadAt(1600)),
+    measured: Math.hypot(280, 1050 - 200 - 800),
+    needed: 1000,
+    silent: truck(person(1700), sleepsAcross(1000, 1400), leadAt(2700)),
+  },
+  'view-blocked': {
+    // the room ahead of the driver’s middle ends 700 before it
+    speaks: inTheCab(650),
+    measured: 50,
+    needed: 0,
+    silent: inTheCab(700),
+  },
+  'belt-unfounded': {
+    speaks: belted(1400 - 201),
+    measured: 201,
+    needed: 200,
+    silent: belted(1400 - 200),
+  },
+  'drawer-dead': {
+    speaks: truck(put('fit-d', 'drawer-unit', 1000, 'left-wall', { depthMm: 600, extension: 0.7 })),
+    measured: 180,
+    needed: 150,
+    silent: truck(put('fit-d', 'drawer-unit', 1000, 'left-wall', { depthMm: 600, extension: 0.75 })),
+  },
   house: {
     speaks: houseAsks({ what: 'height', service: 'worktop' }, 'most', 880, galleyAt(900)),
     measured: 900,
@@ -659,6 +815,96 @@ function lockerAt(mm: number): Command {
 /** Cloths that are rolled up by day and slung at night, two minutes each. */
 function hammocks(count: number): Command[] {
   return Array.from({ length: count }, (_, index) => put(`fit-${index}`, 'bunk-hammock', index * 100, 'left-wall'))
+}
+
+function smokeAt(mm: number): Command {
+  return put('fit-s', 'alarm', 1000, 'left-wall', { senses: 'smoke' }, { up: { from: 'floor', mm } })
+}
+
+function ply(mm: number): Command {
+  return {
+    type: 'lining.set',
+    variant,
+    lining: { floorMm: 0, wallMm: mm, roofMm: 0, layers: { wall: [{ material: 'birch-ply', mm }] } },
+  }
+}
+
+function floorUp(mm: number): Command {
+  const shell = genericShell('truck-box')
+  return { type: 'shell.put', shell: { ...shell, outer: { ...shell.outer!, heightMm: 2160 + mm } } }
+}
+
+function dog(stepMm: number): Command {
+  return { type: 'pet.put', id: 'pet-dog', pet: { label: 'dog', lengthMm: 800, heightMm: 500, stepMm } }
+}
+
+function foresees(what: 'child' | 'battery'): Command {
+  return { type: 'brief.use', use: { future: [what] } }
+}
+
+/** The truck with no door but its side door, so wide. */
+function sideDoorOnly(wideMm: number): Command {
+  const shell = genericShell('truck-box')
+  const openings = shell.openings
+    .filter(({ side }) => side === 'right')
+    .map((door) => ({ ...door, fromMm: door.toMm - wideMm, headMm: door.sillMm + Math.max(wideMm, 705) }))
+  return { type: 'shell.put', shell: { ...shell, openings } }
+}
+
+function bigTank(lengthMm: number): Command {
+  return put('fit-w', 'water-tank', 1000, 'left-wall', { lengthMm, depthMm: 700, heightMm: 700 })
+}
+
+function piece(sizeMm: [number, number, number]): Command {
+  return want('stowage', { label: 'Chest', sizeMm })
+}
+
+function wetAnd(other: 'wet' | 'dry'): Command[] {
+  const gear = (id: string, wet: boolean): Command => ({
+    type: 'gear.put',
+    id,
+    gear: { label: id, sizeMm: [300, 200, 100], count: 1, wet },
+  })
+  return [{ type: 'brief.derives', derives: true }, gear('gear-waders', true), gear('gear-maps', other === 'wet')]
+}
+
+function armTable(heightMm: number): Command {
+  return put('fit-t', 'table-arm', 950, 'centreline', { heightMm }, { across: { from: 'centreline', mm: 250 } })
+}
+
+function tankWaste(x: number): Command {
+  return put('fit-w', 'tank-waste', x, 'centreline')
+}
+
+function leadAt(x: number): Command {
+  return put('fit-b', 'battery', x, 'left-wall', { chemistry: 'lead', depthMm: 200, heightMm: 240 })
+}
+
+/** A block that begins so far ahead of the middle of the driver’s seat, at the height of the wheel. */
+function inTheCab(aheadMm: number): Job {
+  const [seat] = genericShell('truck-box').cabSeats
+  return truck(
+    put(
+      'fit-w',
+      'water-tank',
+      seat!.xMm + aheadMm,
+      'centreline',
+      { lengthMm: 300, depthMm: 300, heightMm: 300 },
+      { across: { from: 'centreline', mm: seat!.yMm }, up: { from: 'floor', mm: seat!.cushionMm + 300 } },
+    ),
+  )
+}
+
+/** A belted bench whose rear is at 1400, and one point in the floor. */
+function belted(xMm: number): Job {
+  const shell = genericShell('truck-box')
+  return truck(
+    {
+      type: 'shell.put',
+      shell: { ...shell, rails: [], fixings: [{ id: 'point-a', label: 'point', at: [xMm, 0, 0] }] },
+    },
+    put('fit-b', 'bench-belted', 1400, 'centreline'),
+  )
 }
 
 /** Two blocks that leave a gap between them, across the truck of 2100. */

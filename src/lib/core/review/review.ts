@@ -109,6 +109,23 @@ function detailOf(draft: Draft): string {
       return draft.facts.openingId
     case 'body-cut':
       return draft.facts.changeId
+    case 'alarm-missing':
+      return draft.facts.senses
+    case 'extinguisher-far':
+      return draft.facts.from
+    case 'light-none':
+      return draft.facts.sleeper
+    case 'pet-step-high':
+      return draft.facts.petId
+    case 'reserve-missing':
+      return draft.facts.what
+    case 'table-off':
+      return draft.facts.seat
+    case 'heater-near':
+      return draft.facts.to.id
+    case 'gear-stuck':
+    case 'gear-wet':
+      return draft.facts.demandId
     case 'house':
       return draft.facts.measure.what === 'distance' ? draft.facts.measure.to : ''
     case 'gear-too-long':

@@ -38,6 +38,12 @@ const sideName = (side: WaySide, names: Names): string => {
 const between = (sides: readonly WaySide[], names: Names): string =>
   sides.length === 0 ? '' : ` between ${list(sides.map((side) => sideName(side, names)))}`
 
+const ALARM_WORDS = {
+  smoke: 'smoke',
+  monoxide: 'carbon monoxide',
+  'leaking-gas': 'leaking gas',
+} as const
+
 const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
   'outside-shell': ({ fittings, measured, facts }, names, say) => {
     const it = the(names.fitting(fittings[0]!))
@@ -559,6 +565,189 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} over the floor, and nothing holds it.`,
     client: `${capital(the(names.fitting(fittings[0]!)))} has nothing to stand or hang on.`,
     why: ['Within 60 mm below, beside or behind it there is no floor, wall, roof or other fitting.'],
+  }),
+  'alarm-missing': ({ facts }) => ({
+    title: 'An alarm is missing',
+    designer: `There is no alarm for ${ALARM_WORDS[facts.senses]}.`,
+    client: `Nothing would warn you of ${ALARM_WORDS[facts.senses]}.`,
+    why: [`Asked for by what is aboard: 1 alarm for ${ALARM_WORDS[facts.senses]}; drawn: 0.`],
+  }),
+  'alarm-misplaced': ({ fittings, measured, needed, facts }, names, say) => {
+    const it = the(names.fitting(fittings[0]!))
+    const from = {
+      smoke: 'under the roof',
+      monoxide: 'above or below the nearest sleeper’s head',
+      'leaking-gas': 'over the floor',
+    }[facts.senses]
+    return {
+      title: 'An alarm in the wrong place',
+      designer: `${capital(it)} for ${ALARM_WORDS[facts.senses]} is ${say(measured)} ${from}; at most ${say(needed)} is where it would sense it.`,
+      client: `The alarm for ${ALARM_WORDS[facts.senses]} hangs where it would be late.`,
+      why: [
+        facts.senses === 'smoke'
+          ? 'Smoke rises and fills from the roof down.'
+          : facts.senses === 'leaking-gas'
+            ? 'Bottled gas is heavier than air and fills from the floor up.'
+            : 'Carbon monoxide mixes with the air that one breathes.',
+        `Measured ${say(measured)} ${from}; at most ${say(needed)}.`,
+      ],
+    }
+  },
+  'extinguisher-far': ({ measured, needed, facts }, _names, say) => ({
+    title: 'The extinguisher is far',
+    designer: `The extinguisher is ${say(measured)} from ${facts.from === 'exit' ? 'the nearest exit' : 'the nearest pillow'}; at most ${say(needed)}.`,
+    client: 'You would have to look for the extinguisher.',
+    why: [
+      `Straight from it to ${facts.from === 'exit' ? 'the nearest door that must stay free' : 'the nearest head'}: ${say(measured)}; at most ${say(needed)}.`,
+    ],
+  }),
+  'light-none': ({ facts }, _names, say) => ({
+    title: 'No light to read by',
+    designer: `Within ${say(facts.nearMm)} of the ${facts.sleeper}’s head there is no reading light.`,
+    client: `The ${facts.sleeper} has no light to read by.`,
+    why: [`Reading lights within ${say(facts.nearMm)} of the head: 0; wanted: 1.`],
+  }),
+  'light-on': ({ fittings }, names) => ({
+    title: 'A light that wakes',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} by the door has no switch of its own.`,
+    client: 'Whoever goes out at night lights up everyone.',
+    why: ['A light that only the door works cannot be put out; wanted: 1 switch.'],
+  }),
+  'inlets-live': ({ measured }) => ({
+    title: 'More than one live inlet',
+    designer: `Mains comes in at ${formatNumber(measured)} places; with one plugged in, the pins of the other are live.`,
+    client: 'An open plug could be live. This is a danger to life.',
+    why: [`Inlets for the mains: ${formatNumber(measured)}; at most 1. A licensed electrician decides how.`],
+  }),
+  'hook-up-at-door': ({ measured, needed, facts }, names, say) => ({
+    title: 'The cable lies at the door',
+    designer: `The inlet for the mains is ${say(measured)} beside ${the(names.part(facts.openingId))}; ${say(needed)} keep the cable out of the way.`,
+    client: 'You would step over the cable.',
+    why: [`Along the side from the inlet to the door: ${say(measured)}; at least ${say(needed)}.`],
+  }),
+  'fill-dirty': ({ measured, needed, facts }, names, say) => ({
+    title: 'Clean water beside waste',
+    designer: `The filler for water is ${say(measured)} from ${the(names.fitting(facts.other))}; at least ${say(needed)}.`,
+    client: 'You would fill clean water where waste comes out.',
+    why: [`Straight from the filler to ${the(names.fitting(facts.other))}: ${say(measured)}; at least ${say(needed)}.`],
+  }),
+  'berth-cold': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'A bed against a cold wall',
+    designer: `${capital(the(names.fitting(fittings[0]!)))}’s mattress is ${say(facts.gapMm)} from a wall of ${formatNumber(measured, 2)} W/m²K; over ${formatNumber(needed, 2)} it gets damp there.`,
+    client: 'The mattress would get damp at the wall.',
+    why: [
+      `U-value of the wall as it is lined: ${formatNumber(measured, 2)} W/m²K; at most ${formatNumber(needed, 2)}.`,
+      `From the mattress to the wall: ${say(facts.gapMm)}.`,
+    ],
+  }),
+  'step-high': ({ measured, needed, facts }, _names, say) => ({
+    title: 'A high step in',
+    designer: `The highest of ${count(facts.steps, { one: 'step', many: 'steps' })} at the entrance is ${say(measured)}; the ${facts.person} takes ${say(needed)}.`,
+    client: `The ${facts.person} could not get in without a stool or a hand.`,
+    why: [
+      `From the ground to the lined floor by way of the steps that are out, the highest: ${say(measured)}; at most ${say(needed)}.`,
+    ],
+  }),
+  'pet-step-high': ({ measured, needed, facts }, _names, say) => ({
+    title: 'Too high for the pet',
+    designer: `The highest step at the entrance is ${say(measured)}; the ${facts.pet} takes ${say(needed)}.`,
+    client: `The ${facts.pet} must be lifted in.`,
+    why: [`The brief says of the ${facts.pet}: ${say(needed)} at most; the highest step: ${say(measured)}.`],
+  }),
+  'rail-low': ({ fittings, measured, needed, facts }, names, say) => {
+    const it = the(names.fitting(fittings[0]!))
+    return {
+      title: measured === 0 ? 'No rail at a high bed' : 'A low rail at a high bed',
+      designer: `${capital(it)} is ${say(facts.overFloorMm)} up${facts.child === undefined ? '' : ` and the ${facts.child} sleeps in it`}; its rail is ${measured === 0 ? 'missing' : `${say(measured)} over the mattress`}, ${say(needed)} keep one in.`,
+      client: `The ${facts.child ?? 'sleeper'} could fall out of bed.`,
+      why: [
+        `Rail over the mattress: ${say(measured)}; at least ${say(needed)} on a bed that is ${say(facts.overFloorMm)} up.`,
+      ],
+    }
+  },
+  'reserve-missing': ({ measured, needed, facts }) => {
+    const what = { berth: 'berth', belt: 'belted seat', battery: 'place for a second battery' }[facts.what]
+    return {
+      title: 'No room for what is to come',
+      designer: `The brief foresees one more ${what}: ${formatNumber(needed)} wanted, ${formatNumber(measured)} there.`,
+      client: `There is no ${what} for later.`,
+      why: [`Wanted with the one to come: ${formatNumber(needed)}; there: ${formatNumber(measured)}.`],
+    }
+  },
+  'carry-stuck': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Does not go in by a door',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(needed)} long; of its section, ${say(facts.wideMm)} by ${say(facts.thickMm)}, the longest that goes in by a door is ${say(measured)}.`,
+    client: `${capital(the(names.fitting(fittings[0]!)))} could not be carried in whole.`,
+    why: [
+      `Pushed straight through each door and turned once inside: at most ${say(measured)}; it is ${say(needed)}.`,
+      'It may go in before the cab’s bulkhead, a window or a door leaf is fitted, or come in parts.',
+    ],
+  }),
+  'gear-stuck': ({ measured, needed, facts }, _names, say) => ({
+    title: 'Gear that does not come out',
+    designer: `${facts.piece} is ${say(needed)} long; of its section ${say(measured)} go through a door.`,
+    client: `${facts.piece} would not come out again.`,
+    why: [`Pushed straight through each door and turned once: at most ${say(measured)}; it is ${say(needed)}.`],
+  }),
+  'gear-wet': ({ fittings, facts }, names) => ({
+    title: 'Wet among dry',
+    designer: `${facts.piece} comes back wet and shares ${the(names.fitting(fittings[0]!))} with dry things.`,
+    client: `${facts.piece} would wet what lies beside it.`,
+    why: ['Packed biggest first; stowages for wet things alone: 0, wanted: 1.'],
+  }),
+  'table-off': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: measured < needed ? 'No room for knees' : 'The table is high for its seat',
+    designer: `From the cushion of ${the(names.fitting(facts.seat))} to the top of ${the(names.fitting(fittings[0]!))} there are ${say(measured)}; ${measured < needed ? 'at least' : 'at most'} ${say(needed)} sit well.`,
+    client: measured < needed ? 'Your knees would meet the table.' : 'The table would be under your chin.',
+    why: [
+      `Height of the top less height of the cushion: ${say(measured)}; ${measured < needed ? 'at least' : 'at most'} ${say(needed)}.`,
+    ],
+  }),
+  'drain-flat': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Waste water does not run off',
+    designer: `From ${the(names.fitting(fittings[0]!))} to ${the(names.fitting(facts.tank))} there are ${say(measured)} of fall; its length of pipe needs ${say(needed)}.`,
+    client: 'Water would stand in the tray.',
+    why: [
+      `${say(facts.fallMm)} for each metre between their middles: ${say(needed)}; outlet over the tank’s top: ${say(measured)}.`,
+    ],
+  }),
+  'heater-near': ({ fittings, measured, needed, facts }, names, say) => {
+    const to = the(facts.to.kind === 'fitting' ? names.fitting(facts.to.id) : names.part(facts.to.id))
+    return {
+      title: 'The heater is near',
+      designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} from ${to}; at least ${say(needed)}.`,
+      client: 'Exhaust or heat could come where it should not.',
+      why: [
+        `${facts.to.kind === 'fitting' ? 'Straight between them' : 'Along the side from its middle, where the flue goes out'}: ${say(measured)}; at least ${say(needed)}.`,
+        'The maker’s sheet and a licensed fitter decide where intake and exhaust go.',
+      ],
+    }
+  },
+  'battery-gases': ({ measured, needed, facts }, _names, say) => ({
+    title: 'A lead battery by a head',
+    designer: `A lead battery stands ${say(measured)} from the ${facts.sleeper}’s head; ${say(needed)}, or a box with a vent to the outside.`,
+    client: 'The battery would gas beside your head.',
+    why: [`Straight from the battery to the head: ${say(measured)}; at least ${say(needed)}.`],
+  }),
+  'view-blocked': ({ fittings, measured }, names, say) => ({
+    title: 'In front of those in front',
+    designer: `On the road ${the(names.fitting(fittings[0]!))} reaches ${say(measured)} into where one looks out and airbags unfold.`,
+    client: 'Something is in the driver’s way.',
+    why: [
+      `Least side of the room that it shares with the space over and ahead of a cab seat: ${say(measured)}; 0 is allowed.`,
+    ],
+  }),
+  'belt-unfounded': ({ fittings, measured, needed }, names, say) => ({
+    title: 'Belts without structure below',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} stands ${say(measured)} from the nearest seat rail or point in the floor; at most ${say(needed)}.`,
+    client: 'The belts might not hold: a licensed fitter must look at the floor.',
+    why: [`In plan, from its foot to the nearest rail or point: ${say(measured)}; at most ${say(needed)}.`],
+  }),
+  'drawer-dead': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'A dead end in the drawers',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} run out ${formatNumber(facts.extension * 100)} % of their depth: ${say(measured)} stay dead, ${say(needed)} a hand still reaches. A lid or a door from the other side would use it.`,
+    client: 'You would not reach what lies at the back.',
+    why: [`Depth less the run: ${say(measured)}; at most ${say(needed)}.`],
   }),
   house: (finding, names, _say, unit) => sayHouse(finding, names, unit),
   'service-missing': ({ measured, needed, unit, facts }) => {

@@ -11,6 +11,8 @@ const UNKNOWN: Readonly<Record<Exclude<Missing['what'], 'service' | 'fitting'>, 
   sleepers: 'who sleeps in the vehicle, in the brief',
   travellers: 'who travels, in the brief',
   'outer-size': 'the body’s height over the ground, in the survey',
+  'wall-layers': 'what the wall is lined with, on the vehicle’s page',
+  'floor-structure': 'rails or points in the floor, in the survey',
   'air-openings': 'an opening for air: a fan, a hatch or a window that opens',
 }
 

@@ -41,6 +41,116 @@ export const RULE_WORDS: Readonly<Record<string, RuleWords>> = {
     designer: 'An extract fan has another opening to draw from, across the space and not beside it.',
     client: 'The fan moves the air, not only itself.',
   },
+  'alarms-placed': {
+    title: 'Alarms where it is',
+    designer: 'Smoke is sensed under the roof, leaking gas by the floor, carbon monoxide where sleepers breathe.',
+    client: 'You are woken in time.',
+  },
+  'battery-kept': {
+    title: 'No lead battery by a head',
+    designer: 'A lead battery stands away from sleepers’ heads, in a box with a vent.',
+    client: 'Nothing gasses beside your bed.',
+  },
+  'belt-floor': {
+    title: 'Belts over structure',
+    designer: 'A belted seat stands over seat rails or the maker’s points in the floor.',
+    client: 'The belts hold.',
+  },
+  'berth-rail': {
+    title: 'A rail by a high bed',
+    designer: 'A bunk, and any high bed that a child sleeps in, has a rail high enough over the mattress.',
+    client: 'No one falls out of bed.',
+  },
+  'berth-warm': {
+    title: 'No bed against a cold wall',
+    designer: 'A mattress touches only a wall that is lined well enough to stay dry.',
+    client: 'The mattress stays dry.',
+  },
+  'carry-in': {
+    title: 'It goes in through a door',
+    designer: 'Tanks, machines and cubicles that come whole pass a door and can be turned inside.',
+    client: 'Everything can be brought in, and out again.',
+  },
+  'drain-fall': {
+    title: 'Waste water runs off',
+    designer: 'From a shower or basin to a waste tank there is fall enough for its length of pipe.',
+    client: 'The shower runs dry.',
+  },
+  'drawer-reach': {
+    title: 'No dead end in a drawer',
+    designer: 'Drawers run out so far that a hand reaches their back.',
+    client: 'You reach what lies at the back.',
+  },
+  'driver-view': {
+    title: 'Free in front of those in front',
+    designer: 'On the road nothing reaches into where the driver and passenger look out and airbags unfold.',
+    client: 'Nothing is in the driver’s way.',
+  },
+  'extinguisher-near': {
+    title: 'An extinguisher by the way out',
+    designer: 'An extinguisher is beside an exit and a few steps from a bed.',
+    client: 'The extinguisher is where you need it.',
+  },
+  'fill-clean': {
+    title: 'Clean water away from waste',
+    designer: 'The filler for water is well away from waste drain and toilet hatch.',
+    client: 'You fill clean water cleanly.',
+  },
+  'gear-out': {
+    title: 'Gear comes out again',
+    designer: 'Each piece that is stowed inside passes a door.',
+    client: 'You get your things out.',
+  },
+  'heater-clear': {
+    title: 'Exhaust away from doors and tanks',
+    designer: 'A heater stands clear of doors and opening windows along its side, and of tanks.',
+    client: 'Exhaust does not come in.',
+  },
+  'hook-up-side': {
+    title: 'The cable beside the door',
+    designer: 'The inlet for the mains is clear of an entrance on its side.',
+    client: 'You do not step over the cable.',
+  },
+  'inlet-one': {
+    title: 'One live inlet',
+    designer: 'Mains comes in at one place only.',
+    client: 'No plug is live in your hand.',
+  },
+  'light-door': {
+    title: 'Door lights go out',
+    designer: 'A light by a door has a switch of its own.',
+    client: 'Going out at night wakes no one.',
+  },
+  'light-reading': {
+    title: 'A reading light for each',
+    designer: 'Where lights are drawn, each sleeper has one to read by within reach.',
+    client: 'One reads while the other sleeps.',
+  },
+  'pet-step': {
+    title: 'The pet gets in',
+    designer: 'No step at the entrance is higher than the brief says a pet takes.',
+    client: 'Your animal gets in by itself.',
+  },
+  'reserve-kept': {
+    title: 'Room for what is to come',
+    designer: 'What the brief foresees has its berth, belt or place for a battery kept.',
+    client: 'What you have in mind for later fits.',
+  },
+  'step-rise': {
+    title: 'Steps one can take',
+    designer: 'No step at the entrance is higher than the stiffest of the people can take.',
+    client: 'You get in without climbing.',
+  },
+  'table-knee': {
+    title: 'Seat and table match',
+    designer: 'Between a seat’s cushion and the top before it there is room for thighs, and no more than for elbows.',
+    client: 'You sit well at the table.',
+  },
+  'wet-apart': {
+    title: 'Wet things apart',
+    designer: 'What comes back wet is stowed where nothing dry is.',
+    client: 'Wet gear has a place of its own.',
+  },
   'awning-door': {
     title: 'The awning hangs over a door',
     designer: 'Along the vehicle an awning reaches over a door of its side.',
@@ -335,6 +445,23 @@ const figure = (value: number, unit: string, lengths: LengthUnit): string => {
 
 /** What the figures of rules are called, by their key. */
 export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
+  aheadMm: 'ahead of the seat',
+  ahMm: 'length of a battery',
+  aidMm: 'with a walker, at most',
+  bedMm: 'from the bed, at most',
+  breathMm: 'off a head’s height, at most',
+  deadMm: 'dead depth, at most',
+  exitMm: 'from the exit, at most',
+  fallMm: 'fall for each metre',
+  headMm: 'from a head, at least',
+  highMm: 'high from',
+  mostMm: 'at most',
+  mostU: 'U-value, at most',
+  openingMm: 'from an opening, at least',
+  railMm: 'rail, at least',
+  tankMm: 'from a tank, at least',
+  touchMm: 'counts as touching below',
+  underRoofMm: 'under the roof, at most',
   airMm: 'air beside it, at least',
   aloneMm: 'for one, at least',
   apartMm: 'apart, at least',

@@ -1,13 +1,7 @@
-import type { Placed } from '../../scene'
+import { BOTTLES, burnsGas } from '../burners'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 import { nearestTo } from '../nearest'
-
-const BOTTLES: ReadonlySet<string> = new Set(['gas-locker', 'gas-under'])
-
-/** What burns gas: hobs and heaters by their fuel, a galley with a hob, and an oven. */
-const burnsGas = ({ kind, fitting: { parameters } }: Placed): boolean =>
-  kind.cautions(parameters).includes('gas') && !BOTTLES.has(kind.id) && (parameters.fuel ?? 'gas') === 'gas'
 
 /** All that burns gas is in one zone with its bottle: short lines, few joints. */
 export const gasZone = defineRule({

@@ -1,4 +1,4 @@
-import { boxGap, boxOf, type Vec3 } from '../../geometry'
+import { boxGap, pointBox } from '../../geometry'
 import { sleeping } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { needsSleepers } from '../needs'
@@ -12,8 +12,6 @@ const NOISY: ReadonlySet<string> = new Set([
   'inverter',
   'aircon',
 ])
-
-const point = (at: Vec3) => boxOf(at, at)
 
 /** Heads lie away from what hums or blows at night. */
 export const quietHeads = defineRule({
@@ -30,7 +28,7 @@ export const quietHeads = defineRule({
     const sources = scene.placed.filter(({ kind }) => NOISY.has(kind.id))
     return sleeping(scene, brief).flatMap(({ person, fittingId, head }) =>
       sources.flatMap((source) => {
-        const gap = boxGap(source.bounds, point(head))
+        const gap = boxGap(source.bounds, pointBox(head))
         if (gap >= parameters.awayMm) return []
         return [
           {

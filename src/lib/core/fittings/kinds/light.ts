@@ -1,0 +1,27 @@
+import { z } from 'zod'
+import { piece } from '../boards'
+import { machine } from '../machine'
+import { choiceParameter, upTheWall } from '../shapes'
+import { line, ring } from '../symbols'
+
+/** A light: for reading by a head, for the room, or by a door, where it should go off at night. */
+export const light = machine({
+  id: 'light',
+  size: [
+    [90, 40, 600],
+    [70, 15, 150],
+    [90, 15, 250],
+  ],
+  extra: {
+    place: choiceParameter(['reading', 'room', 'door']),
+    switched: z.boolean().default(true).describe('Has a switch of its own, whatever the door does'),
+  },
+  part: 'light',
+  home: upTheWall(1150),
+  features: (p) => [
+    ring('front', 0, p.heightMm / 2, Math.min(p.lengthMm, p.heightMm) * 0.35, true),
+    line('top', [-p.lengthMm / 2, 0], [p.lengthMm / 2, 0]),
+    line('side', [0, 0], [0, p.heightMm]),
+  ],
+  parts: () => [piece('light', 0.25)],
+})

@@ -1,0 +1,55 @@
+import { spanMiddle } from '../../geometry'
+import { defineRule, practice } from '../define-rule'
+import { topOf } from '../middle'
+
+/** What drains: by kind, where its outlet is over its base. */
+const OUTLET_MM: Readonly<Record<string, number>> = {
+  'shower-rear': 0,
+  'wet-cubicle': 0,
+  'wet-room': 0,
+  galley: 500,
+  'galley-basin': 500,
+}
+
+/** Waste water runs to its tank by itself. */
+export const drainFall = defineRule({
+  id: 'drain-fall',
+  group: 'safety',
+  modes: ['living'],
+  gravity: { 'drain-flat': 'caution' },
+  basis: practice('20 mm of fall for each metre of pipe, or the tray stays wet; standing level is measured'),
+  parameters: {
+    fallMm: { default: 20, min: 5, max: 50, unit: 'mm', basis: practice('for each metre of pipe') },
+  },
+  check: ({ scene, parameters }) => {
+    const tanks = scene.placed.filter(({ services }) => services.some(({ type }) => type === 'waste'))
+    if (tanks.length === 0) return []
+    return scene.placed.flatMap((placed) => {
+      const outlet = OUTLET_MM[placed.kind.id]
+      const wet = placed.services.some(({ type }) => type === 'shower' || type === 'basin')
+      if (outlet === undefined || !wet) return []
+      const from = placed.placement.at[2] + outlet
+      const [best] = tanks
+        .map((tank) => {
+          const run = Math.hypot(
+            spanMiddle(tank.bounds.x) - spanMiddle(placed.bounds.x),
+            spanMiddle(tank.bounds.y) - spanMiddle(placed.bounds.y),
+          )
+          return { tank, fall: from - tank.bounds.z.max, needed: (run / 1000) * parameters.fallMm }
+        })
+        .sort((a, b) => b.fall - b.needed - (a.fall - a.needed))
+      if (best === undefined || best.fall >= best.needed) return []
+      return [
+        {
+          code: 'drain-flat' as const,
+          fittings: [placed.id, best.tank.id],
+          place: topOf(placed),
+          measured: Math.round(best.fall),
+          needed: Math.round(best.needed),
+          unit: 'mm' as const,
+          facts: { tank: best.tank.id, fallMm: parameters.fallMm },
+        },
+      ]
+    })
+  },
+})

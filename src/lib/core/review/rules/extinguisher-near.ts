@@ -1,0 +1,55 @@
+import { boxGap, boxOf, pointBox, type Box } from '../../geometry'
+import { isDoor, sleeping } from '../../scene'
+import { jambs } from '../../shell'
+import { hasFlame } from '../burners'
+import { defineRule, practice } from '../define-rule'
+import type { Draft } from '../finding'
+import { topOf } from '../middle'
+import { needsPartner } from '../needs'
+
+/** An extinguisher is by a way out, where a hand finds it on the way, and no walk from the bed. */
+export const extinguisherNear = defineRule({
+  id: 'extinguisher-near',
+  group: 'safety',
+  modes: ['sleeping'],
+  gravity: { 'extinguisher-far': 'caution' },
+  basis: practice('beside an exit, in reach from the bed, and not behind what may burn'),
+  parameters: {
+    exitMm: { default: 1000, min: 300, max: 3000, unit: 'mm', basis: practice('an arm and a step from the door') },
+    bedMm: { default: 3000, min: 500, max: 6000, unit: 'mm', basis: practice('a few steps from a head') },
+  },
+  needs: ({ scene }) => (scene.placed.some(hasFlame) ? needsPartner(scene, () => true, ['extinguisher']) : []),
+  check: ({ scene, brief, parameters }) => {
+    const doors = scene.interior.shell.openings
+      .filter((opening) => isDoor(opening) && opening.need !== 'may-cover')
+      .map((door) => {
+        const [[x0, y0], [x1, y1]] = jambs(scene.interior, door)
+        return boxOf(
+          [Math.min(x0, x1), Math.min(y0, y1), door.sillMm],
+          [Math.max(x0, x1), Math.max(y0, y1), door.headMm],
+        )
+      })
+    const heads = sleeping(scene, brief).map(({ head }) => pointBox(head))
+    return scene.placed
+      .filter(({ kind }) => kind.id === 'extinguisher')
+      .flatMap((one): Draft<'extinguisher-far'>[] => {
+        const far = (from: 'exit' | 'bed', places: readonly Box[], needed: number): Draft<'extinguisher-far'>[] => {
+          const measured = Math.round(Math.min(...places.map((place) => boxGap(place, one.bounds))))
+          return places.length === 0 || measured <= needed
+            ? []
+            : [
+                {
+                  code: 'extinguisher-far',
+                  fittings: [one.id],
+                  place: topOf(one),
+                  measured,
+                  needed,
+                  unit: 'mm',
+                  facts: { from },
+                },
+              ]
+        }
+        return [...far('exit', doors, parameters.exitMm), ...far('bed', heads, parameters.bedMm)]
+      })
+  },
+})

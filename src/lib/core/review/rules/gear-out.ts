@@ -1,0 +1,41 @@
+import { demandsOf, piecesOf } from '../../brief'
+import { isDoor } from '../../scene'
+import { throughDoor } from '../../shell'
+import { defineRule, plainGeometry } from '../define-rule'
+import { topOf } from '../middle'
+
+/** Each piece of gear that is stowed inside comes out by a door. */
+export const gearOut = defineRule({
+  id: 'gear-out',
+  group: 'use',
+  modes: ['driving'],
+  gravity: { 'gear-stuck': 'stop' },
+  basis: plainGeometry('the longest thing of its section that goes through a door, pushed straight and turned once'),
+  parameters: {},
+  check: ({ scene, brief, stowed }) => {
+    const { interior } = scene
+    const labels = new Map(demandsOf(brief).map(({ id, label }) => [id, label ?? '']))
+    return piecesOf(brief).flatMap((piece) => {
+      const place = stowed().places.get(piece.id)
+      if (place === undefined) return []
+      const [long, wide, thick] = [...piece.size].sort((a, b) => b - a) as [number, number, number]
+      const measured = Math.max(
+        0,
+        ...interior.shell.openings.filter(isDoor).map((door) => throughDoor(interior, door, wide, thick)?.mm ?? 0),
+      )
+      if (measured >= long) return []
+      const demandId = piece.id.split('#')[0]!
+      return [
+        {
+          code: 'gear-stuck' as const,
+          fittings: [place],
+          place: topOf(scene.placed.find(({ id }) => id === place)!),
+          measured,
+          needed: long,
+          unit: 'mm' as const,
+          facts: { demandId, piece: labels.get(demandId) ?? '' },
+        },
+      ]
+    })
+  },
+})

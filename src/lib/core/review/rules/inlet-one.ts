@@ -1,0 +1,29 @@
+import { defineRule, practice } from '../define-rule'
+import { topOf } from '../middle'
+
+/** Mains comes in at one place only: a second plug would be live at its pins. */
+export const inletOne = defineRule({
+  id: 'inlet-one',
+  group: 'safety',
+  modes: ['living'],
+  gravity: { 'inlets-live': 'stop' },
+  basis: practice('one inlet for the mains, or the pins of the other are live; work for a licensed electrician'),
+  parameters: {},
+  check: ({ scene }) => {
+    const inlets = scene.placed.filter(
+      ({ kind, fitting }) => kind.id === 'inlet' && fitting.parameters.takes === 'mains',
+    )
+    if (inlets.length < 2) return []
+    return [
+      {
+        code: 'inlets-live' as const,
+        fittings: inlets.map(({ id }) => id),
+        place: topOf(inlets[1]!),
+        measured: inlets.length,
+        needed: 1,
+        unit: 'count' as const,
+        facts: {},
+      },
+    ]
+  },
+})

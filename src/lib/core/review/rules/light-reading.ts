@@ -1,0 +1,39 @@
+import { boxGap, pointBox } from '../../geometry'
+import { sleeping } from '../../scene'
+import { defineRule, practice } from '../define-rule'
+import { needsPartner } from '../needs'
+
+/** Each sleeper reads by a light of their own. */
+export const lightReading = defineRule({
+  id: 'light-reading',
+  group: 'air',
+  modes: ['sleeping'],
+  gravity: { 'light-none': 'note' },
+  basis: practice('a reading light for each sleeper, so that one reads while the other sleeps'),
+  parameters: {
+    nearMm: { default: 800, min: 200, max: 2000, unit: 'mm', basis: practice('an arm’s reach from the pillow') },
+  },
+  needs: ({ scene }) => needsPartner(scene, (kind) => kind !== 'light', ['light']),
+  check: ({ scene, brief, parameters }) => {
+    const lights = scene.placed.filter(
+      ({ kind, fitting }) => kind.id === 'light' && fitting.parameters.place === 'reading',
+    )
+    if (!scene.placed.some(({ kind }) => kind.id === 'light')) return []
+    return sleeping(scene, brief).flatMap(({ person, fittingId, head }) => {
+      const near = lights.filter(({ bounds }) => boxGap(bounds, pointBox(head)) <= parameters.nearMm).length
+      return near > 0
+        ? []
+        : [
+            {
+              code: 'light-none' as const,
+              fittings: [fittingId],
+              place: head,
+              measured: 0,
+              needed: 1,
+              unit: 'count' as const,
+              facts: { sleeper: person.label, nearMm: parameters.nearMm },
+            },
+          ]
+    })
+  },
+})

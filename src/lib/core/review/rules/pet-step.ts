@@ -1,0 +1,36 @@
+import { entrySteps } from '../entry'
+import { defineRule, plainGeometry } from '../define-rule'
+import { middleOf } from '../middle'
+import { needsOuterSize } from '../needs'
+
+/** Each pet gets in by itself, as high as it steps. */
+export const petStep = defineRule({
+  id: 'pet-step',
+  group: 'ways',
+  modes: ['living'],
+  gravity: { 'pet-step-high': 'note' },
+  basis: plainGeometry('the highest step from the ground to the floor against what the brief says of the pet'),
+  parameters: {},
+  needs: (input) =>
+    Object.values(input.brief.pets).some(({ stepMm }) => stepMm !== undefined) ? needsOuterSize(input) : [],
+  check: ({ scene, brief }) => {
+    const steps = entrySteps(scene)
+    if (steps === undefined) return []
+    const highest = Math.max(...steps)
+    return Object.entries(brief.pets).flatMap(([petId, { label, stepMm }]) =>
+      stepMm === undefined || highest <= stepMm
+        ? []
+        : [
+            {
+              code: 'pet-step-high' as const,
+              fittings: scene.placed.filter(({ kind }) => kind.id === 'step').map(({ id }) => id),
+              place: middleOf(scene),
+              measured: highest,
+              needed: stepMm,
+              unit: 'mm' as const,
+              facts: { petId, pet: label },
+            },
+          ],
+    )
+  },
+})

@@ -1,0 +1,53 @@
+import { piecesOf, sleepersOf, travellersOf } from '../../brief'
+import { cabBelts, offered, stow } from '../../scene'
+import { bestMode } from '../best-mode'
+import { defineRule, practice } from '../define-rule'
+import type { Draft } from '../finding'
+import { middleOf } from '../middle'
+
+/** What the brief foresees has its room kept: a berth and a belt for a child to come, a place for a second battery. */
+export const reserveKept = defineRule({
+  id: 'reserve-kept',
+  group: 'future',
+  modes: ['driving', 'sleeping'],
+  gravity: { 'reserve-missing': 'note' },
+  basis: practice('room and fixings for what is foreseen are kept while they cost nothing'),
+  parameters: {
+    ahMm: { default: 360, min: 200, max: 1000, unit: 'mm', basis: practice('length of a second battery') },
+  },
+  check: ({ scene, peers, brief, parameters }) => {
+    const future = brief.use?.future ?? []
+    const missing = (
+      what: 'berth' | 'belt' | 'battery',
+      measured: number,
+      needed: number,
+    ): Draft<'reserve-missing'>[] =>
+      measured >= needed
+        ? []
+        : [
+            {
+              code: 'reserve-missing',
+              fittings: [],
+              place: middleOf(scene),
+              measured,
+              needed,
+              unit: 'count',
+              facts: { what },
+            },
+          ]
+    if (scene.purpose === 'sleeping') {
+      if (!future.includes('child')) return []
+      const { measured, here } = bestMode(scene, peers(), (one) => offered(one, 'berth'))
+      return here ? missing('berth', measured, sleepersOf(brief).length + 1) : []
+    }
+    const battery = { id: 'second-battery', size: [parameters.ahMm, 180, 240] as const, mayLie: false }
+    return [
+      ...(future.includes('child')
+        ? missing('belt', cabBelts(scene) + offered(scene, 'belt'), travellersOf(brief) + 1)
+        : []),
+      ...(future.includes('battery') && scene.placed.some(({ kind }) => kind.id === 'battery')
+        ? missing('battery', stow(scene, [...piecesOf(brief), battery]).places.has(battery.id) ? 1 : 0, 1)
+        : []),
+    ]
+  },
+})

@@ -1,0 +1,64 @@
+import { prismBounds } from '../../geometry'
+import { isAtTable, type Placed } from '../../scene'
+import { defineRule, published } from '../define-rule'
+import { topOf } from '../middle'
+
+/** How high a seat’s cushion is over the fitting’s base. */
+const cushionOf = ({ fitting: { parameters } }: Placed): number | undefined => {
+  const { seatMm, heightMm } = parameters
+  return typeof seatMm === 'number' ? seatMm : typeof heightMm === 'number' ? heightMm : undefined
+}
+
+/** Between a seat and its table there is room for thighs, and the top is not under the chin. */
+export const tableKnee = defineRule({
+  id: 'table-knee',
+  group: 'people',
+  modes: ['living'],
+  gravity: { 'table-off': 'note' },
+  basis: published('270 to 300 mm between seat and table top: Grandjean, Fitting the Task to the Man (from memory)'),
+  parameters: {
+    leastMm: {
+      default: 220,
+      min: 150,
+      max: 300,
+      unit: 'mm',
+      basis: published('thighs and a board: Grandjean (from memory)'),
+    },
+    mostMm: { default: 340, min: 260, max: 500, unit: 'mm', basis: published('elbows: Grandjean (from memory)') },
+  },
+  check: ({ scene, parameters }) => {
+    const seats = scene.placed.flatMap((seat) => {
+      const cushion = cushionOf(seat)
+      const places = seat.services.flatMap(({ type, places: all }) => (type === 'seat' ? (all ?? []) : []))
+      return cushion === undefined || places.length === 0
+        ? []
+        : [{ seat, places, topMm: seat.placement.at[2] + cushion }]
+    })
+    return scene.placed.flatMap((table) => {
+      const service = table.services.find(({ type, top }) => type === 'table-place' && top !== undefined)
+      if (service?.top === undefined) return []
+      const { top } = service
+      const high = Math.max(
+        ...table.solids.filter(({ id }) => id === 'top').map(({ prism }) => prismBounds(prism).z.max),
+      )
+      if (!Number.isFinite(high)) return []
+      return seats
+        .filter(({ seat, places }) => seat.id !== table.id && places.some((place) => isAtTable(place, top)))
+        .flatMap(({ seat, topMm }) => {
+          const measured = Math.round(high - topMm)
+          if (measured >= parameters.leastMm && measured <= parameters.mostMm) return []
+          return [
+            {
+              code: 'table-off' as const,
+              fittings: [table.id, seat.id],
+              place: topOf(table),
+              measured,
+              needed: measured < parameters.leastMm ? parameters.leastMm : parameters.mostMm,
+              unit: 'mm' as const,
+              facts: { seat: seat.id },
+            },
+          ]
+        })
+    })
+  },
+})

@@ -1,0 +1,42 @@
+import { demandsOf, piecesOf } from '../../brief'
+import { defineRule, practice } from '../define-rule'
+import { topOf } from '../middle'
+
+/** What comes back wet has a place of its own. */
+export const wetApart = defineRule({
+  id: 'wet-apart',
+  group: 'use',
+  modes: ['driving'],
+  gravity: { 'gear-wet': 'note' },
+  basis: practice('wet and dirty things have a place that can be hosed out, apart from dry ones'),
+  parameters: {},
+  check: ({ scene, brief, stowed }) => {
+    const demands = new Map(demandsOf(brief).map((demand) => [demand.id, demand]))
+    const isWet = (pieceId: string): boolean =>
+      brief.gear?.[demands.get(pieceId.split('#')[0]!)?.forWhom[0] ?? '']?.wet === true
+    const { places } = stowed()
+    const sharing = new Set(
+      piecesOf(brief)
+        .flatMap(({ id }) => (isWet(id) ? [] : [places.get(id) ?? '']))
+        .filter((id) => id !== ''),
+    )
+    const said = new Set<string>()
+    return piecesOf(brief).flatMap(({ id }) => {
+      const place = places.get(id)
+      const demandId = id.split('#')[0]!
+      if (!isWet(id) || place === undefined || !sharing.has(place) || said.has(demandId)) return []
+      said.add(demandId)
+      return [
+        {
+          code: 'gear-wet' as const,
+          fittings: [place],
+          place: topOf(scene.placed.find((one) => one.id === place)!),
+          measured: 0,
+          needed: 1,
+          unit: 'count' as const,
+          facts: { demandId, piece: demands.get(demandId)?.label ?? '' },
+        },
+      ]
+    })
+  },
+})
