@@ -15,11 +15,11 @@ export const stepRise = defineRule({
   ),
   parameters: {
     freeMm: {
-      default: 600,
+      default: 800,
       min: 200,
-      max: 900,
+      max: 1200,
       unit: 'mm',
-      basis: practice('what one climbs with a hand on the rail'),
+      basis: practice('higher than this nobody steps without a stool'),
     },
     stiffMm: { default: 300, min: 150, max: 600, unit: 'mm', basis: practice('what stiff knees take') },
     aidMm: {
