@@ -23,14 +23,22 @@ export interface Night {
   readonly sleepers: readonly Person[]
 }
 
-/** Who sleeps where: the tallest in the longest berth, as many as it takes, and so on. Those left over have no berth. */
+/**
+ * Who sleeps where: the tallest in the longest berth, as many as it takes, and so on. Where there are too few berths for all,
+ * those who fit one get it before those who are too tall for it. Those left over have no berth.
+ */
 export function assignBerths(
   scene: Scene,
   sleepers: readonly Person[],
 ): { nights: readonly Night[]; without: readonly Person[] } {
   const waiting = [...sleepers].sort((a, b) => b.statureMm - a.statureMm)
-  const nights = [...berthsOf(scene)]
-    .sort((a, b) => b.lying.lengthMm - a.lying.lengthMm)
-    .map((berth) => ({ berth, sleepers: waiting.splice(0, berth.quantity) }))
+  const berths = [...berthsOf(scene)].sort((a, b) => b.lying.lengthMm - a.lying.lengthMm)
+  const tooFew = berths.reduce((sum, { quantity }) => sum + quantity, 0) < waiting.length
+  const nights = berths.map((berth) => {
+    const fitting = tooFew ? waiting.filter(({ statureMm }) => statureMm <= berth.lying.lengthMm) : []
+    const taken = [...fitting, ...waiting.filter((person) => !fitting.includes(person))].slice(0, berth.quantity)
+    for (const person of taken) waiting.splice(waiting.indexOf(person), 1)
+    return { berth, sleepers: taken }
+  })
   return { nights, without: waiting }
 }

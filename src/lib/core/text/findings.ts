@@ -35,6 +35,12 @@ const sideName = (side: WaySide, names: Names): string => {
   return side.id === 'rear' ? 'the rear doors' : side.id === 'front' ? 'the bulkhead' : `the ${side.id} wall`
 }
 
+/** Where a way leads: two things by name, the rest by their number. */
+const wayTo = (fittings: readonly string[], names: Names): string => {
+  const all = fittings.map((id) => the(names.fitting(id)))
+  return all.length <= 3 ? list(all) : list([...all.slice(0, 2), `${all.length - 2} more`])
+}
+
 const between = (sides: readonly WaySide[], names: Names): string =>
   sides.length === 0 ? '' : ` between ${list(sides.map((side) => sideName(side, names)))}`
 
@@ -194,10 +200,10 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
   }),
   'way-narrow': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Narrow way',
-    designer: `The way to ${the(names.fitting(fittings[0]!))} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `the ${facts.person}, with wheelchair or walker, needs ${say(needed)}` : `the ${facts.person || 'tallest'}’s shoulders want ${say(needed)}`}.`,
+    designer: `The way to ${wayTo(fittings, names)} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `the ${facts.person}, with wheelchair or walker, needs ${say(needed)}` : `the ${facts.person || 'tallest'}’s shoulders want ${say(needed)}`}.`,
     client: facts.aid
-      ? `${capital(the(names.fitting(fittings[0]!)))} could not be reached with the wheelchair or walker.`
-      : `You would go sideways to reach ${the(names.fitting(fittings[0]!))}.`,
+      ? `${capital(wayTo(fittings, names))} could not be reached with the wheelchair or walker.`
+      : `You would go sideways to reach ${wayTo(fittings, names)}.`,
     why: [
       `${facts.aid ? `A route of ${say(needed)}, as published` : `Shoulder breadth 0.259 × ${say(facts.statureMm)} = ${say(needed)}`}; the widest way from the entrance is ${say(measured)} at its narrowest.`,
       `Free from 150 mm above the floor to shoulder height, to the ${list(facts.services.map((type) => SERVICE_WORDS[type]))}.`,
@@ -207,9 +213,9 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     title: 'No way through',
     designer:
       measured === 0
-        ? `There is no way from the entrance to ${the(names.fitting(fittings[0]!))} ${PURPOSE_WORDS[purpose]}.`
-        : `The way to ${the(names.fitting(fittings[0]!))} narrows to ${say(measured)}${between(facts.between, names)}; below ${say(needed)} no one sidles past.`,
-    client: `You could not get to ${the(names.fitting(fittings[0]!))} ${PURPOSE_WORDS[purpose]}.`,
+        ? `There is no way from the entrance to ${wayTo(fittings, names)} ${PURPOSE_WORDS[purpose]}.`
+        : `The way to ${wayTo(fittings, names)} narrows to ${say(measured)}${between(facts.between, names)}; below ${say(needed)} no one sidles past.`,
+    client: `You could not get to ${wayTo(fittings, names)} ${PURPOSE_WORDS[purpose]}.`,
     why: [
       `Widest way from any entrance, free from 150 mm above the floor to shoulder height: ${say(measured)}; at least ${say(facts.leastMm)} needed.`,
     ],

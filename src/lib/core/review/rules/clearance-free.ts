@@ -1,8 +1,25 @@
 import { prismBounds, spanMiddle } from '../../geometry'
-import { freedomOf, neededClearances } from '../../scene'
+import {
+  collisionsOf,
+  freedomOf,
+  neededClearances,
+  outsideOf,
+  type Blocker,
+  type Placed,
+  type Scene,
+} from '../../scene'
+import { TOUCH_MM } from '../../units'
 import { defineRule, practice } from '../define-rule'
 import type { Remedy } from '../finding'
 import { setParameters, setSeat, shiftsClearOf } from '../ways-out'
+
+/** Whether a fitting stands in what blocks it: then that is the fault, and no room before it is only what follows from it. */
+const meets = (scene: Scene, placed: Placed, blocker: Blocker): boolean =>
+  blocker.kind === 'shell'
+    ? outsideOf(scene, placed) !== undefined
+    : collisionsOf(scene, placed).some(({ b }) =>
+        b.kind === 'fitting' ? b.placed.id === blocker.id : b.keepOut.id === blocker.id,
+      )
 
 /** What a fitting needs to be used must be free in the modes that use it. */
 export const clearanceFree = defineRule({
@@ -27,6 +44,8 @@ export const clearanceFree = defineRule({
         if (clearance.use === 'sit-up') return []
         const { free, blockers } = freedomOf(scene, placed, clearance)
         if (free >= clearance.need * parameters.enough) return []
+        if (free <= TOUCH_MM && blockers.length > 0 && blockers.every((blocker) => meets(scene, placed, blocker)))
+          return []
         const bounds = prismBounds(clearance.prism)
         return [
           {

@@ -1,7 +1,8 @@
 import { aidedOf, tallestOf, type Brief } from '../../brief'
 import { ACCESS, ACCESS_SOURCE, bodyMm } from '../../people'
 import type { Vec2, Vec3 } from '../../geometry'
-import { insideDoor, isDoor, type Scene } from '../../scene'
+import type { ServiceType } from '../../fittings'
+import { insideDoor, isDoor, type Scene, type Way } from '../../scene'
 import { defineRule, practice, published } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
 import { setParameters, shift } from '../ways-out'
@@ -32,6 +33,30 @@ function inDoorway({ interior }: Scene, at: Vec2): boolean {
     )
   })
 }
+/** Ways whose narrowest places are nearer than this and alike to a few millimetres are narrow at the same place. */
+const SAME_PLACE_MM = 120
+const SAME_WIDTH_MM = 4
+
+/** One narrow place is one fault, however many things lie behind it: ways are told together by where they are narrowest. */
+function narrowPlaces(
+  ways: readonly Way[],
+): readonly { readonly way: Way; readonly fittings: readonly string[]; readonly services: readonly ServiceType[] }[] {
+  const places: { way: Way; fittings: string[]; services: ServiceType[] }[] = []
+  for (const way of ways) {
+    const same = places.find(
+      ({ way: { at, widthMm } }) =>
+        Math.hypot(at[0] - way.at[0], at[1] - way.at[1]) < SAME_PLACE_MM &&
+        Math.abs(widthMm - way.widthMm) <= SAME_WIDTH_MM,
+    )
+    if (same === undefined) places.push({ way, fittings: [way.fittingId], services: [...way.services] })
+    else {
+      same.fittings.push(way.fittingId)
+      same.services.push(...way.services.filter((service) => !same.services.includes(service)))
+    }
+  }
+  return places
+}
+
 /** From the entrance one can walk to everything that the mode uses. */
 export const wayWidth = defineRule({
   id: 'way-width',
@@ -53,21 +78,21 @@ export const wayWidth = defineRule({
   },
   check: ({ scene, ways, brief, parameters }) => {
     const { wantedMm, ...who } = passing(brief, parameters.shoulders)
-    return ways().flatMap((way): Draft<'way-narrow' | 'way-shut'>[] => {
+    return narrowPlaces(ways()).flatMap(({ way, fittings, services }): Draft<'way-narrow' | 'way-shut'>[] => {
       const common = {
-        fittings: [way.fittingId],
+        fittings,
         place: [way.at[0], way.at[1], 900] as Vec3,
         measured: way.widthMm,
         unit: 'mm' as const,
       }
       if (way.widthMm < parameters.leastMm) {
-        const facts = { services: way.services, between: way.between, leastMm: parameters.leastMm, path: way.path() }
+        const facts = { services, between: way.between, leastMm: parameters.leastMm, path: way.path() }
         return [{ ...common, code: 'way-shut' as const, needed: parameters.leastMm, facts }]
       }
       // a published door is narrower than a published route
       const neededMm = who.aid && inDoorway(scene, way.at) ? ACCESS.doorMm : wantedMm
       if (way.widthMm >= neededMm) return []
-      const facts = { services: way.services, between: way.between, ...who, path: way.path() }
+      const facts = { services, between: way.between, ...who, path: way.path() }
       return [{ ...common, code: 'way-narrow' as const, needed: neededMm, facts }]
     })
   },
