@@ -267,13 +267,47 @@ function alongAt({ obstacles }: WayGround, [x, y]: Vec2, near: readonly number[]
   return [-dy / length, dx / length]
 }
 
+/** How often a step of a cell is taken aside from what is near, to find the middle between it and what is opposite. */
+const MOST_STEPS_ASIDE = 12
+
+/**
+ * The middle between what is near a place and what is opposite; undefined where it is open to that side: a way that runs close
+ * by something is not narrow there, for one may walk further off. `enoughMm` is how far is far off.
+ */
+function middleNear(ground: WayGround, start: Vec2, enoughMm: number): Vec2 | undefined {
+  const { grid, obstacles } = ground
+  let centre = start
+  for (let step = 0; step < MOST_STEPS_ASIDE; step += 1) {
+    const near = obstacles.within(centre[0], centre[1], grid.cellMm * 2)
+    const [ax, ay] = alongAt(ground, centre, near)
+    const aside = (n: number): Vec2 => [centre[0] - ay * n, centre[1] + ax * n]
+    const here = obstacles.distance(centre[0], centre[1], near)
+    const [left, right] = [aside(grid.cellMm), aside(-grid.cellMm)].map((at) => ({
+      at,
+      distance: obstacles.distance(at[0], at[1], near),
+    })) as [{ at: Vec2; distance: number }, { at: Vec2; distance: number }]
+    const better = left.distance > right.distance ? left : right
+    if (better.distance <= here) return centre
+    if (better.distance > enoughMm) return undefined
+    centre = better.at
+  }
+  return centre
+}
+
 /**
  * The true narrowest place near a narrowest cell. The saddle of the distance field lies within a cell of it: the least
- * along the way of the greatest across it, searched to the millimetre.
+ * along the way of the greatest across it, searched to the millimetre. Nothing is narrow that is open to one side.
  */
-function saddleNear(ground: WayGround, path: readonly number[], index: number): { distance: number; at: Vec2 } {
+function saddleNear(
+  ground: WayGround,
+  path: readonly number[],
+  index: number,
+  enoughMm: number,
+): { distance: number; at: Vec2 } {
   const { grid, obstacles } = ground
-  const centre = cellCentre(grid, path[index]!)
+  const start = cellCentre(grid, path[index]!)
+  const centre = middleNear(ground, start, enoughMm)
+  if (centre === undefined) return { distance: Infinity, at: start }
   const near = obstacles.within(centre[0], centre[1], grid.cellMm * 2)
   const along = alongAt(ground, centre, near)
   const reach = grid.cellMm * 1.5
@@ -318,12 +352,31 @@ function sidesOf(ground: WayGround, at: Vec2, distance: number): readonly WaySid
   return [...near.values()].slice(0, 2)
 }
 
-/** Where a way is no wider than `most` and narrower than before and after: a cell off the true saddle may seem wider or narrower. */
+/** Widths that differ by less are one. */
+const ALIKE_MM = 0.01
+/** Along a passage of one width a place is looked at every so many cells: it may be open to one side where it begins. */
+const EVERY_CELLS = 12
+
+/**
+ * Where a way is no wider than `most` and narrower than before and after, and where it ends: a cell off the true saddle may
+ * seem wider or narrower. Of a passage of one width both ends and some between.
+ */
 function narrowPlaces(path: readonly number[], width: Float64Array, most: number): readonly number[] {
   const at = (index: number): number => (index < 0 || index >= path.length ? Infinity : width[path[index]!]!)
-  return path.flatMap((_cell, index) =>
-    at(index) <= most && at(index) < at(index - 1) && at(index) <= at(index + 1) ? [index] : [],
-  )
+  const last = path.length - 1
+  const found: number[] = []
+  for (let first = 0; first <= last;) {
+    let end = first
+    while (end < last && Math.abs(at(end + 1) - at(first)) < ALIKE_MM) end += 1
+    // where it ends one stands as well as one can: that is looked for there
+    if (end === last) found.push(last)
+    else if (at(first) <= most && at(first) < at(first - 1) && at(end) < at(end + 1)) {
+      for (let index = first; index < end; index += EVERY_CELLS) found.push(index)
+      found.push(end)
+    }
+    first = end + 1
+  }
+  return found
 }
 
 interface Target {
@@ -359,7 +412,12 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
     const zone = clearance.prism.axis === 'z' ? grown(clearance.prism.profile, reachMm) : []
     let best = -1
     for (const cell of cellsIn(ground.grid, zone))
-      if (best === -1 || paths.bottleneck[cell]! > paths.bottleneck[best]!) best = cell
+      if (
+        best === -1 ||
+        paths.bottleneck[cell]! > paths.bottleneck[best]! ||
+        (paths.bottleneck[cell] === paths.bottleneck[best] && field[cell]! > field[best]!)
+      )
+        best = cell
     const target = { fittingId: placed.id, clearanceId: clearance.id, services }
     const reach = best === -1 ? 0 : paths.bottleneck[best]!
     if (reach * 2 < SHUT_MM) {
@@ -367,13 +425,14 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
       return { ...target, widthMm: 0, at: middle, between: [], path: () => [] }
     }
     const widest = trace(paths.previous, best)
+    const enough = reach + 2 * ground.grid.cellMm
     const saddle = narrowPlaces(widest, field, reach + ground.grid.cellMm)
       .map((index) => {
         const cell = widest[index]!
         if (index === widest.length - 1) return bestNear(ground, zone, cell)
         const known = saddles.get(cell)
         if (known !== undefined) return known
-        const found = saddleNear(ground, widest, index)
+        const found = saddleNear(ground, widest, index, enough)
         saddles.set(cell, found)
         return found
       })
