@@ -161,6 +161,12 @@ export interface FactsByCode {
   'view-blocked': Record<never, never>
   'belt-unfounded': Record<never, never>
   'drawer-dead': { readonly extension: number }
+  'hung-weakly': { readonly kg: number; readonly pointKg: number }
+  'seats-few': Record<never, never>
+  'daily-behind': { readonly daily: string; readonly seldom: string }
+  'seat-high': { readonly person: string; readonly overKneeMm: number }
+  'window-covered': { readonly openingId: string }
+  'transfer-small': { readonly person: string; readonly blockers: readonly Blocker[] }
   house: {
     readonly title: string
     readonly reason: string
@@ -172,7 +178,7 @@ export interface FactsByCode {
 /** What an alarm senses. */
 export type AlarmSense = 'smoke' | 'monoxide' | 'leaking-gas'
 export type FindingCode = keyof FactsByCode
-export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min' | 'Wh' | 'W/m²K'
+export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min' | 'Wh' | 'W/m²K' | '%'
 
 /** What a rule reports; the engine adds rule, mode and gravity. */
 export type Draft<C extends FindingCode = FindingCode> = {

@@ -22,6 +22,7 @@ import { changeTime } from './rules/change-time'
 import { clearanceFree } from './rules/clearance-free'
 import { climbOver } from './rules/climb-over'
 import { coldNear } from './rules/cold-near'
+import { dailyFront } from './rules/daily-front'
 import { doorFree } from './rules/door-free'
 import { drainFall } from './rules/drain-fall'
 import { drawerLatch } from './rules/drawer-latch'
@@ -43,6 +44,7 @@ import { heaterClear } from './rules/heater-clear'
 import { heldFast } from './rules/held-fast'
 import { hobBeside } from './rules/hob-beside'
 import { hookUpSide } from './rules/hook-up-side'
+import { hungHeld } from './rules/hung-held'
 import { inletOne } from './rules/inlet-one'
 import { insideShell } from './rules/inside-shell'
 import { lightDoor } from './rules/light-door'
@@ -59,6 +61,8 @@ import { railHeld } from './rules/rail-held'
 import { reclineFree } from './rules/recline-free'
 import { resaleBed } from './rules/resale-bed'
 import { reserveKept } from './rules/reserve-kept'
+import { seatHeight } from './rules/seat-height'
+import { seatsDry } from './rules/seats-dry'
 import { serviceAccess } from './rules/service-access'
 import { servicePresent } from './rules/service-present'
 import { sitUp } from './rules/sit-up'
@@ -69,10 +73,12 @@ import { stepRise } from './rules/step-rise'
 import { swivelFree } from './rules/swivel-free'
 import { tableKnee } from './rules/table-knee'
 import { tablePlaces } from './rules/table-places'
+import { transferSpace } from './rules/transfer-space'
 import { turningCircle } from './rules/turning-circle'
 import { wayWidth } from './rules/way-width'
 import { waysOut } from './rules/ways-out'
 import { wetApart } from './rules/wet-apart'
+import { windowFree } from './rules/window-free'
 import { worktopFree } from './rules/worktop-free'
 import { worktopHeight } from './rules/worktop-height'
 
@@ -101,6 +107,7 @@ export const RULES: readonly Rule[] = [
   clearanceFree,
   climbOver,
   coldNear,
+  dailyFront,
   doorFree,
   drainFall,
   drawerLatch,
@@ -122,6 +129,7 @@ export const RULES: readonly Rule[] = [
   heldFast,
   hobBeside,
   hookUpSide,
+  hungHeld,
   inletOne,
   insideShell,
   lightDoor,
@@ -138,6 +146,8 @@ export const RULES: readonly Rule[] = [
   reclineFree,
   resaleBed,
   reserveKept,
+  seatHeight,
+  seatsDry,
   serviceAccess,
   servicePresent,
   sitUp,
@@ -148,10 +158,12 @@ export const RULES: readonly Rule[] = [
   swivelFree,
   tableKnee,
   tablePlaces,
+  transferSpace,
   turningCircle,
   wayWidth,
   waysOut,
   wetApart,
+  windowFree,
   worktopFree,
   worktopHeight,
 ]

@@ -39,6 +39,14 @@ describe('registry', () => {
   })
 })
 
+/** A window that opens, in the left wall. */
+const hopper: Command = {
+  type: 'change.put',
+  variant,
+  id: 'change-w',
+  change: { kind: 'window', side: 'left', fromMm: 1000, toMm: 1600, sillMm: 900, headMm: 1300, opens: 'hopper' },
+}
+const rolls = person(1700, 'person-a', { mobility: 'wheelchair' })
 /** A garage as large as it gets. */
 const HALL = { lengthMm: 1600, depthMm: 1200, heightMm: 1000 }
 const onFloor: Partial<Seat> = { up: { from: 'floor', mm: 0 } }
@@ -191,7 +199,7 @@ const CASES: {
       want('stowage', { sizeMm: [1300, 300, 300] }),
       put('fit-a', 'wardrobe', 1000, 'left-wall', { heightMm: 1200, lengthMm: 400, depthMm: 400 }),
     ),
-    measured: 1176, // 1200 less two boards of 12
+    measured: 1200, // as deep as the garage is across
     needed: 1300,
     silent: truck(
       want('stowage', { sizeMm: [1176, 300, 300] }),
@@ -651,6 +659,45 @@ const CASES: {
     needed: 150,
     silent: truck(put('fit-d', 'drawer-unit', 1000, 'left-wall', { depthMm: 600, extension: 0.75 })),
   },
+  'hung-weakly': {
+    // a locker of some kilograms with ten in it asks for two points
+    speaks: truck(lockerHeld(1)),
+    measured: 1,
+    needed: 2,
+    silent: truck(lockerHeld(2)),
+  },
+  'seats-few': {
+    speaks: truck(person(1700)),
+    measured: 0,
+    needed: 1,
+    silent: truck(person(1700), put('fit-a', 'bed-fixed', 400, 'centreline')),
+  },
+  'daily-behind': {
+    speaks: truck(...used('seldom'), put('fit-g', 'garage', 500, 'left-wall', HALL)),
+    measured: 1200, // as deep as the garage is across
+    needed: 600,
+    silent: truck(...used('daily'), put('fit-g', 'garage', 500, 'left-wall', HALL)),
+  },
+  'seat-high': {
+    speaks: truck(person(1400), put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 450 })),
+    measured: 450,
+    needed: 429, // 0.285 × 1400 + 30
+    silent: truck(person(1400), put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 429 })),
+  },
+  'window-covered': {
+    // 310 and 300 of a window that is 600 wide
+    speaks: truck(hopper, put('fit-w', 'wardrobe', 1000, 'left-wall', { lengthMm: 310, heightMm: 1500 })),
+    measured: 48,
+    needed: 50,
+    silent: truck(hopper, put('fit-w', 'wardrobe', 1000, 'left-wall', { lengthMm: 300, heightMm: 1500 })),
+  },
+  'transfer-small': {
+    // one gets into the bed from its front, at 2400
+    speaks: truck(rolls, sleepsAcross(1000, 1400), inFrontAt(2400 + 700)),
+    measured: 700,
+    needed: 760,
+    silent: truck(rolls, sleepsAcross(1000, 1400), inFrontAt(2400 + 760)),
+  },
   house: {
     speaks: houseAsks({ what: 'height', service: 'worktop' }, 'most', 880, galleyAt(900)),
     measured: 900,
@@ -878,6 +925,24 @@ function tankWaste(x: number): Command {
 
 function leadAt(x: number): Command {
   return put('fit-b', 'battery', x, 'left-wall', { chemistry: 'lead', depthMm: 200, heightMm: 240 })
+}
+
+function lockerHeld(points: number): Command {
+  const locker = put('fit-l', 'locker', 1000, 'left-wall', { lengthMm: 600 })
+  return {
+    ...locker,
+    fitting: { ...(locker as { fitting: object }).fitting, fixing: { how: 'inserts', points } },
+  } as Command
+}
+
+function used(second: 'daily' | 'seldom'): Command[] {
+  const gear = (id: string, use: string): Command =>
+    ({ type: 'gear.put', id, gear: { label: id, sizeMm: [300, 200, 100], count: 1, use } }) as Command
+  return [{ type: 'brief.derives', derives: true }, gear('gear-boots', 'daily'), gear('gear-tent', second)]
+}
+
+function inFrontAt(x: number): Command {
+  return put('fit-w', 'water-tank', x, 'centreline', { lengthMm: 400, depthMm: 900, heightMm: 600 })
 }
 
 /** A block that begins so far ahead of the middle of the driver’s seat, at the height of the wheel. */

@@ -126,6 +126,8 @@ function detailOf(draft: Draft): string {
     case 'gear-stuck':
     case 'gear-wet':
       return draft.facts.demandId
+    case 'window-covered':
+      return draft.facts.openingId
     case 'house':
       return draft.facts.measure.what === 'distance' ? draft.facts.measure.to : ''
     case 'gear-too-long':

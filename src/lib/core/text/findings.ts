@@ -755,6 +755,48 @@ const SENTENCES: { readonly [C in FindingCode]: Sentences<C> } = {
     client: 'You would not reach what lies at the back.',
     why: [`Depth less the run: ${say(measured)}; at most ${say(needed)}.`],
   }),
+  'hung-weakly': ({ fittings, measured, needed, facts }, names) => ({
+    title: 'Hangs by too little',
+    designer: `${capital(the(names.fitting(fittings[0]!)))}, filled about ${formatNumber(facts.kg)} kg, hangs on ${count(measured, { one: 'point', many: 'points' })} in structure; ${formatNumber(needed)} are needed.`,
+    client: `${capital(the(names.fitting(fittings[0]!)))} could come down.`,
+    why: [
+      `${formatNumber(facts.kg)} kg at ${formatNumber(facts.pointKg)} kg on each point: ${formatNumber(needed)}, never fewer than 2; straps and standing do not count.`,
+    ],
+  }),
+  'seats-few': ({ measured, needed }) => ({
+    title: 'Too few dry seats',
+    designer: `${formatNumber(needed)} live in it and ${formatNumber(measured)} can sit inside.`,
+    client: 'On a wet day not everyone could sit inside.',
+    why: [
+      `Seats, turned cab seats, and two on the edge of each bed that is made by day: ${formatNumber(measured)}; people: ${formatNumber(needed)}.`,
+    ],
+  }),
+  'daily-behind': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Daily behind seldom',
+    designer: `${facts.daily} and ${facts.seldom} share ${the(names.fitting(fittings[0]!))}, which is ${say(measured)} deep: one lies behind the other.`,
+    client: `You would unpack ${facts.seldom} to get at ${facts.daily}.`,
+    why: [`Its lesser side from above: ${say(measured)}; an arm reaches ${say(needed)} over something.`],
+  }),
+  'seat-high': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Feet do not reach the floor',
+    designer: `The cushion of ${the(names.fitting(fittings[0]!))} is ${say(measured)} up; the ${facts.person}’s knees are at ${say(needed - facts.overKneeMm)}.`,
+    client: `The ${facts.person}’s feet would not reach the floor.`,
+    why: [
+      `Knee of the shortest adult ${say(needed - facts.overKneeMm)} + ${say(facts.overKneeMm)} for shoes and cushion = ${say(needed)}; the cushion: ${say(measured)}.`,
+    ],
+  }),
+  'window-covered': ({ fittings, measured, needed, facts }, names) => ({
+    title: 'A window that cannot be opened',
+    designer: `${capital(list(fittings.map((id) => the(names.fitting(id)))))} ${fittings.length === 1 ? 'stands' : 'stand'} before ${the(names.part(facts.openingId))}: ${formatNumber(measured)} % of it stay free, ${formatNumber(needed)} % are wanted.`,
+    client: `You could not open ${the(names.part(facts.openingId))}.`,
+    why: [`Share of the pane with nothing before it: ${formatNumber(measured)} %; at least ${formatNumber(needed)} %.`],
+  }),
+  'transfer-small': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'No room to move over',
+    designer: `Beside ${the(names.fitting(fittings[0]!))} there are ${say(measured)} of ${say(needed)} for the ${facts.person}’s chair${facts.blockers.length === 0 ? '' : `, stopped by ${list(facts.blockers.map((blocker) => blockerName(blocker, names)))}`}.`,
+    client: `The ${facts.person} could not move over to ${the(names.fitting(fittings[0]!))}.`,
+    why: [`A chair’s clear floor is ${say(needed)} wide; free where one gets at it: ${say(measured)}.`],
+  }),
   house: (finding, names, _say, unit) => sayHouse(finding, names, unit),
   'service-missing': ({ measured, needed, unit, facts }) => {
     const words = NEED_WORDS[facts.need]

@@ -151,6 +151,36 @@ export const RULE_WORDS: Readonly<Record<string, RuleWords>> = {
     designer: 'What comes back wet is stowed where nothing dry is.',
     client: 'Wet gear has a place of its own.',
   },
+  'daily-front': {
+    title: 'Daily things in front',
+    designer: 'A stowage deeper than an arm does not hold daily and seldom used things together.',
+    client: 'What you use daily lies in front.',
+  },
+  'hung-held': {
+    title: 'What hangs is held',
+    designer: 'What hangs on wall or roof is fixed to structure, at points enough for its mass and what is in it.',
+    client: 'Nothing comes down on you.',
+  },
+  'seat-height': {
+    title: 'Feet on the floor',
+    designer: 'A seat is no higher than the knees of the shortest adult.',
+    client: 'Everyone sits with their feet on the floor.',
+  },
+  'seats-dry': {
+    title: 'A dry seat for each',
+    designer: 'In one of the modes one lives in, everyone can sit inside.',
+    client: 'On a wet day everyone sits dry.',
+  },
+  'transfer-space': {
+    title: 'Room to move over from a wheelchair',
+    designer: 'Beside the bed of one who uses a wheelchair, and before a toilet, there is room for the chair.',
+    client: 'You can move over from your chair.',
+  },
+  'window-free': {
+    title: 'Windows that open are reached',
+    designer: 'At least half of a window that opens is free of what stands before it.',
+    client: 'You can open your windows.',
+  },
   'awning-door': {
     title: 'The awning hangs over a door',
     designer: 'Along the vehicle an awning reaches over a door of its side.',
@@ -446,6 +476,12 @@ const figure = (value: number, unit: string, lengths: LengthUnit): string => {
 /** What the figures of rules are called, by their key. */
 export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   aheadMm: 'ahead of the seat',
+  armMm: 'deeper than an arm from',
+  beforeMm: 'room before it',
+  chairMm: 'for the chair, at least',
+  loadedKg: 'filled with',
+  overKneeMm: 'over the knee, at most',
+  pointKg: 'on one point, at most',
   ahMm: 'length of a battery',
   aidMm: 'with a walker, at most',
   bedMm: 'from the bed, at most',

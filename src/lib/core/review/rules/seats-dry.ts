@@ -1,0 +1,44 @@
+import { peopleOf } from '../../brief'
+import { seatsOffered } from '../../scene'
+import { bestMode } from '../best-mode'
+import { defineRule, practice } from '../define-rule'
+import { middleOf } from '../middle'
+import { needsPeople } from '../needs'
+
+/** When it rains everyone can sit inside, with the doors shut: in one of the modes one lives in. */
+export const seatsDry = defineRule({
+  id: 'seats-dry',
+  group: 'use',
+  modes: ['living'],
+  gravity: { 'seats-few': 'note' },
+  basis: practice('a wet day is spent sitting: a dry seat for each, on a bench, a bed’s edge or a turned cab seat'),
+  parameters: {},
+  needs: needsPeople,
+  check: ({ scene, peers, brief }) => {
+    const needed = peopleOf(brief).length
+    // two sit on the edge of a bed that is made by day
+    const seats = (one: typeof scene): number =>
+      seatsOffered(one) +
+      one.placed.reduce(
+        (sum, { services }) =>
+          sum +
+          2 *
+            services.filter(({ type }) => type === 'berth').length *
+            (services.some(({ type }) => type === 'seat') ? 0 : 1),
+        0,
+      )
+    const { measured, here } = bestMode(scene, peers(), seats)
+    if (measured >= needed || !here) return []
+    return [
+      {
+        code: 'seats-few' as const,
+        fittings: [],
+        place: middleOf(scene),
+        measured,
+        needed,
+        unit: 'count' as const,
+        facts: {},
+      },
+    ]
+  },
+})
