@@ -1,0 +1,59 @@
+import { formatNumber } from '../../units'
+import { capital, count } from '../words'
+import { the, type SentencesFor } from './kit'
+
+/** What rules about the outside say. */
+export const OUTSIDE_SENTENCES: SentencesFor<
+  'parking-high' | 'ground-low' | 'stealth-seen' | 'awning-away' | 'hook-up-at-door' | 'fill-dirty'
+> = {
+  'parking-high': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Too high for where it parks',
+    designer: `With ${the(names.fitting(fittings[0]!))} on the roof it is ${say(measured)} high; the client’s lowest bar is ${say(needed)}.`,
+    client: 'It would not fit where you park.',
+    why: [
+      `Load floor over the ground ${say(facts.floorMm)}, top of ${the(names.fitting(fittings[0]!))} over it ${say(measured - facts.floorMm)}: together ${say(measured)}; the bare vehicle is ${say(facts.outerMm)}.`,
+      'Empty and on level ground: measure it before you trust it.',
+    ],
+  }),
+  'ground-low': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Hangs lower than the vehicle',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} leaves ${say(measured)} to the ground; the vehicle itself clears ${say(needed)}.`,
+    client: `${capital(the(names.fitting(fittings[0]!)))} would touch where the vehicle does not.`,
+    why: [
+      `Load floor over the ground ${say(facts.floorMm)} less what hangs below it ${say(facts.floorMm - measured)}: ${say(measured)}.`,
+    ],
+  }),
+  'stealth-seen': ({ measured, needed, facts }) => ({
+    title: 'It shows from outside',
+    designer: `${capital(count(measured, { one: 'mark', many: 'marks' }))} can be seen from outside; the brief wants to stand unseen, at most ${formatNumber(needed)}.`,
+    client: 'One sees that someone lives in it.',
+    why: [
+      `On the roof or outside: ${formatNumber(measured - facts.changes)}; changes to the body: ${formatNumber(facts.changes)}.`,
+    ],
+  }),
+  'awning-away': ({ fittings, measured, facts }, names, say) => ({
+    title: 'The awning hangs beside the door',
+    designer:
+      facts.doors === 0
+        ? `${capital(the(names.fitting(fittings[0]!)))} hangs on the ${facts.side}, where there is no door.`
+        : `${capital(the(names.fitting(fittings[0]!)))} on the ${facts.side} is ${say(measured)} from the next door of that side.`,
+    client: 'You would step out into the rain.',
+    why: [
+      facts.doors === 0
+        ? `Doors on the ${facts.side}: none.`
+        : `Along the vehicle, from its end to the nearest edge of a door on the ${facts.side}: ${say(measured)}; 0 is over it.`,
+    ],
+  }),
+  'hook-up-at-door': ({ measured, needed, facts }, names, say) => ({
+    title: 'The cable lies at the door',
+    designer: `The inlet for the mains is ${say(measured)} beside ${the(names.part(facts.openingId))}; ${say(needed)} keep the cable out of the way.`,
+    client: 'You would step over the cable.',
+    why: [`Along the side from the inlet to the door: ${say(measured)}; at least ${say(needed)}.`],
+  }),
+  'fill-dirty': ({ measured, needed, facts }, names, say) => ({
+    title: 'Clean water beside waste',
+    designer: `The filler for water is ${say(measured)} from ${the(names.fitting(facts.other))}; at least ${say(needed)}.`,
+    client: 'You would fill clean water where waste comes out.',
+    why: [`Straight from the filler to ${the(names.fitting(facts.other))}: ${say(measured)}; at least ${say(needed)}.`],
+  }),
+}

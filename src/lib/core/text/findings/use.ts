@@ -1,0 +1,221 @@
+import { formatNumber } from '../../units'
+import { CLEARANCE_WORDS, TASK_WORDS } from '../fitting-words'
+import { capital, count, list, NEED_WORDS } from '../words'
+import { accessName, blockerName, lower, size, the, type SentencesFor } from './kit'
+
+/** What rules about use say. */
+export const USE_SENTENCES: SentencesFor<
+  | 'clearance-blocked'
+  | 'swivel-blocked'
+  | 'recline-blocked'
+  | 'gear-too-long'
+  | 'gear-no-room'
+  | 'access-first'
+  | 'access-blocked'
+  | 'loose-homeless'
+  | 'mattress-damp'
+  | 'change-stuck'
+  | 'worktop-few'
+  | 'cold-far'
+  | 'change-long'
+  | 'bed-wakes'
+  | 'gear-stuck'
+  | 'gear-wet'
+  | 'drawer-dead'
+  | 'seats-few'
+  | 'daily-behind'
+  | 'service-missing'
+> = {
+  'clearance-blocked': ({ fittings, measured, needed, unit, facts }, names, say) => {
+    const it = the(names.fitting(fittings[0]!))
+    const what = CLEARANCE_WORDS[facts.use]
+    const by = list(facts.blockers.map((blocker) => blockerName(blocker, names)))
+    const figure = (value: number) => (unit === 'deg' ? `${formatNumber(value)}°` : say(value))
+    const verb = unit === 'deg' ? 'opens only' : 'is only'
+    return {
+      title: unit === 'deg' ? 'Does not open' : 'Too little room to use it',
+      designer: `${capital(what)} at ${it} ${verb} ${figure(measured)} of ${figure(needed)}, stopped by ${by}.`,
+      client: `${capital(it)} cannot be used well: too near it, ${by}.`,
+      why: [
+        `Needed ${figure(needed)}; grown from nothing until it meets ${by}: ${figure(measured)}, short by ${figure(needed - measured)}.`,
+      ],
+    }
+  },
+  'swivel-blocked': ({ measured, needed, facts }, names) => {
+    const by = list(facts.blockers.map((blocker) => blockerName(blocker, names)))
+    return {
+      title: 'The seat does not turn',
+      designer: `The ${facts.seat}’s seat turns only ${formatNumber(measured, 1)}° of ${formatNumber(needed)}°, stopped by ${by}.`,
+      client: `You could not turn the ${facts.seat}’s seat round.`,
+      why: [
+        `Turned in steps of 7.5° about its axis, both ways round; the better way ends at ${formatNumber(measured, 1)}°, where it meets ${by}.`,
+        'A swivel under a belted seat needs approval: work for a licensed fitter.',
+      ],
+    }
+  },
+  'recline-blocked': ({ measured, needed, facts }, names) => {
+    const by = list(facts.blockers.map((blocker) => blockerName(blocker, names)))
+    return {
+      title: 'The seat does not lean back',
+      designer: `The ${facts.seat}’s seat leans back only ${formatNumber(measured, 1)}° of ${formatNumber(needed)}°, stopped by ${by}.`,
+      client: `You could not lean back in the ${facts.seat}’s seat.`,
+      why: [
+        `Its backrest, leant about its foot in steps of 2.5°, meets ${by} after ${formatNumber(measured, 1)}°; by itself it leans ${formatNumber(needed)}°.`,
+      ],
+    }
+  },
+  'gear-too-long': ({ measured, needed, facts }, _names, say) => ({
+    title: 'No stowage is long enough',
+    designer:
+      measured === 0
+        ? `No stowage takes ${facts.piece || 'a piece of gear'}, ${size(facts.size, say)}.`
+        : `${facts.piece || 'A piece of gear'} is ${say(needed)} long; the longest stowage for its section takes ${say(measured)}.`,
+    client: `${facts.piece || 'A piece of gear'} has no place.`,
+    why: [
+      `${size(facts.size, say)} tried in every stowage, on each side and slanted on its floor; the longest piece of that section that goes in is ${say(measured)}.`,
+    ],
+  }),
+  'gear-no-room': ({ facts }, _names, say) => ({
+    title: 'No room left for gear',
+    designer: `${facts.piece || 'A piece of gear'}, ${size(facts.size, say)}, would fit, but other gear is in its place.`,
+    client: `${facts.piece || 'A piece of gear'} has no place left.`,
+    why: [
+      'Pieces are packed biggest first; what is left over fits an empty stowage but none of the rooms that remain.',
+    ],
+  }),
+  'access-first': ({ measured, facts }, names) => {
+    const what = TASK_WORDS[facts.task]
+    const movedNames = list(facts.toMove.map(({ id }) => the(names.fitting(id))))
+    return {
+      title: 'Something must be moved first',
+      designer: `${capital(accessName(facts.of, names))}: ${what}, ${count(measured, { one: 'thing is', many: 'things are' })} moved first: ${movedNames}.`,
+      client: `Once in a while you move ${movedNames} ${what}.`,
+      why: [
+        `Room to get at it once in a while, held against all that stands there: ${movedNames} can be put in another stance or carried off.`,
+      ],
+    }
+  },
+  'access-blocked': ({ measured, needed, unit, facts }, names, say) => {
+    const figure = (value: number) => (unit === 'deg' ? `${formatNumber(value)}°` : say(value))
+    const what = TASK_WORDS[facts.task]
+    const by = list([
+      ...facts.blockers.map((blocker) => blockerName(blocker, names)),
+      ...facts.toMove.map(({ id }) => the(names.fitting(id))),
+    ])
+    return {
+      title: 'Cannot be got at',
+      designer: `${capital(accessName(facts.of, names))}: ${figure(needed)} are needed ${what}, there ${measured === 1 ? 'is' : 'are'} ${figure(measured)}, stopped by ${by}${facts.blockers.length > 0 ? ', which cannot be moved' : ''}.`,
+      client: `You could not get at ${accessName(facts.of, names)} ${what}.`,
+      why: [
+        `${figure(needed)} needed once in a while; ${figure(measured)} free before ${by}.`,
+        facts.toMove.length > 0
+          ? `Could be moved: ${list(facts.toMove.map(({ id }) => the(names.fitting(id))))}.`
+          : 'Nothing of it can be moved: it is fixed.',
+      ],
+    }
+  },
+  'loose-homeless': ({ fittings, measured, needed, facts }, names, say) => {
+    const pieces = facts.count === 1 ? `The ${facts.part}` : `${facts.count} × the ${facts.part}`
+    const whose = names.fitting(fittings[0]!)
+    // a stool put away is a loose part by itself
+    const of = whose.toLowerCase() === facts.part ? '' : ` of ${the(whose)}`
+    return {
+      title: 'A loose part has no place',
+      designer: `${pieces}${of}, ${size(facts.size, say)}, ${facts.count === 1 ? 'has' : 'have'} no place in this mode${facts.alone ? ': a stowage would take it, but other things are in it' : measured === 0 ? ': no stowage takes it' : `: the longest stowage for its section takes ${say(measured)}`}.`,
+      client: `The ${facts.part} would lie about.`,
+      why: [
+        `Not in use in this stance, so it was packed with the gear, biggest first: ${say(needed)} long, left over.`,
+      ],
+    }
+  },
+  'mattress-damp': ({ fittings }, names) => ({
+    title: 'The mattress cannot dry',
+    designer: `The mattress of ${the(names.fitting(fittings[0]!))} lies on a closed board.`,
+    client: 'The mattress would get damp from below.',
+    why: ['Slats or a drilled board let air under it; a closed board lets none.'],
+  }),
+  'change-stuck': ({ fittings, facts }, names) => ({
+    title: 'The change cannot be made',
+    designer: `From ${names.mode(facts.fromMode)}, ${the(names.fitting(fittings[0]!))} cannot be moved: ${list(facts.by.map((id) => the(names.fitting(id))))} ${facts.by.length > 1 ? 'are' : 'is'} in its way and cannot go first.`,
+    client: `${capital(the(names.fitting(fittings[0]!)))} could not be changed over.`,
+    why: [
+      'What it passes through on its way meets what stands there before and after every other move; no order of moves avoids it.',
+    ],
+  }),
+  'worktop-few': ({ measured, needed }, _names, say) => ({
+    title: 'Little worktop to cook at',
+    designer: `The longest free stretch of worktop while one cooks is ${say(measured)}; ${say(needed)} take a board and a pan.`,
+    client: 'There is little room to cut and to put down.',
+    why: [
+      `Free and unbroken, what stands on it or hangs low over it taken away: ${say(measured)}; wanted ${say(needed)}, as the brief cooks daily.`,
+    ],
+  }),
+  'cold-far': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'The cold box is a walk away',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} from ${the(names.fitting(facts.hob))}; within ${say(needed)} it is a step.`,
+    client: 'You would walk to the cold box while you cook.',
+    why: [`Least distance between the two: ${say(measured)}; at most ${say(needed)}.`],
+  }),
+  'change-long': ({ measured, needed, facts }, names) => ({
+    title: 'Long to change over',
+    designer: `From ${names.mode(facts.fromMode)} it takes about ${formatNumber(measured)} minutes and ${count(facts.moves, { one: 'move', many: 'moves' })}; patience ends at ${formatNumber(needed)}.`,
+    client: `It takes ${formatNumber(measured)} minutes every time.`,
+    why: [
+      `Sum of the moves from ${names.mode(facts.fromMode)}: ${formatNumber(measured)} min; at most ${formatNumber(needed)} min.`,
+    ],
+  }),
+  'bed-wakes': ({ measured, facts }, names) => ({
+    title: 'Everyone must get up',
+    designer: `To get here from ${names.mode(facts.fromMode)}, everyone gets up from all ${formatNumber(measured)} places to rest: ${list(facts.by.map((id) => the(names.fitting(id))))} must be moved.`,
+    client: 'No one can go to bed while the other still sits.',
+    why: [`Places to sit or lie before: ${formatNumber(measured)}; left in peace by the moves: 0.`],
+  }),
+  'gear-stuck': ({ measured, needed, facts }, _names, say) => ({
+    title: 'Gear that does not come out',
+    designer: `${facts.piece} is ${say(needed)} long; of its section ${say(measured)} go through a door.`,
+    client: `${facts.piece} would not come out again.`,
+    why: [`Pushed straight through each door and turned once: at most ${say(measured)}; it is ${say(needed)}.`],
+  }),
+  'gear-wet': ({ fittings, facts }, names) => ({
+    title: 'Wet among dry',
+    designer: `${facts.piece} comes back wet and shares ${the(names.fitting(fittings[0]!))} with dry things.`,
+    client: `${facts.piece} would wet what lies beside it.`,
+    why: ['Packed biggest first; stowages for wet things alone: 0, wanted: 1.'],
+  }),
+  'drawer-dead': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'A dead end in the drawers',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} run out ${formatNumber(facts.extension * 100)} % of their depth: ${say(measured)} stay dead, ${say(needed)} a hand still reaches. A lid or a door from the other side would use it.`,
+    client: 'You would not reach what lies at the back.',
+    why: [`Depth less the run: ${say(measured)}; at most ${say(needed)}.`],
+  }),
+  'seats-few': ({ measured, needed }) => ({
+    title: 'Too few dry seats',
+    designer: `${formatNumber(needed)} live in it and ${formatNumber(measured)} can sit inside.`,
+    client: 'On a wet day not everyone could sit inside.',
+    why: [
+      `Seats, turned cab seats, and two on the edge of each bed that is made by day: ${formatNumber(measured)}; people: ${formatNumber(needed)}.`,
+    ],
+  }),
+  'daily-behind': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Daily behind seldom',
+    designer: `${facts.daily} and ${facts.seldom} share ${the(names.fitting(fittings[0]!))}, which is ${say(measured)} deep: one lies behind the other.`,
+    client: `You would unpack ${facts.seldom} to get at ${facts.daily}.`,
+    why: [`Its lesser side from above: ${say(measured)}; an arm reaches ${say(needed)} over something.`],
+  }),
+  'service-missing': ({ measured, needed, unit, facts }) => {
+    const words = NEED_WORDS[facts.need]
+    return unit === 'litres'
+      ? {
+          title: 'Not enough water',
+          designer: `The tanks hold ${measured} L; the brief asks for ${needed} L.`,
+          client: `The water would not last as long as you stay.`,
+          why: [`Sum of all tanks: ${measured} L; wanted: ${needed} L.`],
+        }
+      : {
+          title: `${words.one} is missing`,
+          designer: `The brief asks for ${count(needed, { one: lower(words.one), many: lower(words.many) })}; the plan has ${measured === 0 ? 'none' : measured}.`,
+          client: `${words.one} is not in the plan yet.`,
+          why: [`A must of the brief: ${needed}; offered in this mode: ${measured}.`],
+        }
+  },
+}

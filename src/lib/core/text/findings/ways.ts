@@ -1,0 +1,84 @@
+import { SERVICE_WORDS } from '../fitting-words'
+import { capital, count, list, PURPOSE_WORDS } from '../words'
+import { between, blockerName, the, wayTo, type SentencesFor } from './kit'
+
+/** What rules about ways say. */
+export const WAYS_SENTENCES: SentencesFor<
+  | 'door-blocked'
+  | 'way-narrow'
+  | 'way-shut'
+  | 'turning-small'
+  | 'no-passing'
+  | 'step-high'
+  | 'pet-step-high'
+  | 'transfer-small'
+> = {
+  'door-blocked': ({ fittings, measured, needed, facts }, names, say) => {
+    const door = the(names.part(facts.openingId))
+    const by = list(fittings.map((id) => the(names.fitting(id))))
+    return {
+      title: 'The way in is blocked',
+      designer: `${capital(by)} leave${fittings.length > 1 ? '' : 's'} ${say(measured)} of ${door} free; ${say(needed)} must stay free.`,
+      client: `You could not get in by ${door}.`,
+      why: [
+        `${capital(door)} is ${say(facts.wholeMm)} wide; the widest stretch with nothing within 300 mm behind it is ${say(measured)}.`,
+      ],
+    }
+  },
+  'way-narrow': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Narrow way',
+    designer: `The way to ${wayTo(fittings, names)} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `the ${facts.person}, with wheelchair or walker, needs ${say(needed)}` : `the ${facts.person || 'tallest'}’s shoulders want ${say(needed)}`}.`,
+    client: facts.aid
+      ? `${capital(wayTo(fittings, names))} could not be reached with the wheelchair or walker.`
+      : `You would go sideways to reach ${wayTo(fittings, names)}.`,
+    why: [
+      `${facts.aid ? `A route of ${say(needed)}, as published` : `Shoulder breadth 0.259 × ${say(facts.statureMm)} = ${say(needed)}`}; the widest way from the entrance is ${say(measured)} at its narrowest.`,
+      `Free from 150 mm above the floor to shoulder height, to the ${list(facts.services.map((type) => SERVICE_WORDS[type]))}.`,
+    ],
+  }),
+  'way-shut': ({ fittings, measured, needed, purpose, facts }, names, say) => ({
+    title: 'No way through',
+    designer:
+      measured === 0
+        ? `There is no way from the entrance to ${wayTo(fittings, names)} ${PURPOSE_WORDS[purpose]}.`
+        : `The way to ${wayTo(fittings, names)} narrows to ${say(measured)}${between(facts.between, names)}; below ${say(needed)} no one sidles past.`,
+    client: `You could not get to ${wayTo(fittings, names)} ${PURPOSE_WORDS[purpose]}.`,
+    why: [
+      `Widest way from any entrance, free from 150 mm above the floor to shoulder height: ${say(measured)}; at least ${say(facts.leastMm)} needed.`,
+    ],
+  }),
+  'turning-small': ({ measured, needed }, _names, say) => ({
+    title: 'No room to turn',
+    designer: `The largest free circle on the floor is ${say(measured)} across; the wheelchair turns in ${say(needed)}.`,
+    client: `The wheelchair could not be turned round: ${say(needed - measured)} are missing.`,
+    why: [`Twice the largest distance from anything that stands on the floor, on a grid of 25 mm: ${say(measured)}.`],
+  }),
+  'no-passing': ({ measured, needed, facts }, _names, say) => ({
+    title: 'No place to pass',
+    designer: `The largest free circle of floor is ${say(measured)}; ${say(needed)} let one stand aside for the other.`,
+    client: `The ${facts.people} of you could not pass one another.`,
+    why: [
+      `Shoulders of the broadest and a body’s depth: ${say(needed)}; the largest free circle inside: ${say(measured)}.`,
+    ],
+  }),
+  'step-high': ({ measured, needed, facts }, _names, say) => ({
+    title: 'A high step in',
+    designer: `The highest of ${count(facts.steps, { one: 'step', many: 'steps' })} at the entrance is ${say(measured)}; the ${facts.person} takes ${say(needed)}.`,
+    client: `The ${facts.person} could not get in without a stool or a hand.`,
+    why: [
+      `From the ground to the lined floor by way of the steps that are out, the highest: ${say(measured)}; at most ${say(needed)}.`,
+    ],
+  }),
+  'pet-step-high': ({ measured, needed, facts }, _names, say) => ({
+    title: 'Too high for the pet',
+    designer: `The highest step at the entrance is ${say(measured)}; the ${facts.pet} takes ${say(needed)}.`,
+    client: `The ${facts.pet} must be lifted in.`,
+    why: [`The brief says of the ${facts.pet}: ${say(needed)} at most; the highest step: ${say(measured)}.`],
+  }),
+  'transfer-small': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'No room to move over',
+    designer: `Beside ${the(names.fitting(fittings[0]!))} there are ${say(measured)} of ${say(needed)} for the ${facts.person}’s chair${facts.blockers.length === 0 ? '' : `, stopped by ${list(facts.blockers.map((blocker) => blockerName(blocker, names)))}`}.`,
+    client: `The ${facts.person} could not move over to ${the(names.fitting(fittings[0]!))}.`,
+    why: [`A chair’s clear floor is ${say(needed)} wide; free where one gets at it: ${say(measured)}.`],
+  }),
+}
