@@ -1,6 +1,7 @@
 import { json } from '@sveltejs/kit'
 import type { z } from 'zod'
-import { parseJobText, parseModuleText, type Fault, type Job, type Module } from '$lib/core/job'
+import { parseJobText, type Fault, type Job } from '$lib/core/job'
+import { parseModuleText, type Module } from '$lib/core/module'
 import { NAMING, sayIssue } from '$lib/core/units'
 
 /** The largest document that is read, in bytes. */

@@ -1,5 +1,6 @@
 import type { Kysely } from 'kysely'
-import { moduleKg, parseModuleText, type Module, type ModuleSummary } from '$lib/core/job'
+import { type ModuleSummary } from '$lib/core/job'
+import { moduleKg, parseModuleText, type Module } from '$lib/core/module'
 import type { Schema } from './database'
 
 /** Everything that the program stores of modules; nothing else touches their tables. Times come in as ISO strings. */

@@ -2,17 +2,10 @@ import DxfParser from 'dxf-parser'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { templateView } from '$lib/core/draw'
 import { defaultsOf, kindOf } from '$lib/core/fittings'
-import {
-  moduleOf,
-  newJob,
-  parseModule,
-  parseModuleText,
-  placedModule,
-  planInterior,
-  undoList,
-  type Fitting,
-} from '$lib/core/job'
-import { buildScene, endPanel } from '$lib/core/scene'
+import { newJob, planInterior, undoList, type Fitting } from '$lib/core/job'
+import { moduleOf, parseModule, parseModuleText, placedModule } from '$lib/core/module'
+import { buildScene } from '$lib/core/scene'
+import { endPanel } from '$lib/core/draw'
 import { genericShell } from '$lib/core/shells'
 import { openDatabase } from './database'
 import { toDxf } from './dxf'

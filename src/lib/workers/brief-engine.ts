@@ -1,4 +1,5 @@
-import { compareVehicles, contradictionsOf, type Brief } from '$lib/core/brief'
+import { type Brief } from '$lib/core/brief'
+import { compareVehicles, contradictionsOf } from '$lib/core/suit'
 import { reviewVariant } from '$lib/core/review'
 import { interiorOf, type BodyChanges, type Lining, type Shell } from '$lib/core/shell'
 import { GENERIC_SHELLS } from '$lib/core/shells'

@@ -48,11 +48,6 @@ export class ReviewClient {
     return remote.remedies(job, variantId, finding)
   }
 
-  async search(job: Job, variantId: string, finding: Finding): Promise<readonly ProvenRemedy[]> {
-    const { remote } = await this.#opened
-    return remote.search(job, variantId, finding)
-  }
-
   close(): void {
     void this.#opened.then(({ worker }) => worker.terminate())
   }

@@ -2,11 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { RULE_SENTENCES, sayBecause, sayFacts } from '../text'
 import {
   allDemands,
-  BRIEF_TEMPLATES,
   briefSchema,
   demandsOf,
   DERIVE_RULES,
-  GEAR_LIBRARY,
   gearSchema,
   isOddStature,
   measureOf,
@@ -18,6 +16,7 @@ import {
   type Person,
   type Use,
 } from './index'
+import { BRIEF_TEMPLATES, GEAR_LIBRARY } from '../starts'
 
 const adult: Person = { label: 'A', statureMm: 1800, sleeps: true, travels: true }
 const second: Person = { label: 'B', statureMm: 1650, sleeps: true, travels: true }

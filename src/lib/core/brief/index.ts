@@ -68,18 +68,3 @@ export {
 } from './needs'
 export { DERIVE_RULES, PAGES, type Derived, type DeriveRule, type Facts, type Page } from './derive'
 export { allDemands, demandsOf, derivedId, mayMerge, piecesOf, type ResolvedDemand } from './demands'
-export { SITTING_SPARE_MM, statureStrips, type PersonStrip, type Platform } from './stature-strip'
-export { GEAR_LIBRARY, type TypicalGear } from './gear-library'
-export { BRIEF_TEMPLATES, type BriefTemplate } from './templates'
-export {
-  beltsOf,
-  contradictionsOf,
-  loadKg,
-  longestBedMm,
-  wallAskedMm,
-  wallLengthMm,
-  type Contradiction,
-  type ContradictionCode,
-} from './contradictions'
-export { compareVehicles, type VehicleRow } from './compare'
-export { liningCost, type LiningCost } from './lining-cost'

@@ -1,5 +1,5 @@
 import type { Vec2 } from '../geometry'
-import type { EndPanel } from '../scene'
+import type { EndPanel } from './end-panel'
 import { formatLength, type LengthUnit } from '../units'
 import { line, path, type Item, type View } from './display'
 import type { Sheet } from './svg'

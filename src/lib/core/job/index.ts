@@ -37,7 +37,7 @@ export {
   type RuleSetting,
 } from './rules-schema'
 export type { Fault } from './fault'
-export { parseJob, parseJobText, type ParsedJob } from './document'
+export { faultsOf, guard, parseJob, parseJobText, type ParsedJob } from './document'
 export { migrate, MIGRATIONS, type Migration } from './migrations'
 export { commandSchema, type Command, type Patch, type SimpleCommand } from './command'
 export { apply } from './apply'
@@ -46,17 +46,4 @@ export { CommandError } from './handlers/kit'
 export { newBrief, newJob, STANDARD_LINING, standardBrief } from './new-job'
 export { modesOf, planInterior, variantsOf } from './queries'
 export type { JobSummary, ModuleSummary } from './summary'
-export {
-  moduleJsonSchema,
-  moduleKg,
-  MODULE_FORMAT,
-  moduleOf,
-  MODULE_VERSION,
-  parseModule,
-  parseModuleText,
-  placedModule,
-  type Module,
-  type ParsedModule,
-  type Standing,
-} from './module'
 export { undoList, type Undoing } from './undo-list'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { BRIEF_TEMPLATES } from '../brief'
+import { BRIEF_TEMPLATES } from '../starts'
 import { defaultsOf, kindOf, KINDS } from '../fittings'
 import { genericShell } from '../shells'
 import { newSurvey } from '../readings'

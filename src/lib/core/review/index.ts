@@ -16,6 +16,7 @@ export { houseRuleId, SERVICE_UNITS } from './house'
 export {
   isLetBe,
   reviewJob,
+  reviewMode,
   reviewVariant,
   scenesOf,
   type FailedRule,
@@ -24,10 +25,9 @@ export {
   type VariantReview,
 } from './review'
 export { remediesFor } from './remedies'
-export { newStops, withRemedy, type ProvenRemedy } from './prove'
-export { searchRemedies } from './search'
+export { newStops, proverOf, tried, withRemedy, type ProvenRemedy } from './prove'
+export { setParameters, setSeat } from './ways-out'
 export { faultsOf, groupOf, tally, tallyByGroup, type Fault, type Tally } from './tally'
-export { ghostOf } from './ghost'
 export { takeUp, waive } from './waive'
 export { placeFor } from './place-remedy'
 export { demandStates, type DemandState } from './demand-state'

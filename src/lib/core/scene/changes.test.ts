@@ -10,7 +10,6 @@ import {
   buildScene,
   changeBetween,
   distributed,
-  endPanel,
   freedomOf,
   groupWith,
   looseLeft,
@@ -25,6 +24,7 @@ import {
   worktopRuns,
   type Reseated,
 } from './index'
+import { endPanel } from '../draw'
 import { planInterior } from '../job'
 
 const variant = 'variant-a'

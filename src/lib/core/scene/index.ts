@@ -59,5 +59,4 @@ export {
   type Alignment,
   type Reseated,
 } from './arrange'
-export { endPanel, TICK_MM, type EndPanel } from './template'
 export { tweened } from './tween'

@@ -1,16 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import {
-  askSpace,
-  cabSpace,
-  heightThere,
-  interiorOf,
-  NO_LINING,
-  shellFaults,
-  spaceTable,
-  stripOf,
-  widthThere,
-  type Shell,
-} from './index'
+import { cabSpace, heightThere, interiorOf, NO_LINING, shellFaults, widthThere, type Shell } from './index'
+import { askSpace, spaceTable, stripOf } from '../space'
 import { genericShell, GENERIC_SHELLS } from '../shells'
 
 const van = genericShell('van-long-high')

@@ -13,7 +13,6 @@ import {
   lowestRoof,
   newChange,
   NO_LINING,
-  spaceTable,
   wallReach,
   wallsAt,
   protrusionOf,
@@ -22,6 +21,7 @@ import {
   type BodyChanges,
   type Interior,
 } from './index'
+import { spaceTable } from '../space'
 import { genericShell, GENERIC_SHELLS } from '../shells'
 
 const van = genericShell('van-long-high')

@@ -69,11 +69,7 @@ export {
   type Protrusion,
 } from './questions'
 export { mostHeadroomMm } from './most-headroom'
-export { cabSpace, heightThere, isAhead, widthThere } from './cab'
+export { cabSpace, heightThere, isAhead, noCabBecause, widthThere } from './cab'
 export { depthAt, widestAcross } from './across'
-export { ceilingAreaM2, floorAreaM2, volumeM3 } from './areas'
 export { longestBoard, throughDoor, type Board, type ThroughDoor } from './board'
-export { askSpace, spaceQuestionSchema, type SpaceAnswer, type SpaceQuestion } from './ask'
 export { boxInside, protrusionOf } from './inside'
-export { roofLiningFor, stripOf, type StripCell } from './strip'
-export { spaceTable, type SpaceRow, type SpaceRowId } from './space-table'

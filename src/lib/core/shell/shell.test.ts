@@ -11,11 +11,11 @@ import {
   offsetSection,
   sectionAt,
   shellSchema,
-  spaceTable,
   wallReach,
   wallsAt,
   worstProtrusion,
 } from './index'
+import { spaceTable } from '../space'
 import { genericShell, GENERIC_SHELLS } from '../shells'
 
 const van = genericShell('van-long-high')

@@ -1,4 +1,5 @@
-import type { Basis, Contradiction, ContradictionCode } from '../brief'
+import type { Basis } from '../brief'
+import type { Contradiction, ContradictionCode } from '../suit'
 import { ACCESS_SOURCE } from '../people'
 import { sayLength, sayMass, type LengthUnit } from '../units'
 import { sayBasis } from './findings'

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { allDemands, BRIEF_TEMPLATES, DERIVE_RULES, type Brief, type ResolvedDemand } from '../brief'
+import { allDemands, DERIVE_RULES, type Brief, type ResolvedDemand } from '../brief'
+import { BRIEF_TEMPLATES } from '../starts'
 import { apply, newBrief, newJob, type Command } from '../job'
 import { genericShell } from '../shells'
 import { RULE_SENTENCES, sayBecause, sayCommand, sayDemand, sayDemandFigure, sayFacts } from './index'

@@ -1,6 +1,7 @@
 import type { Need, Purpose } from '../brief'
 import type { Gravity } from '../review'
-import type { BodyChangeKind, BodyClass, LinedFace, SpaceRowId } from '../shell'
+import type { BodyChangeKind, BodyClass, LinedFace } from '../shell'
+import type { SpaceRowId } from '../space'
 import type { SnapTo, TapeId } from '../scene'
 
 export const NEED_WORDS: Record<Need, { one: string; many: string }> = {

@@ -1,14 +1,8 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui'
   import { format } from 'date-fns'
-  import {
-    moduleOf,
-    placedModule,
-    type Fault,
-    type Module,
-    type ModuleSummary,
-    type SimpleCommand,
-  } from '$lib/core/job'
+  import { type Fault, type ModuleSummary, type SimpleCommand } from '$lib/core/job'
+  import { moduleOf, placedModule, type Module } from '$lib/core/module'
   import { sayMass } from '$lib/core/units'
   import { newId } from '../job/new-id'
   import type { Bench } from './bench.svelte'

@@ -1,4 +1,5 @@
-import { parseModule, type Module, type ModuleSummary } from '$lib/core/job'
+import { type ModuleSummary } from '$lib/core/job'
+import { parseModule, type Module } from '$lib/core/module'
 import { ask, type Answer } from '../parts/ask'
 
 export const listModules = (): Promise<Answer<readonly ModuleSummary[]>> => ask('/api/modules')

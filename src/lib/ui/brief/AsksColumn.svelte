@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { allDemands, type Contradiction, type ResolvedDemand } from '$lib/core/brief'
+  import { allDemands, type ResolvedDemand } from '$lib/core/brief'
+  import { type Contradiction } from '$lib/core/suit'
   import { planInterior, variantsOf } from '$lib/core/job'
   import {
     sayBasis,

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { onDestroy } from 'svelte'
   import { page } from '$app/state'
-  import { allDemands, BRIEF_TEMPLATES, PAGES, type Page } from '$lib/core/brief'
+  import { allDemands, PAGES, type Page } from '$lib/core/brief'
+  import { BRIEF_TEMPLATES } from '$lib/core/starts'
   import { PAGE_WORDS } from '$lib/core/text'
   import { BriefClient } from '$lib/workers/brief-client'
   import { getSession } from '../job/context'

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { GEAR_LIBRARY, MOST_GEAR, type Gear } from '$lib/core/brief'
+  import { MOST_GEAR, type Gear } from '$lib/core/brief'
+  import { GEAR_LIBRARY } from '$lib/core/starts'
   import { getSession } from '../job/context'
   import { newId } from '../job/new-id'
   import LengthField from '../parts/LengthField.svelte'

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation'
-  import type { VehicleRow } from '$lib/core/brief'
+  import type { VehicleRow } from '$lib/core/suit'
   import { variantsOf } from '$lib/core/job'
   import { GENERIC_SHELLS } from '$lib/core/shells'
   import { sayContradiction, sayContradictionBasis } from '$lib/core/text'

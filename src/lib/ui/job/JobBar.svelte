@@ -8,7 +8,7 @@
   import type { Step } from '../parts/steps'
   import { getSession } from './context'
   import type History from './HistoryPanel.svelte'
-  import ConflictDialog from './ConflictDialog.svelte'
+  import type Conflict from './ConflictDialog.svelte'
 
   interface Props {
     current: 'brief' | 'vehicle' | 'plan' | 'review'
@@ -68,6 +68,13 @@
     if (key === 'y' || event.shiftKey) session.redo()
     else session.undo()
   }
+
+  /** Comes with the first conflict. */
+  let ConflictDialog: typeof Conflict | undefined = $state.raw(undefined)
+  $effect(() => {
+    if (session.conflict !== undefined && ConflictDialog === undefined)
+      void import('./ConflictDialog.svelte').then((module) => (ConflictDialog = module.default))
+  })
 
   /** Comes when the history is first asked for. */
   let HistoryPanel: typeof History | undefined = $state.raw(undefined)
@@ -157,4 +164,4 @@
   <p role="alert" class="border-b border-stop bg-sheet px-4 py-1 text-sm text-stop">{session.save.message}</p>
 {/if}
 {#if HistoryPanel !== undefined}<HistoryPanel bind:open={historyOpen} />{/if}
-<ConflictDialog />
+{#if ConflictDialog !== undefined}<ConflictDialog />{/if}

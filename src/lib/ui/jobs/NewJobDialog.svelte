@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation'
   import { Dialog } from 'bits-ui'
-  import { BRIEF_TEMPLATES } from '$lib/core/brief'
+  import { BRIEF_TEMPLATES } from '$lib/core/starts'
   import { newBrief, newJob } from '$lib/core/job'
   import { STATURE_LIMITS_MM } from '$lib/core/people'
   import { genericShell } from '$lib/core/shells'

@@ -1,7 +1,6 @@
 <script lang="ts">
-  import { drawSection, drawView, placedFigures, type ViewId } from '$lib/core/draw'
+  import { drawSection, drawView, ghostOf, placedFigures, type ViewId } from '$lib/core/draw'
   import type { Figure } from '$lib/core/job'
-  import { ghostOf } from '$lib/core/review'
   import type { Placed, Scene } from '$lib/core/scene'
   import { formatLength } from '$lib/core/units'
   import HatchDefs from '../bench/HatchDefs.svelte'

@@ -18,6 +18,7 @@ import {
 import type { Scene } from '$lib/core/scene'
 import { namesOf } from '$lib/core/text'
 import { ReviewClient } from '$lib/workers/review-client'
+import { SearchClient } from '$lib/workers/search-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { newId } from '../job/new-id'
 import { today } from '../parts/days'
@@ -50,6 +51,7 @@ const whatOf = ({ commands }: ProvenRemedy): string =>
 export class Desk {
   readonly session: JobSession
   readonly #client = new ReviewClient()
+  readonly #searcher = new SearchClient()
   /** What the last visit saw. */
   readonly before: Seen | undefined
   #variantId = $state('')
@@ -74,6 +76,7 @@ export class Desk {
 
   close(): void {
     this.#client.close()
+    this.#searcher.close()
   }
 
   readonly variants = $derived.by(() => variantsOf(this.session.job))
@@ -163,7 +166,7 @@ export class Desk {
     if (this.offers?.key !== key) return
     this.offers = { ...this.offers, found: 'searching' }
     const { job } = this.session
-    const found = await this.#client.search(job, this.variantId, fault.finding)
+    const found = await this.#searcher.search(job, this.variantId, fault.finding)
     if (this.offers?.key !== key || this.session.job !== job) return
     const known = (this.offers.remedies ?? []).map(whatOf)
     this.offers = { ...this.offers, found: found.filter((remedy) => !known.includes(whatOf(remedy))) }

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { ceilingAreaM2, floorAreaM2, volumeM3, type Interior, type SpaceRow } from '$lib/core/shell'
+  import { type Interior } from '$lib/core/shell'
+  import { ceilingAreaM2, floorAreaM2, volumeM3, type SpaceRow } from '$lib/core/space'
   import { SPACE_ROW_WORDS } from '$lib/core/text'
   import { formatLength, sayLength, type LengthUnit } from '$lib/core/units'
   import Why from '../parts/Why.svelte'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { PersonStrip } from '$lib/core/brief'
+  import type { PersonStrip } from '$lib/core/suit'
   import { sayLength, type LengthUnit } from '$lib/core/units'
   import type { Span } from '$lib/core/geometry'
 

@@ -1,9 +1,10 @@
 <script lang="ts">
-  import { liningCost, statureStrips } from '$lib/core/brief'
+  import { liningCost, statureStrips } from '$lib/core/suit'
   import type { Bounds } from '$lib/core/draw'
   import { clamp, type Vec2 } from '$lib/core/geometry'
   import { modesOf, planInterior, variantsOf } from '$lib/core/job'
-  import { cabSpace, clearWidth, spaceTable, type BodyChange } from '$lib/core/shell'
+  import { cabSpace, clearWidth, type BodyChange } from '$lib/core/shell'
+  import { spaceTable } from '$lib/core/space'
   import { formatLength } from '$lib/core/units'
   import { fitView, frameHeight, toScreen, toView, type ViewFrame } from '../bench/layout'
   import Marks from '../bench/Marks.svelte'

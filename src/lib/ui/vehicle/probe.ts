@@ -1,4 +1,4 @@
-import type { LiningCost } from '$lib/core/brief'
+import type { LiningCost } from '$lib/core/suit'
 import {
   cabSpace,
   depthAt,

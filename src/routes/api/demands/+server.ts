@@ -1,6 +1,7 @@
 import { json } from '@sveltejs/kit'
 import { z } from 'zod'
-import { allDemands, briefSchema, contradictionsOf } from '$lib/core/brief'
+import { allDemands, briefSchema } from '$lib/core/brief'
+import { contradictionsOf } from '$lib/core/suit'
 import { STANDARD_LINING } from '$lib/core/job'
 import { idSchema, interiorOf, shellSchema } from '$lib/core/shell'
 import { shellNamed } from '$lib/core/shells'

@@ -3,7 +3,6 @@ import { z } from 'zod'
 import { thermalOf } from '$lib/core/climate'
 import { MAX_CHANGES } from '$lib/core/job'
 import {
-  askSpace,
   bodyChangeSchema,
   changeFaults,
   idSchema,
@@ -11,8 +10,8 @@ import {
   LINED_FACES,
   liningSchema,
   shellSchema,
-  spaceQuestionSchema,
 } from '$lib/core/shell'
+import { askSpace, spaceQuestionSchema } from '$lib/core/space'
 import { shellNamed } from '$lib/core/shells'
 import { readJson, refuse } from '$lib/server/http'
 import { noSuchShell } from '$lib/server/shells'

@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit'
-import { moduleJsonSchema } from '$lib/core/job'
+import { moduleJsonSchema } from '$lib/core/module'
 import type { RequestHandler } from './$types'
 
 /** The published JSON Schema of a module. */

@@ -1,6 +1,7 @@
 import { json } from '@sveltejs/kit'
 import { z } from 'zod'
-import { briefSchema, compareVehicles } from '$lib/core/brief'
+import { briefSchema } from '$lib/core/brief'
+import { compareVehicles } from '$lib/core/suit'
 import { STANDARD_LINING } from '$lib/core/job'
 import { liningSchema, shellSchema } from '$lib/core/shell'
 import { GENERIC_SHELLS } from '$lib/core/shells'

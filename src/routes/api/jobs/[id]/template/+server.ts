@@ -1,6 +1,7 @@
 import { modesOf, planInterior, variantsOf } from '$lib/core/job'
 import { templateSheet, templateView, toSvg } from '$lib/core/draw'
-import { buildScene, endPanel } from '$lib/core/scene'
+import { buildScene } from '$lib/core/scene'
+import { endPanel } from '$lib/core/draw'
 import { fittingName } from '$lib/core/text'
 import { NO_SUCH_JOB, withJobs } from '$lib/server/answer'
 import { toDxf } from '$lib/server/dxf'

@@ -1,6 +1,6 @@
 import { polygonSpan, prismBounds, sliceAtX, type Polygon, type Vec2 } from '../geometry'
 import { partsInside } from '../shell'
-import type { Placed, Scene } from './scene'
+import type { Placed, Scene } from '../scene'
 
 /** The end panel of a scribed fitting, cut to the wall: what is drawn on the board. */
 export interface EndPanel {

@@ -1,7 +1,7 @@
+import { type Person, STANDING_SPARE_MM } from '../brief'
 import { spanLength } from '../geometry'
-import { interiorOf, MOST_LINING_MM, roofLiningFor, wallsAt, type BodyChanges, type Lining, type Shell } from '../shell'
-import type { Person } from './schema'
-import { STANDING_SPARE_MM } from './answers'
+import { interiorOf, MOST_LINING_MM, wallsAt, type BodyChanges, type Lining, type Shell } from '../shell'
+import { roofLiningFor } from '../space'
 
 /** Where widths are compared, above the load floor: about where a standing body is widest. */
 const COMPARED_AT_MM = 1200

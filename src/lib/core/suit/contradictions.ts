@@ -1,10 +1,17 @@
+import {
+  aidedOf,
+  answer,
+  peopleOf,
+  STANDING_SPARE_MM,
+  tallestOf,
+  demandsOf,
+  type ResolvedDemand,
+  NEED_FACTS,
+  type Brief,
+} from '../brief'
 import { clamp, spanLength } from '../geometry'
 import { ACCESS } from '../people'
 import { boxInside, longestBoard, mostHeadroomMm, widestAcross, type Interior, type Shell } from '../shell'
-import { aidedOf, answer, peopleOf, STANDING_SPARE_MM, tallestOf } from './answers'
-import { demandsOf, type ResolvedDemand } from './demands'
-import { NEED_FACTS } from './needs'
-import type { Brief } from './schema'
 
 export const CONTRADICTION_CODES = [
   'belts-short',

@@ -1,4 +1,4 @@
-import type { Brief } from './schema'
+import type { Brief } from '../brief'
 
 /** Briefs to start from, in invented scenarios. */
 export interface BriefTemplate {

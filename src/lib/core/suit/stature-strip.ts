@@ -1,9 +1,8 @@
+import { STANDING_SPARE_MM, BERTH_SPARE_MM, type Person } from '../brief'
 import type { Span } from '../geometry'
 import { bodyMm } from '../people'
-import { stripOf, type Interior, type StripCell } from '../shell'
-import { STANDING_SPARE_MM } from './answers'
-import { BERTH_SPARE_MM } from './needs'
-import type { Person } from './schema'
+import { type Interior } from '../shell'
+import { stripOf, type StripCell } from '../space'
 
 /** Above a sitting head. Common practice, no source. */
 export const SITTING_SPARE_MM = 50

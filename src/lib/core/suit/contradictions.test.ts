@@ -5,17 +5,16 @@ import { sayContradiction, sayContradictionBasis } from '../text'
 import { CONTRADICTION_CODES } from './contradictions'
 import {
   beltsOf,
-  BRIEF_TEMPLATES,
   compareVehicles,
   contradictionsOf,
   loadKg,
   longestBedMm,
   wallAskedMm,
   wallLengthMm,
-  type Brief,
   type ContradictionCode,
-  type Person,
 } from './index'
+import { type Brief, type Person } from '../brief'
+import { BRIEF_TEMPLATES } from '../starts'
 
 const lining = { floorMm: 37, wallMm: 30, roofMm: 25 }
 const van = interiorOf(genericShell('van-long-high'), lining)

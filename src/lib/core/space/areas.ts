@@ -1,7 +1,6 @@
+import { sectionAt, type Interior, knots, liningTop, wallsAt } from '../shell'
 import { area, intersectConvex, prismBounds, sliceAtX, spanLength, type Polygon, type Span } from '../geometry'
 import { TOUCH_MM } from '../units'
-import { sectionAt, type Interior } from './interior'
-import { knots, liningTop, wallsAt } from './questions'
 
 /** Simpson's rule between stations: exact for what is quadratic there, as areas of linear sections are. */
 function integrate(interior: Interior, along: Span, of: (xMm: number) => number): number {

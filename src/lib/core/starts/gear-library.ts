@@ -1,4 +1,4 @@
-import type { Gear } from './schema'
+import type { Gear } from '../brief'
 
 /** Gear that clients often bring, with typical sizes; common practice, no source. Measure the real one. */
 export interface TypicalGear {

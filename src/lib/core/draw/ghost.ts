@@ -2,7 +2,7 @@ import { peopleOf, type Brief } from '../brief'
 import { prismBounds, spanMiddle, type Turn, type Vec2 } from '../geometry'
 import type { Figure, FigurePose } from '../job'
 import { sleeping, type Scene, type Sleeping } from '../scene'
-import type { Finding } from './finding'
+import type { Finding } from '../review'
 
 const turnTo = ([dx, dy]: Vec2): Turn => (Math.abs(dx) >= Math.abs(dy) ? (dx >= 0 ? 0 : 180) : dy >= 0 ? 90 : 270)
 

@@ -1,7 +1,5 @@
+import { cabSpace, type Interior, clearWidth, heightsAt } from '../shell'
 import { spanLength } from '../geometry'
-import { cabSpace } from './cab'
-import type { Interior } from './interior'
-import { clearWidth, heightsAt } from './questions'
 
 /** Where along the body a person of given measures can stand, lie across, and sit up on a platform. */
 export interface StripCell {

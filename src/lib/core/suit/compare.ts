@@ -1,7 +1,6 @@
+import { demandsOf, type Brief } from '../brief'
 import { interiorOf, type Interior, type Lining, type Shell } from '../shell'
 import { contradictionsOf, loadKg, wallAskedMm, wallLengthMm, type Contradiction } from './contradictions'
-import { demandsOf } from './demands'
-import type { Brief } from './schema'
 
 /** How one body stands to a brief, before anything is drawn. */
 export interface VehicleRow {

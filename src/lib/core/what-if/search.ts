@@ -2,12 +2,23 @@ import { addTurns } from '../geometry'
 import { limitsOf, type ParameterValue, type Seat } from '../fittings'
 import { planInterior, type Job, type SimpleCommand } from '../job'
 import { nudged, type Placed, type Scene } from '../scene'
-import type { Rule } from './define-rule'
-import type { Finding, FindingCode, Remedy, RemedyCode } from './finding'
-import { ruleNamed } from './own-rules'
-import { newStops, proverOf, tried, withRemedy, type ProvenRemedy } from './prove'
-import { reviewMode, scenesOf } from './review'
-import { setParameters, setSeat } from './ways-out'
+import {
+  newStops,
+  proverOf,
+  reviewMode,
+  ruleNamed,
+  scenesOf,
+  setParameters,
+  setSeat,
+  tried,
+  withRemedy,
+  type Finding,
+  type FindingCode,
+  type ProvenRemedy,
+  type Remedy,
+  type RemedyCode,
+  type Rule,
+} from '../review'
 
 /** Something to try, and what it costs the designer: the millimetres that things move, or what is as much trouble. */
 interface Try {

@@ -1,14 +1,7 @@
-import { Clipper, EndType, JoinType } from 'clipper2-ts'
-import fc from 'fast-check'
-import { describe, expect, it } from 'vitest'
-import { area, block, prismBounds, prismsOverlap, type Box, type Vec2 } from '../geometry'
 import {
-  askSpace,
   boxInside,
-  ceilingAreaM2,
   clearWidth,
   depthAt,
-  floorAreaM2,
   fullSection,
   heightsAt,
   interiorOf,
@@ -16,18 +9,27 @@ import {
   longestBoard,
   NO_LINING,
   offsetSection,
-  roofLiningFor,
   shellSchema,
-  spaceQuestionSchema,
-  stripOf,
   throughDoor,
-  volumeM3,
   wallsAt,
   widestAcross,
   withLayers,
   withTotal,
   worstProtrusion,
   type Shell,
+} from '../shell'
+import { Clipper, EndType, JoinType } from 'clipper2-ts'
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { area, block, prismBounds, prismsOverlap, type Box, type Vec2 } from '../geometry'
+import {
+  askSpace,
+  ceilingAreaM2,
+  floorAreaM2,
+  roofLiningFor,
+  spaceQuestionSchema,
+  stripOf,
+  volumeM3,
   type SpaceQuestion,
 } from './index'
 import { draftShell, genericShell, GENERIC_SHELLS } from '../shells'

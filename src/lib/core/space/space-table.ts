@@ -1,10 +1,16 @@
+import {
+  NO_CHANGES,
+  type BodyChanges,
+  cabSpace,
+  bareInterior,
+  interiorOf,
+  type Interior,
+  heightsAt,
+  wallsAt,
+  type Lining,
+  type Shell,
+} from '../shell'
 import { spanLength } from '../geometry'
-import { NO_CHANGES, type BodyChanges } from './changes'
-import { cabSpace } from './cab'
-import { bareInterior, interiorOf, type Interior } from './interior'
-import { heightsAt, wallsAt } from './questions'
-import type { Lining } from './lining'
-import type { Shell } from './shape'
 
 export type SpaceRowId = 'length' | 'width-floor' | 'width-600' | 'width-1200' | 'height' | 'height-cab'
 

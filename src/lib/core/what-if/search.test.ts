@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { person, put, truck, variant } from '../../../../tests/support/plan'
 import { apply, type Job } from '../job'
-import { newStops, reviewVariant, searchRemedies, withRemedy, type Finding, type FindingCode } from './index'
+import { newStops, reviewVariant, withRemedy, type Finding, type FindingCode } from '../review'
+import { searchRemedies } from './index'
 
 const ALWAYS = () => true
 const findings = (job: Job): readonly Finding[] => reviewVariant(job, variant).modes.flatMap((mode) => mode.findings)

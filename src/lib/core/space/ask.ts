@@ -1,12 +1,20 @@
+import {
+  depthAt,
+  widestAcross,
+  longestBoard,
+  throughDoor,
+  boxInside,
+  type Interior,
+  heightThere,
+  isAhead,
+  noCabBecause,
+  widthThere,
+  clearWidth,
+  worstProtrusion,
+} from '../shell'
 import { z } from 'zod'
 import { spanLength } from '../geometry'
-import { depthAt, widestAcross } from './across'
 import { ceilingAreaM2, floorAreaM2, volumeM3 } from './areas'
-import { longestBoard, throughDoor } from './board'
-import { boxInside } from './inside'
-import type { Interior } from './interior'
-import { heightThere, isAhead, noCabBecause, widthThere } from './cab'
-import { clearWidth, worstProtrusion } from './questions'
 
 const x = z.number().min(-1000).max(16_000)
 const y = z.number().min(-2000).max(2000)
