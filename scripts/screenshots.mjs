@@ -38,6 +38,19 @@ async function example(name) {
 try {
   await shoot('jobs', '/')
   await shoot('rules', '/rules')
+  await shoot('review', '/jobs/job-bat-survey/review', 'light', (page) =>
+    page.getByTestId('way-out').first().waitFor(),
+  )
+  await shoot('house', '/jobs/job-bat-survey/rules', 'light', async (page) => {
+    const length = page.getByTestId('setting-bed-high').getByLabel('for stiff knees, at most')
+    await length.fill('550')
+    await length.press('Enter')
+    await page.getByRole('button', { name: 'Write a rule' }).click()
+    const form = page.getByTestId('house-form')
+    await form.getByLabel('Name').fill('Nobody sleeps by the hob')
+    await form.getByLabel('Why').fill('fat spits that far')
+    await form.getByRole('button', { name: 'Keep the rule' }).click()
+  })
   await shoot('brief', '/jobs/job-potter/brief', 'light', async (page) => {
     await page.getByRole('button', { name: 'More about teenager' }).click()
   })

@@ -24,6 +24,8 @@ import {
 interface Try {
   readonly remedy: Remedy
   readonly cost: number
+  /** A figure that grows. */
+  readonly rises?: boolean
 }
 
 const STEPS_MM = [10, 20, 30, 50, 80, 120, 180, 250, 350, 500, 700] as const
@@ -39,54 +41,68 @@ const MOVES: readonly (readonly [RemedyCode, number, number, number])[] = [
   ['lower', 0, 0, -1],
 ]
 
+/** What a way out that was found costs, to list the cheapest first. */
+const costOf = ({ code, amount, parameter }: Remedy): number =>
+  code === 'mirror'
+    ? COST.mirror
+    : code === 'turn'
+      ? COST.turn
+      : code === 'other-wall'
+        ? COST.wall
+        : code === 'stance-other'
+          ? COST.stance
+          : parameter === undefined
+            ? amount
+            : typeof parameter.value === 'number' && parameter.key.endsWith('Mm')
+              ? COST.parameter + amount
+              : COST.choice
+
+const tryOf = (remedy: Remedy): Try => ({ remedy, cost: costOf(remedy) })
+
 const pressed = (seat: Seat): boolean => (seat.across.from !== 'centreline' && seat.across.mm < 0) || seat.up.mm < 0
 
 function* movesOf(placed: Placed, seated: (seat: Seat) => SimpleCommand): Generator<Try> {
   for (const [code, dx, dy, dz] of MOVES)
     for (const amount of STEPS_MM) {
       const seat = nudged(placed.seat, [dx * amount, dy * amount, dz * amount])
-      if (!pressed(seat))
-        yield { cost: amount, remedy: { code, fittingId: placed.id, amount, commands: [seated(seat)] } }
+      if (!pressed(seat)) yield tryOf({ code, fittingId: placed.id, amount, commands: [seated(seat)] })
     }
   const { seat } = placed
-  const turned = (code: RemedyCode, amount: number, cost: number, next: Seat): Try => ({
-    cost,
-    remedy: { code, fittingId: placed.id, amount, commands: [seated(next)] },
-  })
-  yield turned('mirror', 0, COST.mirror, { ...seat, mirrored: !seat.mirrored })
-  for (const by of [90, 180, 270] as const)
-    yield turned('turn', by, COST.turn, { ...seat, turn: addTurns(seat.turn, by) })
+  const turned = (code: RemedyCode, amount: number, next: Seat): Try =>
+    tryOf({ code, fittingId: placed.id, amount, commands: [seated(next)] })
+  yield turned('mirror', 0, { ...seat, mirrored: !seat.mirrored })
+  for (const by of [90, 180, 270] as const) yield turned('turn', by, { ...seat, turn: addTurns(seat.turn, by) })
   if (seat.across.from !== 'centreline') {
     const from = seat.across.from === 'left-wall' ? ('right-wall' as const) : ('left-wall' as const)
-    yield turned('other-wall', 0, COST.wall, { ...seat, across: { ...seat.across, from } })
+    yield turned('other-wall', 0, { ...seat, across: { ...seat.across, from } })
   }
 }
 
 function* settingsOf(placed: Placed, set: (key: string, value: ParameterValue) => SimpleCommand): Generator<Try> {
   const { parameters } = placed.fitting
-  const make = (key: string, value: ParameterValue, cost: number, amount: number): Try => ({
-    cost,
-    remedy: {
+  const make = (key: string, value: ParameterValue, amount: number): Try => ({
+    ...tryOf({
       code: 'set-parameter',
       fittingId: placed.id,
       amount,
       parameter: { key, value },
       commands: [set(key, value)],
-    },
+    }),
+    rises: value > parameters[key]!,
   })
   for (const limit of limitsOf(placed.kind)) {
     const now = parameters[limit.key]
     if (limit.kind === 'length' && typeof now === 'number')
       for (const step of STEPS_MM)
         for (const value of [now - step, now + step]) {
-          if (value >= limit.min && value <= limit.max) yield make(limit.key, value, COST.parameter + step, step)
+          if (value >= limit.min && value <= limit.max) yield make(limit.key, value, step)
         }
     if (limit.kind === 'count' && typeof now === 'number')
       for (const value of [now - 1, now + 1])
-        if (value >= limit.min && value <= limit.max) yield make(limit.key, value, COST.choice, 1)
-    if (limit.kind === 'yes-no') yield make(limit.key, now !== true, COST.choice, 0)
+        if (value >= limit.min && value <= limit.max) yield make(limit.key, value, 1)
+    if (limit.kind === 'yes-no') yield make(limit.key, now !== true, 0)
     if (limit.kind === 'choice')
-      for (const choice of limit.choices) if (choice !== now) yield make(limit.key, choice, COST.choice, 0)
+      for (const choice of limit.choices) if (choice !== now) yield make(limit.key, choice, 0)
   }
 }
 
@@ -128,16 +144,15 @@ function triesOf(job: Job, variantId: string, finding: Finding, scene: Scene): r
       ...settingsOf(placed, (key, value) => setParameters(here, placed.id, { [key]: value })),
       ...placed.kind.stances
         .filter((stance) => stance !== placed.stance)
-        .map((stance): Try => ({
-          cost: COST.stance,
-          remedy: {
+        .map((stance) =>
+          tryOf({
             code: 'stance-other',
             fittingId: placed.id,
             amount: 0,
             stance,
             commands: [{ type: 'mode.stance', variant: variantId, mode: finding.modeId, fitting: placed.id, stance }],
-          },
-        })),
+          }),
+        ),
     ])
     .sort((a, b) => a.cost - b.cost)
 }
@@ -145,6 +160,39 @@ function triesOf(job: Job, variantId: string, finding: Finding, scene: Scene): r
 /** What kind of change it is: more of the same adds nothing to one that cures already. */
 const wayOf = ({ code, fittingId, parameter, stance }: Remedy): string =>
   [code, fittingId, parameter?.key, typeof parameter?.value === 'number' ? '' : parameter?.value, stance].join(' ')
+
+/** What is tried first of a change that can be large or small: if so much does not help, less seldom does. */
+const PROBES_MM: ReadonlySet<number> = new Set([50, 180, 500])
+
+interface Probe {
+  readonly far: Try
+  /** Smaller ones of the same change, the least first, that no probe before has stood for. */
+  readonly nearer: readonly Try[]
+}
+
+/** The tries that stand for others, the cheapest first. */
+function probesOf(tries: readonly Try[]): readonly Probe[] {
+  const series = new Map<string, Try[]>()
+  for (const one of tries) {
+    const { parameter } = one.remedy
+    const key = `${wayOf(one.remedy)} ${typeof parameter?.value === 'number' ? one.rises : ''} ${one.remedy.code === 'turn' ? one.remedy.amount : ''}`
+    series.set(key, [...(series.get(key) ?? []), one])
+  }
+  return [...series.values()]
+    .flatMap((all) => {
+      let waiting: Try[] = []
+      return all.flatMap((one, index): Probe[] => {
+        if (index < all.length - 1 && !PROBES_MM.has(one.remedy.amount)) {
+          waiting.push(one)
+          return []
+        }
+        const nearer = waiting
+        waiting = []
+        return [{ far: one, nearer }]
+      })
+    })
+    .sort((a, b) => a.far.cost - b.far.cost)
+}
 
 const LOST: ReadonlySet<FindingCode> = new Set(['service-missing', 'berths-few', 'belts-few', 'table-few'])
 
@@ -170,17 +218,21 @@ export function searchRemedies(
     ({ modeId }) => modeId === finding.modeId,
   )!
   const prove = proverOf(job, variantId, finding)
+  const cures = (remedy: Remedy): boolean => curedBy(job, variantId, finding, rule, remedy)
   const found: ProvenRemedy[] = []
-  const seen = new Set<string>()
-  for (const { remedy } of triesOf(job, variantId, finding, scene)) {
+  const done = new Set<string>()
+  for (const { far, nearer } of probesOf(triesOf(job, variantId, finding, scene))) {
     if (found.length >= limit || !hasTime()) break
-    const way = wayOf(remedy)
-    if (seen.has(way) || !curedBy(job, variantId, finding, rule, remedy)) continue
-    const proven = prove(remedy)
-    if (proven === undefined || newStops(proven) > 0 || gives(proven)) continue
-    seen.add(way)
-    found.push(proven)
+    if (done.has(wayOf(far.remedy)) || !cures(far.remedy)) continue
+    // the least that does it lies between the probe before and this one
+    for (const { remedy } of [...nearer.filter((one) => hasTime() && cures(one.remedy)), far]) {
+      const proven = prove(remedy)
+      if (proven === undefined || newStops(proven) > 0 || gives(proven)) continue
+      done.add(wayOf(remedy))
+      found.push(proven)
+      break
+    }
   }
   const suffers = ({ causes }: ProvenRemedy) => (causes.some(({ gravity }) => gravity === 'caution') ? 1 : 0)
-  return found.sort((a, b) => suffers(a) - suffers(b))
+  return found.sort((a, b) => suffers(a) - suffers(b) || costOf(a) - costOf(b))
 }

@@ -1,9 +1,9 @@
-import { peopleOf } from '../../brief'
-import { seatsOffered } from '../../scene'
+import { sleepersOf } from '../../brief'
+import { offered } from '../../scene'
 import { bestMode } from '../best-mode'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
-import { needsPeople } from '../needs'
+import { needsSleepers } from '../needs'
 
 /** When it rains everyone can sit inside, with the doors shut: in one of the modes one lives in. */
 export const seatsDry = defineRule({
@@ -13,12 +13,13 @@ export const seatsDry = defineRule({
   gravity: { 'seats-few': 'note' },
   basis: practice('a wet day is spent sitting: a dry seat for each, on a bench, a bed’s edge or a turned cab seat'),
   parameters: {},
-  needs: needsPeople,
+  needs: needsSleepers,
   check: ({ scene, peers, brief }) => {
-    const needed = peopleOf(brief).length
-    // two sit on the edge of a bed that is made by day
+    const needed = sleepersOf(brief).length
+    // the cab is dry too, and two sit on the edge of a bed that is made by day
     const seats = (one: typeof scene): number =>
-      seatsOffered(one) +
+      offered(one, 'seat') +
+      one.interior.shell.cabSeats.length +
       one.placed.reduce(
         (sum, { services }) =>
           sum +

@@ -17,7 +17,14 @@ export const windowFree = defineRule({
   },
   check: ({ scene, parameters }) =>
     scene.interior.shell.openings.flatMap((opening) => {
-      if (!OPENS.has(opening.opens) || opening.side === 'roof' || opening.side === 'rear') return []
+      // an emergency exit has a rule of its own
+      if (
+        !OPENS.has(opening.opens) ||
+        opening.need === 'emergency' ||
+        opening.side === 'roof' ||
+        opening.side === 'rear'
+      )
+        return []
       const [[, y0], [, y1]] = jambs(scene.interior, opening)
       const wall = (y0 + y1) / 2
       const inward = opening.side === 'left' ? -1 : 1

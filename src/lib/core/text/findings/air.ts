@@ -1,6 +1,6 @@
 import { formatNumber } from '../../units'
 import { capital, list } from '../words'
-import { the, type SentencesFor } from './kit'
+import { areMany, the, type SentencesFor } from './kit'
 
 /** What rules about air, light and quiet say. */
 export const AIR_SENTENCES: SentencesFor<
@@ -67,7 +67,7 @@ export const AIR_SENTENCES: SentencesFor<
   }),
   'window-covered': ({ fittings, measured, needed, facts }, names) => ({
     title: 'A window that cannot be opened',
-    designer: `${capital(list(fittings.map((id) => the(names.fitting(id)))))} ${fittings.length === 1 ? 'stands' : 'stand'} before ${the(names.part(facts.openingId))}: ${formatNumber(measured)} % of it stay free, ${formatNumber(needed)} % are wanted.`,
+    designer: `${capital(list(fittings.map((id) => the(names.fitting(id)))))} ${areMany(fittings, names) ? 'stand' : 'stands'} before ${the(names.part(facts.openingId))}: ${formatNumber(measured)} % of it stay free, ${formatNumber(needed)} % are wanted.`,
     client: `You could not open ${the(names.part(facts.openingId))}.`,
     why: [`Share of the pane with nothing before it: ${formatNumber(measured)} %; at least ${formatNumber(needed)} %.`],
   }),

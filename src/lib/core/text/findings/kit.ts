@@ -34,6 +34,10 @@ export const sideName = (side: WaySide, names: Names): string => {
   return side.id === 'rear' ? 'the rear doors' : side.id === 'front' ? 'the bulkhead' : `the ${side.id} wall`
 }
 
+/** Whether a verb after these stands in the plural: “the bunks leave”, “the galley and the cold box leave”. */
+export const areMany = (fittings: readonly string[], names: Names): boolean =>
+  fittings.length > 1 || /[^s]s$/.test(names.fitting(fittings[0] ?? ''))
+
 /** Where a way leads: two things by name, the rest by their number. */
 export const wayTo = (fittings: readonly string[], names: Names): string => {
   const all = fittings.map((id) => the(names.fitting(id)))

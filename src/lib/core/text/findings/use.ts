@@ -190,10 +190,10 @@ export const USE_SENTENCES: SentencesFor<
   }),
   'seats-few': ({ measured, needed }) => ({
     title: 'Too few dry seats',
-    designer: `${formatNumber(needed)} live in it and ${formatNumber(measured)} can sit inside.`,
+    designer: `${formatNumber(needed)} sleep in it and ${formatNumber(measured)} can sit inside.`,
     client: 'On a wet day not everyone could sit inside.',
     why: [
-      `Seats, turned cab seats, and two on the edge of each bed that is made by day: ${formatNumber(measured)}; people: ${formatNumber(needed)}.`,
+      `Seats, those of the cab, and two on the edge of each bed that is made by day: ${formatNumber(measured)}; sleepers: ${formatNumber(needed)}.`,
     ],
   }),
   'daily-behind': ({ fittings, measured, needed, facts }, names, say) => ({

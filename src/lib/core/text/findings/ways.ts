@@ -1,6 +1,6 @@
 import { SERVICE_WORDS } from '../fitting-words'
 import { capital, count, list, PURPOSE_WORDS } from '../words'
-import { between, blockerName, the, wayTo, type SentencesFor } from './kit'
+import { areMany, between, blockerName, the, wayTo, type SentencesFor } from './kit'
 
 /** What rules about ways say. */
 export const WAYS_SENTENCES: SentencesFor<
@@ -18,7 +18,7 @@ export const WAYS_SENTENCES: SentencesFor<
     const by = list(fittings.map((id) => the(names.fitting(id))))
     return {
       title: 'The way in is blocked',
-      designer: `${capital(by)} leave${fittings.length > 1 ? '' : 's'} ${say(measured)} of ${door} free; ${say(needed)} must stay free.`,
+      designer: `${capital(by)} leave${areMany(fittings, names) ? '' : 's'} ${say(measured)} of ${door} free; ${say(needed)} must stay free.`,
       client: `You could not get in by ${door}.`,
       why: [
         `${capital(door)} is ${say(facts.wholeMm)} wide; the widest stretch with nothing within 300 mm behind it is ${say(measured)}.`,
