@@ -267,6 +267,16 @@ function alongAt({ obstacles }: WayGround, [x, y]: Vec2, near: readonly number[]
   return [-dy / length, dx / length]
 }
 
+/** A place of a way, and how far the nearest thing is from it. */
+interface Saddle {
+  readonly distance: number
+  readonly at: Vec2
+}
+
+/** Large steps across a way, in search of its middle. */
+const ACROSS_MM = 5
+/** A place that is so many cells wider aside of what is near is open to that side. */
+const FAR_OFF_CELLS = 3
 /** How often a step of a cell is taken aside from what is near, to find the middle between it and what is opposite. */
 const MOST_STEPS_ASIDE = 12
 
@@ -298,39 +308,43 @@ function middleNear(ground: WayGround, start: Vec2, enoughMm: number): Vec2 | un
  * The true narrowest place near a narrowest cell. The saddle of the distance field lies within a cell of it: the least
  * along the way of the greatest across it, searched to the millimetre. Nothing is narrow that is open to one side.
  */
-function saddleNear(
-  ground: WayGround,
-  path: readonly number[],
-  index: number,
-  enoughMm: number,
-): { distance: number; at: Vec2 } {
+function saddleNear(ground: WayGround, path: readonly number[], index: number): Saddle {
   const { grid, obstacles } = ground
   const start = cellCentre(grid, path[index]!)
-  const centre = middleNear(ground, start, enoughMm)
+  const centre = middleNear(ground, start, ground.field[path[index]!]! + FAR_OFF_CELLS * grid.cellMm)
   if (centre === undefined) return { distance: Infinity, at: start }
   const near = obstacles.within(centre[0], centre[1], grid.cellMm * 2)
   const along = alongAt(ground, centre, near)
   const reach = grid.cellMm * 1.5
-  let least = { distance: Infinity, at: centre }
-  for (let s = index === 0 ? 0 : -reach; s <= reach; s += 2) {
-    let most = { distance: -1, at: centre }
-    for (let n = -grid.cellMm; n <= grid.cellMm; n += 1) {
-      const x = centre[0] + along[0] * s - along[1] * n
-      const y = centre[1] + along[1] * s + along[0] * n
-      const distance = obstacles.distance(x, y, near)
-      if (distance > most.distance) most = { distance, at: [x, y] }
+  let least: Saddle = { distance: Infinity, at: centre }
+  for (let s = index === 0 ? 0 : -reach; s <= reach; s += 3) {
+    const aside = (n: number): Vec2 => [
+      centre[0] + along[0] * s - along[1] * n,
+      centre[1] + along[1] * s + along[0] * n,
+    ]
+    // across the way it rises to the middle and falls: sought in large steps, then in small ones
+    let middle = 0
+    let distance = -1
+    const seek = (from: number, to: number, step: number) => {
+      for (let n = from; n <= to; n += step) {
+        const [x, y] = aside(n)
+        const there = obstacles.distance(x, y, near)
+        if (there > distance) [distance, middle] = [there, n]
+      }
     }
-    if (most.distance < least.distance) least = most
+    seek(-grid.cellMm, grid.cellMm, ACROSS_MM)
+    seek(middle - ACROSS_MM + 1, middle + ACROSS_MM - 1, 1)
+    if (distance < least.distance) least = { distance, at: aside(middle) }
   }
   return least
 }
 
 /** The best place to stand near a cell of a place of use: nothing beyond the place counts, one need not go there. */
-function bestNear(ground: WayGround, zone: Polygon, cell: number): { distance: number; at: Vec2 } {
+function bestNear(ground: WayGround, zone: Polygon, cell: number): Saddle {
   const { grid, obstacles } = ground
   const centre = cellCentre(grid, cell)
   const near = obstacles.within(centre[0], centre[1], grid.cellMm * 2)
-  let most = { distance: obstacles.distance(centre[0], centre[1], near), at: centre }
+  let most: Saddle = { distance: obstacles.distance(centre[0], centre[1], near), at: centre }
   for (let dx = -grid.cellMm; dx <= grid.cellMm; dx += 2) {
     for (let dy = -grid.cellMm; dy <= grid.cellMm; dy += 2) {
       const at: Vec2 = [centre[0] + dx, centre[1] + dy]
@@ -361,7 +375,7 @@ const EVERY_CELLS = 12
  * Where a way is no wider than `most` and narrower than before and after, and where it ends: a cell off the true saddle may
  * seem wider or narrower. Of a passage of one width both ends and some between.
  */
-function narrowPlaces(path: readonly number[], width: Float64Array, most: number): readonly number[] {
+function narrowPlaces(path: readonly number[], width: Float64Array, most: number): number[] {
   const at = (index: number): number => (index < 0 || index >= path.length ? Infinity : width[path[index]!]!)
   const last = path.length - 1
   const found: number[] = []
@@ -406,7 +420,7 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
   const targets = targetsOf(scene)
   if (targets.length === 0) return []
   const { field, paths } = ground
-  const saddles = new Map<number, { distance: number; at: Vec2 }>()
+  const saddles = new Map<number, Saddle>()
   return targets.map(({ placed, clearance, services }) => {
     const reachMm = services.includes('seat') ? Math.max(besideMm, SLIDE_IN_MM) : besideMm
     const zone = clearance.prism.axis === 'z' ? grown(clearance.prism.profile, reachMm) : []
@@ -425,18 +439,24 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
       return { ...target, widthMm: 0, at: middle, between: [], path: () => [] }
     }
     const widest = trace(paths.previous, best)
-    const enough = reach + 2 * ground.grid.cellMm
+    const last = widest.length - 1
+    const saddleOf = (index: number): Saddle => {
+      const cell = widest[index]!
+      if (index === last) return bestNear(ground, zone, cell)
+      const known = saddles.get(cell)
+      if (known !== undefined) return known
+      const found = saddleNear(ground, widest, index)
+      saddles.set(cell, found)
+      return found
+    }
+    // the narrowest cells first: one that is wider by more than a saddle may lie beside it is not looked at
     const saddle = narrowPlaces(widest, field, reach + ground.grid.cellMm)
-      .map((index) => {
-        const cell = widest[index]!
-        if (index === widest.length - 1) return bestNear(ground, zone, cell)
-        const known = saddles.get(cell)
-        if (known !== undefined) return known
-        const found = saddleNear(ground, widest, index, enough)
-        saddles.set(cell, found)
-        return found
-      })
-      .reduce((least, one) => (one.distance < least.distance ? one : least))
+      .sort((a, b) => field[widest[a]!]! - field[widest[b]!]!)
+      .reduce<Saddle | undefined>((least, index) => {
+        if (least !== undefined && field[widest[index]!]! - 1.5 * ground.grid.cellMm > least.distance) return least
+        const one = saddleOf(index)
+        return least === undefined || one.distance < least.distance ? one : least
+      }, undefined)!
     return {
       ...target,
       widthMm: Math.round(2 * saddle.distance),
