@@ -334,6 +334,7 @@ function saddleNear(ground: WayGround, path: readonly number[], index: number): 
     }
     seek(-grid.cellMm, grid.cellMm, ACROSS_MM)
     seek(middle - ACROSS_MM + 1, middle + ACROSS_MM - 1, 1)
+    seek(middle - 0.75, middle + 0.75, 0.25)
     if (distance < least.distance) least = { distance, at: aside(middle) }
   }
   return least

@@ -110,7 +110,7 @@
             <p class="text-sm text-ink-2">
               {capital(GRAVITY_WORDS[rule.gravity].one)}: {sayMeasured(rule.measure)},
               {rule.bound === 'least' ? 'at least' : 'at most'}
-              {sayFigure(rule.value, houseUnit(rule.measure), session.job.units)}. {rule.reason}
+              {sayFigure(rule.value, houseUnit(rule.measure), session.job.units)}: {rule.reason}
             </p>
             <p class="flex gap-4 text-sm">
               <button class="act" onclick={() => (editing = id)}>Change</button>

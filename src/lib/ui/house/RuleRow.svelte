@@ -94,7 +94,7 @@
         <option value={gravity}>{capital(GRAVITY_WORDS[gravity].one)}</option>
       {/each}
     </select>
-    <span class="flex gap-3">
+    <span class="flex flex-col items-start gap-0.5">
       <Why
         about={words.title.toLowerCase()}
         lines={[sayBasis(rule.basis), ...Object.values(rule.parameters).map((one) => sayBasis(one.basis))]}
