@@ -245,6 +245,8 @@ export const REMEDY_CODES = [
   'into-framing',
   'strap',
   'raise',
+  'flare',
+  'raise-roof',
   'mirror',
   'turn',
   'other-wall',

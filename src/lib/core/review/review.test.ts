@@ -1171,6 +1171,15 @@ describe('remedies', () => {
       550,
     ],
     ['place', truck(want('toilet')), 'service-missing', undefined],
+    [
+      'flare',
+      // 15 over at either wall; a flare is at least 20 deep
+      truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2130 })),
+      'outside-shell',
+      20,
+    ],
+    // 2150 + 20 under 2160, in steps of 10, and no roof is raised by less than 50
+    ['raise-roof', truck(person(2150)), 'standing-nowhere', 50],
   ] as const)('%s cures what it is offered for', (code, job, finding, amount) => {
     const remedy = offers(job, finding).find((one) => one.code === code)!
     expect(remedy).toBeDefined()

@@ -25,6 +25,42 @@ export const setSeat = ({ variantId, plan, scene }: Here, id: string, seat: Seat
     ? { type: 'fitting.seat', variant: variantId, id, seat }
     : { type: 'mode.seat', variant: variantId, mode: scene.modeId, fitting: id, seat }
 
+const MOST_FLARE_MM = 250
+const LEAST_FLARE_MM = 20
+/** A flare goes on beyond what it is for, so that its slopes leave the whole free. */
+const ROUND_FLARE_MM = 20
+
+/** Both walls come out round a block of a fitting by so much: a cut in the body, offered beside what costs none. */
+export function flares(
+  { variantId, plan, scene }: Here,
+  placed: Placed,
+  height: { readonly min: number; readonly max: number },
+  byMm: number,
+  more: readonly SimpleCommand[] = [],
+): readonly Remedy[] {
+  const amount = Math.max(LEAST_FLARE_MM, Math.ceil(byMm))
+  const ids = { left: 'change-flare-left', right: 'change-flare-right' } as const
+  if (amount > MOST_FLARE_MM || Object.values(ids).some((id) => plan.changes[id] !== undefined)) return []
+  const { x } = placed.bounds
+  // its own ends are lined too
+  const round = ROUND_FLARE_MM + scene.interior.lining.wallMm
+  const commands = (['left', 'right'] as const).map((side): SimpleCommand => ({
+    type: 'change.put',
+    variant: variantId,
+    id: ids[side],
+    change: {
+      kind: 'flare',
+      side,
+      fromMm: Math.max(Math.ceil(scene.interior.xSpan.min), Math.floor(x.min - round)),
+      toMm: Math.min(Math.floor(scene.interior.xSpan.max), Math.ceil(x.max + round)),
+      bottomMm: Math.max(0, Math.floor(height.min - round)),
+      topMm: Math.ceil(height.max + round),
+      depthMm: amount,
+    },
+  }))
+  return [{ code: 'flare', fittingId: placed.id, amount, commands: [...commands, ...more] }]
+}
+
 const DIRECTIONS: readonly (readonly [RemedyCode, Vec3])[] = [
   ['shift-forward', [1, 0, 0]],
   ['shift-back', [-1, 0, 0]],

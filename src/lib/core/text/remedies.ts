@@ -30,6 +30,8 @@ const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Re
   latch: (name) => `Give ${name} latches that lock`,
   strap: (name) => `Strap ${name} down`,
   raise: (name, amount) => `Hang ${name} higher by ${amount}`,
+  flare: (name, amount) => `Flare both walls round ${name} by ${amount}: a cut in the body, for a body shop`,
+  'raise-roof': (_name, amount) => `Raise the roof by ${amount}: a cut in the body, for a body shop`,
   mirror: (name) => `Mirror ${name}`,
   turn: (name, _amount, { amount }) => `Turn ${name} by ${amount}°`,
   'other-wall': (name) => `Stand ${name} against the other wall`,

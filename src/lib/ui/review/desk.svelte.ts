@@ -8,6 +8,7 @@ import {
   waive,
   tally,
   tallyByGroup,
+  tried,
   withRemedy,
   type Fault,
   type Finding,
@@ -112,7 +113,8 @@ export class Desk {
   readonly after: Scene | undefined = $derived.by(() => {
     const remedy = this.preview
     if (remedy === undefined) return undefined
-    const job = withRemedy(this.session.job, remedy)
+    const job = tried(() => withRemedy(this.session.job, remedy))
+    if (job === undefined) return undefined
     const variant = job.variants[this.variantId]!
     return scenesOf(variant, planInterior(job.shell, variant.plan)).find(({ modeId }) => modeId === this.scene.modeId)
   })

@@ -5,7 +5,7 @@ import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
 import type { Remedy } from '../finding'
 import { needsSleepers } from '../needs'
-import { setParameters, setSeat } from '../ways-out'
+import { flares, setParameters, setSeat } from '../ways-out'
 
 /** A sleeper wants some length beyond their stature; the tallest are given the longest berth. */
 export const berthLength = defineRule({
@@ -71,6 +71,12 @@ export const berthLength = defineRule({
       })
       break
     }
+    const height = { min: floor + platformMm - 60, max: floor + platformMm + mattressMm }
+    const wide = clearWidth(input.scene.interior, placed.bounds.x, height)
+    if (wide < lengthMm)
+      remedies.push(
+        ...flares(input, placed, height, (lengthMm - wide) / 2 + 1, [setParameters(input, placed.id, { lengthMm })]),
+      )
     const seat = { ...placed.seat, across: { from: 'left-wall' as const, mm: 0 }, turn: 270 as const }
     remedies.push({
       code: 'turn-along',

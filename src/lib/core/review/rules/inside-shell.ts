@@ -3,7 +3,7 @@ import { spanLength } from '../../geometry'
 import { clearWidth } from '../../shell'
 import { defineRule, plainGeometry } from '../define-rule'
 import type { Remedy } from '../finding'
-import { setParameters, setSeat, shift } from '../ways-out'
+import { flares, setParameters, setSeat, shift } from '../ways-out'
 
 const PLATFORM_STEP_MM = 10
 const LOWEST_PLATFORM_MM = 250
@@ -82,6 +82,9 @@ export const insideShell = defineRule({
         })
         break
       }
+      remedies.push(
+        ...flares(input, placed, { min: floor + platform - 60, max: floor + platform + mattress }, finding.measured),
+      )
       if (spanLength(placed.bounds.y) > spanLength(placed.bounds.x)) {
         const seat = { ...placed.seat, across: { from: 'left-wall' as const, mm: 0 }, turn: 270 as const }
         remedies.push({

@@ -6,6 +6,9 @@ import type { Draft } from '../finding'
 import { middleOf } from '../middle'
 import { needsPeople } from '../needs'
 
+/** A roof is not raised by less. */
+const LEAST_RISE_MM = 50
+
 /** The tallest can stand where one stands to cook, wash or open a door; said once where the body lets them stand nowhere. */
 export const standingHeight = defineRule({
   id: 'standing-height',
@@ -58,5 +61,32 @@ export const standingHeight = defineRule({
         }),
     )
     return [...nowhere, ...here]
+  },
+  remedies: (input, finding) => {
+    const { xSpan } = input.scene.interior
+    if (finding.code !== 'standing-nowhere' || input.plan.changes['change-raised-roof'] !== undefined) return []
+    const amount = Math.max(LEAST_RISE_MM, Math.ceil((finding.needed - finding.measured) / 10) * 10)
+    return [
+      {
+        code: 'raise-roof',
+        fittingId: undefined,
+        amount,
+        commands: [
+          {
+            type: 'change.put',
+            variant: input.variantId,
+            id: 'change-raised-roof',
+            change: {
+              kind: 'raised-roof',
+              fromMm: Math.ceil(xSpan.min + 100),
+              toMm: Math.floor(xSpan.max - 100),
+              widthMm: 1000,
+              riseMm: amount,
+              shape: 'straight',
+            },
+          },
+        ],
+      },
+    ]
   },
 })
