@@ -38,9 +38,7 @@ async function example(name) {
 try {
   await shoot('jobs', '/')
   await shoot('rules', '/rules')
-  await shoot('review', '/jobs/job-bat-survey/review', 'light', (page) =>
-    page.getByTestId('way-out').first().waitFor(),
-  )
+  await shoot('review', '/jobs/job-bat-survey/review', 'light', (page) => page.getByTestId('way-out').first().waitFor())
   await shoot('house', '/jobs/job-bat-survey/rules', 'light', async (page) => {
     const length = page.getByTestId('setting-bed-high').getByLabel('for stiff knees, at most')
     await length.fill('550')
