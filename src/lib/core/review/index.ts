@@ -11,8 +11,8 @@ export {
 } from './finding'
 export { RULE_GROUPS, type Missing, type Rule, type RuleGroup, type RuleParameter } from './define-rule'
 export { RULES } from './registry'
-export { figuresOf, ruleNamed, rulesOf } from './own-rules'
-export { houseRuleId, SERVICE_UNITS } from './house'
+export { ruleNamed, rulesOf } from './own-rules'
+export { SERVICE_UNITS } from './house'
 export {
   isLetBe,
   reviewJob,

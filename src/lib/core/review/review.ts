@@ -155,6 +155,12 @@ function waiverOf(plan: Plan, key: string, { code, measured, needed }: Draft): F
 /** Whether someone let a finding be, and it is still as it was then. */
 export const isLetBe = ({ waiver }: Finding): boolean => waiver?.holds === true
 
+const weightOf = (finding: Finding): number =>
+  GRAVITIES.indexOf(finding.gravity) + (isLetBe(finding) ? GRAVITIES.length : 0)
+
+/** The gravest first; what is let be comes last. */
+export const byWeight = (a: Finding, b: Finding): number => weightOf(a) - weightOf(b)
+
 /** The findings of one mode, the gravest first. */
 export function reviewMode(
   job: Job,
@@ -208,9 +214,7 @@ export function reviewMode(
       })
     }
   }
-  // what is let be comes last
-  const weight = (finding: Finding) => GRAVITIES.indexOf(finding.gravity) + (isLetBe(finding) ? GRAVITIES.length : 0)
-  findings.sort((a, b) => weight(a) - weight(b))
+  findings.sort(byWeight)
   return { findings, failed, asked, untold }
 }
 

@@ -1,8 +1,8 @@
 import type { Job } from '../job'
 import { RULE_GROUPS, type RuleGroup } from './define-rule'
-import { GRAVITIES, type Finding, type Gravity } from './finding'
+import type { Finding, Gravity } from './finding'
 import { ruleNamed } from './own-rules'
-import { isLetBe, type VariantReview } from './review'
+import { byWeight, isLetBe, type VariantReview } from './review'
 
 export type Tally = Readonly<Record<Gravity, number>>
 
@@ -13,9 +13,6 @@ export interface Fault {
   readonly modes: readonly string[]
 }
 
-const weightOf = (finding: Finding): number =>
-  GRAVITIES.indexOf(finding.gravity) + (isLetBe(finding) ? GRAVITIES.length : 0)
-
 /** The faults of a variant, each once, the gravest first; those let be come last. */
 export function faultsOf(review: VariantReview): readonly Fault[] {
   const byKey = new Map<string, Fault>()
@@ -23,11 +20,11 @@ export function faultsOf(review: VariantReview): readonly Fault[] {
     for (const finding of findings) {
       const known = byKey.get(finding.key)
       byKey.set(finding.key, {
-        finding: known === undefined || weightOf(finding) < weightOf(known.finding) ? finding : known.finding,
+        finding: known === undefined || byWeight(finding, known.finding) < 0 ? finding : known.finding,
         modes: [...(known?.modes ?? []), modeId],
       })
     }
-  return [...byKey.values()].sort((a, b) => weightOf(a.finding) - weightOf(b.finding))
+  return [...byKey.values()].sort((a, b) => byWeight(a.finding, b.finding))
 }
 
 function count(faults: readonly Fault[]): Tally {

@@ -1,6 +1,6 @@
 import type { HouseMeasure } from '../job'
 import { SERVICE_UNITS, type Finding, type FindingUnit, type Missing } from '../review'
-import { formatNumber, sayLength, type LengthUnit } from '../units'
+import { formatFigure, formatNumber, sayLength, type LengthUnit } from '../units'
 import { KIND_WORDS, SERVICE_WORDS } from './fitting-words'
 import type { Names } from './names'
 import { capital } from './words'
@@ -62,7 +62,7 @@ export function sayFigure(value: number, unit: FindingUnit, lengths: LengthUnit)
     case 'litres':
       return `${formatNumber(value)} L`
     default:
-      return `${formatNumber(value)} ${unit}`
+      return `${formatFigure(value)} ${unit}`
   }
 }
 

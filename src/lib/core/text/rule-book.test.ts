@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { RULE_GROUPS, RULES } from '../review'
+import { sayFigure } from './house'
 import { RULE_GROUP_WORDS, RULE_PARAMETER_WORDS, RULE_WORDS, ruleBook, sayRule } from './rule-book'
 
 const byId = (id: string) =>
@@ -49,6 +50,11 @@ describe('the book of rules', () => {
     expect(byId('way-width')).toMatchObject({ gravity: ['stop', 'caution'], modes: 'in every mode' })
     expect(byId('belt-facing').parameters[0]!.value).toBe('10°')
     expect(byId('change-time').parameters[0]!.value).toBe('8 min')
+    // figures that are not whole are not rounded away, here or where a finding is told
+    expect(byId('way-width').parameters[0]!.value).toBe('0.259')
+    expect(byId('berth-warm').parameters[0]!.value).toBe('1.5 W/m²K')
+    expect(sayFigure(5.33, 'W/m²K', 'mm')).toBe('5.33 W/m²K')
+    expect(sayFigure(6.5, 'min', 'mm')).toBe('6.5 min')
     expect(
       sayRule(
         RULES.find(({ id }) => id === 'ways-out')!,

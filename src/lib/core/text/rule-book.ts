@@ -1,5 +1,5 @@
 import { RULE_GROUPS, RULES, type Gravity, type Rule, type RuleGroup } from '../review'
-import { formatNumber, sayLength, type LengthUnit } from '../units'
+import { formatFigure, formatNumber, sayLength, type LengthUnit } from '../units'
 import { sayBasis } from './findings'
 import { list, PURPOSE_WORDS } from './words'
 
@@ -463,13 +463,13 @@ const figure = (value: number, unit: string, lengths: LengthUnit): string => {
     case 'mm':
       return sayLength(value, lengths)
     case 'share':
-      return formatNumber(value, 3)
+      return formatFigure(value, 3)
     case 'deg':
       return `${formatNumber(value)}°`
     case 'count':
       return formatNumber(value)
     default:
-      return `${formatNumber(value)} ${unit}`
+      return `${formatFigure(value)} ${unit}`
   }
 }
 
@@ -477,12 +477,12 @@ const figure = (value: number, unit: string, lengths: LengthUnit): string => {
 export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   aheadMm: 'ahead of the seat',
   armMm: 'deeper than an arm from',
+  batteryMm: 'length of a battery',
   beforeMm: 'room before it',
   chairMm: 'for the chair, at least',
   loadedKg: 'filled with',
   overKneeMm: 'over the knee, at most',
   pointKg: 'on one point, at most',
-  ahMm: 'length of a battery',
   aidMm: 'with a walker, at most',
   bedMm: 'from the bed, at most',
   breathMm: 'off a head’s height, at most',

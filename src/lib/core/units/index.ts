@@ -1,7 +1,7 @@
 export { NAMING, sayIssue } from './issue-words'
 export { SAME_MM, TOUCH_MM } from './tolerance'
 export { faulty, parsed, type Parsed } from './result'
-export { formatNumber } from './quantity'
+export { formatFigure, formatNumber } from './quantity'
 export { formatLength, LENGTH_UNITS, parseLength, sayLength, type LengthUnit } from './length'
 export { parseMass, sayMass } from './mass'
 export { parseVolume, sayVolume } from './volume'

@@ -79,3 +79,9 @@ export function formatNumber(value: number, decimals = 0): string {
   const digits = fraction === undefined ? grouped : `${grouped}.${fraction}`
   return value < 0 && Number(rounded) !== 0 ? `−${digits}` : digits
 }
+
+/** A figure with the decimals that it has, `most` at most: 8, 1.5, 0.259. */
+export function formatFigure(value: number, most = 2): string {
+  const fraction = String(Number(value.toFixed(most))).split('.')[1] ?? ''
+  return formatNumber(value, fraction.length)
+}

@@ -38,7 +38,7 @@
   }
   const setFigure = (key: string, value: number): void =>
     change({ parameters: { ...setting?.parameters, [key]: value } })
-  const SUFFIX: Readonly<Record<string, string>> = { deg: '°', kg: 'kg', min: 'min' }
+  const SUFFIX: Readonly<Record<string, string>> = { deg: '°', kg: 'kg', min: 'min', 'W/m²K': 'W/m²K' }
 </script>
 
 <article
@@ -74,6 +74,7 @@
           {value}
           min={one.min}
           max={one.max}
+          digits={one.unit === 'share' ? 3 : 2}
           suffix={SUFFIX[one.unit] ?? ''}
           width="4.5rem"
           onset={(next) => setFigure(key, next)}

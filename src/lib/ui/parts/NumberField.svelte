@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { faulty, formatNumber, parsed } from '$lib/core/units'
+  import { faulty, formatFigure, parsed } from '$lib/core/units'
   import Field from './Field.svelte'
 
   interface Props {
@@ -10,11 +10,13 @@
     whole?: boolean
     min?: number
     max?: number
+    /** Decimals that are shown at most. */
+    digits?: number
     suffix?: string
     width?: string
     hideLabel?: boolean
   }
-  let { label, value, onset, whole = false, ...rest }: Props = $props()
+  let { label, value, onset, whole = false, digits = 1, ...rest }: Props = $props()
 
   const parse = (text: string) => {
     const number = Number(
@@ -29,11 +31,4 @@
   }
 </script>
 
-<Field
-  {label}
-  {value}
-  {parse}
-  format={(figure) => formatNumber(figure, Number.isInteger(figure) ? 0 : 1)}
-  {onset}
-  {...rest}
-/>
+<Field {label} {value} {parse} format={(figure) => formatFigure(figure, digits)} {onset} {...rest} />

@@ -1,7 +1,6 @@
 import { spanLength } from '../../geometry'
-import type { Scene } from '../../scene'
-import { isDoor, type Placed } from '../../scene'
-import { throughDoor, type Interior } from '../../shell'
+import type { Placed } from '../../scene'
+import { longestByDoor } from '../by-door'
 import { defineRule, plainGeometry } from '../define-rule'
 import { topOf } from '../middle'
 
@@ -18,23 +17,6 @@ function biggest(placed: Placed): readonly [number, number, number] | undefined 
   return sides as [number, number, number]
 }
 
-const kept = new WeakMap<Interior, Map<string, number>>()
-
-/** The longest thing of a section that comes in by any door, mm; 0 where none takes it. */
-function comesIn({ interior }: Scene, wide: number, thick: number): number {
-  let known = kept.get(interior)
-  if (known === undefined) kept.set(interior, (known = new Map()))
-  const key = `${Math.round(wide)} ${Math.round(thick)}`
-  const before = known.get(key)
-  if (before !== undefined) return before
-  const longest = Math.max(
-    0,
-    ...interior.shell.openings.filter(isDoor).map((door) => throughDoor(interior, door, wide, thick)?.mm ?? 0),
-  )
-  known.set(key, longest)
-  return longest
-}
-
 /** Whatever comes whole can be carried in through a door and turned there. */
 export const carryIn = defineRule({
   id: 'carry-in',
@@ -48,7 +30,7 @@ export const carryIn = defineRule({
       const sides = biggest(placed)
       if (sides === undefined) return []
       const [long, wide, thick] = sides
-      const measured = comesIn(scene, wide, thick)
+      const measured = longestByDoor(scene.interior, Math.round(wide), Math.round(thick))
       if (measured >= Math.floor(long)) return []
       return [
         {

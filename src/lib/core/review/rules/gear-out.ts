@@ -1,6 +1,5 @@
 import { demandsOf, piecesOf } from '../../brief'
-import { isDoor } from '../../scene'
-import { throughDoor } from '../../shell'
+import { longestByDoor } from '../by-door'
 import { defineRule, plainGeometry } from '../define-rule'
 import { topOf } from '../middle'
 
@@ -13,16 +12,12 @@ export const gearOut = defineRule({
   basis: plainGeometry('the longest thing of its section that goes through a door, pushed straight and turned once'),
   parameters: {},
   check: ({ scene, brief, stowed }) => {
-    const { interior } = scene
     const labels = new Map(demandsOf(brief).map(({ id, label }) => [id, label ?? '']))
     return piecesOf(brief).flatMap((piece) => {
       const place = stowed().places.get(piece.id)
       if (place === undefined) return []
       const [long, wide, thick] = [...piece.size].sort((a, b) => b - a) as [number, number, number]
-      const measured = Math.max(
-        0,
-        ...interior.shell.openings.filter(isDoor).map((door) => throughDoor(interior, door, wide, thick)?.mm ?? 0),
-      )
+      const measured = longestByDoor(scene.interior, wide, thick)
       if (measured >= long) return []
       const demandId = piece.id.split('#')[0]!
       return [

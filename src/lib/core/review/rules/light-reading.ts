@@ -18,7 +18,6 @@ export const lightReading = defineRule({
     const lights = scene.placed.filter(
       ({ kind, fitting }) => kind.id === 'light' && fitting.parameters.place === 'reading',
     )
-    if (!scene.placed.some(({ kind }) => kind.id === 'light')) return []
     return sleeping(scene, brief).flatMap(({ person, fittingId, head }) => {
       const near = lights.filter(({ bounds }) => boxGap(bounds, pointBox(head)) <= parameters.nearMm).length
       return near > 0

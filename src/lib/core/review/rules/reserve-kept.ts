@@ -13,7 +13,7 @@ export const reserveKept = defineRule({
   gravity: { 'reserve-missing': 'note' },
   basis: practice('room and fixings for what is foreseen are kept while they cost nothing'),
   parameters: {
-    ahMm: { default: 360, min: 200, max: 1000, unit: 'mm', basis: practice('length of a second battery') },
+    batteryMm: { default: 360, min: 200, max: 1000, unit: 'mm', basis: practice('length of a second battery') },
   },
   check: ({ scene, peers, brief, parameters }) => {
     const future = brief.use?.future ?? []
@@ -40,7 +40,7 @@ export const reserveKept = defineRule({
       const { measured, here } = bestMode(scene, peers(), (one) => offered(one, 'berth'))
       return here ? missing('berth', measured, sleepersOf(brief).length + 1) : []
     }
-    const battery = { id: 'second-battery', size: [parameters.ahMm, 180, 240] as const, mayLie: false }
+    const battery = { id: 'second-battery', size: [parameters.batteryMm, 180, 240] as const, mayLie: false }
     return [
       ...(future.includes('child')
         ? missing('belt', cabBelts(scene) + offered(scene, 'belt'), travellersOf(brief) + 1)

@@ -11,7 +11,7 @@ export const seatsDry = defineRule({
   group: 'use',
   modes: ['living'],
   gravity: { 'seats-few': 'note' },
-  basis: practice('a wet day is spent sitting: a dry seat for each, on a bench, a bed’s edge or a turned cab seat'),
+  basis: practice('a wet day is spent sitting: a dry seat for each, on a bench, a bed’s edge or in the cab'),
   parameters: {},
   needs: needsSleepers,
   check: ({ scene, peers, brief }) => {
