@@ -59,17 +59,22 @@ test('one is let be with a reason, and counts again once the plan changes', asyn
 })
 
 test('what if: a search lists single changes that cure, and one is taken', async ({ page, request }) => {
-  const id = await ownJob(request)
+  // the wardrobe 10 mm into the shower: what cures that is found with the first tries, however slow the machine
+  const id = await ownJob(request, (job) => {
+    job.variants['variant-a']!.plan.fittings['fit-wardrobe']!.seat.along.mm -= 20
+    return job
+  })
   await open(page, `/jobs/${id}/review`)
-  const fault = page.getByTestId('fault-clearance-blocked')
+  const fault = page.getByTestId('fault-overlap')
   await fault.click()
-  await page.getByRole('button', { name: 'What if' }).click()
   const ways = page.getByTestId('way-out')
+  await expect(page.getByText('Trying them…')).toHaveCount(0)
+  await expect(ways).not.toHaveCount(0)
+  const known = await ways.count()
+  await page.getByRole('button', { name: 'What if' }).click()
   await expect(page.getByText('Moving, turning')).toHaveCount(0)
-  // the wall leans: a lower shower stands nearer to it
-  const lower = ways.filter({ hasText: /shower: height/ })
-  await expect(lower).toContainText('nothing else suffers')
-  await lower.getByRole('button').first().click()
+  await expect.poll(() => ways.count()).toBeGreaterThan(known)
+  await ways.nth(known).getByRole('button').first().click()
   await page.getByRole('button', { name: 'Do it' }).click()
   await expect(fault).toHaveCount(0)
 })
