@@ -111,8 +111,11 @@ export function quantile(values: readonly number[], q: number): number {
   return sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))]!
 }
 
+/** What is compiled while it runs is fast only after a while: a worker that has reviewed a few edits is as warm. */
+const WARM_MS = 2000
+
 function median(work: () => void, runs = 25): number {
-  for (let warm = 0; warm < 8; warm += 1) work()
+  for (const started = performance.now(); performance.now() - started < WARM_MS;) work()
   return quantile(
     Array.from({ length: runs }, () => {
       const started = performance.now()

@@ -29,6 +29,8 @@ interface Flat {
   /** x0, y0, x1, y1 … of the corners. */
   readonly corners: Float64Array
   readonly area: boolean
+  /** Its bounds are all of it: a rectangle or segment along the axes. */
+  readonly square: boolean
   readonly minX: number
   readonly maxX: number
   readonly minY: number
@@ -39,7 +41,19 @@ function flatten(polygon: Polygon): Flat {
   const x = spanOf(polygon.map((point) => point[0]))
   const y = spanOf(polygon.map((point) => point[1]))
   const area = polygon.length > 2
-  return { corners: Float64Array.from(polygon.flat()), area, minX: x.min, maxX: x.max, minY: y.min, maxY: y.max }
+  const aslant = polygon.some(([x0, y0], index) => {
+    const [x1, y1] = polygon[(index + 1) % polygon.length]!
+    return x0 !== x1 && y0 !== y1
+  })
+  return {
+    corners: Float64Array.from(polygon.flat()),
+    area,
+    square: !aslant,
+    minX: x.min,
+    maxX: x.max,
+    minY: y.min,
+    maxY: y.max,
+  }
 }
 
 function squaredBoxDistance(x: number, y: number, box: Flat): number {
@@ -49,7 +63,9 @@ function squaredBoxDistance(x: number, y: number, box: Flat): number {
 }
 
 /** Squared distance to a convex polygon (counter-clockwise), segment or point; 0 inside. In the hot loop: no objects. */
-function squaredDistance(x: number, y: number, { corners, area }: Flat): number {
+function squaredDistance(x: number, y: number, flat: Flat): number {
+  if (flat.square) return squaredBoxDistance(x, y, flat)
+  const { corners, area } = flat
   let best = Infinity
   let inside = area
   let ax = corners[corners.length - 2]!
@@ -95,11 +111,38 @@ export class Obstacles {
     const count = among?.length ?? this.#all.length
     for (let at = 0; at < count && least > 0; at += 1) {
       const candidate = this.#all[among === undefined ? at : among[at]!]!
-      if (squaredBoxDistance(x, y, candidate) >= least) continue
-      const squared = squaredDistance(x, y, candidate)
+      let squared = squaredBoxDistance(x, y, candidate)
+      if (squared >= least) continue
+      if (!candidate.square) squared = squaredDistance(x, y, candidate)
       if (squared < least) least = squared
     }
     return Math.sqrt(least)
+  }
+
+  /** Writes at `cell` how far (x, y) is from the nearest obstacle of `among`, and which that is, unless what stands there is as near. */
+  write({ mm, nearest }: DistanceField, cell: number, x: number, y: number, among: readonly number[]): void {
+    let found = -1
+    let least = mm[cell]! * mm[cell]!
+    for (let at = 0; at < among.length && least > 0; at += 1) {
+      const candidate = this.#all[among[at]!]!
+      let squared = squaredBoxDistance(x, y, candidate)
+      if (squared >= least) continue
+      if (!candidate.square) squared = squaredDistance(x, y, candidate)
+      if (squared < least) [least, found] = [squared, among[at]!]
+    }
+    if (found === -1) return
+    mm[cell] = Math.sqrt(least)
+    nearest[cell] = found
+  }
+
+  /** One of `among` that is known to cover a whole rectangle; -1 if none is. */
+  covering(minX: number, minY: number, maxX: number, maxY: number, among: readonly number[]): number {
+    for (let at = 0; at < among.length; at += 1) {
+      const flat = this.#all[among[at]!]!
+      if (flat.square && flat.minX <= minX && flat.minY <= minY && flat.maxX >= maxX && flat.maxY >= maxY)
+        return among[at]!
+    }
+    return -1
   }
 
   /**
@@ -126,32 +169,95 @@ export class Obstacles {
 const BLOCK = 16
 const SMALL_BLOCK = 4
 
-/** The exact Euclidean distance from every cell's centre to the nearest obstacle, in mm; 0 inside one. */
-export function distanceField(grid: Grid, obstacles: Obstacles): Float64Array {
+/** The distance from the centre of every cell to the nearest obstacle. */
+export interface DistanceField {
+  readonly grid: Grid
+  readonly obstacles: Obstacles
+  /** In mm; 0 inside an obstacle, Infinity when there is none. */
+  readonly mm: Float64Array
+  /** Which obstacle that is; -1 when there is none. */
+  readonly nearest: Int32Array
+}
+
+/** Fields that differ by more obstacles than this share of them are made anew. */
+const MOST_CHANGED = 0.5
+
+/**
+ * The exact Euclidean distance from every cell's centre to the nearest obstacle. Where `before` covers the same cells and most
+ * of its obstacles stand as they did, only what came and went since is worked out.
+ */
+export function distanceField(grid: Grid, obstacles: Obstacles, before?: DistanceField): DistanceField {
+  const size = grid.columns * grid.rows
+  const field = {
+    grid,
+    obstacles,
+    mm: new Float64Array(size).fill(Infinity),
+    nearest: new Int32Array(size).fill(-1),
+  }
+  fill(field, before === undefined ? [] : carryOver(field, before))
+  return field
+}
+
+/** Takes over the cells whose nearest obstacle still stands; the obstacles that came since. */
+function carryOver({ grid, obstacles, mm, nearest }: DistanceField, before: DistanceField): readonly number[] {
+  if ((['x0', 'y0', 'cellMm', 'columns', 'rows'] as const).some((key) => grid[key] !== before.grid[key])) return []
+  const keysOf = ({ polygons }: Obstacles) => polygons.map((polygon) => polygon.join(' '))
+  const [keys, keysBefore] = [keysOf(obstacles), keysOf(before.obstacles)]
+  const now = new Map(keys.map((key, index) => [key, index]))
+  const then = new Set(keysBefore)
+  const became = keysBefore.map((key) => now.get(key) ?? -1)
+  const came = keys.flatMap((key, index) => (then.has(key) ? [] : [index]))
+  const gone = became.filter((index) => index === -1).length
+  if (came.length + gone > MOST_CHANGED * keys.length) return []
+  for (let cell = 0; cell < mm.length; cell += 1) {
+    const stands = became[before.nearest[cell]!] ?? -1
+    if (stands === -1) continue
+    mm[cell] = before.mm[cell]!
+    nearest[cell] = stands
+  }
+  return came
+}
+
+/** Fills the cells that are still open, and those that one of the obstacles that `came` is nearer to. */
+function fill(field: DistanceField, came: readonly number[]): void {
+  const { grid, obstacles, mm, nearest } = field
   const { columns, rows, cellMm, x0, y0 } = grid
-  const field = new Float64Array(columns * rows)
-  const near = (left: number, top: number, side: number, among?: readonly number[]) =>
-    obstacles.within(
-      x0 + (left + side / 2) * cellMm,
-      y0 + (top + side / 2) * cellMm,
-      (side * cellMm * Math.SQRT2) / 2,
-      among,
-    )
-  const fill = (left: number, top: number, among: readonly number[]): void => {
-    for (let row = top; row < Math.min(rows, top + SMALL_BLOCK); row += 1)
-      for (let column = left; column < Math.min(columns, left + SMALL_BLOCK); column += 1)
-        field[row * columns + column] = obstacles.distance(
-          x0 + (column + 0.5) * cellMm,
-          y0 + (row + 0.5) * cellMm,
-          among,
-        )
+  const radius = (side: number) => (side * cellMm * Math.SQRT2) / 2
+  const fillBlock = (left: number, top: number, near: () => readonly number[]): void => {
+    const [right, bottom] = [Math.min(columns, left + SMALL_BLOCK), Math.min(rows, top + SMALL_BLOCK)]
+    let open = false
+    let most = 0
+    for (let row = top; row < bottom; row += 1)
+      for (let cell = row * columns + left; cell < row * columns + right; cell += 1) {
+        if (nearest[cell] === -1) open = true
+        else if (mm[cell]! > most) most = mm[cell]!
+      }
+    if (!open && came.length === 0) return
+    const [minX, minY] = [x0 + left * cellMm, y0 + top * cellMm]
+    const [maxX, maxY] = [x0 + right * cellMm, y0 + bottom * cellMm]
+    const cover = obstacles.covering(minX, minY, maxX, maxY, open ? near() : came)
+    if (cover !== -1) {
+      for (let row = top; row < bottom; row += 1) {
+        mm.fill(0, row * columns + left, row * columns + right)
+        nearest.fill(cover, row * columns + left, row * columns + right)
+      }
+      return
+    }
+    const [x, y] = [minX + (SMALL_BLOCK / 2) * cellMm, minY + (SMALL_BLOCK / 2) * cellMm]
+    const among = open
+      ? obstacles.within(x, y, radius(SMALL_BLOCK), near())
+      : came.filter((index) => obstacles.distanceTo(index, x, y) < most + radius(SMALL_BLOCK))
+    if (among.length === 0) return
+    for (let row = top; row < bottom; row += 1)
+      for (let column = left; column < right; column += 1)
+        obstacles.write(field, row * columns + column, x0 + (column + 0.5) * cellMm, y0 + (row + 0.5) * cellMm, among)
   }
   for (let top = 0; top < rows; top += BLOCK)
     for (let left = 0; left < columns; left += BLOCK) {
-      const some = near(left, top, BLOCK)
+      let some: readonly number[] | undefined
+      const near = () =>
+        (some ??= obstacles.within(x0 + (left + BLOCK / 2) * cellMm, y0 + (top + BLOCK / 2) * cellMm, radius(BLOCK)))
       for (let y = top; y < Math.min(rows, top + BLOCK); y += SMALL_BLOCK)
-        for (let x = left; x < Math.min(columns, left + BLOCK); x += SMALL_BLOCK)
-          fill(x, y, near(x, y, SMALL_BLOCK, some))
+        for (let x = left; x < Math.min(columns, left + BLOCK); x += SMALL_BLOCK) fillBlock(x, y, near)
     }
-  return field
 }

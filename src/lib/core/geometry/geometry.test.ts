@@ -6,6 +6,8 @@ import {
   area,
   block,
   cellCentre,
+  chordAt,
+  convexContains,
   distanceField,
   footprintInBand,
   gridOver,
@@ -266,9 +268,45 @@ describe('widest path', () => {
   it('measures a straight corridor exactly at its middle', () => {
     const grid = gridOver(0, 0, 1000, 400, 20)
     const field = distanceField(grid, new Obstacles([rectangle(0, -10, 1000, 0), rectangle(0, 400, 1000, 410)]))
-    const middle = field.indexOf(Math.max(...field))
-    expect(Math.max(...field)).toBe(190)
+    const middle = field.mm.indexOf(Math.max(...field.mm))
+    expect(Math.max(...field.mm)).toBe(190)
     expect(cellCentre(grid, middle)[1]).toBe(190)
+  })
+
+  it('carries a field on where some obstacles came and some went, as if it were made anew', () => {
+    const grid = gridOver(-1200, -1100, 1300, 1000, 50)
+    const polygons = fc.array(convex, { minLength: 0, maxLength: 8 })
+    fc.assert(
+      fc.property(polygons, polygons, polygons, (stays, goes, comes) => {
+        const before = distanceField(grid, new Obstacles([...goes, ...stays]))
+        const after = new Obstacles([...stays, ...comes])
+        const carried = distanceField(grid, after, before)
+        const anew = distanceField(grid, after)
+        expect(carried.mm).toEqual(anew.mm)
+        carried.nearest.forEach((index, cell) => {
+          const [x, y] = cellCentre(grid, cell)
+          const least = Math.min(...after.polygons.map((_, at) => after.distanceTo(at, x, y)))
+          expect(anew.mm[cell]).toBe(least)
+          expect(index === -1 ? Infinity : after.distanceTo(index, x, y)).toBe(least)
+        })
+      }),
+      { numRuns: 40 },
+    )
+  })
+
+  it('cuts a polygon by a level line where it is inside: a point within the chord, none beyond it', () => {
+    fc.assert(
+      fc.property(convex, fc.double({ min: 0.02, max: 0.98, noNaN: true }), (polygon, share) => {
+        const low = Math.min(...polygon.map(([, y]) => y))
+        const high = Math.max(...polygon.map(([, y]) => y))
+        const y = low + (high - low) * share
+        const chord = chordAt(polygon, 1, y)!
+        expect(convexContains(polygon, [(chord.min + chord.max) / 2, y], 1e-6)).toBe(true)
+        expect(convexContains(polygon, [chord.min - 1, y])).toBe(false)
+        expect(convexContains(polygon, [chord.max + 1, y])).toBe(false)
+        expect(chordAt(polygon, 1, high + 1)).toBeUndefined()
+      }),
+    )
   })
 
   it('refuses what is no grid', () => {

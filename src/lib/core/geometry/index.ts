@@ -4,6 +4,7 @@ export { boxesOverlap, boxGap, boxOf, pointBox, rectangle, unionOf } from './box
 export {
   area,
   clipHalfPlane,
+  chordAt,
   convexContains,
   counterClockwise,
   intersectConvex,
@@ -27,5 +28,5 @@ export {
   type Prism,
 } from './prism'
 export { addTurns, placePoint, placePolygon, placePrism, TURNS, type Placement, type Turn } from './placement'
-export { cellCentre, distanceField, gridOver, Obstacles, type Grid } from './distance-field'
+export { cellCentre, distanceField, gridOver, Obstacles, type DistanceField, type Grid } from './distance-field'
 export { shortestWithin, trace, widestPaths, type WidestPaths } from './widest-path'

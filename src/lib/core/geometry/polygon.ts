@@ -79,6 +79,26 @@ export function convexContains(polygon: Polygon, point: Vec2, slackMm = 0): bool
   })
 }
 
+/** Where the line on which the coordinate of `axis` is `at` crosses a convex polygon, along the other one. */
+export function chordAt(polygon: Polygon, axis: 0 | 1, at: number): Span | undefined {
+  const other = axis === 0 ? 1 : 0
+  let min = Infinity
+  let max = -Infinity
+  for (let index = 0; index < polygon.length; index += 1) {
+    const from = polygon[index]!
+    const to = polygon[index + 1 === polygon.length ? 0 : index + 1]!
+    if ((at < from[axis] && at < to[axis]) || (at > from[axis] && at > to[axis])) continue
+    const level = from[axis] === to[axis]
+    const first = level
+      ? from[other]
+      : from[other] + ((to[other] - from[other]) * (at - from[axis])) / (to[axis] - from[axis])
+    const last = level ? to[other] : first
+    min = Math.min(min, first, last)
+    max = Math.max(max, first, last)
+  }
+  return min <= max ? { min, max } : undefined
+}
+
 const ARC_STEPS_PER_QUARTER = 12
 
 /**

@@ -1,6 +1,6 @@
 import { TOUCH_MM } from '../units'
 import { boxOf, rectangle } from './box'
-import { clipHalfPlane, isConvex, polygonSpan, signedArea } from './polygon'
+import { chordAt, clipHalfPlane, isConvex, polygonSpan, signedArea } from './polygon'
 import { sharedLength, span } from './span'
 import type { Box, Polygon, Span, Vec2, Vec3 } from './types'
 
@@ -70,30 +70,11 @@ export function prismCorners(solid: Prism): readonly Vec3[] {
 /** Its cut at `xMm`, a convex polygon in (y, z), counter-clockwise; empty where the plane misses it. */
 export function sliceAtX(solid: Prism, xMm: number): Polygon {
   if (solid.axis === 'x') return xMm < solid.span.min || xMm > solid.span.max ? [] : solid.profile
-  const ends = chordAt(solid.profile, xMm)
+  const ends = chordAt(solid.profile, 0, xMm)
   if (ends === undefined) return []
   return solid.axis === 'z'
     ? rectangle(ends.min, solid.span.min, ends.max, solid.span.max)
     : rectangle(solid.span.min, ends.min, solid.span.max, ends.max)
-}
-
-/** Where the line first-coordinate = `at` crosses a convex polygon. */
-function chordAt(polygon: Polygon, at: number): Span | undefined {
-  let min = Infinity
-  let max = -Infinity
-  polygon.forEach((from, index) => {
-    const to = polygon[(index + 1) % polygon.length]!
-    const low = Math.min(from[0], to[0])
-    const high = Math.max(from[0], to[0])
-    if (at < low || at > high) return
-    const values =
-      high === low ? [from[1], to[1]] : [from[1] + ((to[1] - from[1]) * (at - from[0])) / (to[0] - from[0])]
-    for (const value of values) {
-      min = Math.min(min, value)
-      max = Math.max(max, value)
-    }
-  })
-  return min <= max ? { min, max } : undefined
 }
 
 /** What the prism covers in plan within a band of heights: a convex polygon in (x, y), empty if it is out of the band. */

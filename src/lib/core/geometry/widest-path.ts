@@ -19,10 +19,10 @@ const STEPS = [
 
 /**
  * The way from the sources to every cell whose narrowest cell is as wide as can be (Dijkstra's search with max–min
- * in place of sum). Cells of width 0 are closed. Among equally wide ways the one found first stands. What is reached without
+ * in place of sum). Cells no wider than `shut` are closed. Among equally wide ways the one found first stands. What is reached without
  * becoming narrower is as wide as any that waits: it is taken next, without going through the heap.
  */
-export function widestPaths(grid: Grid, width: Float64Array, sources: Iterable<number>): WidestPaths {
+export function widestPaths(grid: Grid, width: Float64Array, sources: Iterable<number>, shut = 0): WidestPaths {
   const size = grid.columns * grid.rows
   const bottleneck = new Float64Array(size)
   const previous = new Int32Array(size).fill(-1)
@@ -30,7 +30,7 @@ export function widestPaths(grid: Grid, width: Float64Array, sources: Iterable<n
   const heap = new MaxHeap()
   for (const source of sources) {
     if (!(source >= 0 && source < size)) throw new RangeError(`source ${source} is outside the grid`)
-    if (width[source]! > 0) {
+    if (width[source]! > shut) {
       bottleneck[source] = width[source]!
       heap.push(width[source]!, source)
     }
@@ -46,25 +46,26 @@ export function widestPaths(grid: Grid, width: Float64Array, sources: Iterable<n
       const cell = level[at]!
       const column = cell % grid.columns
       const row = (cell - column) / grid.columns
-      for (const [dx, dy] of STEPS) {
-        const nextColumn = column + dx
-        const nextRow = row + dy
-        if (nextColumn < 0 || nextRow < 0 || nextColumn >= grid.columns || nextRow >= grid.rows) continue
-        const next = nextRow * grid.columns + nextColumn
-        if (settled[next] === 1) continue
-        const wide = width[next]!
-        if (wide >= here) {
-          bottleneck[next] = here
-          previous[next] = cell
-          settled[next] = 1
-          level[count] = next
-          count += 1
-        } else if (wide > bottleneck[next]!) {
-          bottleneck[next] = wide
-          previous[next] = cell
-          heap.push(wide, next)
+      const right = column + 1 < grid.columns ? 1 : 0
+      const below = row + 1 < grid.rows ? 1 : 0
+      // all eight neighbours; the cell itself is settled
+      for (let dy = row > 0 ? -1 : 0; dy <= below; dy += 1)
+        for (let dx = column > 0 ? -1 : 0; dx <= right; dx += 1) {
+          const next = cell + dy * grid.columns + dx
+          if (settled[next] === 1) continue
+          const wide = width[next]!
+          if (wide >= here) {
+            bottleneck[next] = here
+            previous[next] = cell
+            settled[next] = 1
+            level[count] = next
+            count += 1
+          } else if (wide > shut && wide > bottleneck[next]!) {
+            bottleneck[next] = wide
+            previous[next] = cell
+            heap.push(wide, next)
+          }
         }
-      }
     }
   }
   return { bottleneck, previous }

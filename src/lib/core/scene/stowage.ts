@@ -31,21 +31,10 @@ export function rectangleFits(p: number, q: number, a: number, b: number): boole
   return narrow + TOUCH_MM >= reach
 }
 
-/**
- * The rest of a box once the body's walls, what stands in it and what other stowages have claimed of it are taken off;
- * undefined when nothing useful is left.
- */
-function roomIn(scene: Scene, ownId: string, box: Box, claimed: readonly Box[]): Box | undefined {
-  const { interior } = scene
+/** The rest of a box once the body's walls and what is in it are taken off; undefined when nothing useful is left. */
+function roomIn(interior: Interior, box: Box, inside: readonly Box[]): Box | undefined {
   let room: Box | undefined = clipToBody(interior, box)
-  const others: Box[] = [
-    ...claimed,
-    ...interior.keepOuts.map((keepOut) => prismBounds(keepOut.prism)),
-    ...scene.placed
-      .filter(({ id }) => id !== ownId)
-      .flatMap((placed) => placed.inner.map(({ prism }) => prismBounds(prism))),
-  ]
-  for (const other of others) if (room !== undefined) room = without(room, other)
+  for (const other of inside) if (room !== undefined) room = without(room, other)
   return room
 }
 
@@ -72,27 +61,28 @@ function without(room: Box, other: Box): Box | undefined {
 }
 
 function stowagesOf(scene: Scene): readonly Stowage[] {
+  const { interior } = scene
   const claims: { readonly id: string; readonly box: Box }[] = []
+  const arches = interior.keepOuts.map((keepOut) => prismBounds(keepOut.prism))
+  const standing = scene.placed.flatMap(({ id, inner }) => inner.map(({ prism }) => ({ id, box: prismBounds(prism) })))
   return scene.placed.flatMap((placed) =>
     placed.services.flatMap((service): Stowage[] => {
       if (service.type !== 'stowage' || service.inside === undefined) return []
       const box = prismBounds(service.inside)
-      const claimed = claims
-        .filter(({ id, box: other }) => id !== placed.id && boxesOverlap(box, other))
-        .map((one) => one.box)
+      const meeting = (boxes: typeof claims) =>
+        boxes.filter(({ id, box: other }) => id !== placed.id && boxesOverlap(box, other)).map((one) => one.box)
+      const met = arches.filter((arch) => boxesOverlap(box, arch))
+      // what others have claimed of it, what the body takes, what stands in it
+      const inside = [...meeting(claims), ...met, ...meeting(standing)]
       claims.push({ id: placed.id, box })
       const keep = (boxes: readonly (Box | undefined)[]) => boxes.filter((room) => room !== undefined)
-      const tops = scene.interior.keepOuts
-        .map((keepOut) => prismBounds(keepOut.prism))
-        .filter((arch) => (['x', 'y', 'z'] as const).every((axis) => sharedLength(arch[axis], box[axis]) > TOUCH_MM))
-        .map((arch) => arch.z.max)
-        .filter((top) => top < box.z.max - LEAST_MM)
-      const whole = keep([roomIn(scene, placed.id, box, claimed)])
+      const tops = met.map((arch) => arch.z.max).filter((top) => top < box.z.max - LEAST_MM)
+      const whole = keep([roomIn(interior, box, inside)])
       if (tops.length === 0) return [{ fittingId: placed.id, divisions: [whole] }]
       const top = Math.max(...tops)
       const split = keep([
-        roomIn(scene, placed.id, { ...box, z: { min: top, max: box.z.max } }, claimed),
-        roomIn(scene, placed.id, { ...box, z: { min: box.z.min, max: top } }, claimed),
+        roomIn(interior, { ...box, z: { min: top, max: box.z.max } }, inside),
+        roomIn(interior, { ...box, z: { min: box.z.min, max: top } }, inside),
       ])
       return [{ fittingId: placed.id, divisions: [whole, split] }]
     }),

@@ -1,6 +1,7 @@
 import type { ServiceType } from '../fittings'
 import {
   cellCentre,
+  chordAt,
   convexContains,
   distanceField,
   footprintInBand,
@@ -12,13 +13,14 @@ import {
   spanMiddle,
   trace,
   widestPaths,
+  type DistanceField,
   type Grid,
   type Polygon,
   type Span,
   type Vec2,
   type WidestPaths,
 } from '../geometry'
-import { jambs, knots, liningTop, wallReach, wallsAt, wallTop } from '../shell'
+import { jambs, knots, liningTop, wallReach, wallsAt, wallTop, type Interior } from '../shell'
 import type { Placed, PlacedClearance, Scene } from './scene'
 import { neededClearances, usedServices } from './use'
 
@@ -47,8 +49,8 @@ const CELL_MM = 25
 export const STEP_OVER_MM = 150
 /** How far outside a door the way starts. */
 const OUTSIDE_MM = 500
-/** Narrower than this no one passes, and the way counts as none. */
-const SHUT_MM = 60
+/** Where it is no wider than this no one passes, and the way counts as none. */
+const NARROWEST_MM = 60
 
 /** One slides into a seat from so far beside its knees’ room, which may lie under a table. Common practice, no source. */
 const SLIDE_IN_MM = 250
@@ -57,11 +59,11 @@ const SLIDE_IN_MM = 250
 export interface WayGround {
   readonly placed: readonly Placed[]
   readonly shoulderMm: number
-  readonly field: Float64Array
+  readonly walls: Walls
+  readonly field: DistanceField
   readonly paths: WidestPaths
-  readonly obstacles: Obstacles
+  /** Whose each obstacle of the field is. */
   readonly owners: readonly WaySide[]
-  readonly grid: Grid
   readonly sources: readonly number[]
 }
 
@@ -109,6 +111,32 @@ function rearSegments(scene: Scene, right: number, left: number): readonly Polyg
   ]
 }
 
+/** The walls and ends of a body in a band of heights, and how far out they are to either side. */
+interface Walls {
+  readonly interior: Interior
+  readonly band: Span
+  readonly segments: readonly (readonly [Polygon, WaySide])[]
+  readonly left: number
+  readonly right: number
+}
+
+function wallsIn(scene: Scene, band: Span, before: Walls | undefined): Walls {
+  const { interior } = scene
+  if (before?.interior === interior && before.band.min === band.min && before.band.max === band.max) return before
+  const sides = (['left', 'right'] as const).flatMap((id) =>
+    wallSegments(scene, id, band).map((segment) => [segment, { kind: 'wall', id }] as const),
+  )
+  const edges = sides.map(([segment]) => polygonSpan(segment, 1))
+  const left = Math.max(...edges.map((edge) => edge.max))
+  const right = Math.min(...edges.map((edge) => edge.min))
+  const front: Polygon = [
+    [interior.xSpan.max, right],
+    [interior.xSpan.max, left],
+  ]
+  const rear = rearSegments(scene, right, left).map((segment) => [segment, { kind: 'wall', id: 'rear' }] as const)
+  return { interior, band, segments: [...sides, ...rear, [front, { kind: 'wall', id: 'front' }]], left, right }
+}
+
 /** Whether everything stands in one scene as it did for a ground. */
 const standsAlike = (scene: Scene, shoulderMm: number, ground: WayGround): boolean =>
   ground.shoulderMm === shoulderMm &&
@@ -118,7 +146,7 @@ const standsAlike = (scene: Scene, shoulderMm: number, ground: WayGround): boole
 /**
  * The obstacles of a scene from step height to `shoulderMm` above the lined floor, the exact distance field among them
  * on a grid of 25 mm, and the widest ways from the entrances to every cell. The bulkhead counts as closed. `before` is
- * handed back if nothing stands otherwise since.
+ * handed back if nothing stands otherwise since, and carried on where little does.
  */
 export function wayGround(scene: Scene, shoulderMm: number, before?: WayGround): WayGround {
   if (before !== undefined && standsAlike(scene, shoulderMm, before)) return before
@@ -138,21 +166,9 @@ export function wayGround(scene: Scene, shoulderMm: number, before?: WayGround):
     for (const { prism } of placed.inner) add(footprintInBand(prism, band), { kind: 'fitting', id: placed.id })
   }
   for (const { id, prism } of interior.keepOuts) add(footprintInBand(prism, band), { kind: 'keep-out', id })
-  const sides = (['left', 'right'] as const).map((side) => wallSegments(scene, side, band))
-  sides.forEach((segments, index) =>
-    segments.forEach((segment) => add(segment, { kind: 'wall', id: index === 0 ? 'left' : 'right' })),
-  )
-  const edges = [...sides[0]!, ...sides[1]!].map((segment) => polygonSpan(segment, 1))
-  const left = Math.max(...edges.map((edge) => edge.max))
-  const right = Math.min(...edges.map((edge) => edge.min))
-  for (const segment of rearSegments(scene, right, left)) add(segment, { kind: 'wall', id: 'rear' })
-  add(
-    [
-      [interior.xSpan.max, right],
-      [interior.xSpan.max, left],
-    ],
-    { kind: 'wall', id: 'front' },
-  )
+  const walls = wallsIn(scene, band, before?.walls)
+  const { left, right } = walls
+  for (const [segment, owner] of walls.segments) add(segment, owner)
 
   const entrances = interior.shell.openings.filter((opening) => opening.entrance)
   const beyond = (side: 'left' | 'right' | 'rear') =>
@@ -177,16 +193,14 @@ export function wayGround(scene: Scene, shoulderMm: number, before?: WayGround):
     const row = Math.min(grid.rows - 1, Math.max(0, Math.floor((y - grid.y0) / CELL_MM)))
     return row * grid.columns + column
   })
-  const obstacles = new Obstacles(polygons)
-  const field = distanceField(grid, obstacles)
+  const field = distanceField(grid, new Obstacles(polygons), before?.field)
   return {
     placed: scene.placed,
     shoulderMm,
+    walls,
     field,
-    paths: widestPaths(grid, field, sources),
-    obstacles,
+    paths: widestPaths(grid, field.mm, sources, NARROWEST_MM / 2),
     owners,
-    grid,
     sources,
   }
 }
@@ -197,18 +211,21 @@ const AROUND = [-1, 0, 1].flatMap((right) => [-1, 0, 1].map((up) => [right, up] 
 /** The largest circle that is free of obstacles inside the body, sought on the grid and then to the millimetre. */
 export function largestCircle(
   scene: Scene,
-  { field, grid, obstacles }: WayGround,
+  { field: { grid, mm, obstacles } }: WayGround,
 ): { readonly mm: number; readonly at: Vec2 } {
   const { xSpan } = scene.interior
+  const wallsAlong = new Map<number, Span>()
   // a doorway is open to those who walk in, and no room to turn in
   const inside = (x: number, y: number, away: number): number => {
     if (x < xSpan.min || x > xSpan.max) return -1
-    const walls = wallsAt(scene.interior, x, liningTop(scene.interior, x) + STEP_OVER_MM)
+    const known = wallsAlong.get(x)
+    const walls = known ?? wallsAt(scene.interior, x, liningTop(scene.interior, x) + STEP_OVER_MM)
+    if (known === undefined && walls !== undefined) wallsAlong.set(x, walls)
     return walls === undefined ? -1 : Math.min(away, walls.max - y, y - walls.min)
   }
   let best = -1
   let at: Vec2 = [spanMiddle(xSpan), 0]
-  field.forEach((away, cell) => {
+  mm.forEach((away, cell) => {
     if (away <= best) return
     const [x, y] = cellCentre(grid, cell)
     const within = inside(x, y, away)
@@ -236,25 +253,23 @@ function grown(zone: Polygon, byMm: number): Polygon {
 
 /** The cells whose centre lies in a place of use. */
 function cellsIn(grid: Grid, zone: Polygon): readonly number[] {
-  const x = polygonSpan(zone, 0)
-  const y = polygonSpan(zone, 1)
+  if (zone.length === 0) return []
+  const { min, max } = polygonSpan(zone, 1)
   const cells: number[] = []
-  const first = (min: number, origin: number) => Math.max(0, Math.floor((min - origin) / grid.cellMm))
-  for (let row = first(y.min, grid.y0); row < grid.rows && grid.y0 + row * grid.cellMm <= y.max; row += 1) {
-    for (
-      let column = first(x.min, grid.x0);
-      column < grid.columns && grid.x0 + column * grid.cellMm <= x.max;
-      column += 1
-    ) {
-      const cell = row * grid.columns + column
-      if (convexContains(zone, cellCentre(grid, cell))) cells.push(cell)
-    }
+  for (let row = Math.max(0, Math.floor((min - grid.y0) / grid.cellMm)); row < grid.rows; row += 1) {
+    const y = grid.y0 + (row + 0.5) * grid.cellMm
+    if (y > max) break
+    const chord = chordAt(zone, 1, y)
+    if (chord === undefined) continue
+    const first = Math.max(0, Math.ceil((chord.min - grid.x0) / grid.cellMm - 0.5))
+    const last = Math.min(grid.columns - 1, Math.floor((chord.max - grid.x0) / grid.cellMm - 0.5))
+    for (let column = first; column <= last; column += 1) cells.push(row * grid.columns + column)
   }
   return cells
 }
 
 /** The way along which a place lies: square to the nearest thing beside it. */
-function alongAt({ obstacles }: WayGround, [x, y]: Vec2, near: readonly number[]): Vec2 {
+function alongAt({ field: { obstacles } }: WayGround, [x, y]: Vec2, near: readonly number[]): Vec2 {
   let nearest = near[0]!
   let least = Infinity
   for (const index of near) {
@@ -285,7 +300,7 @@ const MOST_STEPS_ASIDE = 12
  * by something is not narrow there, for one may walk further off. `enoughMm` is how far is far off.
  */
 function middleNear(ground: WayGround, start: Vec2, enoughMm: number): Vec2 | undefined {
-  const { grid, obstacles } = ground
+  const { grid, obstacles } = ground.field
   let centre = start
   for (let step = 0; step < MOST_STEPS_ASIDE; step += 1) {
     const near = obstacles.within(centre[0], centre[1], grid.cellMm * 2)
@@ -309,9 +324,9 @@ function middleNear(ground: WayGround, start: Vec2, enoughMm: number): Vec2 | un
  * along the way of the greatest across it, searched to the millimetre. Nothing is narrow that is open to one side.
  */
 function saddleNear(ground: WayGround, path: readonly number[], index: number): Saddle {
-  const { grid, obstacles } = ground
+  const { grid, obstacles } = ground.field
   const start = cellCentre(grid, path[index]!)
-  const centre = middleNear(ground, start, ground.field[path[index]!]! + FAR_OFF_CELLS * grid.cellMm)
+  const centre = middleNear(ground, start, ground.field.mm[path[index]!]! + FAR_OFF_CELLS * grid.cellMm)
   if (centre === undefined) return { distance: Infinity, at: start }
   const near = obstacles.within(centre[0], centre[1], grid.cellMm * 2)
   const along = alongAt(ground, centre, near)
@@ -340,20 +355,29 @@ function saddleNear(ground: WayGround, path: readonly number[], index: number): 
   return least
 }
 
+/** A place of use is looked at in squares of this side, and in those that may hold the best at every so many mm. */
+const LOOK_MM = 10
+const LOOK_CLOSE_MM = 2
+
 /** The best place to stand near a cell of a place of use: nothing beyond the place counts, one need not go there. */
 function bestNear(ground: WayGround, zone: Polygon, cell: number): Saddle {
-  const { grid, obstacles } = ground
-  const centre = cellCentre(grid, cell)
-  const near = obstacles.within(centre[0], centre[1], grid.cellMm * 2)
-  let most: Saddle = { distance: obstacles.distance(centre[0], centre[1], near), at: centre }
-  for (let dx = -grid.cellMm; dx <= grid.cellMm; dx += 2) {
-    for (let dy = -grid.cellMm; dy <= grid.cellMm; dy += 2) {
-      const at: Vec2 = [centre[0] + dx, centre[1] + dy]
-      if (!convexContains(zone, at)) continue
-      const distance = obstacles.distance(at[0], at[1], near)
-      if (distance > most.distance) most = { distance, at }
+  const { grid, obstacles } = ground.field
+  const [x, y] = cellCentre(grid, cell)
+  const near = obstacles.within(x, y, grid.cellMm * 2)
+  let most: Saddle = { distance: obstacles.distance(x, y, near), at: [x, y] }
+  const half = LOOK_MM / 2
+  const steps = Array.from({ length: (2 * grid.cellMm) / LOOK_MM }, (_, n) => half - grid.cellMm + n * LOOK_MM)
+  for (const dx of steps)
+    for (const dy of steps) {
+      // no place in a square is further off than its middle and the way there
+      if (obstacles.distance(x + dx, y + dy, near) + half * Math.SQRT2 <= most.distance) continue
+      for (let right = dx - half; right <= dx + half; right += LOOK_CLOSE_MM)
+        for (let up = dy - half; up <= dy + half; up += LOOK_CLOSE_MM) {
+          const at: Vec2 = [x + right, y + up]
+          const distance = obstacles.distance(at[0], at[1], near)
+          if (distance > most.distance && convexContains(zone, at)) most = { distance, at }
+        }
     }
-  }
   return most
 }
 
@@ -361,7 +385,7 @@ function bestNear(ground: WayGround, zone: Polygon, cell: number): Saddle {
 function sidesOf(ground: WayGround, at: Vec2, distance: number): readonly WaySide[] {
   const near = new Map<string, WaySide>()
   ground.owners.forEach((owner, index) => {
-    if (ground.obstacles.distanceTo(index, at[0], at[1]) > distance + 3) return
+    if (ground.field.obstacles.distanceTo(index, at[0], at[1]) > distance + 3) return
     near.set(`${owner.kind} ${owner.id}`, owner)
   })
   return [...near.values()].slice(0, 2)
@@ -420,22 +444,23 @@ function targetsOf(scene: Scene): readonly Target[] {
 export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly Way[] {
   const targets = targetsOf(scene)
   if (targets.length === 0) return []
-  const { field, paths } = ground
+  const { paths } = ground
+  const { grid, mm } = ground.field
   const saddles = new Map<number, Saddle>()
   return targets.map(({ placed, clearance, services }) => {
     const reachMm = services.includes('seat') ? Math.max(besideMm, SLIDE_IN_MM) : besideMm
     const zone = clearance.prism.axis === 'z' ? grown(clearance.prism.profile, reachMm) : []
     let best = -1
-    for (const cell of cellsIn(ground.grid, zone))
+    for (const cell of cellsIn(grid, zone))
       if (
         best === -1 ||
         paths.bottleneck[cell]! > paths.bottleneck[best]! ||
-        (paths.bottleneck[cell] === paths.bottleneck[best] && field[cell]! > field[best]!)
+        (paths.bottleneck[cell] === paths.bottleneck[best] && mm[cell]! > mm[best]!)
       )
         best = cell
     const target = { fittingId: placed.id, clearanceId: clearance.id, services }
     const reach = best === -1 ? 0 : paths.bottleneck[best]!
-    if (reach * 2 < SHUT_MM) {
+    if (reach === 0) {
       const middle: Vec2 = [placed.placement.at[0], placed.placement.at[1]]
       return { ...target, widthMm: 0, at: middle, between: [], path: () => [] }
     }
@@ -451,10 +476,10 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
       return found
     }
     // the narrowest cells first: one that is wider by more than a saddle may lie beside it is not looked at
-    const saddle = narrowPlaces(widest, field, reach + ground.grid.cellMm)
-      .sort((a, b) => field[widest[a]!]! - field[widest[b]!]!)
+    const saddle = narrowPlaces(widest, mm, reach + grid.cellMm)
+      .sort((a, b) => mm[widest[a]!]! - mm[widest[b]!]!)
       .reduce<Saddle | undefined>((least, index) => {
-        if (least !== undefined && field[widest[index]!]! - 1.5 * ground.grid.cellMm > least.distance) return least
+        if (least !== undefined && mm[widest[index]!]! - 1.5 * grid.cellMm > least.distance) return least
         const one = saddleOf(index)
         return least === undefined || one.distance < least.distance ? one : least
       }, undefined)!
@@ -463,8 +488,7 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
       widthMm: Math.round(2 * saddle.distance),
       at: saddle.at,
       between: sidesOf(ground, saddle.at, saddle.distance),
-      path: () =>
-        shortestWithin(ground.grid, field, ground.sources, best, reach).map((step) => cellCentre(ground.grid, step)),
+      path: () => shortestWithin(grid, mm, ground.sources, best, reach).map((step) => cellCentre(grid, step)),
     }
   })
 }

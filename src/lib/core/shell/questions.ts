@@ -1,5 +1,6 @@
 import { TOUCH_MM } from '../units'
 import {
+  chordAt,
   clamp,
   intersectConvex,
   polygonSpan,
@@ -15,29 +16,6 @@ import {
 import type { Pocket } from './changes'
 import { sectionAt, type Face, type Interior } from './interior'
 import type { Opening } from './shape'
-
-/** Where a section is cut by a line: the two ends along the other axis, or undefined where it misses. */
-function chord(polygon: readonly Vec2[], along: 0 | 1, at: number): Span | undefined {
-  let min = Infinity
-  let max = -Infinity
-  const other = along === 0 ? 1 : 0
-  for (let index = 0; index < polygon.length; index += 1) {
-    const from = polygon[index]!
-    const to = polygon[(index + 1) % polygon.length]!
-    const low = Math.min(from[along], to[along])
-    const high = Math.max(from[along], to[along])
-    if (at < low || at > high) continue
-    const ends =
-      high === low
-        ? [from[other], to[other]]
-        : [from[other] + ((to[other] - from[other]) * (at - from[along])) / (to[along] - from[along])]
-    for (const end of ends) {
-      if (end < min) min = end
-      if (end > max) max = end
-    }
-  }
-  return min <= max ? { min, max } : undefined
-}
 
 type WallPocket = Extract<Pocket, { kind: 'wall' }>
 type RoofPocket = Extract<Pocket, { kind: 'roof' }>
@@ -58,7 +36,7 @@ const roofPockets = (interior: Interior): readonly RoofPocket[] =>
 /** From the right wall (min) to the left wall (max) at a height, in y; undefined above the roof or below the floor. */
 export function wallsAt(interior: Interior, xMm: number, zMm: number): Span | undefined {
   const section = sectionAt(interior, xMm)
-  const own = chord(section, 1, zMm)
+  const own = chordAt(section, 1, zMm)
   if (interior.pockets.length === 0) return own
   const out = (side: 'left' | 'right') =>
     Math.max(
@@ -70,7 +48,7 @@ export function wallsAt(interior: Interior, xMm: number, zMm: number): Span | un
   const widened = own === undefined ? undefined : { min: own.min - out('right'), max: own.max + out('left') }
   return roofPockets(interior)
     .filter((pocket) => holds(pocket.x, xMm))
-    .map((pocket) => overlap(chord(section, 1, zMm - pocket.byMm), pocket.y))
+    .map((pocket) => overlap(chordAt(section, 1, zMm - pocket.byMm), pocket.y))
     .reduce(join, widened)
 }
 
@@ -80,13 +58,13 @@ export function wallsAt(interior: Interior, xMm: number, zMm: number): Span | un
  */
 export function heightsAt(interior: Interior, xMm: number, yMm: number): Span | undefined {
   const section = sectionAt(interior, xMm)
-  const own = chord(section, 0, yMm)
+  const own = chordAt(section, 0, yMm)
   if (interior.pockets.length === 0) return own
   if (own === undefined) {
     const side = yMm > 0 ? 'left' : 'right'
     return wallPockets(interior, side)
       .filter((pocket) => holds(pocket.x, xMm))
-      .map((pocket) => overlap(chord(section, 0, yMm - Math.sign(yMm) * pocket.byMm), pocket.z))
+      .map((pocket) => overlap(chordAt(section, 0, yMm - Math.sign(yMm) * pocket.byMm), pocket.z))
       .find((found) => found !== undefined)
   }
   const up = roofPockets(interior).filter((pocket) => holds(pocket.x, xMm) && holds(pocket.y, yMm))
@@ -108,8 +86,8 @@ export function outlineAt(interior: Interior, xMm: number): Polygon {
     if (!holds(pocket.x, xMm)) continue
     if (pocket.kind === 'wall') [pocket.z.min, pocket.z.max].forEach(step)
     else {
-      const edge = chord(section, 0, pocket.y.max)?.max
-      const top = chord(section, 0, 0)?.max ?? 0
+      const edge = chordAt(section, 0, pocket.y.max)?.max
+      const top = chordAt(section, 0, 0)?.max ?? 0
       if (edge !== undefined) [edge, edge + pocket.byMm].forEach(step)
       section.filter(([y]) => Math.abs(y) <= pocket.y.max).forEach(([, z]) => z > top / 2 && stops.add(z + pocket.byMm))
     }
@@ -162,15 +140,6 @@ function pieces(range: Span, at: readonly number[]): readonly Span[] {
 
 const middle = (range: Span): number => (range.min + range.max) / 2
 
-/** The z-values within a band at which a wall can bend, at one x. */
-const bends = (interior: Interior, xMm: number, band: Span): readonly number[] => [
-  band.min,
-  ...sectionAt(interior, xMm)
-    .map((corner) => corner[1])
-    .filter((z) => z > band.min && z < band.max),
-  band.max,
-]
-
 /**
  * The wall's y over an x-range and a height band: the tightest and the widest place, as y from the centreline on that
  * side (both ≥ 0 for a body round its centreline). A flare widens it only where it is there over the whole x-range.
@@ -212,16 +181,22 @@ function faceReach(
   along: Span,
   band: Span,
 ): { tightMm: number; wideMm: number } | undefined {
+  const sign = side === 'left' ? 1 : -1
   let tight = Infinity
   let wide = -Infinity
   for (const x of knots(interior, along)) {
-    for (const z of bends(interior, x, band)) {
-      const walls = chord(sectionAt(interior, x), 1, z)
-      if (walls === undefined) return undefined
-      const reach = side === 'left' ? walls.max : -walls.min
-      tight = Math.min(tight, reach)
-      wide = Math.max(wide, reach)
+    const section = sectionAt(interior, x)
+    const take = (z: number): boolean => {
+      const walls = chordAt(section, 1, z)
+      if (walls === undefined) return false
+      const reach = sign > 0 ? walls.max : -walls.min
+      if (reach < tight) tight = reach
+      if (reach > wide) wide = reach
+      return true
     }
+    if (!take(band.min) || (band.max > band.min && !take(band.max))) return undefined
+    // between the ends of the band a wall bends at its corners only
+    for (const [y, z] of section) if (y * sign > 0 && z > band.min && z < band.max && !take(z)) return undefined
   }
   return { tightMm: tight, wideMm: wide }
 }
@@ -278,7 +253,7 @@ export function lowestRoof(interior: Interior, along: Span, across: Span): numbe
       const up = Math.max(0, ...over.map(({ byMm }) => byMm))
       for (const x of knots(interior, part)) {
         for (const y of [strip.min, strip.max]) {
-          const heights = chord(sectionAt(interior, x), 0, y)
+          const heights = chordAt(sectionAt(interior, x), 0, y)
           if (heights === undefined) return undefined
           lowest = Math.min(lowest, heights.max + up)
         }
@@ -357,7 +332,7 @@ function shifted(
   if (pockets.length === 0) return [{ polygon: slice, out: nowhere }]
   if (slice.length < 3) return []
   const roofs = pockets.flatMap((pocket) =>
-    pocket.kind === 'roof' ? [{ ...pocket, fromMm: chord(section, 0, pocket.y.max)?.max ?? Infinity }] : [],
+    pocket.kind === 'roof' ? [{ ...pocket, fromMm: chordAt(section, 0, pocket.y.max)?.max ?? Infinity }] : [],
   )
   const walls = pockets.flatMap((pocket) => (pocket.kind === 'wall' ? [pocket] : []))
   const ys = pieces(
