@@ -3,38 +3,62 @@ import type { Finding, ProvenRemedy, VariantReview } from '$lib/core/review'
 import { openEngine } from './open-engine'
 import type { ReviewEngine } from './review-engine'
 
+interface Request {
+  readonly job: Job
+  readonly variantId: string
+  readonly restMs: number
+}
+
 /**
- * Reviews in a worker, one request at a time: while one runs, only the newest of those that wait is kept, and an
- * answer that a newer request has overtaken is dropped.
+ * Reviews in a worker, one request at a time: while one runs or rests, only the newest of those that wait is kept.
  */
 export class ReviewClient {
   readonly #opened = import('./review-engine').then(({ engineUrl }) => openEngine<ReviewEngine>('review', engineUrl))
   readonly #answer: (review: VariantReview, job: Job) => void
   #running = false
-  #waiting: { job: Job; variantId: string } | undefined
+  #waiting: Request | undefined
+  #wake: () => void = () => undefined
 
   constructor(answer: (review: VariantReview, job: Job) => void = () => undefined) {
     this.#answer = answer
   }
 
-  request(job: Job, variantId: string): void {
-    this.#waiting = { job, variantId }
+  /**
+   * Asks for a review. `restMs` is how long after the one before it may begin: in a drag the processor is left to the drawing.
+   * One without a rest begins at once.
+   */
+  request(job: Job, variantId: string, restMs = 0): void {
+    this.#waiting = { job, variantId, restMs }
+    if (restMs === 0) this.#wake()
     if (!this.#running) void this.#run()
   }
 
   async #run(): Promise<void> {
     this.#running = true
     try {
-      for (let next = this.#waiting; next !== undefined; next = this.#waiting) {
+      const { remote } = await this.#opened
+      while (this.#waiting !== undefined) {
+        const { job, variantId } = this.#waiting
         this.#waiting = undefined
-        const { job, variantId } = next
-        const { remote } = await this.#opened
-        const review = await remote.review(job, variantId)
-        this.#answer(review, job)
+        this.#answer(await remote.review(job, variantId), job)
+        await this.#rest()
       }
     } finally {
       this.#running = false
     }
+  }
+
+  /** Until the newest request that waits may begin. */
+  #rest(): Promise<void> | void {
+    const restMs = this.#waiting?.restMs ?? 0
+    if (restMs > 0)
+      return new Promise((resolve) => {
+        const timer = setTimeout(resolve, restMs)
+        this.#wake = () => {
+          clearTimeout(timer)
+          resolve()
+        }
+      })
   }
 
   /** One review that no other overtakes. */

@@ -60,6 +60,9 @@ export interface NumberedFinding {
   readonly finding: Finding
 }
 
+/** How long the review rests while something is carried: marks that come ten times a second are felt at once. */
+const REST_IN_HAND_MS = 80
+
 /** What the bench shows: a variant in a mode, the fitting in hand, and what the review says of it all. */
 export class Bench {
   readonly session: JobSession
@@ -179,7 +182,7 @@ export class Bench {
 
   /** Asks for a review of what is shown; call it whenever that changes. */
   requestReview(): void {
-    this.#reviewer.request(this.liveJob, this.variantId)
+    this.#reviewer.request(this.liveJob, this.variantId, this.carrying ? REST_IN_HAND_MS : 0)
   }
 
   remedies(finding: Finding): Promise<readonly ProvenRemedy[]> {
