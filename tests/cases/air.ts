@@ -1,0 +1,85 @@
+import type { Command } from '$lib/core/job'
+import { person, put, truck, variant } from '../support/plan'
+import { sleepsAcross, type CasesFor } from './kit'
+
+/** A window that opens, in the left wall. */
+const hopper: Command = {
+  type: 'change.put',
+  variant,
+  id: 'change-w',
+  change: { kind: 'window', side: 'left', fromMm: 1000, toMm: 1600, sillMm: 900, headMm: 1300, opens: 'hopper' },
+}
+
+function ply(mm: number): Command {
+  return {
+    type: 'lining.set',
+    variant,
+    lining: { floorMm: 0, wallMm: mm, roofMm: 0, layers: { wall: [{ material: 'birch-ply', mm }] } },
+  }
+}
+
+/** Rows of the rules about air, light and quiet. */
+export const AIR_CASES: CasesFor<
+  | 'air-one-way'
+  | 'berth-airless'
+  | 'hob-airless'
+  | 'head-noise'
+  | 'light-none'
+  | 'light-on'
+  | 'berth-cold'
+  | 'window-covered'
+> = {
+  'air-one-way': {
+    speaks: truck(put('fit-a', 'fan-extract', 500, 'centreline')),
+    measured: 0,
+    needed: 1500,
+    // the middles of a fan of 460 and a hatch of 760 are 1500 apart
+    silent: truck(put('fit-a', 'fan-extract', 500, 'centreline'), put('fit-b', 'hatch-roof', 1850, 'centreline')),
+  },
+  'berth-airless': {
+    // the head lies at (1000, 800): 150 from the end of a bed of 1900 across; the fan’s middle is at 2300
+    speaks: truck(person(1840), sleepsAcross(400, 1200), put('fit-b', 'fan-extract', 2070, 'centreline')),
+    measured: Math.hypot(1300, 800),
+    needed: 1500,
+    silent: truck(person(1840), sleepsAcross(400, 1200), put('fit-b', 'fan-extract', 2030, 'centreline')),
+  },
+  'hob-airless': {
+    // its middle is at (1725, 800), the rear door’s at (0, 0)
+    speaks: truck(put('fit-a', 'galley-hob', 1500, 'left-wall')),
+    measured: Math.hypot(1725, 800),
+    needed: 1200,
+    silent: truck(put('fit-a', 'galley-hob', 1500, 'left-wall'), put('fit-b', 'fan-extract', 2385, 'centreline')),
+  },
+  'head-noise': {
+    speaks: truck(person(1840), sleepsAcross(400, 700), put('fit-b', 'cold-box', 1100, 'left-wall')),
+    measured: 1100 - 750,
+    needed: 500,
+    silent: truck(person(1840), sleepsAcross(400, 700), put('fit-b', 'cold-box', 1250, 'left-wall')),
+  },
+  'light-none': {
+    speaks: truck(person(1700), sleepsAcross(1000, 1400), put('fit-l', 'light', 1700, 'left-wall', { place: 'room' })),
+    measured: 0,
+    needed: 1,
+    silent: truck(person(1700), sleepsAcross(1000, 1400), put('fit-l', 'light', 1700, 'left-wall')),
+  },
+  'light-on': {
+    speaks: truck(put('fit-l', 'light', 3000, 'left-wall', { place: 'door', switched: false })),
+    measured: 0,
+    needed: 1,
+    silent: truck(put('fit-l', 'light', 3000, 'left-wall', { place: 'door', switched: true })),
+  },
+  'berth-cold': {
+    // EN ISO 6946: 1 / (0.13 + 0.003 / 0.17 + 0.04); the bed leaves 2 at either wall
+    speaks: truck(ply(3), put('fit-a', 'bed-fixed', 1000, 'centreline', { lengthMm: 2090 })),
+    measured: 5.33,
+    needed: 1.5,
+    silent: truck(ply(3), put('fit-a', 'bed-fixed', 1000, 'centreline', { lengthMm: 2010 })),
+  },
+  'window-covered': {
+    // 310 and 300 of a window that is 600 wide
+    speaks: truck(hopper, put('fit-w', 'wardrobe', 1000, 'left-wall', { lengthMm: 310, heightMm: 1500 })),
+    measured: 48,
+    needed: 50,
+    silent: truck(hopper, put('fit-w', 'wardrobe', 1000, 'left-wall', { lengthMm: 300, heightMm: 1500 })),
+  },
+}

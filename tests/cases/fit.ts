@@ -1,0 +1,106 @@
+import type { Command } from '$lib/core/job'
+import { put, truck, variant } from '../support/plan'
+import { sideDoorOnly, type CasesFor } from './kit'
+
+function bigTank(lengthMm: number): Command {
+  return put('fit-w', 'water-tank', 1000, 'left-wall', { lengthMm, depthMm: 700, heightMm: 700 })
+}
+
+function lockerHeld(points: number): Command {
+  const locker = put('fit-l', 'locker', 1000, 'left-wall', { lengthMm: 600 })
+  return {
+    ...locker,
+    fitting: { ...(locker as { fitting: object }).fitting, fixing: { how: 'inserts', points } },
+  } as Command
+}
+
+/** Rows of the rules about fitting the body. */
+export const FIT_CASES: CasesFor<
+  | 'outside-shell'
+  | 'overlap'
+  | 'opening-missing'
+  | 'fixing-drills'
+  | 'body-cut'
+  | 'carry-stuck'
+  | 'hung-weakly'
+  | 'hangs-free'
+> = {
+  'outside-shell': {
+    speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2130 })),
+    measured: 15, // (2130 − 2100) / 2 each side
+    needed: 0,
+    silent: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2100 })),
+  },
+  overlap: {
+    speaks: truck(
+      put('fit-a', 'water-tank', 0, 'left-wall', { lengthMm: 800 }),
+      put('fit-b', 'water-tank', 760, 'left-wall'),
+    ),
+    measured: 40,
+    needed: 0,
+    silent: truck(
+      put('fit-a', 'water-tank', 0, 'left-wall', { lengthMm: 800 }),
+      put('fit-b', 'water-tank', 800, 'left-wall'),
+    ),
+  },
+  'opening-missing': {
+    // 450 long at 1000: its hatch of 380 goes from 1035 to 1415, 20 to 340 above the floor
+    speaks: truck(put('fit-a', 'toilet-cassette', 1000, 'left-wall')),
+    measured: 0,
+    needed: 380,
+    silent: truck(put('fit-a', 'toilet-cassette', 1000, 'left-wall'), {
+      type: 'change.put',
+      variant,
+      id: 'change-hatch',
+      change: { kind: 'side-hatch', side: 'left', fromMm: 1035, toMm: 1415, sillMm: 20, headMm: 340 },
+    }),
+  },
+  'fixing-drills': {
+    speaks: truck(
+      put('fit-a', 'wardrobe', 400, 'left-wall'),
+      { type: 'fitting.fixing', variant, id: 'fit-a', fixing: { how: 'screws', points: 4 } },
+      { type: 'plan.transferable', variant, transferable: true },
+    ),
+    measured: 4,
+    needed: 0,
+    silent: truck(
+      put('fit-a', 'wardrobe', 400, 'left-wall'),
+      { type: 'fitting.fixing', variant, id: 'fit-a', fixing: { how: 'points', points: 4 } },
+      { type: 'plan.transferable', variant, transferable: true },
+    ),
+  },
+  'body-cut': {
+    speaks: truck(
+      {
+        type: 'change.put',
+        variant,
+        id: 'change-hatch',
+        change: { kind: 'side-hatch', side: 'left', fromMm: 1035, toMm: 1415, sillMm: 20, headMm: 340 },
+      },
+      { type: 'plan.transferable', variant, transferable: true },
+    ),
+    measured: 1,
+    needed: 0,
+    silent: truck({ type: 'plan.transferable', variant, transferable: true }),
+  },
+  'carry-stuck': {
+    // 700 by 700 passes a side door of 700 and not one of 690; there is no other
+    speaks: truck(sideDoorOnly(690), bigTank(1700)),
+    measured: 0,
+    needed: 1700,
+    silent: truck(sideDoorOnly(700), bigTank(1700)),
+  },
+  'hung-weakly': {
+    // a locker of some kilograms with ten in it asks for two points
+    speaks: truck(lockerHeld(1)),
+    measured: 1,
+    needed: 2,
+    silent: truck(lockerHeld(2)),
+  },
+  'hangs-free': {
+    speaks: truck(put('fit-a', 'water-tank', 1000, 'centreline', {}, { up: { from: 'floor', mm: 500 } })),
+    measured: 500,
+    needed: 0,
+    silent: truck(put('fit-a', 'water-tank', 1000, 'centreline', {}, { up: { from: 'floor', mm: 60 } })),
+  },
+}

@@ -1,0 +1,60 @@
+import { put, truck } from '../support/plan'
+import type { CasesFor } from './kit'
+
+/** Rows of the rules about the outside. */
+export const OUTSIDE_CASES: CasesFor<
+  'hook-up-at-door' | 'fill-dirty' | 'parking-high' | 'ground-low' | 'stealth-seen' | 'awning-away'
+> = {
+  'hook-up-at-door': {
+    // the side door begins at 3240; the inlet is 150 long
+    speaks: truck(put('fit-a', 'inlet', 2700, 'right-wall', { lengthMm: 150 })),
+    measured: 3240 - 2850,
+    needed: 400,
+    silent: truck(put('fit-a', 'inlet', 2690, 'right-wall', { lengthMm: 150 })),
+  },
+  'fill-dirty': {
+    speaks: truck(
+      put('fit-t', 'toilet-cassette', 1000, 'left-wall', { lengthMm: 400 }),
+      put('fit-a', 'inlet', 2390, 'left-wall', { takes: 'water' }),
+    ),
+    measured: 990,
+    needed: 1000,
+    silent: truck(
+      put('fit-t', 'toilet-cassette', 1000, 'left-wall', { lengthMm: 400 }),
+      put('fit-a', 'inlet', 2400, 'left-wall', { takes: 'water' }),
+    ),
+  },
+  'parking-high': {
+    // the box of 320 stands 40 over a roof that is 3125 high
+    speaks: truck(
+      { type: 'brief.use', use: { parkingHeightMm: 3400 } },
+      put('fit-a', 'outside-box', 500, 'centreline'),
+    ),
+    measured: 3125 + 40 + 320,
+    needed: 3400,
+    silent: truck(
+      { type: 'brief.use', use: { parkingHeightMm: 3485 } },
+      put('fit-a', 'outside-box', 500, 'centreline'),
+    ),
+  },
+  'ground-low': {
+    // the load floor is 3125 − 2160 over the ground
+    speaks: truck(put('fit-a', 'tank-under', 500, 'centreline', {}, { up: { from: 'under-floor', mm: 600 } })),
+    measured: 3125 - 2160 - 600 - 220,
+    needed: 170,
+    silent: truck(put('fit-a', 'tank-under', 500, 'centreline', {}, { up: { from: 'under-floor', mm: 575 } })),
+  },
+  'stealth-seen': {
+    speaks: truck({ type: 'brief.use', use: { stealth: true } }, put('fit-a', 'outside-box', 500, 'centreline')),
+    measured: 1,
+    needed: 0,
+    silent: truck({ type: 'brief.use', use: { stealth: true } }, put('fit-a', 'wardrobe', 500, 'left-wall')),
+  },
+  'awning-away': {
+    // of 2600, the side door begins at 3240
+    speaks: truck(put('fit-a', 'awning', 0, 'right-wall')),
+    measured: 3240 - 2600,
+    needed: 0,
+    silent: truck(put('fit-a', 'awning', 650, 'right-wall')),
+  },
+}

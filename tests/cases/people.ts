@@ -1,0 +1,191 @@
+import type { Command, Job } from '$lib/core/job'
+import { person, put, truck, variant, want } from '../support/plan'
+import { stiffOn, type CasesFor } from './kit'
+
+/** Someone who stands before a tank on the left wall, so far from the centreline. */
+function besideTank(yMm: number): Job {
+  return truck(
+    person(1840),
+    put('fit-a', 'water-tank', 1200, 'left-wall', { lengthMm: 600, depthMm: 500, heightMm: 900 }),
+    {
+      type: 'figure.put',
+      variant,
+      mode: 'mode-day',
+      id: 'figure-a',
+      figure: { who: 'person-a', pose: 'standing', at: [1500, yMm], turn: 0 },
+    },
+  )
+}
+
+/** A bed of 1900 along the vehicle for one. */
+function sleepsAlong(id: string, x: number): Command {
+  return put(id, 'bed-fixed', x, 'centreline', { lengthMm: 1900, widthMm: 700, sleepers: 1 }, { turn: 90 })
+}
+
+function lockerAt(mm: number): Command {
+  return put('fit-b', 'locker', 1000, 'left-wall', {}, { up: { from: 'floor', mm } })
+}
+
+function armTable(heightMm: number): Command {
+  return put('fit-t', 'table-arm', 950, 'centreline', { heightMm }, { across: { from: 'centreline', mm: 250 } })
+}
+
+/** Rows of the rules about people. */
+export const PEOPLE_CASES: CasesFor<
+  | 'berth-short'
+  | 'berth-narrow'
+  | 'berths-few'
+  | 'table-few'
+  | 'standing-low'
+  | 'standing-nowhere'
+  | 'bed-high'
+  | 'figure-blocked'
+  | 'sit-up-low'
+  | 'climb-over'
+  | 'rail-in-lining'
+  | 'head-by-feet'
+  | 'head-bump'
+  | 'worktop-off'
+  | 'rail-low'
+  | 'table-off'
+  | 'seat-high'
+> = {
+  'berth-short': {
+    speaks: truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1880 })),
+    measured: 1880,
+    needed: 1890,
+    silent: truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1890 })),
+  },
+  'berth-narrow': {
+    speaks: truck(
+      person(1700),
+      person(1700, 'person-b'),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { widthMm: 1190 }),
+    ),
+    measured: 1190,
+    needed: 1200, // a small double, half for each
+    silent: truck(
+      person(1700),
+      person(1700, 'person-b'),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { widthMm: 1200 }),
+    ),
+  },
+  'berths-few': {
+    speaks: truck(
+      person(1700),
+      person(1700, 'person-b'),
+      want('berth'),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { sleepers: 1 }),
+    ),
+    measured: 1,
+    needed: 2,
+    silent: truck(
+      person(1700),
+      person(1700, 'person-b'),
+      want('berth'),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { sleepers: 2 }),
+    ),
+  },
+  'table-few': {
+    speaks: truck(
+      want('table-seat', { quantity: 4 }),
+      put('fit-a', 'lounge-bed', 1000, 'left-wall', { depthMm: 1090 }),
+    ),
+    measured: 2, // one of 550 on each bench
+    needed: 4,
+    silent: truck(
+      want('table-seat', { quantity: 4 }),
+      put('fit-a', 'lounge-bed', 1000, 'left-wall', { depthMm: 1100 }),
+    ),
+  },
+  'standing-low': {
+    // a locker of 350 hung 20 under a roof at 2160, over where one stands at the galley
+    speaks: truck(
+      person(1775),
+      put('fit-a', 'galley', 1000, 'left-wall'),
+      put('fit-b', 'locker', 1000, 'centreline', { heightMm: 350 }, { across: { from: 'centreline', mm: 230 } }),
+    ),
+    measured: 1790,
+    needed: 1795,
+    silent: truck(
+      person(1770),
+      put('fit-a', 'galley', 1000, 'left-wall'),
+      put('fit-b', 'locker', 1000, 'centreline', { heightMm: 350 }, { across: { from: 'centreline', mm: 230 } }),
+    ),
+  },
+  'standing-nowhere': { speaks: truck(person(2150)), measured: 2160, needed: 2170, silent: truck(person(2140)) },
+  // A platform of 500 and a mattress of 120 are 620; 480 and 120 are 600, which a stiff knee gets onto (common practice).
+  'bed-high': { speaks: stiffOn(500), measured: 620, needed: 600, silent: stiffOn(480) },
+  // Someone of 1840 is 2 · 238.3 wide across the shoulders: with their middle 500 from the centreline they reach to 738.3,
+  // 188.3 into a tank that begins at 550; at 370 they reach 58.3 into it, which gives.
+  'figure-blocked': { speaks: besideTank(500), measured: 188, needed: 0, silent: besideTank(370) },
+  'sit-up-low': {
+    // mattress at 700 + 120; a tank over the pillows at 1400; sitting height 0.520 × 1840 = 957
+    speaks: truck(
+      person(1840),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1900 }),
+      put('fit-b', 'water-tank', 600, 'left-wall', { heightMm: 120 }, { up: { from: 'floor', mm: 1400 } }),
+    ),
+    measured: 580,
+    needed: 957,
+    silent: truck(
+      person(1840),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1900 }),
+      put('fit-b', 'water-tank', 600, 'left-wall', { heightMm: 120 }, { up: { from: 'floor', mm: 1777 } }),
+    ),
+  },
+  'climb-over': {
+    speaks: truck(person(1800), person(1700, 'person-b'), put('fit-a', 'bed-fixed', 400, 'centreline')),
+    measured: 1,
+    needed: 0,
+    silent: truck(
+      person(1800),
+      person(1700, 'person-b'),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { entry: 'foot' }),
+    ),
+  },
+  'rail-in-lining': {
+    speaks: truck(put('fit-a', 'grab-rail', 400, 'left-wall', { fixed: 'lining' })),
+    measured: 0,
+    needed: 1112,
+    silent: truck(put('fit-a', 'grab-rail', 400, 'left-wall')),
+  },
+  'head-by-feet': {
+    // two beds in line: 150 to the middle of a head, 150 to that of the other’s feet
+    speaks: truck(person(1700), person(1690, 'person-b'), sleepsAlong('fit-a', 0), sleepsAlong('fit-b', 1900)),
+    measured: 300,
+    needed: 450,
+    silent: truck(person(1700), person(1690, 'person-b'), sleepsAlong('fit-a', 0), sleepsAlong('fit-b', 2050)),
+  },
+  'head-bump': {
+    speaks: truck(person(1840), put('fit-a', 'bench-side', 1000, 'left-wall'), lockerAt(450 + 960)),
+    measured: 960,
+    needed: 997, // 0.52 × 1840 + 40
+    silent: truck(person(1840), put('fit-a', 'bench-side', 1000, 'left-wall'), lockerAt(450 + 997)),
+  },
+  'worktop-off': {
+    speaks: truck(person(1840), put('fit-a', 'galley-basin', 1000, 'left-wall', { worktopMm: 900 })),
+    measured: 900,
+    needed: 969, // 0.63 × 1840 − 150 − 40
+    silent: truck(person(1840), put('fit-a', 'galley-basin', 1000, 'left-wall', { worktopMm: 970 })),
+  },
+  'rail-low': {
+    speaks: truck(person(1700), put('fit-a', 'bunks', 1000, 'left-wall', { railHighMm: 150 })),
+    measured: 150,
+    needed: 160,
+    silent: truck(person(1700), put('fit-a', 'bunks', 1000, 'left-wall', { railHighMm: 160 })),
+  },
+  'table-off': {
+    // a bench of 450 and a top on an arm before it
+    speaks: truck(put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 450, lengthMm: 600 }), armTable(660)),
+    measured: 210,
+    needed: 220,
+    silent: truck(put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 450, lengthMm: 600 }), armTable(670)),
+  },
+  'seat-high': {
+    speaks: truck(person(1400), put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 450 })),
+    measured: 450,
+    needed: 429, // 0.285 × 1400 + 30
+    silent: truck(person(1400), put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 429 })),
+  },
+}

@@ -1,0 +1,124 @@
+import type { Seat } from '$lib/core/fittings'
+import type { Command } from '$lib/core/job'
+import { person, put, truck } from '../support/plan'
+import { cookingAt, sleepsAcross, type CasesFor } from './kit'
+
+const onFloor: Partial<Seat> = { up: { from: 'floor', mm: 0 } }
+
+function smokeAt(mm: number): Command {
+  return put('fit-s', 'alarm', 1000, 'left-wall', { senses: 'smoke' }, { up: { from: 'floor', mm } })
+}
+
+function tankWaste(x: number): Command {
+  return put('fit-w', 'tank-waste', x, 'centreline')
+}
+
+function leadAt(x: number): Command {
+  return put('fit-b', 'battery', x, 'left-wall', { chemistry: 'lead', depthMm: 200, heightMm: 240 })
+}
+
+/** Rows of the rules about safety. */
+export const SAFETY_CASES: CasesFor<
+  | 'gas-far'
+  | 'gas-vent-high'
+  | 'hob-beside'
+  | 'electrics-wet'
+  | 'fuse-far'
+  | 'exit-few'
+  | 'alarm-missing'
+  | 'alarm-misplaced'
+  | 'extinguisher-far'
+  | 'inlets-live'
+  | 'drain-flat'
+  | 'heater-near'
+  | 'battery-gases'
+> = {
+  'gas-far': {
+    speaks: truck(put('fit-a', 'gas-locker', 0, 'left-wall'), put('fit-b', 'galley-hob', 2950, 'left-wall')),
+    measured: 2950 - 420,
+    needed: 2500,
+    silent: truck(put('fit-a', 'gas-locker', 0, 'left-wall'), put('fit-b', 'galley-hob', 2920, 'left-wall')),
+  },
+  'gas-vent-high': {
+    speaks: truck(put('fit-a', 'gas-locker', 0, 'left-wall', {}, { up: { from: 'floor', mm: 50 } })),
+    measured: 50,
+    needed: 20,
+    silent: truck(put('fit-a', 'gas-locker', 0, 'left-wall', {}, { up: { from: 'floor', mm: 20 } })),
+  },
+  'hob-beside': {
+    speaks: truck(...cookingAt(1000), put('fit-b', 'wardrobe', 1550, 'left-wall')),
+    measured: 1550 - 1450,
+    needed: 150,
+    silent: truck(...cookingAt(1000), put('fit-b', 'wardrobe', 1600, 'left-wall')),
+  },
+  'electrics-wet': {
+    speaks: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'galley-basin', 600, 'left-wall')),
+    measured: 600 - 360,
+    needed: 300,
+    silent: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'galley-basin', 660, 'left-wall')),
+  },
+  'fuse-far': {
+    speaks: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'fuse-board', 1900, 'left-wall', {}, onFloor)),
+    measured: 1900 - 360,
+    needed: 1500,
+    silent: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'fuse-board', 1860, 'left-wall', {}, onFloor)),
+  },
+  'exit-few': {
+    // a tank on either side leaves 100 of the rear door
+    speaks: truck(
+      put('fit-a', 'bed-fixed', 1200, 'centreline'),
+      ...(['left-wall', 'right-wall'] as const).map((from) =>
+        put(`fit-${from}`, 'water-tank', 0, from, { lengthMm: 400, depthMm: 1000, heightMm: 900 }),
+      ),
+    ),
+    measured: 1,
+    needed: 2,
+    silent: truck(put('fit-a', 'bed-fixed', 1200, 'centreline')),
+  },
+  'alarm-missing': {
+    speaks: truck(person(1700), put('fit-a', 'alarm', 1000, 'left-wall', { senses: 'monoxide' })),
+    measured: 0,
+    needed: 1,
+    silent: truck(person(1700), smokeAt(1990)),
+  },
+  'alarm-misplaced': {
+    // its top is 110 over its base; the ceiling over it, 20 from the wall, is at 2080 + 20 × 70 / 60 = 2103
+    speaks: truck(person(1700), smokeAt(1650)),
+    measured: 2103 - 1650 - 110,
+    needed: 300,
+    silent: truck(person(1700), smokeAt(1694)),
+  },
+  'extinguisher-far': {
+    speaks: truck(person(1700), put('fit-a', 'extinguisher', 2119, 'right-wall')),
+    measured: 1001, // 120 wide, to the side door at 3240
+    needed: 1000,
+    silent: truck(person(1700), put('fit-a', 'extinguisher', 2120, 'right-wall')),
+  },
+  'inlets-live': {
+    speaks: truck(put('fit-a', 'inlet', 500, 'left-wall'), put('fit-b', 'inlet', 900, 'left-wall')),
+    measured: 2,
+    needed: 1,
+    silent: truck(put('fit-a', 'inlet', 500, 'left-wall'), put('fit-b', 'inlet', 900, 'left-wall', { takes: 'water' })),
+  },
+  'drain-flat': {
+    // its middle is 3150 further forward and 670 aside; the tank hangs 40 under the floor
+    speaks: truck(put('fit-s', 'wet-cubicle', 0, 'left-wall'), tankWaste(3200)),
+    measured: 40,
+    needed: 64, // 0.02 × 3220
+    silent: truck(put('fit-s', 'wet-cubicle', 0, 'left-wall'), tankWaste(1000)),
+  },
+  'heater-near': {
+    // the side door begins at 3240; the flue is at the heater’s middle
+    speaks: truck(put('fit-h', 'heater-air', 2800, 'right-wall', { lengthMm: 370 })),
+    measured: 3240 - 2985,
+    needed: 300,
+    silent: truck(put('fit-h', 'heater-air', 2755, 'right-wall', { lengthMm: 370 })),
+  },
+  'battery-gases': {
+    // the head is 150 from the left end of a bed that ends 100 before the wall, at 520; the battery’s top at 240
+    speaks: truck(person(1700), sleepsAcross(1000, 1400), leadAt(1600)),
+    measured: Math.hypot(280, 1050 - 200 - 800),
+    needed: 1000,
+    silent: truck(person(1700), sleepsAcross(1000, 1400), leadAt(2700)),
+  },
+}

@@ -1,0 +1,252 @@
+import type { Command, Job } from '$lib/core/job'
+import { genericShell } from '$lib/core/shells'
+import { jobWith, person, put, truck, variant, want } from '../support/plan'
+import { sideDoorOnly, cookingAt, type CasesFor } from './kit'
+
+/** A garage as large as it gets. */
+const HALL = { lengthMm: 1600, depthMm: 1200, heightMm: 1000 }
+
+/** The long van with its seats set 190 mm further back, a wardrobe against the bulkhead, and the driver's seat turned by day. */
+const seatsBehind = (depthMm: number, turned: boolean, xMm = 4550): Job => {
+  const shell = genericShell('van-long-high')
+  return jobWith(
+    'van-long-high',
+    { type: 'shell.put', shell: { ...shell, cabSeats: shell.cabSeats.map((seat) => ({ ...seat, xMm })) } },
+    put(
+      'fit-a',
+      'wardrobe',
+      0,
+      'left-wall',
+      { depthMm, lengthMm: 440, heightMm: 1500 },
+      { along: { from: 'bulkhead', mm: 0 } },
+    ),
+    { type: 'mode.turned', variant, mode: 'mode-day', seat: 'cab-driver', turned },
+  )
+}
+
+/** Cloths that are rolled up by day and slung at night, two minutes each. */
+function hammocks(count: number): Command[] {
+  return Array.from({ length: count }, (_, index) => put(`fit-${index}`, 'bunk-hammock', index * 100, 'left-wall'))
+}
+
+function piece(sizeMm: [number, number, number]): Command {
+  return want('stowage', { label: 'Chest', sizeMm })
+}
+
+function wetAnd(other: 'wet' | 'dry'): Command[] {
+  const gear = (id: string, wet: boolean): Command => ({
+    type: 'gear.put',
+    id,
+    gear: { label: id, sizeMm: [300, 200, 100], count: 1, wet },
+  })
+  return [{ type: 'brief.derives', derives: true }, gear('gear-waders', true), gear('gear-maps', other === 'wet')]
+}
+
+function used(second: 'daily' | 'seldom'): Command[] {
+  const gear = (id: string, use: string): Command =>
+    ({ type: 'gear.put', id, gear: { label: id, sizeMm: [300, 200, 100], count: 1, use } }) as Command
+  return [{ type: 'brief.derives', derives: true }, gear('gear-boots', 'daily'), gear('gear-tent', second)]
+}
+
+/** Rows of the rules about use. */
+export const USE_CASES: CasesFor<
+  | 'clearance-blocked'
+  | 'gear-too-long'
+  | 'gear-no-room'
+  | 'swivel-blocked'
+  | 'recline-blocked'
+  | 'access-first'
+  | 'access-blocked'
+  | 'loose-homeless'
+  | 'mattress-damp'
+  | 'change-stuck'
+  | 'worktop-few'
+  | 'cold-far'
+  | 'gear-stuck'
+  | 'gear-wet'
+  | 'drawer-dead'
+  | 'seats-few'
+  | 'daily-behind'
+  | 'change-long'
+  | 'bed-wakes'
+  | 'service-missing'
+> = {
+  'clearance-blocked': {
+    speaks: truck(
+      put('fit-a', 'galley', 1000, 'left-wall', { depthMm: 600 }),
+      put('fit-b', 'lounge-bed', 1000, 'right-wall', { depthMm: 1100 }),
+    ),
+    measured: 400, // 2100 − 600 − 1100
+    needed: 450,
+    silent: truck(
+      put('fit-a', 'galley', 1000, 'left-wall', { depthMm: 550 }),
+      put('fit-b', 'lounge-bed', 1000, 'right-wall', { depthMm: 1100 }),
+    ),
+  },
+  'gear-too-long': {
+    speaks: truck(
+      want('stowage', { sizeMm: [1300, 300, 300] }),
+      put('fit-a', 'wardrobe', 1000, 'left-wall', { heightMm: 1200, lengthMm: 400, depthMm: 400 }),
+    ),
+    measured: 1176, // 1200 less two boards of 12
+    needed: 1300,
+    silent: truck(
+      want('stowage', { sizeMm: [1176, 300, 300] }),
+      put('fit-a', 'wardrobe', 1000, 'left-wall', { heightMm: 1200, lengthMm: 400, depthMm: 400 }),
+    ),
+  },
+  'gear-no-room': {
+    speaks: truck(
+      want('stowage', { sizeMm: [1100, 300, 300], quantity: 2 }),
+      put('fit-a', 'wardrobe', 1000, 'left-wall', { heightMm: 1200, lengthMm: 400, depthMm: 400 }),
+    ),
+    measured: 0,
+    needed: 1100,
+    silent: truck(
+      want('stowage', { sizeMm: [1100, 300, 300], quantity: 1 }),
+      put('fit-a', 'wardrobe', 1000, 'left-wall', { heightMm: 1200, lengthMm: 400, depthMm: 400 }),
+    ),
+  },
+  // Axis at (4550, 390), the back's corners at (−250, 280) and (−250, −200) from it. A wardrobe 460 deep reaches in to
+  // y = 424 up to x = 4250. Turned right, the back's edge lies at x = 4261 there at 37.5°, and 4232 at 45°: 37.5° are free;
+  // turned left, its outer corner is at (4235, 595) after 15°. A wardrobe 250 deep ends at y = 634, and the corner has
+  // y = 615 where it passes x = 4250.
+  'swivel-blocked': { speaks: seatsBehind(460, true), measured: 37.5, needed: 180, silent: seatsBehind(250, true) },
+  // Facing forward there, the foot of the back is at x = 4300 and its top, 640 up, leans over x = 4250 where 640 · sin a is
+  // more than 50, at 4.5°: of steps of 2.5° one is free. With the seat 190 further
+  // forward, the top leans no further than x = 4490 − 219 = 4271.
+  'recline-blocked': {
+    speaks: seatsBehind(460, false),
+    measured: 2.5,
+    needed: 20,
+    silent: seatsBehind(460, false, 4740),
+  },
+  'access-first': {
+    // a tank of 400 in depth wants 350 before it for its pump; a stool stands there by day
+    speaks: truck(
+      put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
+      put('fit-b', 'stool', 1200, 'left-wall', {}, { across: { from: 'left-wall', mm: 410 } }),
+    ),
+    measured: 1,
+    needed: 0,
+    silent: truck(
+      put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
+      put('fit-b', 'stool', 1200, 'left-wall', {}, { across: { from: 'left-wall', mm: 751 } }),
+    ),
+  },
+  'access-blocked': {
+    speaks: truck(
+      put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
+      put('fit-b', 'cold-box', 1100, 'left-wall', {}, { across: { from: 'left-wall', mm: 500 } }),
+    ),
+    measured: 100, // 500 − 400
+    needed: 350,
+    silent: truck(
+      put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
+      put('fit-b', 'cold-box', 1100, 'left-wall', {}, { across: { from: 'left-wall', mm: 750 } }),
+    ),
+  },
+  'loose-homeless': {
+    // two boards of 1900 / 2 × 600 and their cushions, put away by day, and nowhere to put them
+    speaks: truck(put('fit-a', 'infill-board', 400, 'centreline', { lengthMm: 1900, gapMm: 600, pieces: 2 })),
+    measured: 0,
+    needed: 950,
+    silent: truck(
+      put('fit-a', 'infill-board', 400, 'centreline', { lengthMm: 1900, gapMm: 600, pieces: 2 }),
+      put('fit-b', 'wardrobe', 2600, 'left-wall', { lengthMm: 1000, depthMm: 700, heightMm: 1000 }),
+    ),
+  },
+  'mattress-damp': {
+    speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { base: 'board' })),
+    measured: 0,
+    needed: 1,
+    silent: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { base: 'drilled' })),
+  },
+  'change-stuck': {
+    // the platform goes down from 1350 to 650; a tank that stays hangs between, at 900 to 1020
+    speaks: truck(
+      put('fit-a', 'bed-lift', 400, 'centreline', { dayMm: 1350, nightMm: 650 }),
+      put('fit-b', 'water-tank', 500, 'left-wall', { heightMm: 120 }, { up: { from: 'floor', mm: 900 } }),
+    ),
+    measured: 1,
+    needed: 0,
+    silent: truck(
+      put('fit-a', 'bed-lift', 400, 'centreline', { dayMm: 1350, nightMm: 650 }),
+      put('fit-b', 'water-tank', 500, 'left-wall', { heightMm: 120 }, { up: { from: 'floor', mm: 480 } }),
+    ),
+  },
+  'worktop-few': {
+    speaks: truck(
+      { type: 'brief.use', use: { cooking: 'daily' } },
+      ...cookingAt(0),
+      put('fit-b', 'galley-doors', 1000, 'left-wall', { lengthMm: 500 }),
+    ),
+    measured: 500,
+    needed: 600,
+    silent: truck(
+      { type: 'brief.use', use: { cooking: 'daily' } },
+      ...cookingAt(0),
+      put('fit-b', 'galley-doors', 1000, 'left-wall', { lengthMm: 600 }),
+    ),
+  },
+  'cold-far': {
+    speaks: truck(put('fit-a', 'galley-hob', 0, 'left-wall'), put('fit-b', 'cold-box', 2000, 'left-wall')),
+    measured: 2000 - 450,
+    needed: 1500,
+    silent: truck(put('fit-a', 'galley-hob', 0, 'left-wall'), put('fit-b', 'cold-box', 1950, 'left-wall')),
+  },
+  'gear-stuck': {
+    speaks: truck(sideDoorOnly(600), piece([1200, 700, 650]), put('fit-g', 'garage', 500, 'left-wall', HALL)),
+    measured: 0,
+    needed: 1200,
+    silent: truck(sideDoorOnly(660), piece([1200, 700, 650]), put('fit-g', 'garage', 500, 'left-wall', HALL)),
+  },
+  'gear-wet': {
+    speaks: truck(...wetAnd('dry'), put('fit-c', 'lid-chest', 1000, 'left-wall')),
+    measured: 0,
+    needed: 1,
+    silent: truck(...wetAnd('wet'), put('fit-c', 'lid-chest', 1000, 'left-wall')),
+  },
+  'drawer-dead': {
+    speaks: truck(put('fit-d', 'drawer-unit', 1000, 'left-wall', { depthMm: 600, extension: 0.7 })),
+    measured: 180,
+    needed: 150,
+    silent: truck(put('fit-d', 'drawer-unit', 1000, 'left-wall', { depthMm: 600, extension: 0.75 })),
+  },
+  'seats-few': {
+    // two in the cab
+    speaks: truck(person(1700), person(1710, 'person-b'), person(1720, 'person-c')),
+    measured: 2,
+    needed: 3,
+    silent: truck(person(1700), person(1710, 'person-b')),
+  },
+  'daily-behind': {
+    speaks: truck(...used('seldom'), put('fit-g', 'garage', 500, 'left-wall', HALL)),
+    measured: 1200, // as deep as the garage is across
+    needed: 600,
+    silent: truck(...used('daily'), put('fit-g', 'garage', 500, 'left-wall', HALL)),
+  },
+  'change-long': { speaks: truck(...hammocks(5)), measured: 10, needed: 8, silent: truck(...hammocks(4)) },
+  'bed-wakes': {
+    speaks: truck(
+      person(1700),
+      person(1690, 'person-b'),
+      put('fit-a', 'lounge-bed', 0, 'left-wall'),
+      put('fit-b', 'lounge-bed', 2000, 'left-wall'),
+    ),
+    measured: 2,
+    needed: 1,
+    silent: truck(
+      person(1700),
+      person(1690, 'person-b'),
+      put('fit-a', 'lounge-bed', 0, 'left-wall'),
+      put('fit-b', 'bench-side', 2000, 'left-wall'),
+    ),
+  },
+  'service-missing': {
+    speaks: truck(want('toilet')),
+    measured: 0,
+    needed: 1,
+    silent: truck(want('toilet'), put('fit-a', 'toilet-box', 1000, 'left-wall')),
+  },
+}
