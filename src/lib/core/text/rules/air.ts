@@ -1,0 +1,45 @@
+import type { RuleWords } from './words'
+
+/** What the book says of the rules about air, light and quiet, by id. */
+export const AIR_RULES = {
+  'air-berth': {
+    title: 'Air at every head',
+    designer: 'Where a plan has openings for air, each head lies near one: a fan, a roof hatch or a window that opens.',
+    client: 'You sleep in moving air.',
+  },
+  'air-hob': {
+    title: 'Steam goes out',
+    designer: 'A fan, an opening window or a door is near the hob.',
+    client: 'Cooking does not steam up the vehicle.',
+  },
+  'air-pair': {
+    title: 'A fan has its inlet',
+    designer: 'An extract fan has another opening to draw from, across the space and not beside it.',
+    client: 'The fan moves the air, not only itself.',
+  },
+  'berth-warm': {
+    title: 'No bed against a cold wall',
+    designer: 'A mattress touches only a wall that is lined well enough to stay dry.',
+    client: 'The mattress stays dry.',
+  },
+  'light-door': {
+    title: 'Door lights go out',
+    designer: 'A light by a door has a switch of its own.',
+    client: 'Going out at night wakes no one.',
+  },
+  'light-reading': {
+    title: 'A reading light for each',
+    designer: 'Where lights are drawn, each sleeper has one to read by within reach.',
+    client: 'One reads while the other sleeps.',
+  },
+  'window-free': {
+    title: 'Windows that open are reached',
+    designer: 'At least half of a window that opens is free of what stands before it.',
+    client: 'You can open your windows.',
+  },
+  'quiet-heads': {
+    title: 'Quiet at the pillow',
+    designer: 'Heads keep away from heaters, cold boxes, inverters and air conditioners.',
+    client: 'You sleep in quiet.',
+  },
+} satisfies Record<string, RuleWords>

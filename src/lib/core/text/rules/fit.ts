@@ -1,0 +1,41 @@
+import type { RuleWords } from './words'
+
+/** What the book says of the rules about fitting the body, by id. */
+export const FIT_RULES = {
+  'carry-in': {
+    title: 'It goes in through a door',
+    designer: 'Tanks, machines and cubicles that come whole pass a door and can be turned inside.',
+    client: 'Everything can be brought in, and out again.',
+  },
+  'hung-held': {
+    title: 'What hangs is held',
+    designer: 'What hangs on wall or roof is fixed to structure, at points enough for its mass and what is in it.',
+    client: 'Nothing comes down on you.',
+  },
+  'body-opening': {
+    title: 'The body is open where it must be',
+    designer: 'A cassette’s hatch, a fan’s cut-out and a roof window have their opening in the body.',
+    client: 'Holes that are needed are planned.',
+  },
+  'inside-shell': {
+    title: 'Inside the lined body',
+    designer: 'Every part lies within the lining; a scribed part may be cut behind, its front stands whole.',
+    client: 'It fits the vehicle.',
+  },
+  'no-holes': {
+    title: 'No holes where none are wanted',
+    designer:
+      'A fit-out that moves on is held by rails, the maker’s points, straps or its weight, and the body stays whole.',
+    client: 'The vehicle stays as it was.',
+  },
+  'no-overlap': {
+    title: 'One place for one thing',
+    designer: 'No two things share room, nor a thing and what stands proud of the body.',
+    client: 'Nothing stands in another.',
+  },
+  'stands-on': {
+    title: 'Stands or hangs on something',
+    designer: 'Everything has floor, wall, roof or a neighbour to hold it.',
+    client: 'Nothing hangs in the air.',
+  },
+} satisfies Record<string, RuleWords>
