@@ -5,6 +5,7 @@ import { PEOPLE_CASES } from './people'
 import { TRAVEL_CASES } from './travel'
 import { SAFETY_CASES } from './safety'
 import { AIR_CASES } from './air'
+import { SERVICE_CASES } from './service'
 import { OUTSIDE_CASES } from './outside'
 import { FUTURE_CASES } from './future'
 import { HOUSE_CASES } from './house'
@@ -22,6 +23,7 @@ export const CASES: CasesFor<FindingCode> = {
   ...TRAVEL_CASES,
   ...SAFETY_CASES,
   ...AIR_CASES,
+  ...SERVICE_CASES,
   ...OUTSIDE_CASES,
   ...FUTURE_CASES,
   ...HOUSE_CASES,

@@ -46,6 +46,7 @@ export const PEOPLE_CASES: CasesFor<
   | 'head-by-feet'
   | 'head-bump'
   | 'worktop-off'
+  | 'basin-off'
   | 'rail-low'
   | 'table-off'
   | 'seat-high'
@@ -168,6 +169,12 @@ export const PEOPLE_CASES: CasesFor<
     measured: 900,
     needed: 969, // 0.63 × 1840 − 150 − 40
     silent: truck(person(1840), put('fit-a', 'galley-basin', 1000, 'left-wall', { worktopMm: 970 })),
+  },
+  'basin-off': {
+    speaks: truck(person(1840), put('fit-a', 'wet-room', 1000, 'left-wall', { rimMm: 860 })),
+    measured: 860,
+    needed: 869, // 0.63 × 1840 − 250 − 40
+    silent: truck(person(1840), put('fit-a', 'wet-room', 1000, 'left-wall', { rimMm: 870 })),
   },
   'rail-low': {
     speaks: truck(person(1700), put('fit-a', 'bunks', 1000, 'left-wall', { railHighMm: 150 })),

@@ -48,6 +48,12 @@ function used(second: 'daily' | 'seldom'): Command[] {
   return [{ type: 'brief.derives', derives: true }, gear('gear-boots', 'daily'), gear('gear-tent', second)]
 }
 
+const drinkOutside: Command = { type: 'brief.use', use: { coldOutside: true } }
+/** An upright cold box across from the side door, so far off the left wall. */
+function boxByDoor(mm: number): Command {
+  return put('fit-a', 'cold-box', 3300, 'left-wall', {}, { across: { from: 'left-wall', mm } })
+}
+
 /** Rows of the rules about use. */
 export const USE_CASES: CasesFor<
   | 'clearance-blocked'
@@ -55,13 +61,12 @@ export const USE_CASES: CasesFor<
   | 'gear-no-room'
   | 'swivel-blocked'
   | 'recline-blocked'
-  | 'access-first'
-  | 'access-blocked'
   | 'loose-homeless'
   | 'mattress-damp'
   | 'change-stuck'
   | 'worktop-few'
   | 'cold-far'
+  | 'cold-inside'
   | 'gear-stuck'
   | 'gear-wet'
   | 'drawer-dead'
@@ -120,31 +125,6 @@ export const USE_CASES: CasesFor<
     measured: 2.5,
     needed: 20,
     silent: seatsBehind(460, false, 4740),
-  },
-  'access-first': {
-    // a tank of 400 in depth wants 350 before it for its pump; a stool stands there by day
-    speaks: truck(
-      put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
-      put('fit-b', 'stool', 1200, 'left-wall', {}, { across: { from: 'left-wall', mm: 410 } }),
-    ),
-    measured: 1,
-    needed: 0,
-    silent: truck(
-      put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
-      put('fit-b', 'stool', 1200, 'left-wall', {}, { across: { from: 'left-wall', mm: 751 } }),
-    ),
-  },
-  'access-blocked': {
-    speaks: truck(
-      put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
-      put('fit-b', 'cold-box', 1100, 'left-wall', {}, { across: { from: 'left-wall', mm: 500 } }),
-    ),
-    measured: 100, // 500 − 400
-    needed: 350,
-    silent: truck(
-      put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
-      put('fit-b', 'cold-box', 1100, 'left-wall', {}, { across: { from: 'left-wall', mm: 750 } }),
-    ),
   },
   'loose-homeless': {
     // two boards of 1900 / 2 × 600 and their cushions, put away by day, and nowhere to put them
@@ -225,6 +205,13 @@ export const USE_CASES: CasesFor<
     measured: 1200, // as deep as the garage is across
     needed: 600,
     silent: truck(...used('daily'), put('fit-g', 'garage', 500, 'left-wall', HALL)),
+  },
+  'cold-inside': {
+    // 560 deep and so far off the left wall, its front is 2100 − 560 − 839 = 701 from the side door’s plane
+    speaks: truck(drinkOutside, boxByDoor(839)),
+    measured: 701,
+    needed: 700,
+    silent: truck(drinkOutside, boxByDoor(840)),
   },
   'change-long': { speaks: truck(...hammocks(5)), measured: 10, needed: 8, silent: truck(...hammocks(4)) },
   'bed-wakes': {

@@ -123,9 +123,23 @@ export interface FactsByCode {
     readonly statureMm: number
     readonly lowMm: number
     readonly highMm: number
+    /** Whom it suits instead, where several cook by turns. */
+    readonly suits?: string
+  }
+  'basin-off': {
+    readonly leastBelowMm: number
+    readonly mostBelowMm: number
+    readonly slackMm: number
+    readonly person: string
+    readonly statureMm: number
+    readonly lowMm: number
+    readonly highMm: number
+    readonly suits?: string
   }
   'worktop-few': Record<never, never>
   'cold-far': { readonly hob: string }
+  /** The door that comes nearest, and how far along from it the box stands; neither where no door leads to it past nothing. */
+  'cold-inside': { readonly door?: string; readonly asideMm?: number }
   'belt-sideways': { readonly places: number }
   'not-held': Record<never, never>
   'exit-few': { readonly exits: readonly string[]; readonly longMm: number; readonly shortMm: number }

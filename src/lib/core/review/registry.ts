@@ -4,6 +4,7 @@ import { airHob } from './rules/air-hob'
 import { airPair } from './rules/air-pair'
 import { alarmsPlaced } from './rules/alarms-placed'
 import { awningDoor } from './rules/awning-door'
+import { basinHeight } from './rules/basin-height'
 import { batteryKept } from './rules/battery-kept'
 import { bedAlone } from './rules/bed-alone'
 import { bedHigh } from './rules/bed-high'
@@ -22,6 +23,7 @@ import { changeTime } from './rules/change-time'
 import { clearanceFree } from './rules/clearance-free'
 import { climbOver } from './rules/climb-over'
 import { coldNear } from './rules/cold-near'
+import { coldOutside } from './rules/cold-outside'
 import { dailyFront } from './rules/daily-front'
 import { doorFree } from './rules/door-free'
 import { drainFall } from './rules/drain-fall'
@@ -89,6 +91,7 @@ export const RULES: readonly Rule[] = [
   airPair,
   alarmsPlaced,
   awningDoor,
+  basinHeight,
   batteryKept,
   bedAlone,
   bedHigh,
@@ -107,6 +110,7 @@ export const RULES: readonly Rule[] = [
   clearanceFree,
   climbOver,
   coldNear,
+  coldOutside,
   dailyFront,
   doorFree,
   drainFall,

@@ -47,6 +47,8 @@ export interface Way {
 const CELL_MM = 25
 /** Lower things are stepped over. */
 export const STEP_OVER_MM = 150
+/** In a body in which no one stands, one goes on hands and knees over what is no higher than a seat. Common practice, no source. */
+const CRAWL_OVER_MM = 450
 /** How far outside a door the way starts. */
 const OUTSIDE_MM = 500
 /** Where it is no wider than this no one passes, and the way counts as none. */
@@ -144,7 +146,7 @@ const standsAlike = (scene: Scene, shoulderMm: number, ground: WayGround): boole
   ground.placed.every((placed, index) => placed === scene.placed[index])
 
 /**
- * The obstacles of a scene from step height to `shoulderMm` above the lined floor, the exact distance field among them
+ * The obstacles of a scene from step height (on hands and knees, a seat’s) to `shoulderMm` above the lined floor, the exact distance field among them
  * on a grid of 25 mm, and the widest ways from the entrances to every cell. The bulkhead counts as closed. `before` is
  * handed back if nothing stands otherwise since, and carried on where little does.
  */
@@ -152,7 +154,8 @@ export function wayGround(scene: Scene, shoulderMm: number, before?: WayGround):
   if (before !== undefined && standsAlike(scene, shoulderMm, before)) return before
   const { interior } = scene
   const floor = liningTop(interior, (interior.xSpan.min + interior.xSpan.max) / 2)
-  const low = floor + STEP_OVER_MM
+  const peak = Math.max(...interior.sections.flatMap(({ polygon }) => polygon.map(([, z]) => z)))
+  const low = floor + (peak - floor < shoulderMm ? CRAWL_OVER_MM : STEP_OVER_MM)
   // in a low body one goes stooped: above the walls the roof curves in, and there is no going there
   const band: Span = { min: low, max: Math.max(low, Math.min(floor + shoulderMm, wallTop(interior))) }
   const polygons: Polygon[] = []

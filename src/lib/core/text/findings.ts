@@ -9,6 +9,7 @@ import { USE_SENTENCES } from './findings/use'
 import { TRAVEL_SENTENCES } from './findings/travel'
 import { SAFETY_SENTENCES } from './findings/safety'
 import { AIR_SENTENCES } from './findings/air'
+import { SERVICE_SENTENCES } from './findings/service'
 import { OUTSIDE_SENTENCES } from './findings/outside'
 import { FUTURE_SENTENCES } from './findings/future'
 import type { Sentences, SentencesFor } from './findings/kit'
@@ -23,6 +24,7 @@ const SENTENCES: SentencesFor<FindingCode> = {
   ...TRAVEL_SENTENCES,
   ...SAFETY_SENTENCES,
   ...AIR_SENTENCES,
+  ...SERVICE_SENTENCES,
   ...OUTSIDE_SENTENCES,
   ...FUTURE_SENTENCES,
   house: (finding, names, _say, unit) => sayHouse(finding, names, unit),

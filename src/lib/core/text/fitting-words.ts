@@ -250,6 +250,7 @@ export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
   reached: 'reached from',
   removable: 'comes out',
   rings: 'rings',
+  rimMm: 'basin’s rim',
   sagMm: 'sag',
   seatDepthMm: 'seat, depth',
   seatMm: 'seat',

@@ -6,6 +6,7 @@ import { TRAVEL_RULES } from './rules/travel'
 import { PEOPLE_RULES } from './rules/people'
 import { FIT_RULES } from './rules/fit'
 import { USE_RULES } from './rules/use'
+import { SERVICE_RULES } from './rules/service'
 import { OUTSIDE_RULES } from './rules/outside'
 import { WAYS_RULES } from './rules/ways'
 import { FUTURE_RULES } from './rules/future'
@@ -35,6 +36,7 @@ export const RULE_WORDS: Readonly<Record<string, RuleWords>> = {
   ...PEOPLE_RULES,
   ...FIT_RULES,
   ...USE_RULES,
+  ...SERVICE_RULES,
   ...OUTSIDE_RULES,
   ...WAYS_RULES,
   ...FUTURE_RULES,
@@ -88,6 +90,7 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   deadMm: 'dead depth, at most',
   exitMm: 'from the exit, at most',
   fallMm: 'fall for each metre',
+  handMm: 'from the door, at most',
   headMm: 'from a head, at least',
   highMm: 'high from',
   mostMm: 'at most',
@@ -96,6 +99,7 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   railMm: 'rail, at least',
   tankMm: 'from a tank, at least',
   touchMm: 'counts as touching below',
+  turnsMm: 'off for another, at most',
   underRoofMm: 'under the roof, at most',
   airMm: 'air beside it, at least',
   aloneMm: 'for one, at least',

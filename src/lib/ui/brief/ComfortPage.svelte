@@ -41,6 +41,14 @@
         {#each Object.entries(brief.people) as [id, { label }] (id)}<option value={id}>{label}</option>{/each}
       </select></label
     >
+    <label class="flex items-baseline justify-between gap-3 py-1"
+      ><span class="text-ink-2">The cold box is reached from outside too</span><input
+        type="checkbox"
+        class="accent-pencil"
+        checked={given.coldOutside === true}
+        onchange={(event) => set('coldOutside', event.currentTarget.checked || undefined)}
+      /></label
+    >
     <Choice
       label="They wash"
       words={CHOICES.washing}

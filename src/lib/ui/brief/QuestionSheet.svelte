@@ -40,7 +40,7 @@
     [
       'Comfort',
       [
-        `cook: ☐ ${list(CHOICES.cooking)} · ☐ ${list(CHOICES.cookingOn)} · who`,
+        `cook: ☐ ${list(CHOICES.cooking)} · ☐ ${list(CHOICES.cookingOn)} · who · cold box from outside ☐`,
         `wash: ☐ ${list(CHOICES.washing)}`,
         `toilet: ☐ ${list(CHOICES.toilet)}`,
         `heating: ☐ ${list(CHOICES.heating)} · power: ☐ ${list(CHOICES.energy)} · guests`,

@@ -27,6 +27,7 @@ const parameters = z.object({
   hinge: hingeParameter,
   toilet: z.boolean().default(true).describe('A toilet stands at its right end'),
   basin: z.boolean().default(true).describe('A basin folds down over the toilet'),
+  rimMm: lengthParameter(860, 700, 1000).describe('Rim of the basin above the floor'),
 })
 
 type Room = z.infer<typeof parameters>
@@ -66,7 +67,12 @@ export const wetRoom = defineKind({
           ]
         : []),
       ...(p.basin && stance === 'basin-down'
-        ? [rigid('basin', block([half - WALL_MM - 400, back - 400, 780], [half - WALL_MM, back - WALL_MM, 860]))]
+        ? [
+            rigid(
+              'basin',
+              block([half - WALL_MM - 400, back - 400, p.rimMm - 80], [half - WALL_MM, back - WALL_MM, p.rimMm]),
+            ),
+          ]
         : []),
     ]
   },

@@ -5,7 +5,7 @@ import { defineRule, practice } from '../define-rule'
 /** What is got at once in a while: a toilet’s tank, a pump, fuses, a gas bottle, the spare wheel. It may be cleared first. */
 export const serviceAccess = defineRule({
   id: 'service-access',
-  group: 'use',
+  group: 'service',
   modes: ['living'],
   gravity: { 'access-first': 'note', 'access-blocked': 'caution' },
   basis: practice(

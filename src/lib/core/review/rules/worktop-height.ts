@@ -1,7 +1,7 @@
 import { ageOf, peopleOf } from '../../brief'
-import { bodyMm } from '../../people'
 import { liningTop } from '../../shell'
 import { defineRule, practice, published } from '../define-rule'
+import { offElbow } from '../elbow'
 import { topOf } from '../middle'
 import { needsPeople } from '../needs'
 import { setParameters } from '../ways-out'
@@ -19,53 +19,59 @@ export const worktopHeight = defineRule({
     leastBelowMm: { default: 100, min: 0, max: 200, unit: 'mm', basis: published('Grandjean (from memory)') },
     mostBelowMm: { default: 150, min: 50, max: 300, unit: 'mm', basis: published('Grandjean (from memory)') },
     slackMm: { default: 40, min: 0, max: 150, unit: 'mm', basis: practice('what shoes and habit even out') },
+    turnsMm: {
+      default: 80,
+      min: 0,
+      max: 300,
+      unit: 'mm',
+      basis: practice('where several cook by turns it suits one; so far off the others stoop or reach and bear it'),
+    },
   },
   needs: needsPeople,
   check: ({ scene, brief, parameters }) => {
     const { leastBelowMm, mostBelowMm, slackMm } = parameters
     const adults = peopleOf(brief).filter(([, person]) => ageOf(person) === 'adult' && person.mobility !== 'wheelchair')
     const named = adults.filter(([id]) => id === brief.use?.cook)
-    const cooks = (named.length > 0 ? named : adults).map(([, person]) => {
-      const elbow = person.measured?.elbow ?? bodyMm(person.statureMm, 'elbow')
-      return { person, lowMm: elbow - mostBelowMm - slackMm, highMm: elbow - leastBelowMm + slackMm }
-    })
-    if (cooks.length === 0) return []
+    const cooks = (named.length > 0 ? named : adults).map(([, person]) => person)
     return scene.placed.flatMap((placed) => {
       const { worktopMm } = placed.fitting.parameters
       if (typeof worktopMm !== 'number' || !placed.services.some(({ type }) => type === 'hob' || type === 'basin'))
         return []
       const high = placed.placement.at[2] + worktopMm - liningTop(scene.interior, placed.placement.at[0])
-      // right for one who cooks is right enough
-      if (cooks.some(({ lowMm, highMm }) => high >= lowMm && high <= highMm)) return []
-      const off = ({ lowMm, highMm }: (typeof cooks)[number]) => Math.max(lowMm - high, high - highMm)
-      const { person, lowMm, highMm } = cooks.reduce((least, one) => (off(one) < off(least) ? one : least))
+      const off = offElbow(brief, cooks, high, parameters)
+      if (off === undefined) return []
       return [
         {
           code: 'worktop-off' as const,
           fittings: [placed.id],
           place: topOf(placed),
           measured: Math.round(high),
-          needed: Math.round(high < lowMm ? lowMm : highMm),
+          needed: Math.round(high < off.lowMm ? off.lowMm : off.highMm),
           unit: 'mm' as const,
           facts: {
             leastBelowMm,
             mostBelowMm,
             slackMm,
-            cook: person.label,
-            statureMm: person.statureMm,
-            lowMm: Math.round(lowMm),
-            highMm: Math.round(highMm),
+            cook: off.person.label,
+            statureMm: off.person.statureMm,
+            lowMm: Math.round(off.lowMm),
+            highMm: Math.round(off.highMm),
+            ...(off.suits === undefined ? {} : { suits: off.suits }),
           },
         },
       ]
     })
   },
-  remedies: (input, finding) => [
-    {
-      code: 'set-height',
-      fittingId: finding.fittings[0]!,
-      amount: finding.needed,
-      commands: [setParameters(input, finding.fittings[0]!, { worktopMm: finding.needed })],
-    },
-  ],
+  remedies: (input, finding) =>
+    // higher for one is too high for the other: that is for the two to settle
+    finding.facts.suits === undefined
+      ? [
+          {
+            code: 'set-height',
+            fittingId: finding.fittings[0]!,
+            amount: finding.needed,
+            commands: [setParameters(input, finding.fittings[0]!, { worktopMm: finding.needed })],
+          },
+        ]
+      : [],
 })

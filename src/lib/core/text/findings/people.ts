@@ -1,6 +1,9 @@
 import { capital, list } from '../words'
 import { blockerName, the, type SentencesFor } from './kit'
 
+/** Whom a height suits that does not suit another. */
+const suiting = (suits: string | undefined): string => (suits === undefined ? '' : `; it suits the ${suits}`)
+
 /** What rules about people say. */
 export const PEOPLE_SENTENCES: SentencesFor<
   | 'bed-high'
@@ -17,6 +20,7 @@ export const PEOPLE_SENTENCES: SentencesFor<
   | 'head-by-feet'
   | 'head-bump'
   | 'worktop-off'
+  | 'basin-off'
   | 'rail-low'
   | 'table-off'
   | 'seat-high'
@@ -128,10 +132,19 @@ export const PEOPLE_SENTENCES: SentencesFor<
   }),
   'worktop-off': ({ fittings, measured, needed, facts }, names, say) => ({
     title: measured < needed ? 'The worktop is low' : 'The worktop is high',
-    designer: `The worktop of ${the(names.fitting(fittings[0]!))} is ${say(measured)} high; the ${facts.cook}, ${say(facts.statureMm)}, works well at ${say(facts.lowMm)} to ${say(facts.highMm)}.`,
+    designer: `The worktop of ${the(names.fitting(fittings[0]!))} is ${say(measured)} high; the ${facts.cook}, ${say(facts.statureMm)}, works well at ${say(facts.lowMm)} to ${say(facts.highMm)}${suiting(facts.suits)}.`,
     client: `The ${facts.cook} would ${measured < needed ? 'stoop' : 'reach up'} to cook.`,
     why: [
       `Elbow of ${say(facts.statureMm)} stature, less ${say(facts.leastBelowMm)} to ${say(facts.mostBelowMm)} for light work, and ${say(facts.slackMm)} either way: ${say(facts.lowMm)} to ${say(facts.highMm)}; floor to worktop: ${say(measured)}.`,
+      ...(facts.suits === undefined ? [] : [`Whoever cooks most should have it: name the cook in the brief.`]),
+    ],
+  }),
+  'basin-off': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: measured < needed ? 'The basin is low' : 'The basin is high',
+    designer: `The basin of ${the(names.fitting(fittings[0]!))} has its rim at ${say(measured)}; the ${facts.person}, ${say(facts.statureMm)}, washes well at ${say(facts.lowMm)} to ${say(facts.highMm)}${suiting(facts.suits)}.`,
+    client: `The ${facts.person} would ${measured < needed ? 'stoop' : 'reach up'} to wash.`,
+    why: [
+      `Elbow of ${say(facts.statureMm)} stature, less ${say(facts.leastBelowMm)} to ${say(facts.mostBelowMm)} to wash, and ${say(facts.slackMm)} either way: ${say(facts.lowMm)} to ${say(facts.highMm)}; floor to rim: ${say(measured)}.`,
     ],
   }),
   'rail-low': ({ fittings, measured, needed, facts }, names, say) => {

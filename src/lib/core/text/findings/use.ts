@@ -1,7 +1,7 @@
 import { formatNumber } from '../../units'
-import { CLEARANCE_WORDS, TASK_WORDS } from '../fitting-words'
+import { CLEARANCE_WORDS } from '../fitting-words'
 import { capital, count, list, NEED_WORDS } from '../words'
-import { accessName, blockerName, lower, size, the, type SentencesFor } from './kit'
+import { blockerName, lower, size, the, type SentencesFor } from './kit'
 
 /** What rules about use say. */
 export const USE_SENTENCES: SentencesFor<
@@ -10,13 +10,12 @@ export const USE_SENTENCES: SentencesFor<
   | 'recline-blocked'
   | 'gear-too-long'
   | 'gear-no-room'
-  | 'access-first'
-  | 'access-blocked'
   | 'loose-homeless'
   | 'mattress-damp'
   | 'change-stuck'
   | 'worktop-few'
   | 'cold-far'
+  | 'cold-inside'
   | 'change-long'
   | 'bed-wakes'
   | 'gear-stuck'
@@ -83,37 +82,6 @@ export const USE_SENTENCES: SentencesFor<
       'Pieces are packed biggest first; what is left over fits an empty stowage but none of the rooms that remain.',
     ],
   }),
-  'access-first': ({ measured, facts }, names) => {
-    const what = TASK_WORDS[facts.task]
-    const movedNames = list(facts.toMove.map(({ id }) => the(names.fitting(id))))
-    return {
-      title: 'Something must be moved first',
-      designer: `${capital(accessName(facts.of, names))}: ${what}, ${count(measured, { one: 'thing is', many: 'things are' })} moved first: ${movedNames}.`,
-      client: `Once in a while you move ${movedNames} ${what}.`,
-      why: [
-        `Room to get at it once in a while, held against all that stands there: ${movedNames} can be put in another stance or carried off.`,
-      ],
-    }
-  },
-  'access-blocked': ({ measured, needed, unit, facts }, names, say) => {
-    const figure = (value: number) => (unit === 'deg' ? `${formatNumber(value)}°` : say(value))
-    const what = TASK_WORDS[facts.task]
-    const by = list([
-      ...facts.blockers.map((blocker) => blockerName(blocker, names)),
-      ...facts.toMove.map(({ id }) => the(names.fitting(id))),
-    ])
-    return {
-      title: 'Cannot be got at',
-      designer: `${capital(accessName(facts.of, names))}: ${figure(needed)} are needed ${what}, there ${measured === 1 ? 'is' : 'are'} ${figure(measured)}, stopped by ${by}${facts.blockers.length > 0 ? ', which cannot be moved' : ''}.`,
-      client: `You could not get at ${accessName(facts.of, names)} ${what}.`,
-      why: [
-        `${figure(needed)} needed once in a while; ${figure(measured)} free before ${by}.`,
-        facts.toMove.length > 0
-          ? `Could be moved: ${list(facts.toMove.map(({ id }) => the(names.fitting(id))))}.`
-          : 'Nothing of it can be moved: it is fixed.',
-      ],
-    }
-  },
   'loose-homeless': ({ fittings, measured, needed, facts }, names, say) => {
     const pieces = facts.count === 1 ? `The ${facts.part}` : `${facts.count} × the ${facts.part}`
     const whose = names.fitting(fittings[0]!)
@@ -156,6 +124,23 @@ export const USE_SENTENCES: SentencesFor<
     client: 'You would walk to the cold box while you cook.',
     why: [`Least distance between the two: ${say(measured)}; at most ${say(needed)}.`],
   }),
+  'cold-inside': ({ fittings, measured, needed, facts }, names, say) => {
+    const it = the(names.fitting(fittings[0]!))
+    return {
+      title: 'The cold box is not reached from outside',
+      designer:
+        facts.door === undefined
+          ? `No arm reaches ${it} through a door: something stands between, or it lies too low or too high; the brief wants it within ${say(needed)}.`
+          : `${capital(it)} is ${say(measured)} from ${the(names.part(facts.door))}, measured to the middle of its front; an arm reaches ${say(needed)}.`,
+      client: 'For a drink you would climb in.',
+      why: [
+        'From each door, past nothing, to the middle of the side that the box is used from, at three quarters of its height.',
+        facts.door === undefined
+          ? 'No door leads to it so.'
+          : `Nearest: ${the(names.part(facts.door))}, ${say(measured)}${facts.asideMm === 0 ? ', straight in' : `, of it ${say(Math.abs(facts.asideMm ?? 0))} along the side`}.`,
+      ],
+    }
+  },
   'change-long': ({ measured, needed, facts }, names) => ({
     title: 'Long to change over',
     designer: `From ${names.mode(facts.fromMode)} it takes about ${formatNumber(measured)} minutes and ${count(facts.moves, { one: 'move', many: 'moves' })}; patience ends at ${formatNumber(needed)}.`,

@@ -2,6 +2,11 @@ import type { RuleWords } from './words'
 
 /** What the book says of the rules about people, by id. */
 export const PEOPLE_RULES = {
+  'basin-height': {
+    title: 'A basin to wash at',
+    designer: 'The rim of a basin hangs as far below the elbow as washing wants it.',
+    client: 'You wash without stooping.',
+  },
   'berth-rail': {
     title: 'A rail by a high bed',
     designer: 'A bunk, and any high bed that a child sleeps in, has a rail high enough over the mattress.',
@@ -79,7 +84,8 @@ export const PEOPLE_RULES = {
   },
   'worktop-height': {
     title: 'Worktop as high as the cook',
-    designer: 'The worktop lies as far below the elbow of one who cooks as light work wants it.',
+    designer:
+      'The worktop lies as far below the elbow of one who cooks as light work wants it, and no other who cooks by turns stoops far.',
     client: 'You cook without stooping.',
   },
 } satisfies Record<string, RuleWords>

@@ -2,6 +2,11 @@ import type { RuleWords } from './words'
 
 /** What the book says of the rules about use, by id. */
 export const USE_RULES = {
+  'cold-outside': {
+    title: 'A drink from outside',
+    designer: 'Where the client asks it, an arm reaches the cold box through an open door.',
+    client: 'You take a drink without climbing in.',
+  },
   'drawer-reach': {
     title: 'No dead end in a drawer',
     designer: 'Drawers run out so far that a hand reaches their back.',
@@ -71,12 +76,6 @@ export const USE_RULES = {
     title: 'Cab seats lean back',
     designer: 'A cab seat leans back as far as it does by itself.',
     client: 'You can lean back on the road.',
-  },
-  'service-access': {
-    title: 'Got at once in a while',
-    designer:
-      'Toilet tank, pump, fuses, bottles, filters and the spare wheel are reached; what must be moved first is counted.',
-    client: 'What breaks can be got at.',
   },
   'service-present': {
     title: 'The musts are there',

@@ -1,0 +1,39 @@
+import { formatNumber } from '../../units'
+import { TASK_WORDS } from '../fitting-words'
+import { capital, count, list } from '../words'
+import { accessName, blockerName, the, type SentencesFor } from './kit'
+
+/** What rules about service say. */
+export const SERVICE_SENTENCES: SentencesFor<'access-first' | 'access-blocked'> = {
+  'access-first': ({ measured, facts }, names) => {
+    const what = TASK_WORDS[facts.task]
+    const movedNames = list(facts.toMove.map(({ id }) => the(names.fitting(id))))
+    return {
+      title: 'Something must be moved first',
+      designer: `${capital(accessName(facts.of, names))}: ${what}, ${count(measured, { one: 'thing is', many: 'things are' })} moved first: ${movedNames}.`,
+      client: `Once in a while you move ${movedNames} ${what}.`,
+      why: [
+        `Room to get at it once in a while, held against all that stands there: ${movedNames} can be put in another stance or carried off.`,
+      ],
+    }
+  },
+  'access-blocked': ({ measured, needed, unit, facts }, names, say) => {
+    const figure = (value: number) => (unit === 'deg' ? `${formatNumber(value)}°` : say(value))
+    const what = TASK_WORDS[facts.task]
+    const by = list([
+      ...facts.blockers.map((blocker) => blockerName(blocker, names)),
+      ...facts.toMove.map(({ id }) => the(names.fitting(id))),
+    ])
+    return {
+      title: 'Cannot be got at',
+      designer: `${capital(accessName(facts.of, names))}: ${figure(needed)} are needed ${what}, there ${measured === 1 ? 'is' : 'are'} ${figure(measured)}, stopped by ${by}${facts.blockers.length > 0 ? ', which cannot be moved' : ''}.`,
+      client: `You could not get at ${accessName(facts.of, names)} ${what}.`,
+      why: [
+        `${figure(needed)} needed once in a while; ${figure(measured)} free before ${by}.`,
+        facts.toMove.length > 0
+          ? `Could be moved: ${list(facts.toMove.map(({ id }) => the(names.fitting(id))))}.`
+          : 'Nothing of it can be moved: it is fixed.',
+      ],
+    }
+  },
+}
