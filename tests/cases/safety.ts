@@ -17,10 +17,26 @@ function leadAt(x: number): Command {
   return put('fit-b', 'battery', x, 'left-wall', { chemistry: 'lead', depthMm: 200, heightMm: 240 })
 }
 
+const outlet: Command = put('fit-a', 'warm-outlet', 500, 'left-wall')
+/** A tank 400 deep across from it, so far off the right wall. */
+function tankAcross(mm: number): Command {
+  return put(
+    'fit-b',
+    'water-tank',
+    300,
+    'right-wall',
+    { lengthMm: 600, depthMm: 400 },
+    { across: { from: 'right-wall', mm } },
+  )
+}
+
 /** Rows of the rules about safety. */
 export const SAFETY_CASES: CasesFor<
   | 'gas-far'
   | 'gas-vent-high'
+  | 'gas-vent-small'
+  | 'gas-unsealed'
+  | 'outlet-near'
   | 'hob-beside'
   | 'electrics-wet'
   | 'fuse-far'
@@ -44,6 +60,26 @@ export const SAFETY_CASES: CasesFor<
     measured: 50,
     needed: 20,
     silent: truck(put('fit-a', 'gas-locker', 0, 'left-wall', {}, { up: { from: 'floor', mm: 20 } })),
+  },
+  'gas-vent-small': {
+    // a floor of 650 × 400 mm is 2600 cm², of which the least, 100, is more than 2 %
+    speaks: truck(put('fit-a', 'gas-locker', 0, 'left-wall', { lengthMm: 650, depthMm: 400, ventCm2: 99 })),
+    measured: 99,
+    needed: 100,
+    silent: truck(put('fit-a', 'gas-locker', 0, 'left-wall', { lengthMm: 650, depthMm: 400, ventCm2: 100 })),
+  },
+  'gas-unsealed': {
+    speaks: truck(put('fit-a', 'gas-locker', 0, 'left-wall', { seal: 'none' })),
+    measured: 0,
+    needed: 1,
+    silent: truck(put('fit-a', 'gas-locker', 0, 'left-wall', { seal: 'gasket' })),
+  },
+  'outlet-near': {
+    // a wall of 2100: the grille is 40 deep, the tank across from it so far off the right wall that 249 or 250 are left
+    speaks: truck(outlet, tankAcross(2100 - 40 - 249 - 400)),
+    measured: 249,
+    needed: 250,
+    silent: truck(outlet, tankAcross(2100 - 40 - 250 - 400)),
   },
   'hob-beside': {
     speaks: truck(...cookingAt(1000), put('fit-b', 'wardrobe', 1550, 'left-wall')),

@@ -70,6 +70,7 @@ function planGroup(placed: Placed, interior: Interior): ItemGroup {
   const hidden = isHidden(placed)
   const items: Item[] = placed.solids.map((solid): Item => {
     const outline = scribedOutline(interior, placed, solid) ?? planOutline(solid.prism)
+    if (solid.fit === 'cloth') return path(outline, 'hair')
     return hidden || prismBounds(solid.prism).z.min > PLAN_CUT_MM
       ? path(outline, 'hidden')
       : ({ ...path(outline, 'visible', 'wood'), hatch: placed.kind.group } as Item)
@@ -99,8 +100,10 @@ function alongVehicle(
 }
 
 function sideGroup(placed: Placed): ItemGroup {
-  const items: Item[] = placed.solids.map(
-    (solid): Item => ({ ...path(sideOutline(solid.prism), 'visible', 'wood'), hatch: placed.kind.group }) as Item,
+  const items: Item[] = placed.solids.map((solid): Item =>
+    solid.fit === 'cloth'
+      ? path(sideOutline(solid.prism), 'hair')
+      : ({ ...path(sideOutline(solid.prism), 'visible', 'wood'), hatch: placed.kind.group } as Item),
   )
   for (const { view, shape } of placed.features) {
     const at = alongVehicle(placed, view)

@@ -14,9 +14,12 @@ export type Parameters = Readonly<Record<string, ParameterValue>>
 /**
  * How a solid meets the body. Rigid parts fit as they are. Scribed ones are cut to the wall behind them; only their front
  * must stand whole. What goes through leaves the body by an opening, or over an open cab. What is outside hangs under the
- * floor, stands on the roof or on the outer wall, and meets only its like.
+ * floor, stands on the roof or on the outer wall, and meets only its like. Cloth hangs there and gives way to everything.
  */
-export type Fit = 'rigid' | 'scribed' | 'through' | 'outside'
+export type Fit = 'rigid' | 'scribed' | 'through' | 'outside' | 'cloth'
+
+/** Whether a part stands in the way of others inside the body. */
+export const isInTheWay = (fit: Fit): boolean => fit !== 'outside' && fit !== 'cloth'
 
 /**
  * A part of a fitting in its own frame: origin at the middle of its footprint on its base, x along its run, y from its

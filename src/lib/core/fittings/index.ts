@@ -1,6 +1,7 @@
 export {
   CAUTIONS,
   GROUPS,
+  isInTheWay,
   massOfPart,
   SERVICES,
   TASKS,

@@ -19,6 +19,7 @@ import { coldBox } from './kinds/cold-box'
 import { coldChest } from './kinds/cold-chest'
 import { cot } from './kinds/cot'
 import { crateSlots } from './kinds/crate-slots'
+import { curtain } from './kinds/curtain'
 import { desk } from './kinds/desk'
 import { dogCrate } from './kinds/dog-crate'
 import { doorPocket } from './kinds/door-pocket'
@@ -81,6 +82,7 @@ import { toiletPortable } from './kinds/toilet-portable'
 import { toiletSeparating } from './kinds/toilet-separating'
 import { trayRollin } from './kinds/tray-rollin'
 import { wardrobe } from './kinds/wardrobe'
+import { warmOutlet } from './kinds/warm-outlet'
 import { washTub } from './kinds/wash-tub'
 import { waterTank } from './kinds/water-tank'
 import { wetCubicle } from './kinds/wet-cubicle'
@@ -109,6 +111,7 @@ export const KINDS = [
   coldChest,
   cot,
   crateSlots,
+  curtain,
   desk,
   dogCrate,
   doorPocket,
@@ -171,6 +174,7 @@ export const KINDS = [
   toiletSeparating,
   trayRollin,
   wardrobe,
+  warmOutlet,
   washTub,
   waterTank,
   wetCubicle,

@@ -18,6 +18,7 @@ export const hingeParameter = choiceParameter(['left', 'right']).describe('As se
 export const scribed = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'scribed' })
 export const rigid = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'rigid' })
 export const through = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'through' })
+export const cloth = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'cloth' })
 export const outside = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'outside' })
 
 /** A block centred on the footprint, from `z0` to `z1`. */

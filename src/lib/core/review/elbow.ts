@@ -9,7 +9,7 @@ export interface BelowElbow {
   readonly turnsMm: number
 }
 
-/** Whom a height does not suit, and between which heights they would work well. */
+/** Whom a height does not suit, and between which heights, whole millimetres, they would work well. */
 export interface OffElbow {
   readonly person: Person
   readonly lowMm: number
@@ -30,7 +30,7 @@ export function offElbow(
 ): OffElbow | undefined {
   const all = people.map((person) => {
     const elbow = measureOf(brief, person, 'elbow')
-    const [lowMm, highMm] = [elbow - mostBelowMm - slackMm, elbow - leastBelowMm + slackMm]
+    const [lowMm, highMm] = [Math.ceil(elbow - mostBelowMm - slackMm), Math.floor(elbow - leastBelowMm + slackMm)]
     return { person, lowMm, highMm, off: Math.max(0, lowMm - heightMm, heightMm - highMm) }
   })
   all.sort((a, b) => a.off - b.off)

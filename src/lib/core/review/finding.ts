@@ -106,7 +106,10 @@ export interface FactsByCode {
   'body-cut': { readonly change: BodyChangeKind; readonly changeId: string }
   'gas-far': { readonly bottle: string }
   'gas-vent-high': Record<never, never>
-  'hob-beside': { readonly other: string }
+  'gas-vent-small': { readonly floorCm2: number }
+  'gas-unsealed': Record<never, never>
+  'outlet-near': { readonly other: string }
+  'hob-beside': { readonly other: string; readonly cloth: boolean }
   'electrics-wet': { readonly water: string }
   'fuse-far': { readonly battery: string }
   'air-one-way': { readonly openings: number }
@@ -192,7 +195,7 @@ export interface FactsByCode {
 /** What an alarm senses. */
 export type AlarmSense = 'smoke' | 'monoxide' | 'leaking-gas'
 export type FindingCode = keyof FactsByCode
-export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min' | 'Wh' | 'W/m²K' | '%'
+export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min' | 'Wh' | 'W/m²K' | 'cm²' | '%'
 
 /** What a rule reports; the engine adds rule, mode and gravity. */
 export type Draft<C extends FindingCode = FindingCode> = {

@@ -55,6 +55,7 @@ import { looseStowed } from './rules/loose-stowed'
 import { mattressAir } from './rules/mattress-air'
 import { noHoles } from './rules/no-holes'
 import { noOverlap } from './rules/no-overlap'
+import { outletClear } from './rules/outlet-clear'
 import { parkingFit } from './rules/parking-fit'
 import { passingPlace } from './rules/passing-place'
 import { petStep } from './rules/pet-step'
@@ -142,6 +143,7 @@ export const RULES: readonly Rule[] = [
   mattressAir,
   noHoles,
   noOverlap,
+  outletClear,
   parkingFit,
   passingPlace,
   petStep,

@@ -14,7 +14,7 @@ import {
   type Finding,
   type FindingCode,
 } from './index'
-import { CASES, corridor, stiffOn } from '../../../../tests/cases'
+import { CASES, cookingAt, corridor, stiffOn } from '../../../../tests/cases'
 import { jobWith, person, put, truck, variant, want } from '../../../../tests/support/plan'
 import { defineRule, practice } from './define-rule'
 
@@ -171,6 +171,77 @@ describe('way-narrow, with aids', () => {
   })
 })
 
+describe('worktop-off, where two cook by turns', () => {
+  const two = (short: number, ...more: Command[]): Job =>
+    truck(
+      person(1900),
+      person(short, 'person-b'),
+      put('fit-a', 'galley-basin', 1000, 'left-wall', { worktopMm: 900 }),
+      ...more,
+    )
+  it('suits one, and says how far the other stoops', () => {
+    // 0.63 × 1900 − 150 − 40 = 1007: 107 higher than it is
+    expect(first(two(1600), 'worktop-off')).toMatchObject({
+      measured: 900,
+      needed: 1007,
+      facts: { statureMm: 1900, suits: 'adult' },
+    })
+    expect(remediesFor(two(1600), variant, first(two(1600), 'worktop-off')!)).toEqual([])
+  })
+  it('lets the other bear a little, and asks only the one who cooks', () => {
+    expect(
+      found(
+        truck(
+          person(1850),
+          person(1600, 'person-b'),
+          put('fit-a', 'galley-basin', 1000, 'left-wall', { worktopMm: 900 }),
+        ),
+        'worktop-off',
+      ),
+    ).toEqual([])
+    expect(found(two(1600, { type: 'brief.use', use: { cook: 'person-b' } }), 'worktop-off')).toEqual([])
+  })
+})
+
+describe('cloth', () => {
+  const curtainAt = (x: number, ...more: Command[]): Job =>
+    truck(...cookingAt(1000), put('fit-c', 'curtain', x, 'left-wall', { gatheredMm: 200 }), ...more)
+  it('hangs well off a flame, a splashback or not', () => {
+    // drawn back it takes 200 from its left, which is its rear on the left wall; the hob ends at 1450
+    const near = first(curtainAt(1700), 'hob-beside')
+    expect(near).toMatchObject({ measured: 250, needed: 300, facts: { other: 'fit-c', cloth: true } })
+    const shielded = curtainAt(
+      1700,
+      put('fit-d', 'splashback', 1000, 'left-wall', {}, { up: { from: 'floor', mm: 905 } }),
+    )
+    expect(first(shielded, 'hob-beside')).toMatchObject({ measured: 250 })
+    expect(found(curtainAt(1750), 'hob-beside')).toEqual([])
+  })
+  it('gives way: it overlaps nothing, stops no door and narrows no way', () => {
+    const across = { turn: 90, across: { from: 'centreline', mm: 0 } } as const
+    const drawn: Command = { type: 'mode.stance', variant, mode: 'mode-day', fitting: 'fit-c', stance: 'drawn' }
+    const plain = [
+      person(1840),
+      put('fit-z', 'toilet-box', 100, 'left-wall'),
+      put('fit-b', 'wardrobe', 1200, 'left-wall'),
+    ]
+    const hung = [put('fit-c', 'curtain', 1300, 'centreline', { lengthMm: 1800, heightMm: 2000 }, across), drawn]
+    const said = (job: Job) =>
+      reviewVariant(job, variant).modes.flatMap(({ findings }) => findings.map(({ key, measured }) => [key, measured]))
+    expect(said(truck(...plain, ...hung))).toEqual(said(truck(...plain)))
+  })
+})
+
+describe('what burns', () => {
+  it('is not a water heater on mains, and is one on gas', () => {
+    const heater = (heatedBy: string) => truck(put('fit-h', 'heater-water', 2830, 'right-wall', { heatedBy }))
+    expect(found(heater('electric'), 'heater-near')).toEqual([])
+    expect(first(heater('gas'), 'heater-near')).toMatchObject({ measured: 3240 - 3030, needed: 300 })
+    const bottle = put('fit-g', 'gas-locker', 0, 'left-wall')
+    expect(found(truck(bottle, put('fit-h', 'heater-water', 3900, 'left-wall')), 'gas-far')).toEqual([])
+  })
+})
+
 describe('remedies', () => {
   const van = (...commands: Command[]) => jobWith('van-long-high', ...commands)
   const offers = (job: Job, code: FindingCode) => remediesFor(job, variant, first(job, code)!)
@@ -237,6 +308,22 @@ describe('remedies', () => {
       truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2130 })),
       'outside-shell',
       20,
+    ],
+    ['set-parameter', CASES['gas-vent-small'].speaks, 'gas-vent-small', 100],
+    ['set-parameter', CASES['gas-unsealed'].speaks, 'gas-unsealed', undefined],
+    ['set-parameter', CASES['basin-off'].speaks, 'basin-off', 870],
+    ['set-height', CASES['worktop-off'].speaks, 'worktop-off', 970],
+    // the flue of a heater on the right wall goes back to 2940 by 45 to its right
+    ['set-parameter', CASES['heater-near'].speaks, 'heater-near', 45],
+    [
+      'shift-forward',
+      // 690 from the side door’s plane and 250 short of its rear edge: 734 aslant
+      truck(
+        { type: 'brief.use', use: { coldOutside: true } },
+        put('fit-a', 'cold-box', 2720, 'left-wall', {}, { across: { from: 'left-wall', mm: 850 } }),
+      ),
+      'cold-inside',
+      250,
     ],
     // 2150 + 20 under 2160, in steps of 10, and no roof is raised by less than 50
     ['raise-roof', truck(person(2150)), 'standing-nowhere', 50],

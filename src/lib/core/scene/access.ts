@@ -1,5 +1,5 @@
 import { block, placePrism, prismBounds, prismsOverlap, spanMiddle, type Prism } from '../geometry'
-import type { Task } from '../fittings'
+import { isInTheWay, type Task } from '../fittings'
 import { freedomOf, type Blocker } from './free'
 import type { Placed, Scene } from './scene'
 
@@ -30,7 +30,7 @@ function wayOff(placed: Placed, volume: Prism): { stance: string | undefined } |
     if (stance === placed.stance) continue
     const solids = kind.solids(fitting.parameters, stance)
     const clear = solids.every(
-      ({ prism, fit }) => fit === 'outside' || !prismsOverlap(placePrism(placement, prism), volume),
+      ({ prism, fit }) => !isInTheWay(fit) || !prismsOverlap(placePrism(placement, prism), volume),
     )
     if (clear) return { stance }
   }

@@ -9,6 +9,7 @@ import {
   type Span,
   type Vec2,
 } from '../geometry'
+import { isInTheWay } from '../fittings'
 import { cabSpace, protrusionOf, type KeepOut, type Protrusion } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, PlacedSolid, Scene } from './scene'
@@ -82,7 +83,7 @@ function throughFault(scene: Scene, solid: PlacedSolid): Protrusion | undefined 
 export function outsideOf(scene: Scene, placed: Placed): (Protrusion & { readonly solidId: string }) | undefined {
   let worst: (Protrusion & { readonly solidId: string }) | undefined
   for (const solid of placed.solids) {
-    if (solid.fit === 'outside') continue
+    if (!isInTheWay(solid.fit)) continue
     const cut = solid.fit === 'scribed' && placed.scribedTo !== undefined
     const found =
       solid.fit === 'through'
@@ -128,7 +129,7 @@ function deepestOf(a: Placed, b: Placed): ReturnType<typeof deepest> {
   const prisms = (solids: readonly PlacedSolid[]) => solids.map((solid) => solid.prism)
   if (a.inner === a.solids && b.inner === b.solids) return deepest(a, prisms(b.solids))
   const out = (solid: PlacedSolid) => solid.fit === 'outside'
-  return deepest(a, prisms(b.inner), (solid) => !out(solid)) ?? deepest(a, prisms(b.solids.filter(out)), out)
+  return deepest(a, prisms(b.inner), ({ fit }) => isInTheWay(fit)) ?? deepest(a, prisms(b.solids.filter(out)), out)
 }
 
 const boundsMeet = (a: Box, b: Box): boolean =>
@@ -144,7 +145,7 @@ export function collisionsOf(scene: Scene, a: Placed): readonly Collision[] {
   }
   for (const keepOut of scene.interior.keepOuts) {
     if (!boundsMeet(a.bounds, prismBounds(keepOut.prism))) continue
-    const hit = deepest(a, [keepOut.prism], (solid) => !(keepOut.notchable && solid.fit === 'scribed'))
+    const hit = deepest(a, [keepOut.prism], ({ fit }) => fit !== 'cloth' && !(keepOut.notchable && fit === 'scribed'))
     if (hit !== undefined) found.push({ a, b: { kind: 'keep-out', keepOut }, ...hit })
   }
   return found

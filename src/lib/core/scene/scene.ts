@@ -20,6 +20,7 @@ import {
   type Vec3,
 } from '../geometry'
 import {
+  isInTheWay,
   kindOf,
   type ClearanceUse,
   type Feature,
@@ -88,7 +89,7 @@ export interface Placed {
   readonly scribedTo: 'left' | 'right' | undefined
   readonly bounds: Box
   readonly solids: readonly PlacedSolid[]
-  /** Those of its solids that are not outside the body. */
+  /** Those of its solids that stand in the way of others inside the body. */
   readonly inner: readonly PlacedSolid[]
   readonly clearances: readonly PlacedClearance[]
   readonly services: readonly PlacedService[]
@@ -370,7 +371,7 @@ function resolveOne(
         ? unionOf(solids.map((solid) => prismBounds(solid.prism)))
         : prismBounds(placePrism(placement, outlineOf(fitting))),
     solids,
-    inner: solids.some(({ fit }) => fit === 'outside') ? solids.filter(({ fit }) => fit !== 'outside') : solids,
+    inner: solids.every(({ fit }) => isInTheWay(fit)) ? solids : solids.filter(({ fit }) => isInTheWay(fit)),
     clearances: kind
       .clearances(fitting.parameters, stance)
       .map((clearance) => placeClearance(interior, clearance, placement, floor)),

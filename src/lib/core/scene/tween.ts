@@ -1,3 +1,4 @@
+import { isInTheWay } from '../fittings'
 import { lerp, type Polygon, type Prism, type Span, type Vec2 } from '../geometry'
 import type { Placed, PlacedSolid } from './scene'
 
@@ -28,5 +29,5 @@ export function tweened(before: Placed, after: Placed, t: number): Placed {
     y: between(before.bounds.y, after.bounds.y, t),
     z: between(before.bounds.z, after.bounds.z, t),
   }
-  return { ...near, solids, inner: solids.filter(({ fit }) => fit !== 'outside'), bounds, clearances: [] }
+  return { ...near, solids, inner: solids.filter(({ fit }) => isInTheWay(fit)), bounds, clearances: [] }
 }

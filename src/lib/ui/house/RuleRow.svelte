@@ -38,7 +38,7 @@
   }
   const setFigure = (key: string, value: number): void =>
     change({ parameters: { ...setting?.parameters, [key]: value } })
-  const SUFFIX: Readonly<Record<string, string>> = { deg: '°', kg: 'kg', min: 'min', 'W/m²K': 'W/m²K' }
+  const SUFFIX: Readonly<Record<string, string>> = { deg: '°', kg: 'kg', min: 'min', 'W/m²K': 'W/m²K', 'cm²': 'cm²' }
 </script>
 
 <article

@@ -1,4 +1,5 @@
-import { countParameter, onTheWall } from '../shapes'
+import { z } from 'zod'
+import { choiceParameter, countParameter, onTheWall } from '../shapes'
 import { machine } from '../machine'
 import { board, piece } from '../boards'
 import { box, line, ring } from '../symbols'
@@ -11,7 +12,11 @@ export const gasLocker = machine({
     [400, 300, 700],
     [650, 400, 900],
   ],
-  extra: { bottles: countParameter(1, 1, 2) },
+  extra: {
+    bottles: countParameter(1, 1, 2),
+    seal: choiceParameter(['gasket', 'none']).describe('Between its door and the inside'),
+    ventCm2: z.number().min(0).max(400).default(100).describe('Free area of its vent, low and to the outside'),
+  },
   part: 'gas locker',
   home: onTheWall,
   serviced: () => [['gas-bottle', 'front', 500]],

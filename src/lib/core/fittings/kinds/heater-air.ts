@@ -1,4 +1,4 @@
-import { choiceParameter, onTheWall } from '../shapes'
+import { choiceParameter, lengthParameter, onTheWall } from '../shapes'
 import { machine } from '../machine'
 import { piece } from '../boards'
 import { levels, line, ring } from '../symbols'
@@ -12,7 +12,13 @@ export const heaterAir = machine({
     [140, 100, 300],
     [150, 100, 300],
   ],
-  extra: { fuel: choiceParameter(['diesel', 'gas']), kilowatts: z.number().min(1).max(8).default(2) },
+  extra: {
+    fuel: choiceParameter(['diesel', 'gas']),
+    kilowatts: z.number().min(1).max(8).default(2),
+    flueMm: lengthParameter(0, -1500, 1500).describe(
+      'Where its flue goes out, from its middle to its right as one faces it',
+    ),
+  },
   part: 'heater',
   home: onTheWall,
   meets: ['heater'],

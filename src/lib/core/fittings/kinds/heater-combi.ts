@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { piece } from '../boards'
 import { machine } from '../machine'
-import { choiceParameter, onTheWall } from '../shapes'
+import { choiceParameter, lengthParameter, onTheWall } from '../shapes'
 import { levels, ring, strokes } from '../symbols'
 
 /** Air and water heated by one machine. */
@@ -16,6 +16,9 @@ export const heaterCombi = machine({
     fuel: choiceParameter(['diesel', 'gas', 'electric']),
     kilowatts: z.number().min(2).max(8).default(4),
     litres: z.number().min(5).max(20).default(10),
+    flueMm: lengthParameter(0, -1500, 1500).describe(
+      'Where its flue goes out, from its middle to its right as one faces it',
+    ),
   },
   part: 'combined heater',
   home: onTheWall,

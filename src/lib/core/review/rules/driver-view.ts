@@ -1,3 +1,4 @@
+import { isInTheWay } from '../../fittings'
 import { block, overlapBounds, prismsOverlap, spanLength } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
@@ -33,7 +34,7 @@ export const driverView = defineRule({
       )
     return scene.placed.flatMap((placed) => {
       const depths = placed.solids
-        .filter(({ fit }) => fit !== 'outside')
+        .filter(({ fit }) => isInTheWay(fit))
         .flatMap(({ prism }) =>
           zones
             .filter((zone) => prismsOverlap(prism, zone))

@@ -1,40 +1,79 @@
 import { liningTop } from '../../shell'
-import { defineRule, practice } from '../define-rule'
+import { defineRule, practice, published } from '../define-rule'
+import type { Draft } from '../finding'
 import { topOf } from '../middle'
-import { setSeat } from '../ways-out'
+import { setParameters, setSeat } from '../ways-out'
 
-/** Propane sinks: a bottle’s locker drains to the outside at its lowest point, and so stands on the floor. */
+const MM2_PER_CM2 = 100
+/** Of the locker’s floor, in the vent. */
+const VENT_SHARE = 0.02
+
+/** Propane sinks: a bottle’s locker is shut to the inside and drains to the outside at its lowest point, by a hole that is large enough. */
 export const gasVent = defineRule({
   id: 'gas-vent',
   group: 'safety',
   modes: ['driving'],
-  gravity: { 'gas-vent-high': 'stop' },
-  basis: practice(
-    'the locker is sealed to the inside and vented at its lowest point to the outside, because propane sinks; work for a licensed gas fitter',
+  gravity: { 'gas-vent-high': 'stop', 'gas-vent-small': 'stop', 'gas-unsealed': 'stop' },
+  basis: published(
+    'EN 1949: a locker that is gas-tight to the inside, vented low with 2 % of its floor, at least 100 cm² (from memory); work for a licensed gas fitter',
   ),
   parameters: {
     overFloorMm: { default: 20, min: 0, max: 200, unit: 'mm', basis: practice('a floor of its own under the bottle') },
+    leastCm2: { default: 100, min: 20, max: 400, unit: 'cm²', basis: published('EN 1949 (from memory)') },
   },
   check: ({ scene, parameters }) =>
-    scene.placed.flatMap((placed) => {
+    scene.placed.flatMap((placed): Draft<'gas-vent-high' | 'gas-vent-small' | 'gas-unsealed'>[] => {
       if (placed.kind.id !== 'gas-locker') return []
+      const common = { fittings: [placed.id], place: topOf(placed) }
       const over = placed.bounds.z.min - liningTop(scene.interior, placed.placement.at[0])
-      if (over <= parameters.overFloorMm) return []
+      const { ventCm2, seal, lengthMm, depthMm } = placed.fitting.parameters as Record<string, number | string>
+      const floorCm2 = (Number(lengthMm) * Number(depthMm)) / MM2_PER_CM2
+      const needed = Math.max(parameters.leastCm2, Math.round(floorCm2 * VENT_SHARE))
       return [
-        {
-          code: 'gas-vent-high' as const,
-          fittings: [placed.id],
-          place: topOf(placed),
-          measured: Math.round(over),
-          needed: parameters.overFloorMm,
-          unit: 'mm' as const,
-          facts: {},
-        },
+        ...(over > parameters.overFloorMm
+          ? [
+              {
+                ...common,
+                code: 'gas-vent-high' as const,
+                measured: Math.round(over),
+                needed: parameters.overFloorMm,
+                unit: 'mm' as const,
+                facts: {},
+              },
+            ]
+          : []),
+        ...(Number(ventCm2) < needed
+          ? [
+              {
+                ...common,
+                code: 'gas-vent-small' as const,
+                measured: Number(ventCm2),
+                needed,
+                unit: 'cm²' as const,
+                facts: { floorCm2: Math.round(floorCm2) },
+              },
+            ]
+          : []),
+        ...(seal === 'none'
+          ? [{ ...common, code: 'gas-unsealed' as const, measured: 0, needed: 1, unit: 'count' as const, facts: {} }]
+          : []),
       ]
     }),
   remedies: (input, finding) => {
     const placed = input.find(finding.fittings[0]!)
-    if (placed === undefined || placed.seat.up.from !== 'floor') return []
+    if (placed === undefined) return []
+    const set = (key: string, value: number | string) => [
+      {
+        code: 'set-parameter' as const,
+        fittingId: placed.id,
+        amount: finding.needed,
+        parameter: { key, value },
+        commands: [setParameters(input, placed.id, { [key]: value })],
+      },
+    ]
+    if (finding.code === 'gas-vent-small') return set('ventCm2', finding.needed)
+    if (finding.code === 'gas-unsealed') return set('seal', 'gasket')
+    if (placed.seat.up.from !== 'floor') return []
     return [
       {
         code: 'lower',

@@ -1,12 +1,18 @@
-import { boxGap, spanMiddle } from '../../geometry'
-import { isDoor } from '../../scene'
+import { boxGap, placePoint, spanMiddle } from '../../geometry'
+import { isDoor, type Placed } from '../../scene'
+import { hasFlame } from '../burners'
 import { defineRule, practice } from '../define-rule'
-import type { Draft } from '../finding'
+import type { Draft, Remedy } from '../finding'
 import { topOf } from '../middle'
+import { setParameters } from '../ways-out'
 
 const OPENS: ReadonlySet<string> = new Set(['hopper', 'sliding-pane'])
 
-/** A heater’s exhaust, which goes down or out where it stands, is clear of doors, opening windows and tanks. */
+const flueOf = ({ fitting }: Placed): number => Number(fitting.parameters.flueMm ?? 0)
+/** Where a flue so far along from a heater’s middle goes out, in x. */
+const flueAt = ({ placement }: Placed, alongMm: number): number => placePoint(placement, [alongMm, 0])[0]
+
+/** A heater’s exhaust, which goes down or out through its side, is clear of doors, opening windows and tanks. */
 export const heaterClear = defineRule({
   id: 'heater-clear',
   group: 'safety',
@@ -21,10 +27,10 @@ export const heaterClear = defineRule({
   },
   check: ({ scene, parameters }) =>
     scene.placed
-      .filter(({ kind, fitting }) => kind.id.startsWith('heater-') && fitting.parameters.fuel !== 'electric')
+      .filter((placed) => placed.kind.id.startsWith('heater-') && hasFlame(placed))
       .flatMap((heater): Draft<'heater-near'>[] => {
         const side = spanMiddle(heater.bounds.y) > 0 ? 'left' : 'right'
-        const flue = spanMiddle(heater.bounds.x)
+        const flue = flueAt(heater, flueOf(heater))
         const openings = scene.interior.shell.openings
           .filter((opening) => opening.side === side && (isDoor(opening) || OPENS.has(opening.opens)))
           .map(({ id, fromMm, toMm }) => ({ id, mm: Math.max(0, fromMm - flue, flue - toMm) }))
@@ -53,4 +59,28 @@ export const heaterClear = defineRule({
           }))
         return [...openings, ...tanks]
       }),
+  remedies: (input, finding) => {
+    const [heater, { to }] = [input.find(finding.fittings[0]!), finding.facts]
+    const opening = input.scene.interior.shell.openings.find(({ id }) => to.kind === 'opening' && id === to.id)
+    if (heater === undefined || opening === undefined || heater.fitting.parameters.flueMm === undefined) return []
+    // along its own run a flue goes either way in the vehicle, by how the heater is turned
+    const sign = Math.sign(flueAt(heater, 1) - flueAt(heater, 0))
+    return [opening.fromMm - finding.needed, opening.toMm + finding.needed].flatMap((x): Remedy[] => {
+      const value = Math.round((x - flueAt(heater, 0)) * sign)
+      const commands = [setParameters(input, heater.id, { flueMm: value })]
+      const fits =
+        sign !== 0 && heater.kind.parameters.safeParse({ ...heater.fitting.parameters, flueMm: value }).success
+      return fits
+        ? [
+            {
+              code: 'set-parameter',
+              fittingId: heater.id,
+              amount: Math.abs(value),
+              parameter: { key: 'flueMm', value },
+              commands,
+            },
+          ]
+        : []
+    })
+  },
 })

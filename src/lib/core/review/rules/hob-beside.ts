@@ -1,4 +1,4 @@
-import { boxGap } from '../../geometry'
+import { boxGap, prismBounds, spansOverlap } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 import { shift } from '../ways-out'
@@ -17,6 +17,14 @@ export const hobBeside = defineRule({
   basis: practice('a hand’s width and a half of air beside a hob, or a heat-proof board; the maker’s sheet rules'),
   parameters: {
     airMm: { default: 150, min: 50, max: 600, unit: 'mm', basis: practice('beside a pan’s rim') },
+    curtainMm: { default: 300, min: 100, max: 1000, unit: 'mm', basis: practice('a curtain swings and blows') },
+    clothMm: {
+      default: 600,
+      min: 200,
+      max: 1500,
+      unit: 'mm',
+      basis: practice('so high over a flame cloth still catches'),
+    },
   },
   check: ({ scene, parameters }) => {
     const splashbacks = scene.placed.filter(({ kind }) => kind.id === 'splashback')
@@ -24,21 +32,28 @@ export const hobBeside = defineRule({
       .filter(({ kind, stance }) => kind.id === 'hob-loose' || (kind.id === 'galley-hob' && stance === 'cooking'))
       .flatMap((hob) => {
         const flame = { ...hob.bounds, z: { min: hob.bounds.z.max, max: hob.bounds.z.max + OVER_MM } }
-        if (splashbacks.some(({ bounds }) => boxGap(bounds, flame) < parameters.airMm)) return []
+        const isShielded = splashbacks.some(({ bounds }) => boxGap(bounds, flame) < parameters.airMm)
+        const heat = { ...flame, z: { min: flame.z.min, max: flame.z.min + parameters.clothMm } }
         return scene.placed.flatMap((other) => {
           const rises = other.inner.length > 0 && other.bounds.z.min < flame.z.min && other.bounds.z.max > flame.z.max
-          if (other.id === hob.id || !rises || !BURNS.has(other.kind.group)) return []
-          const gap = boxGap(other.bounds, flame)
-          if (gap >= parameters.airMm) return []
+          const hangs = other.solids.some(
+            ({ fit, prism }) => fit === 'cloth' && spansOverlap(prismBounds(prism).z, heat.z),
+          )
+          if (other.id === hob.id || !(rises || hangs) || !BURNS.has(other.kind.group)) return []
+          // a board keeps heat from a wall and not from a cloth that blows over it
+          if (isShielded && !hangs) return []
+          const gap = boxGap(other.bounds, hangs ? heat : flame)
+          const needed = hangs ? parameters.curtainMm : parameters.airMm
+          if (gap >= needed) return []
           return [
             {
               code: 'hob-beside' as const,
               fittings: [hob.id, other.id],
               place: topOf(hob),
               measured: Math.round(gap),
-              needed: parameters.airMm,
+              needed,
               unit: 'mm' as const,
-              facts: { other: other.id },
+              facts: { other: other.id, cloth: hangs },
             },
           ]
         })

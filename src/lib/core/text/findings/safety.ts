@@ -12,6 +12,9 @@ const ALARM_WORDS = {
 export const SAFETY_SENTENCES: SentencesFor<
   | 'gas-far'
   | 'gas-vent-high'
+  | 'gas-vent-small'
+  | 'gas-unsealed'
+  | 'outlet-near'
   | 'hob-beside'
   | 'electrics-wet'
   | 'fuse-far'
@@ -42,12 +45,42 @@ export const SAFETY_SENTENCES: SentencesFor<
       'Sealed to the inside, vented at its lowest point: work for a licensed gas fitter; local codes rule.',
     ],
   }),
+  'gas-vent-small': ({ fittings, measured, needed, facts }, names) => ({
+    title: 'The gas locker’s vent is small',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} has a vent of ${formatNumber(measured)} cm²; ${formatNumber(needed)} cm² let leaking gas out.`,
+    client: 'Leaking gas could not flow out fast enough.',
+    why: [
+      `Its floor is ${formatNumber(facts.floorCm2)} cm²; 2 % of that is ${formatNumber(Math.round(facts.floorCm2 * 0.02))} cm², and no less than the least: ${formatNumber(needed)} cm².`,
+      'Work for a licensed gas fitter; local codes rule.',
+    ],
+  }),
+  'gas-unsealed': ({ fittings }, names) => ({
+    title: 'The gas locker is open to the inside',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} has no seal to the inside: what leaks sinks to the floor you live on.`,
+    client: 'Leaking gas could come inside.',
+    why: [
+      'Seals to the inside: 0; needed: 1, round its door and where lines pass.',
+      'Work for a licensed gas fitter; local codes rule.',
+    ],
+  }),
+  'outlet-near': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Something before a warm outlet',
+    designer: `${capital(the(names.fitting(facts.other)))} stands ${say(measured)} before ${the(names.fitting(fittings[0]!))}; ${say(needed)} free, or it gets hot and the heater chokes.`,
+    client: `${capital(the(names.fitting(facts.other)))} would get hot before the heater.`,
+    why: [
+      `Straight out of the grille, as wide and high as it is: ${say(measured)}; at least ${say(needed)}. The heater maker’s sheet rules.`,
+    ],
+  }),
   'hob-beside': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Too near the flame',
-    designer: `${capital(the(names.fitting(facts.other)))} rises ${say(measured)} beside ${the(names.fitting(fittings[0]!))}; ${say(needed)} of air, or a splashback.`,
-    client: `${capital(the(names.fitting(facts.other)))} could scorch beside the hob.`,
+    designer: facts.cloth
+      ? `${capital(the(names.fitting(facts.other)))} hangs ${say(measured)} from the flames of ${the(names.fitting(fittings[0]!))}; ${say(needed)}, for it swings.`
+      : `${capital(the(names.fitting(facts.other)))} rises ${say(measured)} beside ${the(names.fitting(fittings[0]!))}; ${say(needed)} of air, or a splashback.`,
+    client: `${capital(the(names.fitting(facts.other)))} could ${facts.cloth ? 'catch fire' : 'scorch'} beside the hob.`,
     why: [
-      `Free air at the height of the pans: ${say(measured)}; needed ${say(needed)}. A splashback between counts as a heat-proof board; the hob maker’s sheet rules.`,
+      facts.cloth
+        ? `From the cloth to the hob and to what is over it: ${say(measured)}; needed ${say(needed)}. A board between does not keep cloth off.`
+        : `Free air at the height of the pans: ${say(measured)}; needed ${say(needed)}. A splashback between counts as a heat-proof board; the hob maker’s sheet rules.`,
     ],
   }),
   'electrics-wet': ({ fittings, measured, needed, facts }, names, say) => ({
@@ -133,7 +166,7 @@ export const SAFETY_SENTENCES: SentencesFor<
       designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} from ${to}; at least ${say(needed)}.`,
       client: 'Exhaust or heat could come where it should not.',
       why: [
-        `${facts.to.kind === 'fitting' ? 'Straight between them' : 'Along the side from its middle, where the flue goes out'}: ${say(measured)}; at least ${say(needed)}.`,
+        `${facts.to.kind === 'fitting' ? 'Straight between them' : 'Along the side from where its flue goes out'}: ${say(measured)}; at least ${say(needed)}.`,
         'The maker’s sheet and a licensed fitter decide where intake and exhaust go.',
       ],
     }

@@ -2,6 +2,11 @@ import type { RuleWords } from './words'
 
 /** What the book says of the rules about safety, by id. */
 export const SAFETY_RULES = {
+  'outlet-clear': {
+    title: 'Warm outlets are free',
+    designer: 'Before a grille that a heater blows from, nothing stands that it would heat.',
+    client: 'Nothing gets hot before the heater.',
+  },
   'alarms-placed': {
     title: 'Alarms where it is',
     designer: 'Smoke is sensed under the roof, leaking gas by the floor, carbon monoxide where sleepers breathe.',
@@ -54,7 +59,7 @@ export const SAFETY_RULES = {
   },
   'hob-beside': {
     title: 'Nothing burns beside the hob',
-    designer: 'Furniture that rises beside a hob keeps its distance, or a splashback is between.',
+    designer: 'What rises beside a hob keeps its distance, or a splashback is between; curtains hang well off.',
     client: 'Nothing scorches beside the pans.',
   },
   'ways-out': {
