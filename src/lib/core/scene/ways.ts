@@ -358,29 +358,27 @@ function saddleNear(ground: WayGround, path: readonly number[], index: number): 
   return least
 }
 
-/** A place of use is looked at in squares of this side, and in those that may hold the best at every so many mm. */
-const LOOK_MM = 10
-const LOOK_CLOSE_MM = 2
+/** The best place to stand is found to this. */
+const STAND_MM = 0.5
 
 /** The best place to stand near a cell of a place of use: nothing beyond the place counts, one need not go there. */
 function bestNear(ground: WayGround, zone: Polygon, cell: number): Saddle {
   const { grid, obstacles } = ground.field
   const [x, y] = cellCentre(grid, cell)
   const near = obstacles.within(x, y, grid.cellMm * 2)
+  const [across, up] = [polygonSpan(zone, 0), polygonSpan(zone, 1)]
   let most: Saddle = { distance: obstacles.distance(x, y, near), at: [x, y] }
-  const half = LOOK_MM / 2
-  const steps = Array.from({ length: (2 * grid.cellMm) / LOOK_MM }, (_, n) => half - grid.cellMm + n * LOOK_MM)
-  for (const dx of steps)
-    for (const dy of steps) {
-      // no place in a square is further off than its middle and the way there
-      if (obstacles.distance(x + dx, y + dy, near) + half * Math.SQRT2 <= most.distance) continue
-      for (let right = dx - half; right <= dx + half; right += LOOK_CLOSE_MM)
-        for (let up = dy - half; up <= dy + half; up += LOOK_CLOSE_MM) {
-          const at: Vec2 = [x + right, y + up]
-          const distance = obstacles.distance(at[0], at[1], near)
-          if (distance > most.distance && convexContains(zone, at)) most = { distance, at }
-        }
-    }
+  // no place in a square is further off than its middle and half its diagonal: what cannot be better is not divided
+  const look = (cx: number, cy: number, half: number): void => {
+    const beyond = cx - half > across.max || cx + half < across.min || cy - half > up.max || cy + half < up.min
+    if (beyond) return
+    const distance = obstacles.distance(cx, cy, near)
+    if (distance > most.distance && convexContains(zone, [cx, cy])) most = { distance, at: [cx, cy] }
+    if (half * 2 <= STAND_MM || distance + half * Math.SQRT2 <= most.distance + STAND_MM / 2) return
+    const step = half / 2
+    for (const dx of [-step, step]) for (const dy of [-step, step]) look(cx + dx, cy + dy, step)
+  }
+  look(x, y, grid.cellMm)
   return most
 }
 

@@ -16,7 +16,7 @@
 <label class="flex items-baseline justify-between gap-3 py-1"
   ><span class={hideLabel ? 'sr-only' : 'text-ink-2'}>{label}</span>
   <select
-    class="max-w-56 ruled {value === undefined ? 'text-ink-2 italic' : ''}"
+    class="max-w-68 ruled {value === undefined ? 'text-ink-2 italic' : ''}"
     value={value ?? USUAL}
     onchange={(event) => onset(event.currentTarget.value === USUAL ? undefined : (event.currentTarget.value as T))}
   >

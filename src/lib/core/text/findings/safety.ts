@@ -47,10 +47,10 @@ export const SAFETY_SENTENCES: SentencesFor<
   }),
   'gas-vent-small': ({ fittings, measured, needed, facts }, names) => ({
     title: 'The gas locker’s vent is small',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} has a vent of ${formatNumber(measured)} cm²; ${formatNumber(needed)} cm² let leaking gas out.`,
+    designer: `${capital(the(names.fitting(fittings[0]!)))} has a vent of ${formatNumber(measured)} cm²; ${formatNumber(needed)} cm² let leaking gas out.`,
     client: 'Leaking gas could not flow out fast enough.',
     why: [
-      `Its floor is ${formatNumber(facts.floorCm2)} cm²; 2 % of that is ${formatNumber(Math.round(facts.floorCm2 * 0.02))} cm², and no less than the least: ${formatNumber(needed)} cm².`,
+      `Its floor is ${formatNumber(facts.floorCm2)} cm²; 2 % of that is ${formatNumber(Math.round(facts.floorCm2 * 0.02))} cm², and no less than the least: ${formatNumber(needed)} cm².`,
       'Work for a licensed gas fitter; local codes rule.',
     ],
   }),
