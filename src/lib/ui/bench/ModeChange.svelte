@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { Popover } from 'bits-ui'
   import type { ModeChange } from '$lib/core/scene'
   import { count, sayChange, sayMinutes } from '$lib/core/text'
+  import Note from '../parts/Note.svelte'
   import type { Bench } from './bench.svelte'
 
   interface Props {
@@ -12,12 +12,9 @@
   }
   let { bench, change, to }: Props = $props()
   let open = $state(false)
-  let asked = $state(false)
   const words = $derived(change === undefined ? undefined : sayChange(change, bench.session.job, bench.names))
   const moves = $derived(count(change?.moves.length ?? 0, { one: 'move', many: 'moves' }))
   const label = $derived(`${moves} from ${bench.names.mode(change?.from ?? '')} to ${to}`)
-  const look =
-    'block w-full cursor-help underline decoration-line decoration-dotted underline-offset-4 hover:decoration-pencil'
 
   function play(): void {
     open = false
@@ -25,49 +22,34 @@
   }
 </script>
 
-{#snippet figure()}
-  {#if change !== undefined && change.stuck.length > 0}<span class="text-stop">stuck</span>{:else}{moves}{/if}
-  <span class="block">{sayMinutes(change?.minutes ?? 0)}</span>
-{/snippet}
-
 <div class="mx-3 w-[76px] flex-none text-center text-sm text-ink-2" data-testid="mode-change">
   <div class="mt-2 mb-0.5 border-t border-ink-2"></div>
   {#if change === undefined || change.moves.length === 0}
     no moves
-  {:else if !asked}
-    <button
-      class={look}
-      aria-label="{label}: in which order?"
-      aria-haspopup="dialog"
-      onclick={() => {
-        asked = true
-        open = true
-      }}>{@render figure()}</button
-    >
   {:else if words !== undefined}
-    <Popover.Root bind:open>
-      <Popover.Trigger class={look} aria-label="{label}: in which order?">{@render figure()}</Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          side="top"
-          sideOffset={8}
-          collisionPadding={12}
-          class="z-50 w-96 border border-ink bg-sheet p-3 text-sm"
-          data-testid="moves"
-        >
-          <p class="caps">{bench.names.mode(change.from)} to {to}</p>
-          <ol class="mt-1 list-decimal pl-5">
-            {#each words.moves as line, index (index)}<li class="mt-0.5">{line}</li>{/each}
-          </ol>
-          {#each words.stuck as line, index (index)}<p class="mt-1 text-stop">{line}</p>{/each}
-          <p class="mt-2 font-semibold">{words.total}</p>
-          {#each words.resting as line, index (index)}<p class="mt-0.5 text-ink-2">{line}</p>{/each}
-          <p class="mt-2 text-xs text-ink-2">
-            An order in which nothing is moved through what stands there. Minutes: common practice, no source.
-          </p>
-          <button class="mt-2 act" onclick={play}>Play it in the drawing</button>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Note
+      bind:open
+      label="{label}: in which order?"
+      look="block w-full cursor-help underline decoration-line decoration-dotted underline-offset-4 hover:decoration-pencil"
+      side="top"
+      wide
+      testid="moves"
+    >
+      {#if change.stuck.length > 0}<span class="text-stop">stuck</span>{:else}{moves}{/if}
+      <span class="block">{sayMinutes(change.minutes)}</span>
+      {#snippet body()}
+        <p class="caps">{bench.names.mode(change.from)} to {to}</p>
+        <ol class="mt-1 list-decimal pl-5">
+          {#each words.moves as line, index (index)}<li class="mt-0.5">{line}</li>{/each}
+        </ol>
+        {#each words.stuck as line, index (index)}<p class="mt-1 text-stop">{line}</p>{/each}
+        <p class="mt-2 font-semibold">{words.total}</p>
+        {#each words.resting as line, index (index)}<p class="mt-0.5 text-ink-2">{line}</p>{/each}
+        <p class="mt-2 text-xs text-ink-2">
+          An order in which nothing is moved through what stands there. Minutes: common practice, no source.
+        </p>
+        <button class="mt-2 act" onclick={play}>Play it in the drawing</button>
+      {/snippet}
+    </Note>
   {/if}
 </div>

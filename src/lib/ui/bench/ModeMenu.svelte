@@ -1,8 +1,9 @@
 <script lang="ts">
-  import { DropdownMenu } from 'bits-ui'
   import type { Mode } from '$lib/core/job'
   import { PURPOSE_WORDS } from '$lib/core/text'
   import { newId } from '../job/new-id'
+  import Menu from '../parts/Menu.svelte'
+  import type { Entry } from '../parts/menu'
   import type { Bench } from './bench.svelte'
 
   let { bench }: { bench: Bench } = $props()
@@ -35,7 +36,30 @@
     bench.session.do({ type: 'mode.order', variant: bench.variantId, modes })
   }
 
-  const item = 'px-3 py-1 data-highlighted:bg-paper data-disabled:text-ink-2'
+  function usedFor(purpose: Mode['purpose']): void {
+    if (mode !== undefined)
+      bench.session.do({ type: 'mode.put', variant: bench.variantId, id: bench.modeId, mode: { ...mode, purpose } })
+  }
+
+  const entries: readonly Entry[] = $derived([
+    { label: 'New mode…', act: () => (naming = 'new') },
+    { label: `Copy of ${mode?.name}…`, act: () => (naming = 'copy') },
+    { label: `Rename ${mode?.name}…`, act: () => (naming = 'rename') },
+    'rule',
+    ...PURPOSES.map((purpose) => ({
+      label: `${mode?.name} is used ${PURPOSE_WORDS[purpose]}`,
+      chosen: mode?.purpose === purpose,
+      act: () => usedFor(purpose),
+    })),
+    'rule',
+    { label: 'Earlier in the row', disabled: at <= 0, act: () => shift(-1) },
+    { label: 'Later in the row', disabled: at >= ids.length - 1, act: () => shift(1) },
+    {
+      label: `Take ${mode?.name} out`,
+      disabled: ids.length < 2,
+      act: () => bench.session.do({ type: 'mode.remove', variant: bench.variantId, mode: bench.modeId }),
+    },
+  ])
 </script>
 
 {#if naming !== undefined}
@@ -55,50 +79,10 @@
     }}
   />
 {:else}
-  <DropdownMenu.Root>
-    <DropdownMenu.Trigger
-      class="ml-4 px-1 text-sm whitespace-nowrap text-ink-2 hover:text-pencil"
-      aria-label="Modes: add, copy, rename, order">modes ▾</DropdownMenu.Trigger
-    >
-    <DropdownMenu.Portal>
-      <DropdownMenu.Content
-        class="z-50 min-w-52 border border-ink bg-sheet py-1"
-        side="top"
-        align="start"
-        sideOffset={8}
-      >
-        <DropdownMenu.Item class={item} onSelect={() => (naming = 'new')}>New mode…</DropdownMenu.Item>
-        <DropdownMenu.Item class={item} onSelect={() => (naming = 'copy')}>Copy of {mode?.name}…</DropdownMenu.Item>
-        <DropdownMenu.Item class={item} onSelect={() => (naming = 'rename')}>Rename {mode?.name}…</DropdownMenu.Item>
-        <DropdownMenu.Separator class="my-1 border-t border-line" />
-        {#each PURPOSES as purpose (purpose)}
-          <DropdownMenu.Item
-            class="{item} {mode?.purpose === purpose ? 'font-semibold' : ''}"
-            onSelect={() => {
-              if (mode !== undefined)
-                bench.session.do({
-                  type: 'mode.put',
-                  variant: bench.variantId,
-                  id: bench.modeId,
-                  mode: { ...mode, purpose },
-                })
-            }}>{mode?.name} is used {PURPOSE_WORDS[purpose]}</DropdownMenu.Item
-          >
-        {/each}
-        <DropdownMenu.Separator class="my-1 border-t border-line" />
-        <DropdownMenu.Item class={item} disabled={at <= 0} onSelect={() => shift(-1)}
-          >Earlier in the row</DropdownMenu.Item
-        >
-        <DropdownMenu.Item class={item} disabled={at >= ids.length - 1} onSelect={() => shift(1)}
-          >Later in the row</DropdownMenu.Item
-        >
-        <DropdownMenu.Item
-          class={item}
-          disabled={ids.length < 2}
-          onSelect={() => bench.session.do({ type: 'mode.remove', variant: bench.variantId, mode: bench.modeId })}
-          >Take {mode?.name} out</DropdownMenu.Item
-        >
-      </DropdownMenu.Content>
-    </DropdownMenu.Portal>
-  </DropdownMenu.Root>
+  <Menu
+    {entries}
+    side="top"
+    look="ml-4 px-1 text-sm whitespace-nowrap text-ink-2 hover:text-pencil"
+    label="Modes: add, copy, rename, order">modes ▾</Menu
+  >
 {/if}

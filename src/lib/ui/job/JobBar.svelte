@@ -1,9 +1,9 @@
 <script lang="ts">
   import { page } from '$app/state'
-  import { DropdownMenu } from 'bits-ui'
   import type { Snippet } from 'svelte'
   import { BODY_CLASS_WORDS } from '$lib/core/text'
   import { LENGTH_UNITS } from '$lib/core/units'
+  import Menu from '../parts/Menu.svelte'
   import RuleSteps from '../parts/RuleSteps.svelte'
   import type { Step } from '../parts/steps'
   import { getSession } from './context'
@@ -50,6 +50,7 @@
     { id: 'review', name: 'Review', href: `/jobs/${page.params.id}/review`, state: reviewState },
   ])
 
+  const UNIT_WORDS = { mm: 'millimetres', cm: 'centimetres', in: 'inches' } as const
   const SAVE_WORDS = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet' } as const
   let renaming = $state(false)
 
@@ -129,23 +130,17 @@
       disabled={!session.canRedo}
       onclick={() => session.redo()}>Redo</button
     >
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger class="font-semibold" title="Units of length" aria-label="Units: {job.units}"
-        >{job.units}</DropdownMenu.Trigger
-      >
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content class="z-50 min-w-28 border border-ink bg-sheet py-1" align="end" sideOffset={8}>
-          {#each LENGTH_UNITS as units (units)}
-            <DropdownMenu.Item
-              class="px-3 py-1 data-highlighted:bg-paper {units === job.units ? 'font-semibold' : ''}"
-              onSelect={() => session.do({ type: 'job.units', units })}
-            >
-              {units === 'mm' ? 'millimetres' : units === 'cm' ? 'centimetres' : 'inches'}
-            </DropdownMenu.Item>
-          {/each}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <Menu
+      look="font-semibold"
+      title="Units of length"
+      label="Units: {job.units}"
+      align="end"
+      entries={LENGTH_UNITS.map((units) => ({
+        label: UNIT_WORDS[units],
+        chosen: units === job.units,
+        act: () => session.do({ type: 'job.units', units }),
+      }))}>{job.units}</Menu
+    >
     <button
       class="text-ink-2 hover:text-ink"
       title="What was done, and going back to it (H)"

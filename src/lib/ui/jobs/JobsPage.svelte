@@ -1,12 +1,12 @@
 <script lang="ts">
   import { goto, invalidate } from '$app/navigation'
   import { format, formatDistanceToNow } from 'date-fns'
-  import { DropdownMenu } from 'bits-ui'
   import { toast } from 'svelte-sonner'
   import type { Fault, JobSummary } from '$lib/core/job'
   import { count, GRAVITY_WORDS } from '$lib/core/text'
   import { newId } from '../job/new-id'
   import GravityMark from '../parts/GravityMark.svelte'
+  import Menu from '../parts/Menu.svelte'
   import NewJobDialog from './NewJobDialog.svelte'
   import { bringIn, countStops, deleteJob, duplicateJob, putBackJob, renameJob, type Outcome } from './job-requests'
 
@@ -165,31 +165,17 @@
                 >{job.name}</a
               >
             {/if}
-            <DropdownMenu.Root>
-              <DropdownMenu.Trigger class="text-ink-2 hover:text-ink" aria-label="More for {job.name}"
-                >More ▾</DropdownMenu.Trigger
-              >
-              <DropdownMenu.Portal>
-                <DropdownMenu.Content class="z-50 min-w-40 border border-ink bg-sheet py-1" align="end">
-                  <DropdownMenu.Item
-                    class="px-3 py-1 data-highlighted:bg-paper"
-                    onSelect={() => setTimeout(() => (renaming = job.id), 50)}>Rename</DropdownMenu.Item
-                  >
-                  <DropdownMenu.Item
-                    class="px-3 py-1 data-highlighted:bg-paper"
-                    onSelect={() => void settle(duplicateJob(job.id, newId('job')))}>Duplicate</DropdownMenu.Item
-                  >
-                  <DropdownMenu.Item
-                    class="px-3 py-1 data-highlighted:bg-paper"
-                    onSelect={() => (location.href = `/api/jobs/${job.id}?download`)}>Save as a file</DropdownMenu.Item
-                  >
-                  <DropdownMenu.Item
-                    class="px-3 py-1 text-stop data-highlighted:bg-paper"
-                    onSelect={() => void remove(job)}>Delete</DropdownMenu.Item
-                  >
-                </DropdownMenu.Content>
-              </DropdownMenu.Portal>
-            </DropdownMenu.Root>
+            <Menu
+              look="text-ink-2 hover:text-ink"
+              label="More for {job.name}"
+              align="end"
+              entries={[
+                { label: 'Rename', act: () => setTimeout(() => (renaming = job.id), 50) },
+                { label: 'Duplicate', act: () => void settle(duplicateJob(job.id, newId('job'))) },
+                { label: 'Save as a file', act: () => (location.href = `/api/jobs/${job.id}?download`) },
+                { label: 'Delete', grave: true, act: () => void remove(job) },
+              ]}>More ▾</Menu
+            >
           </div>
           <p class="text-sm text-ink-2">
             {job.shellName} · changed
