@@ -169,14 +169,18 @@ export class Bench {
     return this.carrying && this.#steady?.variantId === this.variantId ? felt(of(this.#steady), of(this.review)) : []
   })
   readonly tally = $derived.by(() => (this.review === undefined ? undefined : tally(this.review)))
+  /** What is held against the demands: what is carried counts once it is put down. */
+  readonly #counted: { readonly job: Job; readonly review: VariantReview | undefined } = $derived.by(() =>
+    this.carrying ? { job: this.session.job, review: this.#steady } : { job: this.liveJob, review: this.review },
+  )
   readonly demands = $derived.by(() => {
-    const all = this.review?.modes.flatMap(({ findings }) => findings) ?? []
+    const { job, review } = this.#counted
+    const { plan } = job.variants[this.variantId]!
+    const shown = this.carrying ? this.standing : this.scene
     return demandStates(
-      this.liveJob.brief,
-      this.modes.map(([id]) =>
-        id === this.modeId ? this.scene : buildScene(this.interior, this.plan, id, this.scene),
-      ),
-      all,
+      job.brief,
+      modesOf(plan).map(([id]) => (id === this.modeId ? shown : buildScene(this.interior, plan, id, shown))),
+      review?.modes.flatMap(({ findings }) => findings) ?? [],
     )
   })
 
