@@ -14,7 +14,7 @@ test('the stops of the faulty job: a way out is looked at, taken and undone', as
   await expect(detail).toContainText(/1\s840\smm stature \+ 50\smm to spare/)
   await expect(detail).toContainText('Common practice, no source')
   // the surveyor lies there, too long for it
-  await expect(page.getByTestId('ghost').locator('path')).not.toHaveCount(0)
+  await expect(page.getByTestId('ghost-plan').locator('path')).not.toHaveCount(0)
 
   const way = page.getByTestId('way-out').filter({ hasText: 'Turn the bed across along' })
   await expect(way).toContainText('more')

@@ -5,12 +5,11 @@ import { genericShell } from '../../src/lib/core/shells'
 /** The one variant of the plans that tests make. */
 export const variant = 'variant-a'
 
-/** Places a fitting with its kind’s usual figures, `x` mm from the rear sill. */
-export const put = (
+/** Places a fitting where its kind is at home, with its usual figures, `x` mm from the rear sill. */
+export const putAtHome = (
   id: string,
   kind: string,
   x: number,
-  from: Seat['across']['from'],
   parameters: Record<string, ParameterValue> = {},
   more: Partial<Seat> = {},
 ): SimpleCommand => ({
@@ -20,9 +19,19 @@ export const put = (
   fitting: {
     kind,
     parameters: { ...defaultsOf(kindOf(kind)), ...parameters },
-    seat: { ...kindOf(kind).home, along: { from: 'rear', mm: x }, across: { from, mm: 0 }, ...more },
+    seat: { ...kindOf(kind).home, along: { from: 'rear', mm: x }, ...more },
   } as never,
 })
+
+/** As `putAtHome`, against a wall or on the centreline. */
+export const put = (
+  id: string,
+  kind: string,
+  x: number,
+  from: Seat['across']['from'] = 'left-wall',
+  parameters: Record<string, ParameterValue> = {},
+  more: Partial<Seat> = {},
+): SimpleCommand => putAtHome(id, kind, x, parameters, { across: { from, mm: 0 }, ...more })
 
 /** An adult who sleeps aboard and travels. */
 export const person = (statureMm: number, id = 'person-a', more: Record<string, unknown> = {}): Command => ({

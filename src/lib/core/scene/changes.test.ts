@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { defaultsOf, kindOf, type ParameterValue, type Seat } from '../fittings'
+import { kindOf, type Seat } from '../fittings'
 import { prismBounds } from '../geometry'
-import { apply, newJob, parseJob, type Command, type Fitting, type Job } from '../job'
+import { apply, parseJob, type Command, type Fitting, type Job } from '../job'
 import { genericShell, GENERIC_SHELLS } from '../shells'
 import { sayChange, namesOf } from '../text'
 import {
@@ -26,36 +26,8 @@ import {
 } from './index'
 import { endPanel } from '../draw'
 import { planInterior } from '../job'
+import { jobWith, put, truck, variant } from '../../../../tests/support/plan'
 
-const variant = 'variant-a'
-const put = (
-  id: string,
-  kind: string,
-  x: number,
-  from: Seat['across']['from'] = 'left-wall',
-  parameters: Record<string, ParameterValue> = {},
-  more: Partial<Seat> = {},
-): Command => ({
-  type: 'fitting.add',
-  variant,
-  id,
-  fitting: {
-    kind,
-    parameters: { ...defaultsOf(kindOf(kind)), ...parameters },
-    seat: { ...kindOf(kind).home, along: { from: 'rear', mm: x }, across: { from, mm: 0 }, ...more },
-  } as never,
-})
-const brief = { people: {}, pets: {}, nightsOffHookUp: 0, notes: '', demands: {} }
-const job = (shell: string, ...commands: Command[]): Job =>
-  commands.reduce(
-    (now, command) => apply(now, command).job,
-    apply(newJob('job-test', 'Test', genericShell(shell), brief), {
-      type: 'lining.set',
-      variant,
-      lining: { floorMm: 0, wallMm: 0, roofMm: 0 },
-    }).job,
-  )
-const truck = (...commands: Command[]) => job('truck-box', ...commands)
 const planOf = (one: Job) => one.variants[variant]!.plan
 const sceneOf = (one: Job, mode = 'mode-day') => buildScene(planInterior(one.shell, planOf(one)), planOf(one), mode)
 const at = (one: Job, id: string, mode = 'mode-day') => sceneOf(one, mode).placed.find((placed) => placed.id === id)!
@@ -160,7 +132,7 @@ describe('the order of moves', () => {
   })
 
   it('moves loose parts with the stance, and turns a cab seat', () => {
-    const one = job('van-long-high', put('fit-a', 'infill-board', 400, 'centreline', { pieces: 2 }), {
+    const one = jobWith('van-long-high', put('fit-a', 'infill-board', 400, 'centreline', { pieces: 2 }), {
       type: 'mode.turned',
       variant,
       mode: 'mode-day',
@@ -361,7 +333,7 @@ describe('places at a table', () => {
   })
 
   it('take in a cab seat that is turned round', () => {
-    const one = job(
+    const one = jobWith(
       'van-long-high',
       put(
         'fit-table',
@@ -459,20 +431,21 @@ describe('access once in a while', () => {
     const wheel = shell.keepOuts.find(({ what }) => what === 'spare-wheel')!
     const middle = (wheel.from[0] + wheel.to[0]) / 2
     const over = { across: { from: 'centreline' as const, mm: (wheel.from[1] + wheel.to[1]) / 2 } }
-    const one = job(id, put('fit-a', 'stool', middle - 160, 'centreline', {}, over))
+    const one = jobWith(id, put('fit-a', 'stool', middle - 160, 'centreline', {}, over))
     const fault = accessFaults(sceneOf(one)).find(({ task }) => task === 'spare-wheel')!
     expect(fault).toMatchObject({
       of: { kind: 'part', id: wheel.id },
       toMove: [{ id: 'fit-a', stance: 'put-away' }],
       fixed: [],
     })
-    const fixed = job(id, put('fit-a', 'cold-chest', middle - 310, 'centreline', { slides: 'none' }, over))
+    const fixed = jobWith(id, put('fit-a', 'cold-chest', middle - 310, 'centreline', { slides: 'none' }, over))
     expect(accessFaults(sceneOf(fixed)).find(({ task }) => task === 'spare-wheel')!.fixed).toHaveLength(1)
   })
 })
 
 describe('the end panel of a scribed fitting', () => {
-  const one = () => job('van-long-high', put('fit-a', 'wardrobe', 1500, 'left-wall', { depthMm: 500, heightMm: 1500 }))
+  const one = () =>
+    jobWith('van-long-high', put('fit-a', 'wardrobe', 1500, 'left-wall', { depthMm: 500, heightMm: 1500 }))
 
   it('is as deep at its foot as asked for, and everywhere as deep as the wall leaves', () => {
     const scene = sceneOf(one())
@@ -491,9 +464,9 @@ describe('the end panel of a scribed fitting', () => {
   })
 
   it('is none for what stands off the wall or fits as it is', () => {
-    const off = job('van-long-high', put('fit-a', 'wardrobe', 1500, 'centreline'))
+    const off = jobWith('van-long-high', put('fit-a', 'wardrobe', 1500, 'centreline'))
     expect(endPanel(sceneOf(off), at(off, 'fit-a'), 'rear')).toBeUndefined()
-    const rigid = job('van-long-high', put('fit-a', 'cold-box', 1500, 'left-wall'))
+    const rigid = jobWith('van-long-high', put('fit-a', 'cold-box', 1500, 'left-wall'))
     expect(endPanel(sceneOf(rigid), at(rigid, 'fit-a'), 'rear')).toBeUndefined()
   })
 })

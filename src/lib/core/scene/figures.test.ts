@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { placedFigures } from '../draw'
 import { prismBounds, unionOf } from '../geometry'
-import { defaultsOf, kindOf } from '../fittings'
 import { apply, CommandError, newJob, planInterior, type Command, type Figure, type Job } from '../job'
 import { genericShell } from '../shells'
+import { put as fitting } from '../../../../tests/support/plan'
 import { buildScene, figureClash, figuresOf, type FigureBody } from './index'
 
 const brief = {
@@ -24,16 +24,6 @@ const put = (figure: Figure, id = 'figure-a'): Command => ({
   mode: 'mode-day',
   id,
   figure,
-})
-const fitting = (id: string, kind: string, mm: number, parameters: object): Command => ({
-  type: 'fitting.add',
-  variant: 'variant-a',
-  id,
-  fitting: {
-    kind,
-    parameters: { ...defaultsOf(kindOf(kind)), ...parameters },
-    seat: { ...kindOf(kind).home, along: { from: 'rear', mm }, across: { from: 'left-wall', mm: 0 } },
-  } as never,
 })
 const start = newJob('job-a', 'A', genericShell('truck-box'), brief)
 const run = (...commands: Command[]): Job => commands.reduce((job, command) => apply(job, command).job, start)
@@ -71,7 +61,7 @@ describe('figuresOf', () => {
   it('sits on what is under it, else at knee height', () => {
     const free = one({ who: 'person-a', pose: 'sitting', at: [...at], turn: 0 })
     expect(free.onMm).toBeCloseTo(floor + 0.285 * 1800, 6)
-    const bench = fitting('fit-a', 'bench-belted', 1700, {})
+    const bench = fitting('fit-a', 'bench-belted', 1700, 'left-wall', {})
     const seated = one({ who: 'person-a', pose: 'sitting', at: [2100, 800], turn: 0 }, bench)
     expect(seated.onMm).toBeGreaterThan(floor + 250)
     expect(seated.onMm).toBeLessThan(floor + 700)
@@ -79,7 +69,7 @@ describe('figuresOf', () => {
   })
 
   it('lies on a bed, and on the floor where there is none', () => {
-    const bed = fitting('fit-a', 'bed-fixed', 300, { lengthMm: 1900, widthMm: 1200 })
+    const bed = fitting('fit-a', 'bed-fixed', 300, 'left-wall', { lengthMm: 1900, widthMm: 1200 })
     const lying = one({ who: 'person-a', pose: 'lying', at: [900, 0], turn: 90 }, bed)
     expect(lying.onMm).toBeGreaterThan(500)
     expect(sizeOf(lying)).toEqual([466, 1800, 250])

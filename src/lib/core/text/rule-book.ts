@@ -79,6 +79,8 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   aheadMm: 'ahead of the seat',
   armMm: 'deeper than an arm from',
   batteryMm: 'length of a battery',
+  batteryWideMm: 'width of a battery',
+  batteryHighMm: 'height of a battery',
   beforeMm: 'room before it',
   chairMm: 'for the chair, at least',
   loadedKg: 'filled with',

@@ -1,39 +1,16 @@
 import { describe, expect, it } from 'vitest'
-import { defaultsOf, kindOf, type ParameterValue, type Seat } from '$lib/core/fittings'
 import { prismBounds } from '$lib/core/geometry'
 import { apply, newJob, planInterior, type Command, type Job } from '$lib/core/job'
 import { buildScene, changeOf, type Scene } from '$lib/core/scene'
 import { genericShell } from '$lib/core/shells'
+import { emptyBrief, putAtHome, variant } from '../../../../tests/support/plan'
 import { copiesOf } from './copies'
 import { framesOf, sceneAt, type Playing } from './play'
 
-const variant = 'variant-a'
-const put = (
-  id: string,
-  kind: string,
-  x: number,
-  parameters: Record<string, ParameterValue> = {},
-  seat: Partial<Seat> = {},
-): Command => ({
-  type: 'fitting.add',
-  variant,
-  id,
-  fitting: {
-    kind,
-    parameters: { ...defaultsOf(kindOf(kind)), ...parameters },
-    seat: { ...kindOf(kind).home, along: { from: 'rear', mm: x }, ...seat },
-  } as never,
-})
 const jobOf = (...commands: Command[]): Job =>
   commands.reduce(
     (job, command) => apply(job, command).job,
-    newJob('job-a', 'Test', genericShell('van-long-high'), {
-      people: {},
-      pets: {},
-      nightsOffHookUp: 0,
-      notes: '',
-      demands: {},
-    }),
+    newJob('job-a', 'Test', genericShell('van-long-high'), emptyBrief),
   )
 const scenesOf = (job: Job): readonly Scene[] => {
   const { plan } = job.variants[variant]!
@@ -46,8 +23,8 @@ const spanZ = (scene: Scene, id: string, solid: string) =>
 
 describe('a change of mode that is played', () => {
   const job = jobOf(
-    put('fit-bed', 'bed-lift', 100, { dayMm: 1400, nightMm: 700 }),
-    put('fit-stool', 'stool', 2500),
+    putAtHome('fit-bed', 'bed-lift', 100, { dayMm: 1400, nightMm: 700 }),
+    putAtHome('fit-stool', 'stool', 2500),
     { type: 'mode.away', variant, mode: 'mode-night', fitting: 'fit-stool', away: true },
     { type: 'mode.turned', variant, mode: 'mode-day', seat: 'cab-passenger', turned: true },
   )
@@ -109,9 +86,15 @@ describe('a change of mode that is played', () => {
 
 describe('copies', () => {
   const job = jobOf(
-    put('fit-base', 'galley-doors', 500, { lengthMm: 600 }),
-    put('fit-next', 'galley-drawers', 0, { lengthMm: 400 }, { along: { from: 'after', fitting: 'fit-base', mm: 0 } }),
-    put('fit-plate', 'hob-loose', 550, {}, { up: { from: 'top-of', fitting: 'fit-base', mm: 0 } }),
+    putAtHome('fit-base', 'galley-doors', 500, { lengthMm: 600 }),
+    putAtHome(
+      'fit-next',
+      'galley-drawers',
+      0,
+      { lengthMm: 400 },
+      { along: { from: 'after', fitting: 'fit-base', mm: 0 } },
+    ),
+    putAtHome('fit-plate', 'hob-loose', 550, {}, { up: { from: 'top-of', fitting: 'fit-base', mm: 0 } }),
     { type: 'fitting.lock', variant, id: 'fit-base', locked: true },
   )
   const [, day] = scenesOf(job) as [Scene, Scene]

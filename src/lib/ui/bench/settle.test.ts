@@ -1,51 +1,16 @@
 import { describe, expect, it } from 'vitest'
-import { defaultsOf, kindOf, type ParameterValue, type Seat } from '$lib/core/fittings'
 import { apply, newJob, planInterior, type Job } from '$lib/core/job'
 import { buildScene } from '$lib/core/scene'
 import { genericShell } from '$lib/core/shells'
+import { emptyBrief, put, putAtHome, variant } from '../../../../tests/support/plan'
 import { settled, type Delta } from './settle'
 
-const variant = 'variant-a'
-const put = (
-  job: Job,
-  id: string,
-  kind: string,
-  x: number,
-  parameters: Record<string, ParameterValue> = {},
-  seat: Partial<Seat> = {},
-): Job =>
-  apply(job, {
-    type: 'fitting.add',
-    variant,
-    id,
-    fitting: {
-      kind,
-      parameters: { ...defaultsOf(kindOf(kind)), ...parameters },
-      seat: { ...kindOf(kind).home, along: { from: 'rear', mm: x }, ...seat },
-    } as never,
-  }).job
-const empty = newJob('job-a', 'Test', genericShell('truck-box'), {
-  people: {},
-  pets: {},
-  nightsOffHookUp: 0,
-  notes: '',
-  demands: {},
-})
 /** A chest of 600 at the left wall, and a tank of 500 beyond it, with something small at the right wall. */
-const job = put(
-  put(
-    put(empty, 'fit-chest', 'lid-chest', 1000, { lengthMm: 600, depthMm: 500, heightMm: 450 }),
-    'fit-tank',
-    'water-tank',
-    2000,
-    { lengthMm: 500, depthMm: 400, heightMm: 300 },
-  ),
-  'fit-box',
-  'drawer-unit',
-  1000,
-  { lengthMm: 400, depthMm: 400, heightMm: 300 },
-  { across: { from: 'right-wall', mm: 0 } },
-)
+const job = [
+  putAtHome('fit-chest', 'lid-chest', 1000, { lengthMm: 600, depthMm: 500, heightMm: 450 }),
+  putAtHome('fit-tank', 'water-tank', 2000, { lengthMm: 500, depthMm: 400, heightMm: 300 }),
+  put('fit-box', 'drawer-unit', 1000, 'right-wall', { lengthMm: 400, depthMm: 400, heightMm: 300 }),
+].reduce((now, command) => apply(now, command).job, newJob('job-a', 'Test', genericShell('truck-box'), emptyBrief))
 
 function move(id: string, delta: Delta, reachMm = 0, of: Job = job) {
   const { plan } = of.variants[variant]!

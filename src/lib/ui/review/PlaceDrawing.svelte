@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { drawSection, drawView, ghostOf, placedFigures, type ViewId } from '$lib/core/draw'
+  import { drawSection, drawView, ghostOf, placedFigures, type ItemGroup, type ViewId } from '$lib/core/draw'
   import type { Figure } from '$lib/core/job'
   import type { Placed, Scene } from '$lib/core/scene'
   import { formatLength } from '$lib/core/units'
@@ -67,19 +67,45 @@
   )
 </script>
 
-{#snippet mark(frame: ViewFrame, view: ViewId)}
-  {#if finding !== undefined}
-    {@const [x, y] = at(frame, view)}
-    <g transform="translate({x} {y})" class="pointer-events-none">
+{#snippet pane(
+  view: ViewId,
+  { groups }: { readonly groups: readonly ItemGroup[] },
+  frame: ViewFrame,
+  wide: number,
+  about: string,
+)}
+  <svg width={wide} height={height - TITLE_PX} class="block" role="img" aria-label={about}>
+    <HatchDefs />
+    {#each groups as group (group.key)}
+      <g class={finding !== undefined && finding.fittings.includes(group.fittingId ?? '') ? 'spoken' : ''}
+        ><Marks items={group.items} {frame} /></g
+      >
+    {/each}
+    {#if haunted !== undefined}
+      {@const figures = placedFigures(haunted, brief, view, stationMm)}
+      <g class="ghost" data-testid="ghost-{view}"><Marks items={figures.items} {frame} /></g>
+    {/if}
+    <Labels items={groups.flatMap(({ items }) => items)} {frame} />
+    {#if view === 'plan'}
+      {#if way.length > 0}
+        <path class="way" d="M{way.map((point) => toScreen(frame, point).join(' ')).join('L')}" />
+      {/if}
+      {#each moved as placed (placed.id)}<path class="was" d={outline(placed, frame)} />{/each}
+      <path class="station" d="M{toScreen(frame, [stationMm, 0])[0]} 0V{height - TITLE_PX}" />
+    {/if}
+    {#if finding !== undefined}
+      {@const [x, y] = at(frame, view)}
       <path
+        class="pointer-events-none"
+        transform="translate({x} {y})"
         d={GRAVITY_SHAPES[finding.gravity].d}
         fill={GRAVITY_SHAPES[finding.gravity].fill}
         stroke="var(--sheet)"
         stroke-width="1.5"
         paint-order="stroke"
       />
-    </g>
-  {/if}
+    {/if}
+  </svg>
 {/snippet}
 
 <div
@@ -93,54 +119,13 @@
       <span>Plan{desk.chosen === undefined ? '' : `, ${desk.names.mode(scene.modeId)}`}</span>
       {#if desk.after !== undefined}<span class="text-pencil">as it would be</span>{/if}
     </figcaption>
-    <svg
-      width={planWidth}
-      height={height - TITLE_PX}
-      class="block"
-      role="img"
-      aria-label="The plan round the place of the finding"
-    >
-      <HatchDefs />
-      {#each plan.groups as group (group.key)}
-        <g class={finding !== undefined && finding.fittings.includes(group.fittingId ?? '') ? 'spoken' : ''}
-          ><Marks items={group.items} frame={planFrame} /></g
-        >
-      {/each}
-      {#if haunted !== undefined}<g class="ghost" data-testid="ghost"
-          ><Marks items={placedFigures(haunted, brief, 'plan').items} frame={planFrame} /></g
-        >{/if}
-      <Labels items={plan.groups.flatMap(({ items }) => items)} frame={planFrame} />
-      {#if way.length > 0}
-        <path class="way" d="M{way.map((point) => toScreen(planFrame, point).join(' ')).join('L')}" />
-      {/if}
-      {#each moved as placed (placed.id)}<path class="was" d={outline(placed, planFrame)} />{/each}
-      <path class="station" d="M{toScreen(planFrame, [stationMm, 0])[0]} 0V{height - TITLE_PX}" />
-      {@render mark(planFrame, 'plan')}
-    </svg>
+    {@render pane('plan', plan, planFrame, planWidth, 'The plan round the place of the finding')}
   </figure>
   <figure class="border-l border-line" style:width="{width - planWidth}px">
     <figcaption class="flex h-[22px] items-end px-4 caps">
       Section at {formatLength(stationMm, unit)}, seen from behind
     </figcaption>
-    <svg
-      width={width - planWidth}
-      height={height - TITLE_PX}
-      class="block"
-      role="img"
-      aria-label="Section through the place of the finding"
-    >
-      <HatchDefs />
-      {#each section.groups as group (group.key)}
-        <g class={finding !== undefined && finding.fittings.includes(group.fittingId ?? '') ? 'spoken' : ''}
-          ><Marks items={group.items} frame={sectionFrame} /></g
-        >
-      {/each}
-      {#if haunted !== undefined}<g class="ghost"
-          ><Marks items={placedFigures(haunted, brief, 'section', stationMm).items} frame={sectionFrame} /></g
-        >{/if}
-      <Labels items={section.groups.flatMap(({ items }) => items)} frame={sectionFrame} />
-      {@render mark(sectionFrame, 'section')}
-    </svg>
+    {@render pane('section', section, sectionFrame, width - planWidth, 'Section through the place of the finding')}
   </figure>
 </div>
 

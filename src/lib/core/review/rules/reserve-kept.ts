@@ -14,6 +14,8 @@ export const reserveKept = defineRule({
   basis: practice('room and fixings for what is foreseen are kept while they cost nothing'),
   parameters: {
     batteryMm: { default: 360, min: 200, max: 1000, unit: 'mm', basis: practice('length of a second battery') },
+    batteryWideMm: { default: 180, min: 80, max: 600, unit: 'mm', basis: practice('width of a second battery') },
+    batteryHighMm: { default: 240, min: 100, max: 600, unit: 'mm', basis: practice('height with its cables') },
   },
   check: ({ scene, peers, brief, parameters }) => {
     const future = brief.use?.future ?? []
@@ -40,7 +42,8 @@ export const reserveKept = defineRule({
       const { measured, here } = bestMode(scene, peers(), (one) => offered(one, 'berth'))
       return here ? missing('berth', measured, sleepersOf(brief).length + 1) : []
     }
-    const battery = { id: 'second-battery', size: [parameters.batteryMm, 180, 240] as const, mayLie: false }
+    const { batteryMm, batteryWideMm, batteryHighMm } = parameters
+    const battery = { id: 'second-battery', size: [batteryMm, batteryWideMm, batteryHighMm] as const, mayLie: false }
     return [
       ...(future.includes('child')
         ? missing('belt', cabBelts(scene) + offered(scene, 'belt'), travellersOf(brief) + 1)

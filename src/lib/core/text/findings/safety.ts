@@ -2,6 +2,9 @@ import { formatNumber } from '../../units'
 import { capital, count, list } from '../words'
 import { the, type SentencesFor } from './kit'
 
+/** An area, its unit on the same line. */
+const cm2 = (value: number): string => `${formatNumber(value)}\u00a0cm²`
+
 const ALARM_WORDS = {
   smoke: 'smoke',
   monoxide: 'carbon monoxide',
@@ -47,10 +50,10 @@ export const SAFETY_SENTENCES: SentencesFor<
   }),
   'gas-vent-small': ({ fittings, measured, needed, facts }, names) => ({
     title: 'The gas locker’s vent is small',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} has a vent of ${formatNumber(measured)} cm²; ${formatNumber(needed)} cm² let leaking gas out.`,
+    designer: `${capital(the(names.fitting(fittings[0]!)))} has a vent of ${cm2(measured)}; ${cm2(needed)} let leaking gas out.`,
     client: 'Leaking gas could not flow out fast enough.',
     why: [
-      `Its floor is ${formatNumber(facts.floorCm2)} cm²; 2 % of that is ${formatNumber(Math.round(facts.floorCm2 * 0.02))} cm², and no less than the least: ${formatNumber(needed)} cm².`,
+      `Its floor is ${cm2(facts.floorCm2)}; 2 % of that is ${cm2(Math.round(facts.floorCm2 * 0.02))}, and no less than the least: ${cm2(needed)}.`,
       'Work for a licensed gas fitter; local codes rule.',
     ],
   }),
