@@ -17,6 +17,8 @@
   let height = $state(400)
   const SECTION_SHARE = 0.36
   const TITLE_PX = 22
+  /** The mark stands so far over its place, that the name of the thing below stays readable. */
+  const PIN_PX = 24
 
   const finding = $derived(desk.chosen?.finding)
   const brief = $derived(desk.session.job.brief)
@@ -85,7 +87,6 @@
       {@const figures = placedFigures(haunted, brief, view, stationMm)}
       <g class="ghost" data-testid="ghost-{view}"><Marks items={figures.items} {frame} /></g>
     {/if}
-    <Labels items={groups.flatMap(({ items }) => items)} {frame} />
     {#if view === 'plan'}
       {#if way.length > 0}
         <path class="way" d="M{way.map((point) => toScreen(frame, point).join(' ')).join('L')}" />
@@ -95,16 +96,19 @@
     {/if}
     {#if finding !== undefined}
       {@const [x, y] = at(frame, view)}
-      <path
-        class="pointer-events-none"
-        transform="translate({x} {y})"
-        d={GRAVITY_SHAPES[finding.gravity].d}
-        fill={GRAVITY_SHAPES[finding.gravity].fill}
-        stroke="var(--sheet)"
-        stroke-width="1.5"
-        paint-order="stroke"
-      />
+      <g class="pointer-events-none" transform="translate({x} {y})">
+        <path class="pin" d="M0 0V-{PIN_PX}" /><circle class="pin" r="2" />
+        <path
+          transform="translate(0 {-PIN_PX})"
+          d={GRAVITY_SHAPES[finding.gravity].d}
+          fill={GRAVITY_SHAPES[finding.gravity].fill}
+          stroke="var(--sheet)"
+          stroke-width="1.5"
+          paint-order="stroke"
+        />
+      </g>
     {/if}
+    <Labels items={groups.flatMap(({ items }) => items)} {frame} />
   </svg>
 {/snippet}
 
@@ -130,6 +134,11 @@
 </div>
 
 <style>
+  .pin {
+    fill: var(--ink);
+    stroke: var(--ink);
+    stroke-width: 1.2;
+  }
   .spoken :global(path),
   .spoken :global(circle) {
     stroke: var(--pencil);
