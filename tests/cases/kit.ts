@@ -49,8 +49,10 @@ export function sideDoorOnly(wideMm: number): Command {
   return { type: 'shell.put', shell: { ...shell, openings } }
 }
 
-/** Two blocks that leave a gap between them, across the truck of 2100. */
-export function corridor(gap: number): Command[] {
-  const size = { lengthMm: 600, depthMm: (2100 - gap) / 2, heightMm: 900 }
-  return [put('fit-x', 'water-tank', 1200, 'left-wall', size), put('fit-y', 'water-tank', 1200, 'right-wall', size)]
+/** Two blocks that leave a gap between them, across the truck of 2100: 900 high, so far over the floor. */
+export function corridor(gap: number, upMm = 150, heightMm = 900): Command[] {
+  const size = { lengthMm: 600, depthMm: (2100 - gap) / 2, heightMm }
+  const block = (id: string, side: 'left-wall' | 'right-wall') =>
+    put(id, 'water-tank', 1200, side, size, { up: { from: 'floor', mm: upMm } })
+  return [block('fit-x', 'left-wall'), block('fit-y', 'right-wall')]
 }

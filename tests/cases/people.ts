@@ -47,6 +47,7 @@ export const PEOPLE_CASES: CasesFor<
   | 'head-bump'
   | 'worktop-off'
   | 'basin-off'
+  | 'seat-deep'
   | 'rail-low'
   | 'table-off'
   | 'seat-high'
@@ -175,6 +176,13 @@ export const PEOPLE_CASES: CasesFor<
     measured: 860,
     needed: 870, // 0.63 × 1840 − 250 − 40 = 869.2
     silent: truck(person(1840), put('fit-a', 'wet-room', 1000, 'left-wall', { rimMm: 870 })),
+  },
+  'seat-deep': {
+    // (0.530 − 0.285) × 1600 = 392, and 120 for a cushion
+    speaks: truck(person(1600), put('fit-a', 'bench-side', 1000, 'left-wall', { depthMm: 513 })),
+    measured: 513,
+    needed: 512,
+    silent: truck(person(1600), put('fit-a', 'bench-side', 1000, 'left-wall', { depthMm: 512 })),
   },
   'rail-low': {
     speaks: truck(person(1700), put('fit-a', 'bunks', 1000, 'left-wall', { railHighMm: 150 })),

@@ -11,12 +11,21 @@ const PLANS = 1000
 const LONG_MS = 600_000
 const SEEDS = Array.from({ length: PLANS }, (_, index) => index + 1)
 
+/** Someone of 1712, who is narrower at the hips and legs. */
+const WALKER = {
+  shoulderMm: 1400,
+  bands: [
+    { topMm: 488, spareMm: 127 },
+    { topMm: 907, spareMm: 58 },
+  ],
+}
+
 /** Width of the way to each thing that the day uses. */
 function waysByDay(job: Job): ReadonlyMap<string, number> {
   const { plan } = job.variants[variant]!
   const scene = buildScene(planInterior(job.shell, plan), plan, 'mode-day')
   return new Map(
-    waysOf(scene, wayGround(scene, 1400)).map((way) => [`${way.fittingId} ${way.clearanceId}`, way.widthMm]),
+    waysOf(scene, wayGround(scene, WALKER)).map((way) => [`${way.fittingId} ${way.clearanceId}`, way.widthMm]),
   )
 }
 

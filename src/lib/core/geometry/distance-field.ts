@@ -31,13 +31,15 @@ interface Flat {
   readonly area: boolean
   /** Its bounds are all of it: a rectangle or segment along the axes. */
   readonly square: boolean
+  /** It counts as so much further off, outside it. */
+  readonly spare: number
   readonly minX: number
   readonly maxX: number
   readonly minY: number
   readonly maxY: number
 }
 
-function flatten(polygon: Polygon): Flat {
+function flatten(polygon: Polygon, spare: number): Flat {
   const x = spanOf(polygon.map((point) => point[0]))
   const y = spanOf(polygon.map((point) => point[1]))
   const area = polygon.length > 2
@@ -49,6 +51,7 @@ function flatten(polygon: Polygon): Flat {
     corners: Float64Array.from(polygon.flat()),
     area,
     square: !aslant,
+    spare,
     minX: x.min,
     maxX: x.max,
     minY: y.min,
@@ -91,48 +94,71 @@ function squaredDistance(x: number, y: number, flat: Flat): number {
   return inside ? 0 : best
 }
 
-/** Exact distance from any point to the nearest of many convex obstacles. */
+/** How far a point counts as from an obstacle: its distance and what the obstacle spares; 0 inside. */
+const countedDistance = (x: number, y: number, flat: Flat): number => {
+  const squared = squaredDistance(x, y, flat)
+  return squared === 0 ? 0 : Math.sqrt(squared) + flat.spare
+}
+
+/**
+ * Exact distance from any point to the nearest of many convex obstacles. An obstacle may spare those who pass: it then counts as
+ * so much further off than it is.
+ */
 export class Obstacles {
   readonly #all: readonly Flat[]
+  /** The most that one of them spares. */
+  readonly mostSpare: number
 
-  /** Each obstacle is convex and counter-clockwise: a polygon, a segment (two points) or a point. */
-  constructor(readonly polygons: readonly Polygon[]) {
-    this.#all = polygons.map(flatten)
+  /** Each obstacle is convex and counter-clockwise: a polygon, a segment (two points) or a point. `spare` is in mm, by obstacle. */
+  constructor(
+    readonly polygons: readonly Polygon[],
+    readonly spare: readonly number[] = [],
+  ) {
+    this.#all = polygons.map((polygon, index) => flatten(polygon, spare[index] ?? 0))
+    this.mostSpare = Math.max(0, ...spare)
   }
 
-  /** Distance to one obstacle. */
+  /** Distance to one obstacle, as a tape has it. */
   distanceTo(index: number, x: number, y: number): number {
     return Math.sqrt(squaredDistance(x, y, this.#all[index]!))
   }
 
-  /** Distance to the nearest obstacle, of all or of `among`; Infinity when there are none. */
+  /** As `distanceTo`, with what the obstacle spares. */
+  countedTo(index: number, x: number, y: number): number {
+    return countedDistance(x, y, this.#all[index]!)
+  }
+
+  /** Distance as counted to the nearest obstacle, of all or of `among`; Infinity when there are none. */
   distance(x: number, y: number, among?: readonly number[]): number {
     let least = Infinity
     const count = among?.length ?? this.#all.length
-    for (let at = 0; at < count && least > 0; at += 1) {
-      const candidate = this.#all[among === undefined ? at : among[at]!]!
-      let squared = squaredBoxDistance(x, y, candidate)
-      if (squared >= least) continue
-      if (!candidate.square) squared = squaredDistance(x, y, candidate)
-      if (squared < least) least = squared
+    for (let at = 0; at < count && least > 0; at += 1)
+      least = nearer(x, y, this.#all[among === undefined ? at : among[at]!]!, least)
+    return least
+  }
+
+  /** Distance as a tape has it to the nearest obstacle; Infinity when there are none. */
+  bareDistance(x: number, y: number): number {
+    let least = Infinity
+    for (let at = 0; at < this.#all.length && least > 0; at += 1) {
+      const candidate = this.#all[at]!
+      if (squaredBoxDistance(x, y, candidate) >= least) continue
+      least = Math.min(least, squaredDistance(x, y, candidate))
     }
     return Math.sqrt(least)
   }
 
-  /** Writes at `cell` how far (x, y) is from the nearest obstacle of `among`, and which that is, unless what stands there is as near. */
+  /** Writes at `cell` how far (x, y) counts as from the nearest obstacle of `among`, and which that is, unless what stands there is as near. */
   write({ mm, nearest }: DistanceField, cell: number, x: number, y: number, among: readonly number[]): void {
-    let found = -1
-    let least = mm[cell]! * mm[cell]!
+    let least = mm[cell]!
     for (let at = 0; at < among.length && least > 0; at += 1) {
-      const candidate = this.#all[among[at]!]!
-      let squared = squaredBoxDistance(x, y, candidate)
-      if (squared >= least) continue
-      if (!candidate.square) squared = squaredDistance(x, y, candidate)
-      if (squared < least) [least, found] = [squared, among[at]!]
+      const counted = nearer(x, y, this.#all[among[at]!]!, least)
+      if (counted < least) {
+        least = counted
+        nearest[cell] = among[at]!
+      }
     }
-    if (found === -1) return
-    mm[cell] = Math.sqrt(least)
-    nearest[cell] = found
+    mm[cell] = least
   }
 
   /** One of `among` that is known to cover a whole rectangle; -1 if none is. */
@@ -147,16 +173,18 @@ export class Obstacles {
 
   /**
    * The obstacles, of all or of `among`, that can be nearest to any point within `radiusMm` of (x, y): from the middle to such
-   * a point the distance to each obstacle changes by the radius at most.
+   * a point the distance to each obstacle changes by the radius at most, unless the point lies inside it.
    */
   within(x: number, y: number, radiusMm: number, among?: readonly number[]): readonly number[] {
     const count = among?.length ?? this.#all.length
     const distances = new Float64Array(count)
     let least = Infinity
     for (let at = 0; at < count; at += 1) {
-      const distance = this.distanceTo(among === undefined ? at : among[at]!, x, y)
-      distances[at] = distance
-      if (distance < least) least = distance
+      const flat = this.#all[among === undefined ? at : among[at]!]!
+      const distance = Math.sqrt(squaredDistance(x, y, flat))
+      // one that may hold such a point counts as if it were there
+      distances[at] = distance <= radiusMm ? distance : distance + flat.spare
+      if (distance + flat.spare < least) least = distance + flat.spare
     }
     const limit = least + 2 * radiusMm
     const near: number[] = []
@@ -165,11 +193,23 @@ export class Obstacles {
   }
 }
 
+/** The lesser of `least` and of how far a point counts as from one more obstacle. In the hot loop. */
+function nearer(x: number, y: number, flat: Flat, least: number): number {
+  let squared = squaredBoxDistance(x, y, flat)
+  if (squared > 0) {
+    const room = least - flat.spare
+    if (room <= 0 || squared >= room * room) return least
+  }
+  if (!flat.square) squared = squaredDistance(x, y, flat)
+  const counted = squared === 0 ? 0 : Math.sqrt(squared) + flat.spare
+  return counted < least ? counted : least
+}
+
 /** Cells along the side of a block that shares one list of candidates, and of the blocks in it that share a shorter one. */
 const BLOCK = 16
 const SMALL_BLOCK = 4
 
-/** The distance from the centre of every cell to the nearest obstacle. */
+/** The distance, as counted, from the centre of every cell to the nearest obstacle. */
 export interface DistanceField {
   readonly grid: Grid
   readonly obstacles: Obstacles
@@ -183,7 +223,7 @@ export interface DistanceField {
 const MOST_CHANGED = 0.5
 
 /**
- * The exact Euclidean distance from every cell's centre to the nearest obstacle. Where `before` covers the same cells and most
+ * The exact distance, as counted, from every cell's centre to the nearest obstacle. Where `before` covers the same cells and most
  * of its obstacles stand as they did, only what came and went since is worked out.
  */
 export function distanceField(grid: Grid, obstacles: Obstacles, before?: DistanceField): DistanceField {
@@ -201,7 +241,8 @@ export function distanceField(grid: Grid, obstacles: Obstacles, before?: Distanc
 /** Takes over the cells whose nearest obstacle still stands; the obstacles that came since. */
 function carryOver({ grid, obstacles, mm, nearest }: DistanceField, before: DistanceField): readonly number[] {
   if ((['x0', 'y0', 'cellMm', 'columns', 'rows'] as const).some((key) => grid[key] !== before.grid[key])) return []
-  const keysOf = ({ polygons }: Obstacles) => polygons.map((polygon) => polygon.join(' '))
+  const keysOf = ({ polygons, spare }: Obstacles) =>
+    polygons.map((polygon, index) => `${spare[index] ?? 0} ${polygon.join(' ')}`)
   const [keys, keysBefore] = [keysOf(obstacles), keysOf(before.obstacles)]
   const now = new Map(keys.map((key, index) => [key, index]))
   const then = new Set(keysBefore)
@@ -246,7 +287,11 @@ function fill(field: DistanceField, came: readonly number[]): void {
     const [x, y] = [minX + (SMALL_BLOCK / 2) * cellMm, minY + (SMALL_BLOCK / 2) * cellMm]
     const among = open
       ? obstacles.within(x, y, radius(SMALL_BLOCK), near())
-      : came.filter((index) => obstacles.distanceTo(index, x, y) < most + radius(SMALL_BLOCK))
+      : came.filter(
+          (index) =>
+            obstacles.countedTo(index, x, y) < most + radius(SMALL_BLOCK) ||
+            obstacles.distanceTo(index, x, y) <= radius(SMALL_BLOCK),
+        )
     if (among.length === 0) return
     for (let row = top; row < bottom; row += 1)
       for (let column = left; column < right; column += 1)

@@ -26,6 +26,8 @@ export interface RuleInput<P extends RuleParameters = RuleParameters> {
   readonly parameters: { readonly [K in keyof P]: number }
   readonly ground: () => WayGround
   readonly ways: () => readonly Way[]
+  /** As a tape has them: at one breadth from step height to the shoulders. */
+  readonly bareWays: () => readonly Way[]
   readonly stowed: () => Stowed
   /** What it takes to get here from the mode before; undefined for the first. */
   readonly change: () => ModeChange | undefined

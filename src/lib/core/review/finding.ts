@@ -12,6 +12,7 @@ import {
 } from '../job'
 import type { Access, Blocker, Headroom, WaySide } from '../scene'
 import type { BodyChangeKind, Protrusion } from '../shell'
+import type { PassingPart } from './walker'
 
 export { GRAVITIES, type Gravity }
 
@@ -51,6 +52,8 @@ export interface FactsByCode {
     readonly between: readonly WaySide[]
     readonly person: string
     readonly statureMm: number
+    /** What passes on either side. */
+    readonly parts: readonly [PassingPart, PassingPart]
     /** With a wheelchair or walker: the published route is needed. */
     readonly aid: boolean
     readonly path: readonly Vec2[]
@@ -129,6 +132,7 @@ export interface FactsByCode {
     /** Whom it suits instead, where several cook by turns. */
     readonly suits?: string
   }
+  'seat-deep': { readonly person: string; readonly statureMm: number }
   'basin-off': {
     readonly leastBelowMm: number
     readonly mostBelowMm: number

@@ -43,7 +43,7 @@ const atTop = (placed: Placed, measured: number): Measured => ({
   place: topOf(placed),
 })
 
-function measured({ measure }: HouseRule, { scene, ways, change }: RuleInput): readonly Measured[] {
+function measured({ measure }: HouseRule, { scene, bareWays, change }: RuleInput): readonly Measured[] {
   switch (measure.what) {
     case 'quantity': {
       const those = servicesOf(scene).filter(({ type }) => type === measure.service)
@@ -64,7 +64,7 @@ function measured({ measure }: HouseRule, { scene, ways, change }: RuleInput): r
     case 'height':
       return offering(scene, measure.service).map((placed) => atTop(placed, heightOf(scene, placed, measure.service)))
     case 'way':
-      return ways()
+      return bareWays()
         .filter(({ services }) => services.includes(measure.service))
         .map(({ fittingId, at, widthMm }) => ({
           measured: widthMm,

@@ -64,6 +64,7 @@ import { railHeld } from './rules/rail-held'
 import { reclineFree } from './rules/recline-free'
 import { resaleBed } from './rules/resale-bed'
 import { reserveKept } from './rules/reserve-kept'
+import { seatDepth } from './rules/seat-depth'
 import { seatHeight } from './rules/seat-height'
 import { seatsDry } from './rules/seats-dry'
 import { serviceAccess } from './rules/service-access'
@@ -152,6 +153,7 @@ export const RULES: readonly Rule[] = [
   reclineFree,
   resaleBed,
   reserveKept,
+  seatDepth,
   seatHeight,
   seatsDry,
   serviceAccess,

@@ -160,6 +160,31 @@ describe('way-narrow, with aids', () => {
     expect(first(through(3240), 'way-narrow')).toMatchObject({ needed: 815 })
   })
 
+  it.each([
+    // 0.191 × 1840 beside what ends at 900, below the hip at 975; twice 0.055 × 1840 beside what ends at 500, below the knee at 524
+    ['hips', 0, 900, 351],
+    ['legs', 0, 500, 202],
+  ] as const)('asks no more than %s beside what is low', (part, upMm, heightMm, needed) => {
+    const job = (gap: number) =>
+      truck(person(1840), ...corridor(gap, upMm, heightMm), put('fit-z', 'toilet-box', 100, 'left-wall'))
+    const narrow = first(job(needed - 11), 'way-narrow')
+    expect(narrow).toMatchObject({ needed, facts: { parts: [part, part] } })
+    expect(Math.abs(narrow!.measured - (needed - 11))).toBeLessThanOrEqual(2)
+    expect(found(job(needed + 3), 'way-narrow')).toEqual([])
+  })
+
+  it('asks half of the shoulders beside what is high and half of the hips beside what is low', () => {
+    const [high] = corridor(440, 150)
+    const [, low] = corridor(440, 0)
+    const job = truck(person(1840), high!, low!, put('fit-z', 'toilet-box', 100, 'left-wall'))
+    // 440 is enough for (0.259 + 0.191) / 2 × 1840 = 414
+    expect(found(job, 'way-narrow')).toEqual([])
+    const [higher] = corridor(400, 150)
+    const [, lower] = corridor(400, 0)
+    const tight = truck(person(1840), higher!, lower!, put('fit-z', 'toilet-box', 100, 'left-wall'))
+    expect(first(tight, 'way-narrow')).toMatchObject({ needed: 414, measured: expect.closeTo(400, -0.5) })
+  })
+
   it('takes shoulders as they were measured', () => {
     const broad = { label: 'broad', statureMm: 1700, sleeps: true, travels: true, measured: { shoulderBreadth: 520 } }
     const job = truck(
@@ -325,6 +350,8 @@ describe('remedies', () => {
       'cold-inside',
       250,
     ],
+    ['set-parameter', CASES['seat-deep'].speaks, 'seat-deep', 1],
+    ['set-parameter', truck(put('fit-a', 'seat-drop', 1000, 'left-wall', { depthMm: 330 })), 'seat-deep', 20],
     // 2150 + 20 under 2160, in steps of 10, and no roof is raised by less than 50
     ['raise-roof', truck(person(2150)), 'standing-nowhere', 50],
   ] as const)('%s cures what it is offered for', (code, job, finding, amount) => {

@@ -1,4 +1,4 @@
-import { aidedOf, piecesOf, tallestOf } from '../brief'
+import { aidedOf, piecesOf } from '../brief'
 import { ACCESS } from '../people'
 import { modesOf, planInterior, variantsOf, type Job, type Plan, type Variant } from '../job'
 import { buildScene, changeOf, stow, wayGround, waysOf, type Scene, type WayGround } from '../scene'
@@ -6,7 +6,7 @@ import type { Interior } from '../shell'
 import type { Missing, Rule, RuleInput } from './define-rule'
 import { GRAVITIES, type Draft, type Finding, type FindingWaiver, type Gravity } from './finding'
 import { rulesOf, withFigures } from './own-rules'
-import { shoulderHeightMm } from './rules/way-width'
+import { walkerOf } from './walker'
 
 /** A rule that threw; never to be taken for a clean pass. */
 export interface FailedRule {
@@ -51,9 +51,8 @@ export interface Walked {
 export function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}): RuleInput {
   const variant = job.variants[variantId]!
   const { plan } = variant
-  const ground = once(
-    () => (walked.ground = wayGround(scene, shoulderHeightMm(tallestOf(job.brief)?.statureMm), walked.ground)),
-  )
+  const ground = once(() => (walked.ground = wayGround(scene, walkerOf(job.brief), walked.ground)))
+  const besideMm = aidedOf(job.brief) === undefined ? 0 : ACCESS.routeMm / 2
   const before = walked.scene
   const byId = new Map(scene.placed.map((placed) => [placed.id, placed]))
   return {
@@ -67,7 +66,8 @@ export function inputFor(job: Job, variantId: string, scene: Scene, walked: Walk
     ),
     parameters: {},
     ground,
-    ways: once(() => waysOf(scene, ground(), aidedOf(job.brief) === undefined ? 0 : ACCESS.routeMm / 2)),
+    ways: once(() => waysOf(scene, ground(), besideMm)),
+    bareWays: once(() => waysOf(scene, wayGround(scene, { shoulderMm: walkerOf(job.brief).shoulderMm }), besideMm)),
     stowed: once(() => stow(scene, piecesOf(job.brief))),
     change: once(() => (before === undefined ? undefined : changeOf(before, scene, job.brief))),
     find: (id) => byId.get(id),

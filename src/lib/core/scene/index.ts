@@ -19,7 +19,16 @@ export { headroomAt, type Headroom } from './headroom'
 export { assignBerths, berthsOf, cabBelts, offered, seatsOffered, servicesOf, type Berth, type Night } from './berths'
 export { doorWay, type DoorWay } from './door'
 export { neededClearances, usedServices } from './use'
-export { largestCircle, STEP_OVER_MM, wayGround, waysOf, type Way, type WayGround, type WaySide } from './ways'
+export {
+  largestCircle,
+  STEP_OVER_MM,
+  wayGround,
+  waysOf,
+  type Walker,
+  type Way,
+  type WayGround,
+  type WaySide,
+} from './ways'
 export { facing, figureClash, figuresOf, type FigureBody, type FigureClash } from './figures'
 export { rectangleFits, stow, type Piece, type Size, type Stowed } from './stowage'
 export { carried, keptInside, nudged } from './move'

@@ -236,7 +236,7 @@ describe('what is used through a door', () => {
     expect(placed.clearances.map(({ outdoors }) => outdoors)).toEqual([true, true])
     for (const clearance of placed.clearances)
       expect(freedomOf(scene, placed, clearance)).toEqual({ free: clearance.need, blockers: [] })
-    expect(waysOf(scene, wayGround(scene, 1400))).toEqual([])
+    expect(waysOf(scene, wayGround(scene, { shoulderMm: 1400 }))).toEqual([])
   })
 
   it.each([
@@ -277,7 +277,7 @@ describe('waysOf', () => {
   const shoulder = 1400
   const wayTo = (fittings: Record<string, Fitting>, id = 'fit-z') => {
     const scene = sceneOf(fittings)
-    return waysOf(scene, wayGround(scene, shoulder)).find(({ fittingId }) => fittingId === id)!
+    return waysOf(scene, wayGround(scene, { shoulderMm: shoulder })).find(({ fittingId }) => fittingId === id)!
   }
 
   it.each([420, 433, 512, 650])('measures a straight corridor of %d mm within 2 mm', (gap) => {
@@ -316,10 +316,10 @@ describe('waysOf', () => {
     const plan = planOf({ 'fit-a': fit('galley', 1000, left), 'fit-b': fit('desk', 2500, left) })
     const drive = buildScene(truck, plan, 'mode-drive')
     const night = buildScene(truck, plan, 'mode-night', drive)
-    const ground = wayGround(drive, shoulder)
-    expect(wayGround(night, shoulder, ground)).toBe(ground)
-    expect(wayGround(buildScene(truck, plan, 'mode-day', drive), shoulder, ground)).not.toBe(ground)
-    expect(wayGround(night, shoulder + 50, ground)).not.toBe(ground)
+    const ground = wayGround(drive, { shoulderMm: shoulder })
+    expect(wayGround(night, { shoulderMm: shoulder }, ground)).toBe(ground)
+    expect(wayGround(buildScene(truck, plan, 'mode-day', drive), { shoulderMm: shoulder }, ground)).not.toBe(ground)
+    expect(wayGround(night, { shoulderMm: shoulder + 50 }, ground)).not.toBe(ground)
   })
 
   it('says when there is none, and steps over what is low', () => {
@@ -374,7 +374,7 @@ describe('every body', () => {
         'mode-day',
         interiorOf(shell, NO_LINING),
       )
-      const [way] = waysOf(scene, wayGround(scene, 1500))
+      const [way] = waysOf(scene, wayGround(scene, { shoulderMm: 1500 }))
       expect(way!.widthMm).toBeGreaterThan(400)
       expect(way!.widthMm).toBeLessThanOrEqual(door.toMm - door.fromMm + 1)
     },

@@ -17,7 +17,7 @@ const sceneOf = (job: Job): Scene => {
   return buildScene(planInterior(job.shell, plan), plan, 'mode-day')
 }
 const widthOf = (scene: Scene, id = 'fit-z'): number =>
-  waysOf(scene, wayGround(scene, SHOULDER)).find(({ fittingId }) => fittingId === id)!.widthMm
+  waysOf(scene, wayGround(scene, { shoulderMm: SHOULDER })).find(({ fittingId }) => fittingId === id)!.widthMm
 /** A block from a wall into the body, made of as many tanks as it takes: none is longer than 1500 or deeper than 800. */
 const block = (id: string, x: number, from: 'left-wall' | 'right-wall', longMm: number, deepMm: number): Command[] => {
   const pieces = Math.ceil(longMm / 1500)
@@ -32,6 +32,14 @@ const block = (id: string, x: number, from: 'left-wall' | 'right-wall', longMm: 
       { across: { from, mm: (deepMm / rows) * Math.floor(index / pieces) } },
     ),
   )
+}
+/** Someone whose hips pass 60 nearer to a thing than their shoulders, and whose legs 130. */
+const BANDS = {
+  shoulderMm: SHOULDER,
+  bands: [
+    { topMm: 500, spareMm: 130 },
+    { topMm: 920, spareMm: 60 },
+  ],
 }
 const goal = put('fit-z', 'toilet-box', 60, 'left-wall', { lengthMm: 400, depthMm: 400 })
 
@@ -50,6 +58,40 @@ function rounded(scene: Scene, id: string, [cx, cy]: Vec2, radiusMm: number): Sc
     }),
   }
 }
+
+describe('the width of a way by bands of the body', () => {
+  const between = (gap: number, heights: readonly [number, number]) => {
+    const deep = (2100 - gap) / 2
+    const side = (id: string, from: 'left-wall' | 'right-wall', heightMm: number) =>
+      put(id, 'wardrobe', 1200, from, { lengthMm: 900, depthMm: deep, heightMm })
+    const scene = sceneOf(truck(side('fit-a', 'left-wall', heights[0]), side('fit-b', 'right-wall', heights[1]), goal))
+    return waysOf(scene, wayGround(scene, BANDS)).find(({ fittingId }) => fittingId === 'fit-z')!
+  }
+  it.each([
+    ['beside two that are high, the shoulders', [1500, 1500], [0, 0]],
+    ['between one that is high and one below the hip', [1500, 900], [0, 60]],
+    ['between two below the hip', [900, 900], [60, 60]],
+  ] as const)('%s', (_, heights, spare) => {
+    const way = between(600, heights)
+    expect(Math.abs(way.gapMm - 600)).toBeLessThanOrEqual(WITHIN_MM)
+    expect(Math.abs(way.widthMm - 600 - spare[0] - spare[1])).toBeLessThanOrEqual(WITHIN_MM)
+    expect([...way.spareMm].sort((a, b) => a - b)).toEqual(spare)
+  })
+})
+
+describe('a body in which no one stands', () => {
+  /** How far the middle of a chest is from what is in the way: nothing where the chest itself is. */
+  const offChest = (shell: 'van-compact' | 'truck-box', heightMm: number): number => {
+    const chest = { lengthMm: 300, depthMm: 800, heightMm }
+    const scene = sceneOf(jobWith(shell, put('fit-a', 'water-tank', 900, 'centreline', chest)))
+    return wayGround(scene, BANDS).field.obstacles.bareDistance(1050, 0)
+  }
+  it('is gone through on hands and knees, over what is no higher than a seat', () => {
+    expect(offChest('van-compact', 440)).toBeGreaterThan(100)
+    expect(offChest('van-compact', 470)).toBe(0)
+    expect(offChest('truck-box', 440)).toBe(0)
+  })
+})
 
 describe('the width of a way', () => {
   it.each([400, 475, 610])('is that of a straight corridor of %d', (gap) => {
@@ -140,11 +182,15 @@ describe('the largest circle of floor', () => {
         ...block('fit-d', 1400 + gap, 'right-wall', 4300 - 1400 - gap, 1000),
       ),
     )
-    expect(Math.abs(largestCircle(scene, wayGround(scene, SHOULDER)).mm - gap)).toBeLessThanOrEqual(WITHIN_MM)
+    expect(Math.abs(largestCircle(scene, wayGround(scene, { shoulderMm: SHOULDER })).mm - gap)).toBeLessThanOrEqual(
+      WITHIN_MM,
+    )
   })
 
   it('is bounded by the walls of a narrow body', () => {
     const scene = sceneOf(jobWith('truck-box'))
-    expect(Math.abs(largestCircle(scene, wayGround(scene, SHOULDER)).mm - 2100)).toBeLessThanOrEqual(WITHIN_MM)
+    expect(Math.abs(largestCircle(scene, wayGround(scene, { shoulderMm: SHOULDER })).mm - 2100)).toBeLessThanOrEqual(
+      WITHIN_MM,
+    )
   })
 })

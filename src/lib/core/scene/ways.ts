@@ -8,6 +8,7 @@ import {
   gridOver,
   Obstacles,
   polygonSpan,
+  prismBounds,
   rectangle,
   shortestWithin,
   spanMiddle,
@@ -16,6 +17,7 @@ import {
   type DistanceField,
   type Grid,
   type Polygon,
+  type Prism,
   type Span,
   type Vec2,
   type WidestPaths,
@@ -35,8 +37,12 @@ export interface Way {
   readonly fittingId: string
   readonly clearanceId: string
   readonly services: readonly ServiceType[]
-  /** Width at the narrowest place of the widest way; 0 when there is none. */
+  /** How wide across the shoulders one may be who gets through its narrowest place; 0 when there is none. */
   readonly widthMm: number
+  /** What a tape measures there; less than `widthMm` where low things leave room over them. */
+  readonly gapMm: number
+  /** What the thing on either side spares. */
+  readonly spareMm: readonly [number, number]
   /** Where that is, in plan. */
   readonly at: Vec2
   readonly between: readonly WaySide[]
@@ -57,10 +63,17 @@ const NARROWEST_MM = 60
 /** One slides into a seat from so far beside its knees’ room, which may lie under a table. Common practice, no source. */
 const SLIDE_IN_MM = 250
 
+/** Who walks: how high their shoulders are, and how much less of them has to pass beside what is lower. In mm. */
+export interface Walker {
+  readonly shoulderMm: number
+  /** The lowest first: a thing no higher than `topMm` leaves `spareMm` more to its side than one of shoulder height. */
+  readonly bands?: readonly { readonly topMm: number; readonly spareMm: number }[]
+}
+
 /** What one walks among: the same for modes in which everything stands alike. */
 export interface WayGround {
   readonly placed: readonly Placed[]
-  readonly shoulderMm: number
+  readonly walker: Walker
   readonly walls: Walls
   readonly field: DistanceField
   readonly paths: WidestPaths
@@ -140,35 +153,43 @@ function wallsIn(scene: Scene, band: Span, before: Walls | undefined): Walls {
 }
 
 /** Whether everything stands in one scene as it did for a ground. */
-const standsAlike = (scene: Scene, shoulderMm: number, ground: WayGround): boolean =>
-  ground.shoulderMm === shoulderMm &&
+const standsAlike = (scene: Scene, walker: Walker, ground: WayGround): boolean =>
+  JSON.stringify(ground.walker) === JSON.stringify(walker) &&
   ground.placed.length === scene.placed.length &&
   ground.placed.every((placed, index) => placed === scene.placed[index])
 
 /**
- * The obstacles of a scene from step height (on hands and knees, a seat’s) to `shoulderMm` above the lined floor, the exact distance field among them
+ * The obstacles of a scene from step height (on hands and knees, a seat’s) to the walker’s shoulders above the lined floor, the exact distance field among them
  * on a grid of 25 mm, and the widest ways from the entrances to every cell. The bulkhead counts as closed. `before` is
  * handed back if nothing stands otherwise since, and carried on where little does.
  */
-export function wayGround(scene: Scene, shoulderMm: number, before?: WayGround): WayGround {
-  if (before !== undefined && standsAlike(scene, shoulderMm, before)) return before
+export function wayGround(scene: Scene, walker: Walker, before?: WayGround): WayGround {
+  if (before !== undefined && standsAlike(scene, walker, before)) return before
+  const { shoulderMm } = walker
   const { interior } = scene
   const floor = liningTop(interior, (interior.xSpan.min + interior.xSpan.max) / 2)
   const peak = Math.max(...interior.sections.flatMap(({ polygon }) => polygon.map(([, z]) => z)))
-  const low = floor + (peak - floor < shoulderMm ? CRAWL_OVER_MM : STEP_OVER_MM)
+  const crawls = peak - floor < shoulderMm
+  const low = floor + (crawls ? CRAWL_OVER_MM : STEP_OVER_MM)
+  const bands = crawls ? [] : (walker.bands ?? [])
   // in a low body one goes stooped: above the walls the roof curves in, and there is no going there
   const band: Span = { min: low, max: Math.max(low, Math.min(floor + shoulderMm, wallTop(interior))) }
   const polygons: Polygon[] = []
   const owners: WaySide[] = []
-  const add = (polygon: Polygon, owner: WaySide) => {
+  const spare: number[] = []
+  const add = (polygon: Polygon, owner: WaySide, spareMm = 0) => {
     if (polygon.length === 0) return
     polygons.push(polygon)
     owners.push(owner)
+    spare.push(spareMm)
   }
-  for (const placed of scene.placed) {
-    for (const { prism } of placed.inner) add(footprintInBand(prism, band), { kind: 'fitting', id: placed.id })
+  const addSolid = (prism: Prism, owner: WaySide) => {
+    const top = prismBounds(prism).z.max - floor
+    add(footprintInBand(prism, band), owner, bands.find(({ topMm }) => top <= topMm)?.spareMm)
   }
-  for (const { id, prism } of interior.keepOuts) add(footprintInBand(prism, band), { kind: 'keep-out', id })
+  for (const placed of scene.placed)
+    for (const { prism } of placed.inner) addSolid(prism, { kind: 'fitting', id: placed.id })
+  for (const { id, prism } of interior.keepOuts) addSolid(prism, { kind: 'keep-out', id })
   const walls = wallsIn(scene, band, before?.walls)
   const { left, right } = walls
   for (const [segment, owner] of walls.segments) add(segment, owner)
@@ -196,10 +217,10 @@ export function wayGround(scene: Scene, shoulderMm: number, before?: WayGround):
     const row = Math.min(grid.rows - 1, Math.max(0, Math.floor((y - grid.y0) / CELL_MM)))
     return row * grid.columns + column
   })
-  const field = distanceField(grid, new Obstacles(polygons), before?.field)
+  const field = distanceField(grid, new Obstacles(polygons, spare), before?.field)
   return {
     placed: scene.placed,
-    shoulderMm,
+    walker,
     walls,
     field,
     paths: widestPaths(grid, field.mm, sources, NARROWEST_MM / 2),
@@ -210,6 +231,9 @@ export function wayGround(scene: Scene, shoulderMm: number, before?: WayGround):
 
 /** Steps to all sides: one that is held from two sides gives way only aslant. */
 const AROUND = [-1, 0, 1].flatMap((right) => [-1, 0, 1].map((up) => [right, up] as const))
+
+/** Of so many cells one is looked at first. */
+const FEW_CELLS = 37
 
 /** The largest circle that is free of obstacles inside the body, sought on the grid and then to the millimetre. */
 export function largestCircle(
@@ -228,21 +252,16 @@ export function largestCircle(
   }
   let best = -1
   let at: Vec2 = [spanMiddle(xSpan), 0]
-  mm.forEach((away, cell) => {
-    if (away <= best) return
-    const [x, y] = cellCentre(grid, cell)
-    const within = inside(x, y, away)
-    if (within <= best) return
-    best = within
-    at = [x, y]
-  })
-  const near = obstacles.within(at[0], at[1], grid.cellMm)
+  const take = (x: number, y: number): void => {
+    const within = inside(x, y, obstacles.bareDistance(x, y))
+    if (within > best) [best, at] = [within, [x, y]]
+  }
+  // nothing is nearer than it counts as: cells that count as near cannot be better. A few first, so that few are left
+  for (const every of [FEW_CELLS, 1])
+    for (let cell = 0; cell < mm.length; cell += every) if (mm[cell]! > best) take(...cellCentre(grid, cell))
   for (let step = grid.cellMm / 2; step >= 0.25; step /= 2) {
-    for (const [right, up] of AROUND) {
-      const [x, y]: Vec2 = [at[0] + right * step, at[1] + up * step]
-      const within = inside(x, y, obstacles.distance(x, y, near))
-      if (within > best) [best, at] = [within, [x, y]]
-    }
+    const [x, y] = at
+    for (const [right, up] of AROUND) take(x + right * step, y + up * step)
   }
   return { mm: Math.floor(2 * Math.max(0, best)), at }
 }
@@ -276,7 +295,7 @@ function alongAt({ field: { obstacles } }: WayGround, [x, y]: Vec2, near: readon
   let nearest = near[0]!
   let least = Infinity
   for (const index of near) {
-    const distance = obstacles.distanceTo(index, x, y)
+    const distance = obstacles.countedTo(index, x, y)
     if (distance < least) [nearest, least] = [index, distance]
   }
   const dx = obstacles.distanceTo(nearest, x + 1, y) - obstacles.distanceTo(nearest, x - 1, y)
@@ -374,7 +393,9 @@ function bestNear(ground: WayGround, zone: Polygon, cell: number): Saddle {
     if (beyond) return
     const distance = obstacles.distance(cx, cy, near)
     if (distance > most.distance && convexContains(zone, [cx, cy])) most = { distance, at: [cx, cy] }
-    if (half * 2 <= STAND_MM || distance + half * Math.SQRT2 <= most.distance + STAND_MM / 2) return
+    // out of an obstacle one is at once as far off as it spares
+    const bound = (distance === 0 ? obstacles.mostSpare : distance) + half * Math.SQRT2
+    if (half * 2 <= STAND_MM || bound <= most.distance + STAND_MM / 2) return
     const step = half / 2
     for (const dx of [-step, step]) for (const dy of [-step, step]) look(cx + dx, cy + dy, step)
   }
@@ -382,14 +403,20 @@ function bestNear(ground: WayGround, zone: Polygon, cell: number): Saddle {
   return most
 }
 
-/** What stands on either side of a narrow place: those that are as near as the nearest, within a cell's width. */
-function sidesOf(ground: WayGround, at: Vec2, distance: number): readonly WaySide[] {
-  const near = new Map<string, WaySide>()
-  ground.owners.forEach((owner, index) => {
-    if (ground.field.obstacles.distanceTo(index, at[0], at[1]) > distance + 3) return
-    near.set(`${owner.kind} ${owner.id}`, owner)
+/** What stands on either side of a narrow place, and what it spares: those that are as near as the nearest, within a hair. */
+function sidesOf(
+  { owners, field: { obstacles } }: WayGround,
+  at: Vec2,
+  distance: number,
+): { readonly between: readonly WaySide[]; readonly spareMm: readonly [number, number] } {
+  const near = new Map<string, { readonly owner: WaySide; readonly spareMm: number }>()
+  owners.forEach((owner, index) => {
+    if (obstacles.countedTo(index, at[0], at[1]) > distance + 3) return
+    near.set(`${owner.kind} ${owner.id}`, { owner, spareMm: obstacles.spare[index]! })
   })
-  return [...near.values()].slice(0, 2)
+  const sides = [...near.values()].slice(0, 2)
+  const [one, other] = [sides[0]?.spareMm ?? 0, sides.at(-1)?.spareMm ?? 0]
+  return { between: sides.map(({ owner }) => owner), spareMm: [one, other] }
 }
 
 /** Widths that differ by less are one. */
@@ -448,7 +475,7 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
   const { paths } = ground
   const { grid, mm } = ground.field
   const saddles = new Map<number, Saddle>()
-  return targets.map(({ placed, clearance, services }) => {
+  return targets.map(({ placed, clearance, services }): Way => {
     const reachMm = services.includes('seat') ? Math.max(besideMm, SLIDE_IN_MM) : besideMm
     const zone = clearance.prism.axis === 'z' ? grown(clearance.prism.profile, reachMm) : []
     let best = -1
@@ -463,7 +490,7 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
     const reach = best === -1 ? 0 : paths.bottleneck[best]!
     if (reach === 0) {
       const middle: Vec2 = [placed.placement.at[0], placed.placement.at[1]]
-      return { ...target, widthMm: 0, at: middle, between: [], path: () => [] }
+      return { ...target, widthMm: 0, gapMm: 0, spareMm: [0, 0], at: middle, between: [], path: () => [] }
     }
     const widest = trace(paths.previous, best)
     const last = widest.length - 1
@@ -484,11 +511,14 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
         const one = saddleOf(index)
         return least === undefined || one.distance < least.distance ? one : least
       }, undefined)!
+    const sides = sidesOf(ground, saddle.at, saddle.distance)
+    const widthMm = Math.round(2 * saddle.distance)
     return {
       ...target,
-      widthMm: Math.round(2 * saddle.distance),
+      ...sides,
+      widthMm,
+      gapMm: Math.max(0, Math.round(widthMm - sides.spareMm[0] - sides.spareMm[1])),
       at: saddle.at,
-      between: sidesOf(ground, saddle.at, saddle.distance),
       path: () => shortestWithin(grid, mm, ground.sources, best, reach).map((step) => cellCentre(grid, step)),
     }
   })

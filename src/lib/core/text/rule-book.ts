@@ -84,6 +84,8 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   beforeMm: 'room before it',
   chairMm: 'for the chair, at least',
   loadedKg: 'filled with',
+  overThighMm: 'over the thigh, at most',
+  shallowMm: 'deep, at least',
   overKneeMm: 'over the knee, at most',
   pointKg: 'on one point, at most',
   aidMm: 'with a walker, at most',

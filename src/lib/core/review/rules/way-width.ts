@@ -1,23 +1,36 @@
 import { aidedOf, tallestOf, type Brief } from '../../brief'
-import { ACCESS, ACCESS_SOURCE, bodyMm } from '../../people'
+import { ACCESS, ACCESS_SOURCE } from '../../people'
 import type { Vec2, Vec3 } from '../../geometry'
 import type { ServiceType } from '../../fittings'
 import { insideDoor, isDoor, type Scene, type Way } from '../../scene'
 import { defineRule, practice, published } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
+import { breadthsOf, STANDARD_STATURE_MM, walkerOf, type PassingPart } from '../walker'
 import { setParameters, shift } from '../ways-out'
 
-const STANDARD_STATURE_MM = 1750
-
-/** What the widest of those aboard needs to pass: a published route for a wheelchair or walker, else the tallest's shoulders. */
-function passing(brief: Brief, share: number): { wantedMm: number; person: string; statureMm: number; aid: boolean } {
+/** Who needs the most room to pass, and how broad they are: a wheelchair or walker as published, else the tallest. */
+function passing(
+  brief: Brief,
+  share: number,
+): { readonly breadths: Readonly<Record<PassingPart, number>>; person: string; statureMm: number; aid: boolean } {
   const aided = aidedOf(brief)
-  if (aided !== undefined)
-    return { wantedMm: ACCESS.routeMm, person: aided.label, statureMm: aided.statureMm, aid: true }
+  if (aided !== undefined) {
+    const { routeMm } = ACCESS
+    const breadths = { shoulders: routeMm, hips: routeMm, legs: routeMm }
+    return { breadths, person: aided.label, statureMm: aided.statureMm, aid: true }
+  }
   const tallest = tallestOf(brief)
   const statureMm = tallest?.statureMm ?? STANDARD_STATURE_MM
-  const wantedMm = Math.round(tallest?.measured?.shoulderBreadth ?? statureMm * share)
-  return { wantedMm, person: tallest?.label ?? '', statureMm, aid: false }
+  const shoulders = tallest?.measured?.shoulderBreadth ?? statureMm * share
+  return { breadths: { ...breadthsOf(brief, tallest), shoulders }, person: tallest?.label ?? '', statureMm, aid: false }
+}
+
+/** What must pass on either side of a narrow place: beside what is low not the shoulders, but the hips or legs below them. */
+function partsAt({ spareMm }: Way, brief: Brief): readonly [PassingPart, PassingPart] {
+  const { bands = [] } = walkerOf(brief)
+  const part = (spare: number): PassingPart =>
+    spare === 0 ? 'shoulders' : spare === bands[0]?.spareMm ? 'legs' : 'hips'
+  return [part(spareMm[0]), part(spareMm[1])]
 }
 
 /** How near a door’s plane a place is in its doorway. */
@@ -64,7 +77,7 @@ export const wayWidth = defineRule({
   modes: 'every',
   gravity: { 'way-narrow': 'caution', 'way-shut': 'stop' },
   basis: published(
-    `shoulder breadth 0.259 of stature: Drillis & Contini 1966; a route of 915 mm for a wheelchair or walker: ${ACCESS_SOURCE}`,
+    `shoulder breadth 0.259, hip breadth 0.191 and twice the foot’s 0.055 of stature, beside what is higher than the hip, than the knee, and lower: Drillis & Contini 1966; a route of 915 mm for a wheelchair or walker: ${ACCESS_SOURCE}`,
   ),
   parameters: {
     shoulders: {
@@ -77,28 +90,35 @@ export const wayWidth = defineRule({
     leastMm: { default: 300, min: 200, max: 600, unit: 'mm', basis: practice('below this no one sidles past') },
   },
   check: ({ scene, ways, brief, parameters }) => {
-    const { wantedMm, ...who } = passing(brief, parameters.shoulders)
+    const { breadths, ...who } = passing(brief, parameters.shoulders)
     return narrowPlaces(ways()).flatMap(({ way, fittings, services }): Draft<'way-narrow' | 'way-shut'>[] => {
+      const parts = partsAt(way, brief)
+      // half of what passes on one side and half of what passes on the other
+      const wanted = Math.round((breadths[parts[0]] + breadths[parts[1]]) / 2)
       const common = {
         fittings,
         place: [way.at[0], way.at[1], 900] as Vec3,
-        measured: way.widthMm,
+        measured: way.gapMm,
         unit: 'mm' as const,
       }
-      if (way.widthMm < parameters.leastMm) {
-        const facts = { services, between: way.between, leastMm: parameters.leastMm, path: way.path() }
-        return [{ ...common, code: 'way-shut' as const, needed: parameters.leastMm, facts }]
+      // where no shoulders pass, one sidles through less
+      const leastMm = Math.round((parameters.leastMm * wanted) / breadths.shoulders)
+      if (way.gapMm < leastMm) {
+        const facts = { services, between: way.between, leastMm, path: way.path() }
+        return [{ ...common, code: 'way-shut' as const, needed: leastMm, facts }]
       }
       // a published door is narrower than a published route
-      const neededMm = who.aid && inDoorway(scene, way.at) ? ACCESS.doorMm : wantedMm
-      if (way.widthMm >= neededMm) return []
-      const facts = { services, between: way.between, ...who, path: way.path() }
-      return [{ ...common, code: 'way-narrow' as const, needed: neededMm, facts }]
+      const needed = who.aid && inDoorway(scene, way.at) ? ACCESS.doorMm : wanted
+      if (way.gapMm >= needed) return []
+      const facts = { services, between: way.between, ...who, parts, path: way.path() }
+      return [{ ...common, code: 'way-narrow' as const, needed, facts }]
     })
   },
   remedies: (input, finding) => {
-    const { wantedMm } = passing(input.brief, input.parameters.shoulders)
-    const missing = Math.ceil(wantedMm) - finding.measured
+    const missing =
+      finding.code === 'way-narrow'
+        ? finding.needed - finding.measured
+        : Math.ceil(passing(input.brief, input.parameters.shoulders).breadths.shoulders) - finding.measured
     return finding.facts.between.flatMap((side): Remedy[] => {
       const placed = side.kind === 'fitting' ? input.find(side.id) : undefined
       if (placed === undefined) return []
@@ -135,7 +155,3 @@ export const wayWidth = defineRule({
     })
   },
 })
-
-/** Height of the shoulders that ways are measured up to, in mm above the floor. */
-export const shoulderHeightMm = (statureMm: number | undefined): number =>
-  bodyMm(statureMm ?? STANDARD_STATURE_MM, 'shoulder')

@@ -21,6 +21,7 @@ export const PEOPLE_SENTENCES: SentencesFor<
   | 'head-bump'
   | 'worktop-off'
   | 'basin-off'
+  | 'seat-deep'
   | 'rail-low'
   | 'table-off'
   | 'seat-high'
@@ -147,6 +148,24 @@ export const PEOPLE_SENTENCES: SentencesFor<
       `Elbow of ${say(facts.statureMm)} stature, less ${say(facts.leastBelowMm)} to ${say(facts.mostBelowMm)} to wash, and ${say(facts.slackMm)} either way: ${say(facts.lowMm)} to ${say(facts.highMm)}; floor to rim: ${say(measured)}.`,
     ],
   }),
+  'seat-deep': ({ fittings, measured, needed, facts }, names, say) => {
+    const it = capital(the(names.fitting(fittings[0]!)))
+    const shallow = measured < needed
+    return {
+      title: shallow ? 'A shallow seat' : 'A deep seat',
+      designer: shallow
+        ? `${it} is ${say(measured)} deep to sit on; ${say(needed)} bear the thighs.`
+        : `${it} is ${say(measured)} deep to sit on; the ${facts.person}, ${say(facts.statureMm)}, leans back up to ${say(needed)}.`,
+      client: shallow
+        ? `${it} is a perch, no seat.`
+        : `The ${facts.person} could not lean back with feet on the floor.`,
+      why: [
+        shallow
+          ? `From its back cushion to its front: ${say(measured)}; at least ${say(needed)}.`
+          : `Thigh (0.530 − 0.285) × ${say(facts.statureMm)}, and what a loose cushion takes up: ${say(needed)}; from its back cushion to its front: ${say(measured)}.`,
+      ],
+    }
+  },
   'rail-low': ({ fittings, measured, needed, facts }, names, say) => {
     const it = the(names.fitting(fittings[0]!))
     return {

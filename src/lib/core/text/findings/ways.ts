@@ -1,6 +1,19 @@
+import type { PassingPart } from '../../review'
 import { SERVICE_WORDS } from '../fitting-words'
 import { capital, count, list, PURPOSE_WORDS } from '../words'
 import { areMany, between, blockerName, the, wayTo, type SentencesFor } from './kit'
+
+const isBody = ([one, other]: readonly [PassingPart, PassingPart]): boolean => one !== other
+const passingPart = (parts: readonly [PassingPart, PassingPart]): string => (isBody(parts) ? 'body' : parts[0])
+const BREADTHS: Readonly<Record<PassingPart, string>> = {
+  shoulders: 'shoulder breadth 0.259',
+  hips: 'hip breadth 0.191',
+  legs: 'two feet 0.11',
+}
+const breadthOf = (parts: readonly [PassingPart, PassingPart], stature: string): string =>
+  isBody(parts)
+    ? `Half of ${BREADTHS[parts[0]]} and half of ${BREADTHS[parts[1]]}, each × ${stature}`
+    : `${capital(BREADTHS[parts[0]])} × ${stature}`
 
 /** What rules about ways say. */
 export const WAYS_SENTENCES: SentencesFor<
@@ -27,13 +40,13 @@ export const WAYS_SENTENCES: SentencesFor<
   },
   'way-narrow': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Narrow way',
-    designer: `The way to ${wayTo(fittings, names)} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `the ${facts.person}, with wheelchair or walker, needs ${say(needed)}` : `the ${facts.person || 'tallest'}’s shoulders want ${say(needed)}`}.`,
+    designer: `The way to ${wayTo(fittings, names)} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `the ${facts.person}, with wheelchair or walker, needs ${say(needed)}` : `the ${facts.person || 'tallest'}’s ${passingPart(facts.parts)} want${isBody(facts.parts) ? 's' : ''} ${say(needed)}`}.`,
     client: facts.aid
       ? `${capital(wayTo(fittings, names))} could not be reached with the wheelchair or walker.`
       : `You would go sideways to reach ${wayTo(fittings, names)}.`,
     why: [
-      `${facts.aid ? `A route of ${say(needed)}, as published` : `Shoulder breadth 0.259 × ${say(facts.statureMm)} = ${say(needed)}`}; the widest way from the entrance is ${say(measured)} at its narrowest.`,
-      `Free from 150 mm above the floor to shoulder height, to the ${list(facts.services.map((type) => SERVICE_WORDS[type]))}.`,
+      `${facts.aid ? `A route of ${say(needed)}, as published` : `${breadthOf(facts.parts, say(facts.statureMm))} = ${say(needed)}`}; the widest way from the entrance is ${say(measured)} at its narrowest.`,
+      `Free from 150 mm above the floor to shoulder height; beside what ends below the hip only hips pass, below the knee only legs. To the ${list(facts.services.map((type) => SERVICE_WORDS[type]))}.`,
     ],
   }),
   'way-shut': ({ fittings, measured, needed, purpose, facts }, names, say) => ({

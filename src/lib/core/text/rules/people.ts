@@ -2,6 +2,11 @@ import type { RuleWords } from './words'
 
 /** What the book says of the rules about people, by id. */
 export const PEOPLE_RULES = {
+  'seat-depth': {
+    title: 'Seats bear the thighs',
+    designer: 'A bench is deep enough to sit on, and no deeper than the shortest can lean back in.',
+    client: 'You sit well, with a back to lean on.',
+  },
   'basin-height': {
     title: 'A basin to wash at',
     designer: 'The rim of a basin hangs as far below the elbow as washing wants it.',
