@@ -22,6 +22,7 @@ function ply(mm: number): Command {
 export const AIR_CASES: CasesFor<
   | 'air-one-way'
   | 'berth-airless'
+  | 'air-unscreened'
   | 'hob-airless'
   | 'head-noise'
   | 'light-none'
@@ -29,6 +30,12 @@ export const AIR_CASES: CasesFor<
   | 'berth-cold'
   | 'window-covered'
 > = {
+  'air-unscreened': {
+    speaks: truck(put('fit-a', 'hatch-roof', 1000, 'centreline', { screen: false })),
+    measured: 0,
+    needed: 1,
+    silent: truck(put('fit-a', 'hatch-roof', 1000, 'centreline', { screen: true })),
+  },
   'air-one-way': {
     speaks: truck(put('fit-a', 'fan-extract', 500, 'centreline')),
     measured: 0,

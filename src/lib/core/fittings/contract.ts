@@ -131,6 +131,7 @@ export const TASKS = [
   'gas-bottle',
   'under-lid',
   'spare-wheel',
+  'jack',
 ] as const
 export type Task = (typeof TASKS)[number]
 

@@ -132,6 +132,7 @@ export interface FactsByCode {
     /** Whom it suits instead, where several cook by turns. */
     readonly suits?: string
   }
+  'air-unscreened': Record<never, never>
   'seat-deep': { readonly person: string; readonly statureMm: number }
   'basin-off': {
     readonly leastBelowMm: number

@@ -2,6 +2,7 @@ import type { Rule } from './define-rule'
 import { airBerth } from './rules/air-berth'
 import { airHob } from './rules/air-hob'
 import { airPair } from './rules/air-pair'
+import { airScreened } from './rules/air-screened'
 import { alarmsPlaced } from './rules/alarms-placed'
 import { awningDoor } from './rules/awning-door'
 import { basinHeight } from './rules/basin-height'
@@ -91,6 +92,7 @@ export const RULES: readonly Rule[] = [
   airBerth,
   airHob,
   airPair,
+  airScreened,
   alarmsPlaced,
   awningDoor,
   basinHeight,

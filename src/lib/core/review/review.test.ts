@@ -350,6 +350,7 @@ describe('remedies', () => {
       'cold-inside',
       250,
     ],
+    ['set-parameter', CASES['air-unscreened'].speaks, 'air-unscreened', undefined],
     ['set-parameter', CASES['seat-deep'].speaks, 'seat-deep', 1],
     ['set-parameter', truck(put('fit-a', 'seat-drop', 1000, 'left-wall', { depthMm: 330 })), 'seat-deep', 20],
     // 2150 + 20 under 2160, in steps of 10, and no roof is raised by less than 50

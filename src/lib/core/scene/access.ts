@@ -1,5 +1,6 @@
-import { block, placePrism, prismBounds, prismsOverlap, spanMiddle, type Prism } from '../geometry'
+import { block, placePrism, prismBounds, prismsOverlap, spanMiddle, type Box, type Prism } from '../geometry'
 import { isInTheWay, type Task } from '../fittings'
+import type { Shell } from '../shell'
 import { freedomOf, type Blocker } from './free'
 import type { Placed, Scene } from './scene'
 
@@ -75,33 +76,65 @@ export function accessFaults(scene: Scene): readonly Access[] {
       ]
     }),
   )
-  const wheels = scene.interior.shell.keepOuts.flatMap((keepOut): Access[] => {
-    if (keepOut.what !== 'spare-wheel' || keepOut.to[2] > 0) return []
-    const [x, y] = [(keepOut.from[0] + keepOut.to[0]) / 2, (keepOut.from[1] + keepOut.to[1]) / 2]
-    const { side, high } = NUT_MM
-    const low = scene.interior.lining.floorMm
-    const volume = block([x - side / 2, y - side / 2, low], [x + side / 2, y + side / 2, low + high])
-    const blockers = scene.placed.flatMap((placed): Blocker[] =>
-      placed.inner.some(({ prism }) => prismsOverlap(prism, volume)) ? [{ kind: 'fitting', id: placed.id }] : [],
+  const ofParts = scene.interior.shell.keepOuts.flatMap((keepOut): Access[] => {
+    const room = roomFor(scene, keepOut)
+    if (room === undefined) return []
+    const { volume } = room
+    const met = scene.placed.flatMap(({ id, inner }) =>
+      inner
+        .filter(({ prism }) => prismsOverlap(prism, volume))
+        .map(({ prism }) => ({ id, bounds: prismBounds(prism) })),
     )
-    if (blockers.length === 0) return []
-    const lowest = Math.min(
-      ...scene.placed.flatMap(({ inner }) =>
-        inner.filter(({ prism }) => prismsOverlap(prism, volume)).map(({ prism }) => prismBounds(prism).z.min),
-      ),
-    )
-    return [
-      {
-        task: 'spare-wheel',
-        of: { kind: 'part', id: keepOut.id },
-        clearanceId: 'nut',
-        at: [x, y, low],
-        needed: high,
-        free: Math.max(0, Math.round(lowest - low)),
-        unit: 'mm',
-        ...split(scene, blockers, volume),
-      },
-    ]
+    if (met.length === 0) return []
+    const blockers = [...new Set(met.map(({ id }) => id))].map((id): Blocker => ({ kind: 'fitting', id }))
+    const free = Math.max(0, Math.round(Math.min(...met.map(({ bounds }) => room.freeTo(bounds)))))
+    const { task, clearanceId, at, needed } = room
+    const of = { kind: 'part', id: keepOut.id } as const
+    return [{ task, of, clearanceId, at, needed, free, unit: 'mm', ...split(scene, blockers, volume) }]
   })
-  return [...ofFittings, ...wheels]
+  return [...ofFittings, ...ofParts]
+}
+
+/** How far before it a hand and a tool need to take out what the body stows. Common practice, no source. */
+const TAKE_OUT_MM = 350
+
+/** The room to get at what the body brings: over the nut of a wheel under the floor, and before the place of the jack. */
+function roomFor(
+  { interior }: Scene,
+  { what, from, to }: Shell['keepOuts'][number],
+):
+  | (Pick<Access, 'task' | 'clearanceId' | 'at' | 'needed'> & {
+      readonly volume: Prism
+      readonly freeTo: (blocker: Box) => number
+    })
+  | undefined {
+  const [x, y] = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2]
+  if (what === 'spare-wheel' && to[2] <= 0) {
+    const { side, high } = NUT_MM
+    const low = interior.lining.floorMm
+    const volume = block([x - side / 2, y - side / 2, low], [x + side / 2, y + side / 2, low + high])
+    return {
+      task: 'spare-wheel',
+      clearanceId: 'nut',
+      at: [x, y, low],
+      needed: high,
+      volume,
+      freeTo: (one) => one.z.min - low,
+    }
+  }
+  if (what !== 'jack') return undefined
+  // it is taken out towards the middle of the vehicle
+  const left = y > 0
+  const front = left ? from[1] : to[1]
+  const volume = left
+    ? block([from[0], front - TAKE_OUT_MM, from[2]], [to[0], front, to[2]])
+    : block([from[0], front, from[2]], [to[0], front + TAKE_OUT_MM, to[2]])
+  return {
+    task: 'jack',
+    clearanceId: 'jack',
+    at: [x, front, (from[2] + to[2]) / 2],
+    needed: TAKE_OUT_MM,
+    volume,
+    freeTo: (one) => (left ? front - one.y.max : one.y.min - front),
+  }
 }

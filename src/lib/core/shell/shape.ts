@@ -40,6 +40,7 @@ export const KEEP_OUTS = [
   'filler',
   'step-well',
   'spare-wheel',
+  'jack',
   'engine-cover',
   'lift',
   'pillar',

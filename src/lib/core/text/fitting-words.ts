@@ -259,6 +259,7 @@ export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
   rings: 'rings',
   rimMm: 'basin’s rim',
   sagMm: 'sag',
+  screen: 'insect screen',
   seal: 'seal',
   seatDepthMm: 'seat, depth',
   seatMm: 'seat',
@@ -401,7 +402,7 @@ export const CLEARANCE_WORDS: Record<ClearanceUse, string> = {
 export const TASK_WORDS: Record<Task, string> = {
   'toilet-tank': 'to empty the toilet',
   'toilet-bag': 'to change the toilet’s bag',
-  'water-pump': 'to get at the pump and the tank’s cocks',
+  'water-pump': 'to get at the pump, its filter and the tank’s cocks',
   'water-fill': 'to fill the tank',
   'waste-drain': 'to drain the waste water',
   fuses: 'to change a fuse',
@@ -411,6 +412,7 @@ export const TASK_WORDS: Record<Task, string> = {
   'gas-bottle': 'to change the gas bottle',
   'under-lid': 'to get into it',
   'spare-wheel': 'to let the spare wheel down',
+  jack: 'to take the jack out',
 }
 
 /** The usual caution, and the trade that must do or inspect the work. */

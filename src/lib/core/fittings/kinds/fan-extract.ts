@@ -10,6 +10,7 @@ const DOME_MM = 110
 const parameters = z.object({
   cutMm: lengthParameter(400, 250, 500).describe('Side of its opening in the roof'),
   frameMm: lengthParameter(35, 10, 80).describe('How far its frame hangs below the ceiling'),
+  screen: z.boolean().default(true).describe('An insect screen in its frame'),
   blows: choiceParameter(['both', 'out']).describe('Out only needs an opening window at the other end'),
 })
 

@@ -9,6 +9,7 @@ const parameters = z.object({
   lengthMm: lengthParameter(700, 280, 1200),
   depthMm: lengthParameter(500, 280, 900),
   frameMm: lengthParameter(35, 10, 80).describe('How far its frame hangs below the ceiling'),
+  screen: z.boolean().default(true).describe('An insect screen in its frame'),
 })
 
 /** A window in the roof that opens, with its blind. */

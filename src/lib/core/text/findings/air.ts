@@ -6,6 +6,7 @@ import { areMany, the, type SentencesFor } from './kit'
 export const AIR_SENTENCES: SentencesFor<
   | 'air-one-way'
   | 'berth-airless'
+  | 'air-unscreened'
   | 'hob-airless'
   | 'head-noise'
   | 'light-none'
@@ -13,6 +14,12 @@ export const AIR_SENTENCES: SentencesFor<
   | 'berth-cold'
   | 'window-covered'
 > = {
+  'air-unscreened': ({ fittings }, names) => ({
+    title: 'No screen against insects',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} has no insect screen: at night it stays shut, and no air comes.`,
+    client: 'You would choose between air and gnats.',
+    why: ['Screens in its frame: 0; needed: 1.'],
+  }),
   'air-one-way': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Air goes out and none comes in',
     designer:

@@ -2,6 +2,11 @@ import type { RuleWords } from './words'
 
 /** What the book says of the rules about air, light and quiet, by id. */
 export const AIR_RULES = {
+  'air-screened': {
+    title: 'Screens where air comes in',
+    designer: 'A fan or roof window that is open at night has a screen against insects.',
+    client: 'Air comes in, gnats do not.',
+  },
   'air-berth': {
     title: 'Air at every head',
     designer: 'Where a plan has openings for air, each head lies near one: a fan, a roof hatch or a window that opens.',
