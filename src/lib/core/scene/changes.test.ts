@@ -428,7 +428,7 @@ describe('access once in a while', () => {
   it('names the jack in its place, and how near what stands before it is', () => {
     const shell = genericShell('truck-box')
     // at the left wall, 200 deep: its front is 850 from the centreline
-    const jack = { id: 'jack', label: 'jack', what: 'jack' as const, notchable: false }
+    const jack = { id: 'place-jack', label: 'jack', what: 'jack' as const, notchable: false }
     const keepOuts = [...shell.keepOuts, { ...jack, from: [500, 850, 0] as const, to: [900, 1050, 300] as const }]
     const before = (mm: number) =>
       truck(
@@ -436,7 +436,7 @@ describe('access once in a while', () => {
         put('fit-a', 'cold-box', 450, 'left-wall', {}, { across: { from: 'left-wall', mm } }),
       )
     const fault = accessFaults(sceneOf(before(300))).find(({ task }) => task === 'jack')!
-    expect(fault).toMatchObject({ of: { kind: 'part', id: 'jack' }, needed: 350, free: 100 })
+    expect(fault).toMatchObject({ of: { kind: 'part', id: 'place-jack' }, needed: 350, free: 100 })
     expect(fault.fixed).toHaveLength(1)
     expect(accessFaults(sceneOf(before(551))).filter(({ task }) => task === 'jack')).toEqual([])
   })

@@ -107,7 +107,19 @@ const minivan: Shell = {
     { widthMm: 450, depthMm: 470, cushionMm: 340 },
     true,
   ),
-  keepOuts: [...minivanDraft.keepOuts, ...doorPillars(2340, 790, 1150), spareUnder(120, 0, 620)],
+  keepOuts: [
+    ...minivanDraft.keepOuts,
+    ...doorPillars(2340, 790, 1150),
+    spareUnder(120, 0, 620),
+    {
+      id: 'place-jack',
+      label: 'jack, behind its flap',
+      what: 'jack',
+      from: [60, 600, 150],
+      to: [330, 680, 380],
+      notchable: true,
+    },
+  ],
   rails: [...floorRails(350, 2250, [560, 250, -250, -560]), ...roofRails(300, 2600, 560)],
   fixings: tieDowns(3, 2340, 660),
 }
