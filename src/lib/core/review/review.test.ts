@@ -257,6 +257,46 @@ describe('cloth', () => {
   })
 })
 
+describe('cold-inside', () => {
+  const asked: Command = { type: 'brief.use', use: { coldOutside: true } }
+  const box = (mm: number) => put('fit-a', 'cold-box', 3300, 'left-wall', {}, { across: { from: 'left-wall', mm } })
+
+  it('says so where something stands between the box and its door', () => {
+    // 600 from the side door’s plane, and a tank before all of its front
+    const tank = put('fit-b', 'water-tank', 3300, 'right-wall', { lengthMm: 600, depthMm: 300, heightMm: 900 })
+    expect(found(truck(asked, box(940)), 'cold-inside')).toEqual([])
+    const shut = first(truck(asked, box(940), tank), 'cold-inside')!
+    expect(shut.measured).toBeGreaterThan(700)
+    expect(shut.facts).not.toMatchObject({ door: 'door-side' })
+  })
+
+  it('asks nothing where the brief does not, and one box in reach is enough', () => {
+    expect(found(truck(box(0)), 'cold-inside')).toEqual([])
+    const second = put('fit-c', 'cold-chest', 1000, 'left-wall')
+    expect(found(truck(asked, box(940), second), 'cold-inside')).toEqual([])
+  })
+})
+
+describe('outlet-near', () => {
+  it('looks straight out of a grille, however it is turned', () => {
+    // turned to blow back, its front looks to the rear: a tank 200 behind it is near, one beside it is not
+    const grille = put(
+      'fit-a',
+      'warm-outlet',
+      2000,
+      'centreline',
+      {},
+      { turn: 90, across: { from: 'centreline', mm: 0 } },
+    )
+    const behind = (x: number) =>
+      put('fit-b', 'water-tank', x, 'centreline', { lengthMm: 400, depthMm: 600, heightMm: 300 })
+    const near = [1400, 2240].map((x) => found(truck(grille, behind(x)), 'outlet-near').length > 0)
+    expect(near.filter(Boolean)).toHaveLength(1)
+    const beside = put('fit-b', 'water-tank', 1900, 'left-wall', { lengthMm: 400, depthMm: 600, heightMm: 300 })
+    expect(found(truck(grille, beside), 'outlet-near')).toEqual([])
+  })
+})
+
 describe('what burns', () => {
   it('is not a water heater on mains, and is one on gas', () => {
     const heater = (heatedBy: string) => truck(put('fit-h', 'heater-water', 2830, 'right-wall', { heatedBy }))

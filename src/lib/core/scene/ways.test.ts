@@ -187,6 +187,15 @@ describe('the largest circle of floor', () => {
     )
   })
 
+  it('is as a tape has it, whoever walks: what is low takes of it as much as what is high', () => {
+    const scene = sceneOf(
+      truck(...block('fit-a', 0, 'left-wall', 4300, 500), put('fit-b', 'stool', 1500, 'right-wall'), goal),
+    )
+    const circles = [{ shoulderMm: SHOULDER }, BANDS].map((walker) => largestCircle(scene, wayGround(scene, walker)))
+    expect(circles[1]!.mm).toBe(circles[0]!.mm)
+    expect(circles[0]!.mm).toBeLessThanOrEqual(1600)
+  })
+
   it('is bounded by the walls of a narrow body', () => {
     const scene = sceneOf(jobWith('truck-box'))
     expect(Math.abs(largestCircle(scene, wayGround(scene, { shoulderMm: SHOULDER })).mm - 2100)).toBeLessThanOrEqual(

@@ -159,9 +159,9 @@ const standsAlike = (scene: Scene, walker: Walker, ground: WayGround): boolean =
   ground.placed.every((placed, index) => placed === scene.placed[index])
 
 /**
- * The obstacles of a scene from step height (on hands and knees, a seat’s) to the walker’s shoulders above the lined floor, the exact distance field among them
- * on a grid of 25 mm, and the widest ways from the entrances to every cell. The bulkhead counts as closed. `before` is
- * handed back if nothing stands otherwise since, and carried on where little does.
+ * The obstacles of a scene from step height (on hands and knees, a seat’s) to the walker’s shoulders above the lined floor, the
+ * exact distance field among them on a grid of 25 mm, and the widest ways from the entrances to every cell. The bulkhead counts
+ * as closed. `before` is handed back if nothing stands otherwise since, and carried on where little does.
  */
 export function wayGround(scene: Scene, walker: Walker, before?: WayGround): WayGround {
   if (before !== undefined && standsAlike(scene, walker, before)) return before
@@ -409,10 +409,13 @@ function sidesOf(
   at: Vec2,
   distance: number,
 ): { readonly between: readonly WaySide[]; readonly spareMm: readonly [number, number] } {
-  const near = new Map<string, { readonly owner: WaySide; readonly spareMm: number }>()
+  const near = new Map<string, { readonly owner: WaySide; readonly counted: number; readonly spareMm: number }>()
   owners.forEach((owner, index) => {
-    if (obstacles.countedTo(index, at[0], at[1]) > distance + 3) return
-    near.set(`${owner.kind} ${owner.id}`, { owner, spareMm: obstacles.spare[index]! })
+    const counted = obstacles.countedTo(index, at[0], at[1])
+    const key = `${owner.kind} ${owner.id}`
+    // of a thing of several parts the nearest counts
+    if (counted > distance + 3 || counted >= (near.get(key)?.counted ?? Infinity)) return
+    near.set(key, { owner, counted, spareMm: obstacles.spare[index]! })
   })
   const sides = [...near.values()].slice(0, 2)
   const [one, other] = [sides[0]?.spareMm ?? 0, sides.at(-1)?.spareMm ?? 0]
