@@ -187,3 +187,37 @@ test('while a hand carries something, only what that changes is marked', async (
   await expect(page.getByTestId('felt')).toHaveCount(0)
   await expect(page.getByTestId('mark-standing-low')).toBeVisible()
 })
+
+test('what the brief asks is asked of the plan: a drink from outside, and a curtain that hangs by the hob', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request)
+  await open(page, `/jobs/${id}/brief?page=comfort`)
+  await page.getByLabel('The cold box is reached from outside too').check()
+  await saved(page)
+  await openPlan(page, id)
+  // one is brought in by name, and hangs where it is put
+  await page.keyboard.press('/')
+  await page.getByRole('combobox').fill('cold box')
+  await page.keyboard.press('Enter')
+  await saved(page)
+  await page.keyboard.press('/')
+  await page.getByRole('combobox').fill('curtain')
+  await page.keyboard.press('Enter')
+  await saved(page)
+  const { fittings } = (await stored(request, id)).variants['variant-a']!.plan
+  expect(Object.values(fittings).filter(({ kind }) => kind === 'curtain')).toHaveLength(1)
+  await page.getByRole('link', { name: /^Review/ }).click()
+  const fault = page.getByTestId('fault-cold-inside')
+  await expect(fault).toContainText('The cold box is not reached from outside')
+  await fault.click()
+  await expect(page.getByTestId('detail')).toContainText(/Needed\s*700\smm/)
+  // asked no more, told no more
+  await open(page, `/jobs/${id}/brief?page=comfort`)
+  await page.getByLabel('The cold box is reached from outside too').uncheck()
+  await saved(page)
+  await page.getByRole('link', { name: /^Review/ }).click()
+  await expect(page.getByTestId('total-variant-a-stop')).toBeVisible()
+  await expect(fault).toHaveCount(0)
+})
