@@ -37,6 +37,7 @@ export const SAFETY_CASES: CasesFor<
   | 'gas-vent-small'
   | 'gas-unsealed'
   | 'outlet-near'
+  | 'intake-near'
   | 'hob-beside'
   | 'electrics-wet'
   | 'fuse-far'
@@ -73,6 +74,12 @@ export const SAFETY_CASES: CasesFor<
     measured: 0,
     needed: 1,
     silent: truck(put('fit-a', 'gas-locker', 0, 'left-wall', { seal: 'gasket' })),
+  },
+  'intake-near': {
+    speaks: truck(put('fit-h', 'heater-air', 500, 'left-wall', { flueMm: 100, intakeMm: 349 })),
+    measured: 249,
+    needed: 250,
+    silent: truck(put('fit-h', 'heater-air', 500, 'left-wall', { flueMm: 100, intakeMm: 350 })),
   },
   'outlet-near': {
     // a wall of 2100: the grille is 40 deep, the tank across from it so far off the right wall that 249 or 250 are left

@@ -111,6 +111,7 @@ export interface FactsByCode {
   'gas-vent-high': Record<never, never>
   'gas-vent-small': { readonly floorCm2: number }
   'gas-unsealed': Record<never, never>
+  'intake-near': Record<never, never>
   'outlet-near': { readonly other: string }
   'hob-beside': { readonly other: string; readonly cloth: boolean }
   'electrics-wet': { readonly water: string }

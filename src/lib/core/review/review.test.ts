@@ -390,6 +390,7 @@ describe('remedies', () => {
       'cold-inside',
       250,
     ],
+    ['set-parameter', CASES['intake-near'].speaks, 'intake-near', undefined],
     ['set-parameter', CASES['air-unscreened'].speaks, 'air-unscreened', undefined],
     ['set-parameter', CASES['seat-deep'].speaks, 'seat-deep', 1],
     ['set-parameter', truck(put('fit-a', 'seat-drop', 1000, 'left-wall', { depthMm: 330 })), 'seat-deep', 20],

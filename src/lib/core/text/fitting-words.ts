@@ -225,6 +225,7 @@ export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
   holds: 'holds',
   inside: 'inner door',
   insulated: 'lagged',
+  intakeMm: 'intake',
   kilowatts: 'kilowatts',
   latch: 'latch',
   lengthMm: 'length',

@@ -118,6 +118,7 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   freeMm: 'free, at least',
   heavyKg: 'heavy from',
   leastBelowMm: 'below the elbow, at least',
+  intakeMm: 'from flue to intake, at least',
   leastCm2: 'vent, at least',
   leastMm: 'shut below',
   lengthMm: 'length, at least',

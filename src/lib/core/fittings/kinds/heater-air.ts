@@ -18,6 +18,9 @@ export const heaterAir = machine({
     flueMm: lengthParameter(0, -1500, 1500).describe(
       'Where its flue goes out, from its middle to its right as one faces it',
     ),
+    intakeMm: lengthParameter(300, -1500, 1500).describe(
+      'Where it draws its air to burn, from its middle to its right',
+    ),
   },
   part: 'heater',
   home: onTheWall,

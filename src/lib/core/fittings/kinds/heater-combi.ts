@@ -19,6 +19,9 @@ export const heaterCombi = machine({
     flueMm: lengthParameter(0, -1500, 1500).describe(
       'Where its flue goes out, from its middle to its right as one faces it',
     ),
+    intakeMm: lengthParameter(300, -1500, 1500).describe(
+      'Where it draws its air to burn, from its middle to its right',
+    ),
   },
   part: 'combined heater',
   home: onTheWall,

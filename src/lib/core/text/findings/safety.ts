@@ -18,6 +18,7 @@ export const SAFETY_SENTENCES: SentencesFor<
   | 'gas-vent-small'
   | 'gas-unsealed'
   | 'outlet-near'
+  | 'intake-near'
   | 'hob-beside'
   | 'electrics-wet'
   | 'fuse-far'
@@ -64,6 +65,15 @@ export const SAFETY_SENTENCES: SentencesFor<
     why: [
       'Seals to the inside: 0; needed: 1, round its door and where lines pass.',
       'Work for a licensed gas fitter; local codes rule.',
+    ],
+  }),
+  'intake-near': ({ fittings, measured, needed }, names, say) => ({
+    title: 'It would burn its own exhaust',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} draws its air ${say(measured)} from its flue; at least ${say(needed)}.`,
+    client: 'The heater would soot up and stop.',
+    why: [
+      `Along its side, from flue to intake: ${say(measured)}; at least ${say(needed)}.`,
+      'The maker’s sheet and a licensed fitter decide where intake and exhaust go.',
     ],
   }),
   'outlet-near': ({ fittings, measured, needed, facts }, names, say) => ({

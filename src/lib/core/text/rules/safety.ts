@@ -29,7 +29,8 @@ export const SAFETY_RULES = {
   },
   'heater-clear': {
     title: 'Exhaust away from doors and tanks',
-    designer: 'A heater stands clear of doors and opening windows along its side, and of tanks.',
+    designer:
+      'A heater’s flue goes out clear of doors and opening windows along its side, it stands clear of tanks, and draws its air away from its flue.',
     client: 'Exhaust does not come in.',
   },
   'inlet-one': {
