@@ -133,7 +133,8 @@ export interface FactsByCode {
     /** Whom it suits instead, where several cook by turns. */
     readonly suits?: string
   }
-  'air-unscreened': Record<never, never>
+  /** Of a window, its id. */
+  'air-unscreened': { readonly opening?: string }
   'seat-deep': { readonly person: string; readonly statureMm: number }
   'basin-off': {
     readonly leastBelowMm: number

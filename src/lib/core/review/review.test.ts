@@ -297,6 +297,25 @@ describe('outlet-near', () => {
   })
 })
 
+describe('air-unscreened, of a window', () => {
+  const cut = (screened: boolean): Command => ({
+    type: 'change.put',
+    variant,
+    id: 'change-w',
+    change: { kind: 'window', side: 'left', fromMm: 1000, toMm: 1600, sillMm: 900, headMm: 1300, screened },
+  })
+  it('is told by the window, and cured by a screen in it', () => {
+    const job = truck(cut(false))
+    const finding = first(job, 'air-unscreened')!
+    expect(finding).toMatchObject({ fittings: [], facts: { opening: 'change-w' } })
+    expect(found(truck(cut(true)), 'air-unscreened')).toEqual([])
+    const [remedy] = remediesFor(job, variant, finding)
+    const cured = apply(job, { type: 'batch', what: 'remedy', commands: [...remedy!.commands] }).job
+    expect(found(cured, 'air-unscreened')).toEqual([])
+    expect(cured.variants[variant]!.plan.changes['change-w']).toMatchObject({ kind: 'window', screened: true })
+  })
+})
+
 describe('what burns', () => {
   it('is not a water heater on mains, and is one on gas', () => {
     const heater = (heatedBy: string) => truck(put('fit-h', 'heater-water', 2830, 'right-wall', { heatedBy }))

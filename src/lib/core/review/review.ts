@@ -126,6 +126,8 @@ function detailOf(draft: Draft): string {
     case 'gear-stuck':
     case 'gear-wet':
       return draft.facts.demandId
+    case 'air-unscreened':
+      return draft.facts.opening ?? ''
     case 'window-covered':
       return draft.facts.openingId
     case 'house':

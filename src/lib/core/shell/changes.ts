@@ -37,7 +37,11 @@ const cutOut = {
   sillMm: mm(0, 3000),
   headMm: mm(0, 3000),
 }
-const newWindow = z.looseObject({ kind: z.literal('window'), ...cutOut })
+const newWindow = z.looseObject({
+  kind: z.literal('window'),
+  ...cutOut,
+  screened: z.boolean().optional().describe('Has an insect screen; left out: yes'),
+})
 const sideHatch = z.looseObject({ kind: z.literal('side-hatch'), ...cutOut })
 
 const bulkheadRemoved = z.looseObject({ kind: z.literal('bulkhead-removed') })
@@ -172,6 +176,7 @@ export function changedShell(shell: Shell, changes: BodyChanges): Shell {
           headMm: change.headMm,
           opens: change.kind === 'window' ? 'sliding-pane' : 'hinged',
           need: 'may-cover',
+          ...(change.kind === 'window' && change.screened === false ? { screened: false } : {}),
         },
       ]
     if (change.kind !== 'roof-hatch') return []

@@ -85,6 +85,7 @@ const openingSchema = z.looseObject({
   opens: z.enum(OPENING_WAYS),
   need: z.enum(OPENING_NEEDS),
   entrance: z.boolean().describe('People come in here'),
+  screened: z.boolean().optional().describe('Has an insect screen, where it opens for air; left out: yes'),
 })
 
 const cabSeatSchema = z.looseObject({

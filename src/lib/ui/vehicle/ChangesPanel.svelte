@@ -40,7 +40,7 @@
     Object.entries(change).flatMap(([key, value]) =>
       typeof value === 'number' && FIELD_WORDS[key] !== undefined ? [[key, value] as const] : [],
     )
-  const with_ = (change: BodyChange, key: string, value: string | number): BodyChange =>
+  const with_ = (change: BodyChange, key: string, value: string | number | boolean): BodyChange =>
     ({ ...change, [key]: value }) as BodyChange
   const WALLS = { left: 'left wall', right: 'right wall', rear: 'rear' } as const
   const SHAPES = { straight: 'straight', curved: 'curved' } as const
@@ -96,6 +96,17 @@
             >
               {#each ROOF_SHAPES as shape (shape)}<option value={shape}>{SHAPES[shape]}</option>{/each}
             </select></label
+          >
+        {/if}
+        {#if change.kind === 'window'}
+          <label class="flex items-baseline justify-between"
+            ><span class="text-ink-2">insect screen</span>
+            <input
+              type="checkbox"
+              class="accent-pencil"
+              checked={change.screened !== false}
+              onchange={(event) => onput(id, with_(change, 'screened', event.currentTarget.checked))}
+            /></label
           >
         {/if}
         {#if change.kind === 'window-blanked'}

@@ -1,5 +1,6 @@
 import { airOpenings } from '../../scene'
 import { defineRule, practice } from '../define-rule'
+import type { Draft, Remedy } from '../finding'
 import { topOf } from '../middle'
 import { setParameters } from '../ways-out'
 
@@ -12,31 +13,28 @@ export const airScreened = defineRule({
   basis: practice('a fan or roof window without a screen is shut on the first night by water'),
   parameters: {},
   check: (input) =>
-    airOpenings(input.scene).flatMap(({ id }) => {
+    airOpenings(input.scene).flatMap(({ id, at }): Draft<'air-unscreened'>[] => {
       const placed = input.find(id)
-      if (placed?.fitting.parameters.screen !== false) return []
-      return [
-        {
-          code: 'air-unscreened' as const,
-          fittings: [id],
-          place: topOf(placed),
-          measured: 0,
-          needed: 1,
-          unit: 'count' as const,
-          facts: {},
-        },
-      ]
+      const opening = input.scene.interior.shell.openings.find((one) => one.id === id)
+      if (placed?.fitting.parameters.screen !== false && opening?.screened !== false) return []
+      const common = { code: 'air-unscreened', measured: 0, needed: 1, unit: 'count' } as const
+      return placed === undefined
+        ? [{ ...common, fittings: [], place: [at[0], at[1], opening?.sillMm ?? 0], facts: { opening: id } }]
+        : [{ ...common, fittings: [id], place: topOf(placed), facts: {} }]
     }),
-  remedies: (input, finding) => {
-    const [id] = finding.fittings
-    return [
-      {
-        code: 'set-parameter',
-        fittingId: id!,
-        amount: 1,
-        parameter: { key: 'screen', value: true },
-        commands: [setParameters(input, id!, { screen: true })],
-      },
-    ]
+  remedies: (input, finding): readonly Remedy[] => {
+    const [fittingId] = finding.fittings
+    const change = input.plan.changes[finding.facts.opening ?? '']
+    const common = { code: 'set-parameter', amount: 1, parameter: { key: 'screen', value: true } } as const
+    if (fittingId !== undefined)
+      return [{ ...common, fittingId, commands: [setParameters(input, fittingId, { screen: true })] }]
+    if (change?.kind !== 'window') return []
+    const put = {
+      type: 'change.put',
+      variant: input.variantId,
+      id: finding.facts.opening!,
+      change: { ...change, screened: true },
+    } as const
+    return [{ ...common, fittingId, commands: [put] }]
   },
 })

@@ -14,9 +14,9 @@ export const AIR_SENTENCES: SentencesFor<
   | 'berth-cold'
   | 'window-covered'
 > = {
-  'air-unscreened': ({ fittings }, names) => ({
+  'air-unscreened': ({ fittings, facts }, names) => ({
     title: 'No screen against insects',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} has no insect screen: at night it stays shut, and no air comes.`,
+    designer: `${capital(the(facts.opening === undefined ? names.fitting(fittings[0]!) : names.part(facts.opening)))} has no insect screen: at night it stays shut, and no air comes.`,
     client: 'You would choose between air and gnats.',
     why: ['Screens in its frame: 0; needed: 1.'],
   }),

@@ -4,7 +4,7 @@ import type { RuleWords } from './words'
 export const AIR_RULES = {
   'air-screened': {
     title: 'Screens where air comes in',
-    designer: 'A fan or roof window that is open at night has a screen against insects.',
+    designer: 'A fan or window that is open at night has a screen against insects.',
     client: 'Air comes in, gnats do not.',
   },
   'air-berth': {
