@@ -40,11 +40,13 @@ const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Re
   'into-framing': (name) => `Bolt ${name} into framing`,
 }
 
-/** “depth 550 mm”, “hinge left”, “slats: yes”. */
+/** “depth 550 mm”, “left (hinge)”, “with insect screen”. */
 function sayParameter({ key, value }: NonNullable<Remedy['parameter']>, say: Say): string {
   const name = PARAMETER_WORDS[key] ?? key
   if (typeof value === 'number') return `${name} ${key.endsWith('Mm') ? say(value) : value}`
-  return typeof value === 'boolean' ? `${name}: ${value ? 'yes' : 'no'}` : `${name}: ${CHOICE_WORDS[value] ?? value}`
+  return typeof value === 'boolean'
+    ? `${value ? 'with' : 'without'} ${name}`
+    : `${CHOICE_WORDS[value] ?? value} (${name})`
 }
 
 /** What a remedy does, and what it costs: “Turn the bed along” · “then 2 new stops”. */
@@ -56,11 +58,14 @@ export function sayRemedy(
   const say: Say = (mm) => sayLength(mm, unit)
   const add = remedy.commands.find((command) => command.type === 'fitting.add')
   const kind = add?.type === 'fitting.add' ? (add.fitting as { kind: string }).kind : undefined
+  const changed = remedy.commands.find((command) => command.type === 'change.put')?.id
   const name =
     kind !== undefined
       ? (KIND_WORDS[kind] ?? kind).toLowerCase()
       : remedy.fittingId === undefined
-        ? 'it'
+        ? changed === undefined
+          ? 'it'
+          : `the ${names.part(changed).toLowerCase()}`
         : `the ${names.fitting(remedy.fittingId).toLowerCase()}`
   const unique = (gravity: 'stop' | 'caution') =>
     new Set(remedy.causes.filter((cause) => cause.gravity === gravity).map((cause) => cause.key)).size
