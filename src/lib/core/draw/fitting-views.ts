@@ -137,8 +137,11 @@ export function sectionGroup(placed: Placed, interior: Interior, xMm: number): I
     return solid.fit === 'scribed' ? partsInside(interior, xMm, slice) : [slice]
   })
   if (cuts.length === 0) return undefined
-  const items: Item[] = cuts.map(
-    (shape): Item => ({ ...path(mirrorY(shape), 'visible', 'wood'), hatch: placed.kind.group }) as Item,
+  const isCloth = placed.solids.every(({ fit }) => fit === 'cloth')
+  const items: Item[] = cuts.map((shape): Item =>
+    isCloth
+      ? path(mirrorY(shape), 'hair')
+      : ({ ...path(mirrorY(shape), 'visible', 'wood'), hatch: placed.kind.group } as Item),
   )
   const across = cuts.map((shape) => polygonSpan(shape, 0))
   const up = cuts.map((shape) => polygonSpan(shape, 1))

@@ -265,7 +265,8 @@ function fill(field: DistanceField, came: readonly number[]): void {
   const { columns, rows, cellMm, x0, y0 } = grid
   const radius = (side: number) => (side * cellMm * Math.SQRT2) / 2
   const fillBlock = (left: number, top: number, near: () => readonly number[]): void => {
-    const [right, bottom] = [Math.min(columns, left + SMALL_BLOCK), Math.min(rows, top + SMALL_BLOCK)]
+    const right = Math.min(columns, left + SMALL_BLOCK)
+    const bottom = Math.min(rows, top + SMALL_BLOCK)
     let open = false
     let most = 0
     for (let row = top; row < bottom; row += 1)
@@ -274,8 +275,10 @@ function fill(field: DistanceField, came: readonly number[]): void {
         else if (mm[cell]! > most) most = mm[cell]!
       }
     if (!open && came.length === 0) return
-    const [minX, minY] = [x0 + left * cellMm, y0 + top * cellMm]
-    const [maxX, maxY] = [x0 + right * cellMm, y0 + bottom * cellMm]
+    const minX = x0 + left * cellMm
+    const minY = y0 + top * cellMm
+    const maxX = x0 + right * cellMm
+    const maxY = y0 + bottom * cellMm
     const cover = obstacles.covering(minX, minY, maxX, maxY, open ? near() : came)
     if (cover !== -1) {
       for (let row = top; row < bottom; row += 1) {
@@ -284,7 +287,8 @@ function fill(field: DistanceField, came: readonly number[]): void {
       }
       return
     }
-    const [x, y] = [minX + (SMALL_BLOCK / 2) * cellMm, minY + (SMALL_BLOCK / 2) * cellMm]
+    const x = minX + (SMALL_BLOCK / 2) * cellMm
+    const y = minY + (SMALL_BLOCK / 2) * cellMm
     const among = open
       ? obstacles.within(x, y, radius(SMALL_BLOCK), near())
       : came.filter(

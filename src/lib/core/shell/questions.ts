@@ -186,19 +186,35 @@ function faceReach(
   let wide = -Infinity
   for (const x of knots(interior, along)) {
     const section = sectionAt(interior, x)
-    const take = (z: number): boolean => {
-      const walls = chordAt(section, 1, z)
-      if (walls === undefined) return false
-      const reach = sign > 0 ? walls.max : -walls.min
+    // between the ends of the band a wall bends at its corners only
+    for (let index = -2; index < section.length; index += 1) {
+      const corner = section[index]
+      if (corner !== undefined && !(corner[0] * sign > 0 && corner[1] > band.min && corner[1] < band.max)) continue
+      const reach = reachAt(section, sign, corner?.[1] ?? (index === -2 ? band.min : band.max))
+      if (reach === -Infinity) return undefined
       if (reach < tight) tight = reach
       if (reach > wide) wide = reach
-      return true
     }
-    if (!take(band.min) || (band.max > band.min && !take(band.max))) return undefined
-    // between the ends of the band a wall bends at its corners only
-    for (const [y, z] of section) if (y * sign > 0 && z > band.min && z < band.max && !take(z)) return undefined
   }
   return { tightMm: tight, wideMm: wide }
+}
+
+/** How far a section goes out to one side (1 left, −1 right) at a height; −Infinity above and below it. In the hot loop: no objects. */
+function reachAt(section: Polygon, sign: number, z: number): number {
+  let most = -Infinity
+  let from = section[section.length - 1]!
+  for (let index = 0; index < section.length; index += 1) {
+    const to = section[index]!
+    const y0 = from[0] * sign
+    const z0 = from[1]
+    const y1 = to[0] * sign
+    const z1 = to[1]
+    from = to
+    if ((z < z0 && z < z1) || (z > z0 && z > z1)) continue
+    const reach = z0 === z1 ? Math.max(y0, y1) : y0 + ((y1 - y0) * (z - z0)) / (z1 - z0)
+    if (reach > most) most = reach
+  }
+  return most
 }
 
 /**
