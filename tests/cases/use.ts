@@ -54,6 +54,10 @@ function boxByDoor(mm: number): Command {
   return put('fit-a', 'cold-box', 3300, 'left-wall', {}, { across: { from: 'left-wall', mm } })
 }
 
+function tankBefore(x: number): Command {
+  return put('fit-b', 'water-tank', x, 'right-wall', { lengthMm: 600, depthMm: 300, heightMm: 900 })
+}
+
 /** Rows of the rules about use. */
 export const USE_CASES: CasesFor<
   | 'clearance-blocked'
@@ -67,6 +71,7 @@ export const USE_CASES: CasesFor<
   | 'worktop-few'
   | 'cold-far'
   | 'cold-inside'
+  | 'cold-behind'
   | 'gear-stuck'
   | 'gear-wet'
   | 'drawer-dead'
@@ -212,6 +217,13 @@ export const USE_CASES: CasesFor<
     measured: 701,
     needed: 700,
     silent: truck(drinkOutside, boxByDoor(840)),
+  },
+  'cold-behind': {
+    // 600 from the door’s plane, and a tank of 300 before the middle of its front; 700 further back it is not
+    speaks: truck(drinkOutside, boxByDoor(940), tankBefore(3300)),
+    measured: 1,
+    needed: 0,
+    silent: truck(drinkOutside, boxByDoor(940), tankBefore(2600)),
   },
   'change-long': { speaks: truck(...hammocks(5)), measured: 10, needed: 8, silent: truck(...hammocks(4)) },
   'bed-wakes': {

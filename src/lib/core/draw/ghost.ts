@@ -82,7 +82,7 @@ export function ghostOf(scene: Scene, brief: Brief, finding: Finding): Figure | 
       const { x, y } = prismBounds(clearance.prism)
       const at: [number, number] = [spanMiddle(x), spanMiddle(y)]
       const towards: Vec2 = [spanMiddle(placed.bounds.x) - at[0], spanMiddle(placed.bounds.y) - at[1]]
-      return made(finding.code === 'worktop-off' ? finding.facts.cook : undefined, {
+      return made(finding.code === 'worktop-off' ? finding.facts.person : undefined, {
         pose: clearance.use === 'sit' ? 'sitting' : 'working',
         at,
         turn: turnTo(towards),

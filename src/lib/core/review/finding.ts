@@ -52,8 +52,10 @@ export interface FactsByCode {
     readonly between: readonly WaySide[]
     readonly person: string
     readonly statureMm: number
-    /** What passes on either side. */
-    readonly parts: readonly [PassingPart, PassingPart]
+    /** What passes on either side, and how broad it is. */
+    readonly sides: readonly { readonly part: PassingPart; readonly mm: number }[]
+    /** What is lower is gone over. */
+    readonly fromMm: number
     /** With a wheelchair or walker: the published route is needed. */
     readonly aid: boolean
     readonly path: readonly Vec2[]
@@ -61,6 +63,7 @@ export interface FactsByCode {
   'way-shut': {
     readonly services: readonly ServiceType[]
     readonly between: readonly WaySide[]
+    readonly fromMm: number
     readonly leastMm: number
     readonly path: readonly Vec2[]
   }
@@ -109,7 +112,7 @@ export interface FactsByCode {
   'body-cut': { readonly change: BodyChangeKind; readonly changeId: string }
   'gas-far': { readonly bottle: string }
   'gas-vent-high': Record<never, never>
-  'gas-vent-small': { readonly floorCm2: number }
+  'gas-vent-small': { readonly floorCm2: number; readonly share: number }
   'gas-unsealed': Record<never, never>
   'intake-near': Record<never, never>
   'outlet-near': { readonly other: string }
@@ -126,7 +129,7 @@ export interface FactsByCode {
     readonly leastBelowMm: number
     readonly mostBelowMm: number
     readonly slackMm: number
-    readonly cook: string
+    readonly person: string
     readonly statureMm: number
     readonly lowMm: number
     readonly highMm: number
@@ -135,21 +138,14 @@ export interface FactsByCode {
   }
   /** Of a window, its id. */
   'air-unscreened': { readonly opening?: string }
-  'seat-deep': { readonly person: string; readonly statureMm: number }
-  'basin-off': {
-    readonly leastBelowMm: number
-    readonly mostBelowMm: number
-    readonly slackMm: number
-    readonly person: string
-    readonly statureMm: number
-    readonly lowMm: number
-    readonly highMm: number
-    readonly suits?: string
-  }
+  'seat-deep': { readonly person: string; readonly statureMm: number; readonly thighMm: number }
+  'basin-off': FactsByCode['worktop-off']
   'worktop-few': Record<never, never>
   'cold-far': { readonly hob: string }
-  /** The door that comes nearest, and how far along from it the box stands; neither where no door leads to it past nothing. */
-  'cold-inside': { readonly door?: string; readonly asideMm?: number }
+  /** The door that comes nearest, and how far along from it the box stands. */
+  'cold-inside': { readonly door: string; readonly asideMm: number }
+  /** The door that it would be reached through. */
+  'cold-behind': { readonly door: string }
   'belt-sideways': { readonly places: number }
   'not-held': Record<never, never>
   'exit-few': { readonly exits: readonly string[]; readonly longMm: number; readonly shortMm: number }

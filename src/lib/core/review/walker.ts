@@ -6,8 +6,7 @@ import type { Walker } from '../scene'
 export const STANDARD_STATURE_MM = 1750
 
 /** Which part of a body must pass beside a thing: what is no higher than the knee leaves all but the feet free. */
-export const PASSING_PARTS = ['shoulders', 'hips', 'legs'] as const
-export type PassingPart = (typeof PASSING_PARTS)[number]
+export type PassingPart = 'shoulders' | 'hips' | 'legs'
 
 /** How broad each part is: two feet beside each other make the legs’. */
 export function breadthsOf(brief: Brief, person: Person | undefined): Readonly<Record<PassingPart, number>> {

@@ -43,6 +43,8 @@ export interface Way {
   readonly gapMm: number
   /** What the thing on either side spares. */
   readonly spareMm: readonly [number, number]
+  /** What is no higher over the floor is gone over. */
+  readonly fromMm: number
   /** Where that is, in plan. */
   readonly at: Vec2
   readonly between: readonly WaySide[]
@@ -74,6 +76,8 @@ export interface Walker {
 export interface WayGround {
   readonly placed: readonly Placed[]
   readonly walker: Walker
+  /** What is no higher over the floor is gone over. */
+  readonly fromMm: number
   readonly walls: Walls
   readonly field: DistanceField
   readonly paths: WidestPaths
@@ -170,7 +174,8 @@ export function wayGround(scene: Scene, walker: Walker, before?: WayGround): Way
   const floor = liningTop(interior, (interior.xSpan.min + interior.xSpan.max) / 2)
   const peak = Math.max(...interior.sections.flatMap(({ polygon }) => polygon.map(([, z]) => z)))
   const crawls = peak - floor < shoulderMm
-  const low = floor + (crawls ? CRAWL_OVER_MM : STEP_OVER_MM)
+  const fromMm = crawls ? CRAWL_OVER_MM : STEP_OVER_MM
+  const low = floor + fromMm
   const bands = crawls ? [] : (walker.bands ?? [])
   // in a low body one goes stooped: above the walls the roof curves in, and there is no going there
   const band: Span = { min: low, max: Math.max(low, Math.min(floor + shoulderMm, wallTop(interior))) }
@@ -221,6 +226,7 @@ export function wayGround(scene: Scene, walker: Walker, before?: WayGround): Way
   return {
     placed: scene.placed,
     walker,
+    fromMm,
     walls,
     field,
     paths: widestPaths(grid, field.mm, sources, NARROWEST_MM / 2),
@@ -489,7 +495,7 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
         (paths.bottleneck[cell] === paths.bottleneck[best] && mm[cell]! > mm[best]!)
       )
         best = cell
-    const target = { fittingId: placed.id, clearanceId: clearance.id, services }
+    const target = { fittingId: placed.id, clearanceId: clearance.id, services, fromMm: ground.fromMm }
     const reach = best === -1 ? 0 : paths.bottleneck[best]!
     if (reach === 0) {
       const middle: Vec2 = [placed.placement.at[0], placed.placement.at[1]]

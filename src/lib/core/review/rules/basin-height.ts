@@ -1,8 +1,5 @@
-import { ageOf, peopleOf } from '../../brief'
-import { liningTop } from '../../shell'
 import { defineRule, practice } from '../define-rule'
-import { offElbow } from '../elbow'
-import { topOf } from '../middle'
+import { offElbow, standingAdults } from '../elbow'
 import { needsPeople } from '../needs'
 import { setParameters } from '../ways-out'
 
@@ -23,36 +20,12 @@ export const basinHeight = defineRule({
   },
   needs: needsPeople,
   check: ({ scene, brief, parameters }) => {
-    const { leastBelowMm, mostBelowMm, slackMm } = parameters
-    const adults = peopleOf(brief)
-      .map(([, person]) => person)
-      .filter((person) => ageOf(person) === 'adult' && person.mobility !== 'wheelchair')
+    const people = standingAdults(brief).map(([, person]) => person)
     return scene.placed.flatMap((placed) => {
       const { rimMm, basin } = placed.fitting.parameters
       if (typeof rimMm !== 'number' || basin === false) return []
-      const high = placed.placement.at[2] + rimMm - liningTop(scene.interior, placed.placement.at[0])
-      const off = offElbow(brief, adults, high, parameters)
-      if (off === undefined) return []
-      return [
-        {
-          code: 'basin-off' as const,
-          fittings: [placed.id],
-          place: topOf(placed),
-          measured: Math.round(high),
-          needed: high < off.lowMm ? off.lowMm : off.highMm,
-          unit: 'mm' as const,
-          facts: {
-            leastBelowMm,
-            mostBelowMm,
-            slackMm,
-            person: off.person.label,
-            statureMm: off.person.statureMm,
-            lowMm: off.lowMm,
-            highMm: off.highMm,
-            ...(off.suits === undefined ? {} : { suits: off.suits }),
-          },
-        },
-      ]
+      const off = offElbow(scene, placed, rimMm, { brief, people, below: parameters })
+      return off === undefined ? [] : [{ code: 'basin-off' as const, ...off }]
     })
   },
   remedies: (input, finding) => {

@@ -3,7 +3,7 @@ import { block, clamp, prismBounds, prismsOverlap, spanMiddle, type Vec3 } from 
 import { insideDoor, isDoor, type Placed } from '../../scene'
 import { jambs, type Opening } from '../../shell'
 import { defineRule, practice, type RuleInput } from '../define-rule'
-import type { Remedy } from '../finding'
+import type { Draft, Remedy } from '../finding'
 import { topOf } from '../middle'
 import { shift } from '../ways-out'
 
@@ -23,27 +23,37 @@ function handAt(cold: Placed): Vec3 | undefined {
   ]
 }
 
-/** From one who stands outside a door to a place inside: how far the arm must reach, and how far along from the doorway it lies. */
-function reachedFrom(
-  { scene }: RuleInput,
-  opening: Opening,
-  [x, y, z]: Vec3,
-  cold: Placed,
-): { readonly mm: number; readonly asideMm: number } | undefined {
+interface Reach {
+  readonly door: string
+  /** From the doorway to where the hand takes hold. */
+  readonly mm: number
+  /** Of it along from the doorway. */
+  readonly asideMm: number
+  readonly between: readonly string[]
+}
+
+/** How an arm reaches a place through a door, and what stands between; undefined where there is no wall beside the place. */
+function reachedFrom({ scene }: RuleInput, opening: Opening, [x, y, z]: Vec3, cold: Placed): Reach | undefined {
   const deep = insideDoor(scene.interior, opening, [x, y])
-  if (deep === undefined || z < opening.sillMm || z > opening.headMm) return undefined
+  if (deep === undefined) return undefined
   const along = opening.side === 'rear' ? y : x
   const at = clamp(along, opening.fromMm, opening.toMm)
-  const asideMm = along - at
+  const high = clamp(z, opening.sillMm, opening.headMm)
   const [[x0, y0]] = jambs(scene.interior, opening)
-  const hand: Vec3 = opening.side === 'rear' ? [x0, at, z] : [at, y0, z]
-  const low = [0, 1, 2].map((axis) => Math.min(hand[axis]!, [x, y, z][axis]!) - ARM_MM / 2) as unknown as Vec3
-  const high = [0, 1, 2].map((axis) => Math.max(hand[axis]!, [x, y, z][axis]!) + ARM_MM / 2) as unknown as Vec3
-  const way = block(low, high)
-  const stopped = scene.placed.some(
-    ({ id, inner }) => id !== cold.id && inner.some(({ prism }) => prismsOverlap(prism, way)),
+  const hand: Vec3 = opening.side === 'rear' ? [x0, at, high] : [at, y0, high]
+  const ends = ([0, 1, 2] as const).map((axis) => [hand[axis], [x, y, z][axis]!])
+  const from = ends.map((pair) => Math.min(...pair) - ARM_MM / 2) as unknown as Vec3
+  const to = ends.map((pair) => Math.max(...pair) + ARM_MM / 2) as unknown as Vec3
+  const way = block(from, to)
+  const between = scene.placed.flatMap(({ id, inner }) =>
+    id !== cold.id && inner.some(({ prism }) => prismsOverlap(prism, way)) ? [id] : [],
   )
-  return stopped ? undefined : { mm: Math.hypot(Math.max(0, deep), asideMm), asideMm }
+  return {
+    door: opening.id,
+    mm: Math.hypot(Math.max(0, deep), along - at, z - high),
+    asideMm: Math.round(along - at),
+    between,
+  }
 }
 
 /** Where the client wants a drink without climbing in, an arm reaches the cold box through a door. */
@@ -51,7 +61,7 @@ export const coldOutside = defineRule({
   id: 'cold-outside',
   group: 'use',
   modes: ['living'],
-  gravity: { 'cold-inside': 'caution' },
+  gravity: { 'cold-inside': 'caution', 'cold-behind': 'caution' },
   basis: practice('an arm reaches in through a door that is open, past nothing'),
   parameters: {
     handMm: { default: 700, min: 300, max: 1200, unit: 'mm', basis: practice('the reach of an arm over a sill') },
@@ -63,30 +73,40 @@ export const coldOutside = defineRule({
     const colds = scene.placed.flatMap((cold) => {
       const hand = handAt(cold)
       if (hand === undefined) return []
-      const reached = doors.flatMap((door) => {
-        const one = reachedFrom(input, door, hand, cold)
-        return one === undefined ? [] : [{ door: door.id, ...one }]
-      })
-      return [{ cold, nearest: reached.sort((a, b) => a.mm - b.mm)[0] }]
+      const reaches = doors
+        .flatMap((door) => reachedFrom(input, door, hand, cold) ?? [])
+        .sort((a, b) => a.between.length - b.between.length || a.mm - b.mm)
+      const near = reaches.filter(({ mm }) => mm <= parameters.handMm)
+      const nearest = [...reaches].sort((a, b) => a.mm - b.mm)[0]
+      return nearest === undefined ? [] : [{ cold, inReach: near[0], nearest }]
     })
-    if (colds.length === 0 || colds.some(({ nearest }) => nearest !== undefined && nearest.mm <= parameters.handMm))
-      return []
-    return colds.map(({ cold, nearest }) => ({
-      code: 'cold-inside' as const,
-      fittings: [cold.id],
-      place: topOf(cold),
-      // where no door leads to it past nothing, a hand comes no way at all
-      measured: nearest === undefined ? 0 : Math.round(nearest.mm),
-      needed: parameters.handMm,
-      unit: 'mm' as const,
-      facts: nearest === undefined ? {} : { door: nearest.door, asideMm: Math.round(nearest.asideMm) },
-    }))
+    if (colds.some(({ inReach }) => inReach?.between.length === 0)) return []
+    return colds.map(({ cold, inReach, nearest }): Draft<'cold-inside' | 'cold-behind'> => {
+      const common = { fittings: [cold.id, ...(inReach?.between ?? [])], place: topOf(cold) }
+      return inReach === undefined
+        ? {
+            ...common,
+            code: 'cold-inside',
+            measured: Math.round(nearest.mm),
+            needed: parameters.handMm,
+            unit: 'mm',
+            facts: { door: nearest.door, asideMm: nearest.asideMm },
+          }
+        : {
+            ...common,
+            code: 'cold-behind',
+            measured: inReach.between.length,
+            needed: 0,
+            unit: 'count',
+            facts: { door: inReach.door },
+          }
+    })
   },
   remedies: (input, finding): readonly Remedy[] => {
     const placed = input.find(finding.fittings[0]!)
+    if (placed === undefined || finding.code !== 'cold-inside' || finding.facts.asideMm === 0) return []
     const { door, asideMm } = finding.facts
     const side = input.scene.interior.shell.openings.find(({ id }) => id === door)?.side
-    if (placed === undefined || asideMm === undefined || side === undefined || asideMm === 0) return []
     const by = Math.abs(asideMm)
     if (side === 'rear')
       return asideMm > 0

@@ -5,8 +5,6 @@ import { topOf } from '../middle'
 import { setParameters, setSeat } from '../ways-out'
 
 const MM2_PER_CM2 = 100
-/** Of the locker’s floor, in the vent. */
-const VENT_SHARE = 0.02
 
 /** Propane sinks: a bottle’s locker is shut to the inside and drains to the outside at its lowest point, by a hole that is large enough. */
 export const gasVent = defineRule({
@@ -19,6 +17,7 @@ export const gasVent = defineRule({
   ),
   parameters: {
     overFloorMm: { default: 20, min: 0, max: 200, unit: 'mm', basis: practice('a floor of its own under the bottle') },
+    ofFloor: { default: 0.02, min: 0.005, max: 0.1, unit: 'share', basis: published('EN 1949 (from memory)') },
     leastCm2: { default: 100, min: 20, max: 400, unit: 'cm²', basis: published('EN 1949 (from memory)') },
   },
   check: ({ scene, parameters }) =>
@@ -28,7 +27,7 @@ export const gasVent = defineRule({
       const over = placed.bounds.z.min - liningTop(scene.interior, placed.placement.at[0])
       const { ventCm2, seal, lengthMm, depthMm } = placed.fitting.parameters as Record<string, number | string>
       const floorCm2 = (Number(lengthMm) * Number(depthMm)) / MM2_PER_CM2
-      const needed = Math.max(parameters.leastCm2, Math.round(floorCm2 * VENT_SHARE))
+      const needed = Math.max(parameters.leastCm2, Math.ceil(floorCm2 * parameters.ofFloor))
       return [
         ...(over > parameters.overFloorMm
           ? [
@@ -50,7 +49,7 @@ export const gasVent = defineRule({
                 measured: Number(ventCm2),
                 needed,
                 unit: 'cm²' as const,
-                facts: { floorCm2: Math.round(floorCm2) },
+                facts: { floorCm2: Math.round(floorCm2), share: parameters.ofFloor },
               },
             ]
           : []),

@@ -58,7 +58,11 @@ export const seatDepth = defineRule({
           measured: depth.mm,
           needed: depth.mm < parameters.shallowMm ? parameters.shallowMm : most,
           unit: 'mm' as const,
-          facts: { person: shortest?.person.label ?? '', statureMm: shortest?.person.statureMm ?? 0 },
+          facts: {
+            person: shortest?.person.label ?? '',
+            statureMm: shortest?.person.statureMm ?? 0,
+            thighMm: Math.round(shortest?.mm ?? 0),
+          },
         },
       ]
     })

@@ -2,7 +2,7 @@ import { aidedOf, tallestOf, type Brief } from '../../brief'
 import { ACCESS, ACCESS_SOURCE } from '../../people'
 import type { Vec2, Vec3 } from '../../geometry'
 import type { ServiceType } from '../../fittings'
-import { insideDoor, isDoor, type Scene, type Way } from '../../scene'
+import { insideDoor, isDoor, type Scene, type Walker, type Way } from '../../scene'
 import { defineRule, practice, published } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
 import { breadthsOf, STANDARD_STATURE_MM, walkerOf, type PassingPart } from '../walker'
@@ -26,8 +26,7 @@ function passing(
 }
 
 /** What must pass on either side of a narrow place: beside what is low not the shoulders, but the hips or legs below them. */
-function partsAt({ spareMm }: Way, brief: Brief): readonly [PassingPart, PassingPart] {
-  const { bands = [] } = walkerOf(brief)
+function partsAt({ spareMm }: Way, { bands = [] }: Walker): readonly [PassingPart, PassingPart] {
   const part = (spare: number): PassingPart =>
     spare === 0 ? 'shoulders' : spare === bands[0]?.spareMm ? 'legs' : 'hips'
   return [part(spareMm[0]), part(spareMm[1])]
@@ -46,6 +45,7 @@ function inDoorway({ interior }: Scene, at: Vec2): boolean {
     )
   })
 }
+
 /** Ways whose narrowest places are nearer than this and alike to a few millimetres are narrow at the same place. */
 const SAME_PLACE_MM = 120
 const SAME_WIDTH_MM = 4
@@ -91,8 +91,9 @@ export const wayWidth = defineRule({
   },
   check: ({ scene, ways, brief, parameters }) => {
     const { breadths, ...who } = passing(brief, parameters.shoulders)
+    const walker = walkerOf(brief)
     return narrowPlaces(ways()).flatMap(({ way, fittings, services }): Draft<'way-narrow' | 'way-shut'>[] => {
-      const parts = partsAt(way, brief)
+      const parts = partsAt(way, walker)
       // half of what passes on one side and half of what passes on the other
       const wanted = Math.round((breadths[parts[0]] + breadths[parts[1]]) / 2)
       const common = {
@@ -104,13 +105,14 @@ export const wayWidth = defineRule({
       // where no shoulders pass, one sidles through less
       const leastMm = Math.round((parameters.leastMm * wanted) / breadths.shoulders)
       if (way.gapMm < leastMm) {
-        const facts = { services, between: way.between, leastMm, path: way.path() }
+        const facts = { services, between: way.between, fromMm: way.fromMm, leastMm, path: way.path() }
         return [{ ...common, code: 'way-shut' as const, needed: leastMm, facts }]
       }
       // a published door is narrower than a published route
       const needed = who.aid && inDoorway(scene, way.at) ? ACCESS.doorMm : wanted
       if (way.gapMm >= needed) return []
-      const facts = { services, between: way.between, ...who, parts, path: way.path() }
+      const sides = parts.map((part) => ({ part, mm: Math.round(breadths[part]) }))
+      const facts = { services, between: way.between, fromMm: way.fromMm, ...who, sides, path: way.path() }
       return [{ ...common, code: 'way-narrow' as const, needed, facts }]
     })
   },

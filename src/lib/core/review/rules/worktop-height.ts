@@ -1,8 +1,5 @@
-import { ageOf, peopleOf } from '../../brief'
-import { liningTop } from '../../shell'
 import { defineRule, practice, published } from '../define-rule'
-import { offElbow } from '../elbow'
-import { topOf } from '../middle'
+import { offElbow, standingAdults } from '../elbow'
 import { needsPeople } from '../needs'
 import { setParameters } from '../ways-out'
 
@@ -29,37 +26,15 @@ export const worktopHeight = defineRule({
   },
   needs: needsPeople,
   check: ({ scene, brief, parameters }) => {
-    const { leastBelowMm, mostBelowMm, slackMm } = parameters
-    const adults = peopleOf(brief).filter(([, person]) => ageOf(person) === 'adult' && person.mobility !== 'wheelchair')
+    const adults = standingAdults(brief)
     const named = adults.filter(([id]) => id === brief.use?.cook)
-    const cooks = (named.length > 0 ? named : adults).map(([, person]) => person)
+    const people = (named.length > 0 ? named : adults).map(([, person]) => person)
     return scene.placed.flatMap((placed) => {
       const { worktopMm } = placed.fitting.parameters
       if (typeof worktopMm !== 'number' || !placed.services.some(({ type }) => type === 'hob' || type === 'basin'))
         return []
-      const high = placed.placement.at[2] + worktopMm - liningTop(scene.interior, placed.placement.at[0])
-      const off = offElbow(brief, cooks, high, parameters)
-      if (off === undefined) return []
-      return [
-        {
-          code: 'worktop-off' as const,
-          fittings: [placed.id],
-          place: topOf(placed),
-          measured: Math.round(high),
-          needed: high < off.lowMm ? off.lowMm : off.highMm,
-          unit: 'mm' as const,
-          facts: {
-            leastBelowMm,
-            mostBelowMm,
-            slackMm,
-            cook: off.person.label,
-            statureMm: off.person.statureMm,
-            lowMm: off.lowMm,
-            highMm: off.highMm,
-            ...(off.suits === undefined ? {} : { suits: off.suits }),
-          },
-        },
-      ]
+      const off = offElbow(scene, placed, worktopMm, { brief, people, below: parameters })
+      return off === undefined ? [] : [{ code: 'worktop-off' as const, ...off }]
     })
   },
   remedies: (input, finding) =>

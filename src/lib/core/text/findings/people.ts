@@ -133,8 +133,8 @@ export const PEOPLE_SENTENCES: SentencesFor<
   }),
   'worktop-off': ({ fittings, measured, needed, facts }, names, say) => ({
     title: measured < needed ? 'The worktop is low' : 'The worktop is high',
-    designer: `The worktop of ${the(names.fitting(fittings[0]!))} is ${say(measured)} high; the ${facts.cook}, ${say(facts.statureMm)}, works well at ${say(facts.lowMm)} to ${say(facts.highMm)}${suiting(facts.suits)}.`,
-    client: `The ${facts.cook} would ${measured < needed ? 'stoop' : 'reach up'} to cook.`,
+    designer: `The worktop of ${the(names.fitting(fittings[0]!))} is ${say(measured)} high; the ${facts.person}, ${say(facts.statureMm)}, works well at ${say(facts.lowMm)} to ${say(facts.highMm)}${suiting(facts.suits)}.`,
+    client: `The ${facts.person} would ${measured < needed ? 'stoop' : 'reach up'} to cook.`,
     why: [
       `Elbow of ${say(facts.statureMm)} stature, less ${say(facts.leastBelowMm)} to ${say(facts.mostBelowMm)} for light work, and ${say(facts.slackMm)} either way: ${say(facts.lowMm)} to ${say(facts.highMm)}; floor to worktop: ${say(measured)}.`,
       ...(facts.suits === undefined ? [] : [`Whoever cooks most should have it: name the cook in the brief.`]),
@@ -162,7 +162,7 @@ export const PEOPLE_SENTENCES: SentencesFor<
       why: [
         shallow
           ? `From its back cushion to its front: ${say(measured)}; at least ${say(needed)}.`
-          : `Thigh (0.530 − 0.285) × ${say(facts.statureMm)}, and what a loose cushion takes up: ${say(needed)}; from its back cushion to its front: ${say(measured)}.`,
+          : `Thigh ${say(facts.thighMm)} (hip less knee, 0.530 − 0.285 of the stature where not measured), and ${say(needed - facts.thighMm)} that a loose cushion takes up: ${say(needed)}; from its back cushion to its front: ${say(measured)}.`,
       ],
     }
   },

@@ -54,7 +54,7 @@ export const SAFETY_SENTENCES: SentencesFor<
     designer: `${capital(the(names.fitting(fittings[0]!)))} has a vent of ${cm2(measured)}; ${cm2(needed)} let leaking gas out.`,
     client: 'Leaking gas could not flow out fast enough.',
     why: [
-      `Its floor is ${cm2(facts.floorCm2)}; 2 % of that is ${cm2(Math.round(facts.floorCm2 * 0.02))}, and no less than the least: ${cm2(needed)}.`,
+      `Its floor is ${cm2(facts.floorCm2)}; ${formatNumber(facts.share * 100)} % of that is ${cm2(Math.ceil(facts.floorCm2 * facts.share))}, and no less than the least: ${cm2(needed)}.`,
       'Work for a licensed gas fitter; local codes rule.',
     ],
   }),

@@ -16,6 +16,7 @@ export const USE_SENTENCES: SentencesFor<
   | 'worktop-few'
   | 'cold-far'
   | 'cold-inside'
+  | 'cold-behind'
   | 'change-long'
   | 'bed-wakes'
   | 'gear-stuck'
@@ -124,20 +125,23 @@ export const USE_SENTENCES: SentencesFor<
     client: 'You would walk to the cold box while you cook.',
     why: [`Least distance between the two: ${say(measured)}; at most ${say(needed)}.`],
   }),
-  'cold-inside': ({ fittings, measured, needed, facts }, names, say) => {
-    const it = the(names.fitting(fittings[0]!))
+  'cold-inside': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'The cold box is not reached from outside',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} from ${the(names.part(facts.door))}, measured to the middle of its front; an arm reaches ${say(needed)}.`,
+    client: 'For a drink you would climb in.',
+    why: [
+      'From each door to the middle of the side that the box is used from, at three quarters of its height.',
+      `Nearest: ${the(names.part(facts.door))}, ${say(measured)}${facts.asideMm === 0 ? ', straight in' : `, of it ${say(Math.abs(facts.asideMm))} along the side`}.`,
+    ],
+  }),
+  'cold-behind': ({ fittings, measured, needed, facts }, names) => {
+    const [cold, ...between] = fittings.map((id) => the(names.fitting(id)))
     return {
-      title: 'The cold box is not reached from outside',
-      designer:
-        facts.door === undefined
-          ? `No arm reaches ${it} through a door: something stands between, or it lies too low or too high; the brief wants it within ${say(needed)}.`
-          : `${capital(it)} is ${say(measured)} from ${the(names.part(facts.door))}, measured to the middle of its front; an arm reaches ${say(needed)}.`,
-      client: 'For a drink you would climb in.',
+      title: 'Something stands before the cold box',
+      designer: `${capital(cold!)} is in reach of ${the(names.part(facts.door))}, but ${list(between)} ${between.length > 1 ? 'stand' : 'stands'} between.`,
+      client: `You would reach over ${list(between)} for a drink.`,
       why: [
-        'From each door, past nothing, to the middle of the side that the box is used from, at three quarters of its height.',
-        facts.door === undefined
-          ? 'No door leads to it so.'
-          : `Nearest: ${the(names.part(facts.door))}, ${say(measured)}${facts.asideMm === 0 ? ', straight in' : `, of it ${say(Math.abs(facts.asideMm ?? 0))} along the side`}.`,
+        `Between the doorway and the middle of its front, as wide as an arm: ${count(measured, { one: 'thing', many: 'things' })}; ${formatNumber(needed)} are to stand there.`,
       ],
     }
   },

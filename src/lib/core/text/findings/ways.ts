@@ -1,19 +1,18 @@
 import type { PassingPart } from '../../review'
+import { formatFigure } from '../../units'
 import { SERVICE_WORDS } from '../fitting-words'
 import { capital, count, list, PURPOSE_WORDS } from '../words'
 import { areMany, between, blockerName, the, wayTo, type SentencesFor } from './kit'
 
-const isBody = ([one, other]: readonly [PassingPart, PassingPart]): boolean => one !== other
-const passingPart = (parts: readonly [PassingPart, PassingPart]): string => (isBody(parts) ? 'body' : parts[0])
-const BREADTHS: Readonly<Record<PassingPart, string>> = {
-  shoulders: 'shoulder breadth 0.259',
-  hips: 'hip breadth 0.191',
-  legs: 'two feet 0.11',
+type Sides = readonly { readonly part: PassingPart; readonly mm: number }[]
+const isBody = (sides: Sides): boolean => new Set(sides.map(({ part }) => part)).size > 1
+const passing = (sides: Sides): string => (isBody(sides) ? 'body wants' : `${sides[0]?.part ?? 'shoulders'} want`)
+/** “Shoulders 477 mm, 0.259 of 1,840 mm stature”; of two parts each in its half. */
+const breadths = (sides: Sides, statureMm: number, say: (mm: number) => string): string => {
+  const one = ({ part, mm }: Sides[number]): string =>
+    `${part} ${say(mm)} (${formatFigure(mm / statureMm, 3)} of ${say(statureMm)} stature)`
+  return isBody(sides) ? `Half of ${sides.map(one).join(' and half of ')}` : capital(one(sides[0]!))
 }
-const breadthOf = (parts: readonly [PassingPart, PassingPart], stature: string): string =>
-  isBody(parts)
-    ? `Half of ${BREADTHS[parts[0]]} and half of ${BREADTHS[parts[1]]}, each × ${stature}`
-    : `${capital(BREADTHS[parts[0]])} × ${stature}`
 
 /** What rules about ways say. */
 export const WAYS_SENTENCES: SentencesFor<
@@ -40,13 +39,13 @@ export const WAYS_SENTENCES: SentencesFor<
   },
   'way-narrow': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Narrow way',
-    designer: `The way to ${wayTo(fittings, names)} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `the ${facts.person}, with wheelchair or walker, needs ${say(needed)}` : `the ${facts.person || 'tallest'}’s ${passingPart(facts.parts)} want${isBody(facts.parts) ? 's' : ''} ${say(needed)}`}.`,
+    designer: `The way to ${wayTo(fittings, names)} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `the ${facts.person}, with wheelchair or walker, needs ${say(needed)}` : `the ${facts.person || 'tallest'}’s ${passing(facts.sides)} ${say(needed)}`}.`,
     client: facts.aid
       ? `${capital(wayTo(fittings, names))} could not be reached with the wheelchair or walker.`
       : `You would go sideways to reach ${wayTo(fittings, names)}.`,
     why: [
-      `${facts.aid ? `A route of ${say(needed)}, as published` : `${breadthOf(facts.parts, say(facts.statureMm))} = ${say(needed)}`}; the widest way from the entrance is ${say(measured)} at its narrowest.`,
-      `Free from 150 mm above the floor to shoulder height; beside what ends below the hip only hips pass, below the knee only legs. To the ${list(facts.services.map((type) => SERVICE_WORDS[type]))}.`,
+      `${facts.aid ? `A route of ${say(needed)}, as published` : `${breadths(facts.sides, facts.statureMm, say)}: ${say(needed)}`}; the widest way from the entrance is ${say(measured)} at its narrowest.`,
+      `Free from ${say(facts.fromMm)} above the floor to shoulder height; beside what ends below the hip only hips pass, below the knee only legs. To the ${list(facts.services.map((type) => SERVICE_WORDS[type]))}.`,
     ],
   }),
   'way-shut': ({ fittings, measured, needed, purpose, facts }, names, say) => ({
@@ -57,14 +56,16 @@ export const WAYS_SENTENCES: SentencesFor<
         : `The way to ${wayTo(fittings, names)} narrows to ${say(measured)}${between(facts.between, names)}; below ${say(needed)} no one sidles past.`,
     client: `You could not get to ${wayTo(fittings, names)} ${PURPOSE_WORDS[purpose]}.`,
     why: [
-      `Widest way from any entrance, free from 150 mm above the floor to shoulder height: ${say(measured)}; at least ${say(facts.leastMm)} needed.`,
+      `Widest way from any entrance, free from ${say(facts.fromMm)} above the floor to shoulder height: ${say(measured)}; at least ${say(facts.leastMm)} needed.`,
     ],
   }),
   'turning-small': ({ measured, needed }, _names, say) => ({
     title: 'No room to turn',
     designer: `The largest free circle on the floor is ${say(measured)} across; the wheelchair turns in ${say(needed)}.`,
     client: `The wheelchair could not be turned round: ${say(needed - measured)} are missing.`,
-    why: [`Twice the largest distance from anything that stands on the floor, on a grid of 25 mm: ${say(measured)}.`],
+    why: [
+      `Twice the largest distance from anything that stands on the floor, sought to the millimetre: ${say(measured)}.`,
+    ],
   }),
   'no-passing': ({ measured, needed, facts }, _names, say) => ({
     title: 'No place to pass',
