@@ -228,6 +228,20 @@ describe('worktop-off, where two cook by turns', () => {
   })
 })
 
+describe('hob-beside, at a galley in one', () => {
+  it('is judged from where the hob is, at its right end', () => {
+    const beside = (x: number) =>
+      truck(
+        put('fit-a', 'galley', 1000, 'left-wall', { lengthMm: 1200 }),
+        put('fit-b', 'wardrobe', x, 'left-wall', { lengthMm: 400 }),
+      )
+    expect(first(beside(2300), 'hob-beside')).toMatchObject({ measured: 100, needed: 150, facts: { other: 'fit-b' } })
+    expect(found(beside(2350), 'hob-beside')).toEqual([])
+    // at its other end is the basin
+    expect(found(beside(590), 'hob-beside')).toEqual([])
+  })
+})
+
 describe('cloth', () => {
   const curtainAt = (x: number, ...more: Command[]): Job =>
     truck(...cookingAt(1000), put('fit-c', 'curtain', x, 'left-wall', { gatheredMm: 200 }), ...more)

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { block } from '../../geometry'
 import { PLINTH_MM, standAt, unitBoards, unitLines, unitParameters, unitSize, unitSolids, worktop } from '../base-unit'
 import { piece, TOP_MM } from '../boards'
 import { defineKind, type LocalService } from '../contract'
@@ -45,7 +46,11 @@ export const galley = defineKind({
   services: (p) => {
     const services: LocalService[] = [...worktop(p, between(p))]
     if (p.basin) services.push({ type: 'basin', quantity: 1, approach: 'stand' })
-    if (p.hob) services.push({ type: 'hob', quantity: 1, approach: 'stand' })
+    if (p.hob) {
+      const [right, back] = [p.lengthMm / 2, p.depthMm / 2]
+      const surface = block([right - HOB_MM, -back, p.worktopMm - 1], [right, back, p.worktopMm])
+      services.push({ type: 'hob', quantity: 1, approach: 'stand', surface })
+    }
     return services
   },
   features: (p) => {

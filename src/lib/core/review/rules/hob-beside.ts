@@ -5,6 +5,8 @@ import { shift } from '../ways-out'
 
 /** What burns, by kind: furniture of boards, cushions and bedding; metal boxes and tanks do not count. */
 const BURNS: ReadonlySet<string> = new Set(['sleeping', 'sitting', 'stowage'])
+/** What is cooked on inside the vehicle, over flames. */
+const INSIDE: ReadonlySet<string> = new Set(['galley', 'galley-hob', 'hob-loose'])
 /** How far over the hob a neighbour must stand to be in its heat. Common practice, no source. */
 const OVER_MM = 100
 
@@ -29,9 +31,12 @@ export const hobBeside = defineRule({
   check: ({ scene, parameters }) => {
     const splashbacks = scene.placed.filter(({ kind }) => kind.id === 'splashback')
     return scene.placed
-      .filter(({ kind, stance }) => kind.id === 'hob-loose' || (kind.id === 'galley-hob' && stance === 'cooking'))
       .flatMap((hob) => {
-        const flame = { ...hob.bounds, z: { min: hob.bounds.z.max, max: hob.bounds.z.max + OVER_MM } }
+        const service = INSIDE.has(hob.kind.id) ? hob.services.find(({ type }) => type === 'hob') : undefined
+        return service === undefined ? [] : [{ hob, top: service.surface ? prismBounds(service.surface) : hob.bounds }]
+      })
+      .flatMap(({ hob, top }) => {
+        const flame = { ...top, z: { min: top.z.max, max: top.z.max + OVER_MM } }
         const isShielded = splashbacks.some(({ bounds }) => boxGap(bounds, flame) < parameters.airMm)
         const heat = { ...flame, z: { min: flame.z.min, max: flame.z.min + parameters.clothMm } }
         return scene.placed.flatMap((other) => {
