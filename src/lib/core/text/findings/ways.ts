@@ -45,7 +45,7 @@ export const WAYS_SENTENCES: SentencesFor<
       : `You would go sideways to reach ${wayTo(fittings, names)}.`,
     why: [
       `${facts.aid ? `A route of ${say(needed)}, as published` : `${breadths(facts.sides, facts.statureMm, say)}: ${say(needed)}`}; the widest way from the entrance is ${say(measured)} at its narrowest.`,
-      `Free from ${say(facts.fromMm)} above the floor to shoulder height; beside what ends below the hip only hips pass, below the knee only legs. To the ${list(facts.services.map((type) => SERVICE_WORDS[type]))}.`,
+      `To the ${list(facts.services.map((type) => SERVICE_WORDS[type]))}, free from ${say(facts.fromMm)} above the floor to shoulder height; beside what ends below the hip only hips pass, below the knee only legs.`,
     ],
   }),
   'way-shut': ({ fittings, measured, needed, purpose, facts }, names, say) => ({
