@@ -28,6 +28,7 @@ import {
   type Polygon,
   type Prism,
 } from './index'
+import { HAIR_MM } from '../units'
 
 const coordinate = fc.integer({ min: -1000, max: 1000 })
 const size = fc.integer({ min: 1, max: 800 })
@@ -308,7 +309,7 @@ describe('widest path', () => {
         const high = Math.max(...polygon.map(([, y]) => y))
         const y = low + (high - low) * share
         const chord = chordAt(polygon, 1, y)!
-        expect(convexContains(polygon, [(chord.min + chord.max) / 2, y], 1e-6)).toBe(true)
+        expect(convexContains(polygon, [(chord.min + chord.max) / 2, y], HAIR_MM)).toBe(true)
         expect(convexContains(polygon, [chord.min - 1, y])).toBe(false)
         expect(convexContains(polygon, [chord.max + 1, y])).toBe(false)
         expect(chordAt(polygon, 1, high + 1)).toBeUndefined()

@@ -1,3 +1,4 @@
+import { HAIR_MM, TOUCH_MM } from '../units'
 import { span } from './span'
 import type { Polygon, Span, Vec2 } from './types'
 
@@ -79,24 +80,38 @@ export function convexContains(polygon: Polygon, point: Vec2, slackMm = 0): bool
   })
 }
 
-/** Where the line on which the coordinate of `axis` is `at` crosses a convex polygon, along the other one. */
+/**
+ * Where the line on which the coordinate of `axis` is `at` crosses a convex polygon, along the other one; undefined where it
+ * passes the polygon by more than a touch. At its very end, and a touch beyond, it answers as a hair inside: an edge that is
+ * level but for the last bit of a float counts whole, and what is asked there differs from what is asked beside it by no more
+ * than the polygon does.
+ */
 export function chordAt(polygon: Polygon, axis: 0 | 1, at: number): Span | undefined {
   const other = axis === 0 ? 1 : 0
+  const level = inwards(polygon, axis, at)
+  if (level === undefined) return undefined
   let min = Infinity
   let max = -Infinity
   for (let index = 0; index < polygon.length; index += 1) {
     const from = polygon[index]!
     const to = polygon[index + 1 === polygon.length ? 0 : index + 1]!
-    if ((at < from[axis] && at < to[axis]) || (at > from[axis] && at > to[axis])) continue
-    const level = from[axis] === to[axis]
-    const first = level
+    if ((level < from[axis] && level < to[axis]) || (level > from[axis] && level > to[axis])) continue
+    const isLevel = from[axis] === to[axis]
+    const first = isLevel
       ? from[other]
-      : from[other] + ((to[other] - from[other]) * (at - from[axis])) / (to[axis] - from[axis])
-    const last = level ? to[other] : first
+      : from[other] + ((to[other] - from[other]) * (level - from[axis])) / (to[axis] - from[axis])
+    const last = isLevel ? to[other] : first
     min = Math.min(min, first, last)
     max = Math.max(max, first, last)
   }
   return min <= max ? { min, max } : undefined
+}
+
+/** A coordinate at a polygon’s very end, or a touch beyond it, as a hair inside; undefined where it is further out. */
+function inwards(polygon: Polygon, axis: 0 | 1, at: number): number | undefined {
+  const { min, max } = polygonSpan(polygon, axis)
+  if (!(at >= min - TOUCH_MM && at <= max + TOUCH_MM)) return undefined
+  return max - min <= 2 * HAIR_MM ? (min + max) / 2 : Math.min(max - HAIR_MM, Math.max(min + HAIR_MM, at))
 }
 
 const ARC_STEPS_PER_QUARTER = 12

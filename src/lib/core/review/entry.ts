@@ -1,5 +1,5 @@
 import { prismBounds } from '../geometry'
-import { isDoor, outerRoof, type Scene } from '../scene'
+import { floorOverGround, isDoor, type Scene } from '../scene'
 
 /**
  * The steps that one takes from the ground to the lined floor, lowest first, mm; undefined where the body’s height over the
@@ -7,9 +7,10 @@ import { isDoor, outerRoof, type Scene } from '../scene'
  */
 export function entrySteps(scene: Scene): readonly number[] | undefined {
   const { shell, lining } = scene.interior
-  if (shell.outer === undefined || !shell.openings.some((opening) => opening.entrance && isDoor(opening)))
+  const floorMm = floorOverGround(scene.interior)
+  if (floorMm === undefined || !shell.openings.some((opening) => opening.entrance && isDoor(opening)))
     return undefined
-  const ground = outerRoof(scene.interior) - shell.outer.heightMm
+  const ground = -floorMm
   const treads = scene.placed
     .filter(({ kind, stance }) => kind.id === 'step' && stance === 'out')
     .flatMap(({ solids }) => solids.filter(({ id }) => id === 'tread').map(({ prism }) => prismBounds(prism).z.max))

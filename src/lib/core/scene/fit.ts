@@ -11,11 +11,11 @@ import {
 } from '../geometry'
 import { isInTheWay } from '../fittings'
 import { cabSpace, protrusionOf, type KeepOut, type Protrusion } from '../shell'
-import { TOUCH_MM } from '../units'
+import { HAIR_MM, TOUCH_MM } from '../units'
 import type { Placed, PlacedSolid, Scene } from './scene'
 
-/** How thick the front of a scribed part is taken to be when it is held against the shell. */
-const FRONT_MM = 1
+/** How thick the front of a scribed part is taken to be when it is held against the shell: as good as nothing. */
+const FRONT_MM = HAIR_MM
 
 /** A scribed part's front, which must stand whole: all of it but what the wall may cut. */
 function frontOf(solid: PlacedSolid, side: 'left' | 'right'): Prism {

@@ -1,6 +1,5 @@
 export {
   buildScene,
-  outerRoof,
   isAway,
   seatIn,
   stanceOf,
@@ -10,6 +9,7 @@ export {
   type PlacedSolid,
   type Scene,
 } from './scene'
+export { floorOverGround, outerHeight } from './outer-height'
 export { collisions, collisionsOf, outsideOf, type Collision } from './fit'
 export { freedomOf, type Blocker, type Freedom } from './free'
 export { beforeDoor, insideDoor, isDoor } from './doorway'
@@ -33,7 +33,8 @@ export { facing, figureClash, figuresOf, type FigureBody, type FigureClash } fro
 export { rectangleFits, stow, type Piece, type Size, type Stowed } from './stowage'
 export { carried, keptInside, nudged } from './move'
 export { snapsFor, type Snap, type SnapTo } from './snap'
-export { tapeOf, usableDepth, type TapeId, type TapeRow } from './tape'
+export { tapeLimits, tapeOf, typedOnTape, usableDepth, type TapeId, type TapeRow } from './tape'
+export { wallDistance, type MeasuredAt, type WallDistance } from './wall-distance'
 export {
   leaningBack,
   reclineFreedom,

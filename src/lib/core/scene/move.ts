@@ -15,13 +15,24 @@ export function nudged(seat: Seat, [dx, dy, dz]: Vec3): Seat {
   return { ...seat, along, across, up }
 }
 
-const reseated = (scene: Scene, plan: Plan, id: string, seat: Seat): Placed | undefined =>
-  buildScene(
-    scene.interior,
-    { ...plan, fittings: { ...plan.fittings, [id]: { ...plan.fittings[id]!, seat } } },
-    scene.modeId,
-    scene,
-  ).placed.find((placed) => placed.id === id)
+/** A fitting seated otherwise, in this mode only if it has a seat of its own in it, with the scene that it then stands in. */
+export function reseated(
+  scene: Scene,
+  plan: Plan,
+  id: string,
+  seat: Seat,
+): { readonly scene: Scene; readonly placed: Placed } | undefined {
+  const mode = plan.modes[scene.modeId]
+  const fitting = plan.fittings[id]
+  if (mode === undefined || fitting === undefined) return undefined
+  const there =
+    mode.seats?.[id] === undefined
+      ? { ...plan, fittings: { ...plan.fittings, [id]: { ...fitting, seat } } }
+      : { ...plan, modes: { ...plan.modes, [scene.modeId]: { ...mode, seats: { ...mode.seats, [id]: seat } } } }
+  const moved = buildScene(scene.interior, there, scene.modeId, scene)
+  const placed = moved.placed.find((one) => one.id === id)
+  return placed === undefined ? undefined : { scene: moved, placed }
+}
 
 /**
  * Moves a fitting by `delta` as a hand would: it is stopped by the wall it stands against, and one that is carried over
@@ -37,7 +48,7 @@ export function carried(scene: Scene, plan: Plan, placed: Placed, delta: Vec3): 
     if (side !== seat.across.from) {
       const flush: Seat = { ...nudged(seat, [dx, 0, dz]), across: { ...seat.across, from: side, mm: 0 } }
       const there = reseated(scene, plan, placed.id, flush)
-      const off = there === undefined ? 0 : Math.abs(there.placement.at[1]) - Math.abs(y)
+      const off = there === undefined ? 0 : Math.abs(there.placed.placement.at[1]) - Math.abs(y)
       moved = { ...flush, across: { ...flush.across, mm: Math.round(off) } }
     }
     // what hangs on the outside of the wall stays out there

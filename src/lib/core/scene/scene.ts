@@ -15,6 +15,7 @@ import {
   type Placement,
   type Polygon,
   type Prism,
+  type Span,
   type Turn,
   type Vec2,
   type Vec3,
@@ -35,9 +36,11 @@ import {
   type Task,
 } from '../fittings'
 import type { Figure, Fitting, Mode, Plan } from '../job'
-import { liningTop, lowestRoof, wallReach, wallTop, type Interior } from '../shell'
+import { heightsAt, liningTop, lowestRoof, wallTop, type Interior } from '../shell'
 import { TOUCH_MM } from '../units'
 import { beforeDoor } from './doorway'
+import { outerRoof, outerRoofOver } from './outer-height'
+import { wallDistance, type MeasuredAt, type WallDistance } from './wall-distance'
 
 export interface PlacedSolid {
   readonly id: string
@@ -87,6 +90,8 @@ export interface Placed {
   readonly placement: Placement
   /** The wall that its back is cut to, if it stands flush against one. */
   readonly scribedTo: 'left' | 'right' | undefined
+  /** Where its distance from a wall is taken. */
+  readonly measuredAt: MeasuredAt
   readonly bounds: Box
   readonly solids: readonly PlacedSolid[]
   /** Those of its solids that stand in the way of others inside the body. */
@@ -135,57 +140,19 @@ function extents(fitting: Fitting, seat: Seat): Vec3 {
   return turned ? [depthMm, lengthMm, heightMm] : [lengthMm, depthMm, heightMm]
 }
 
-interface Wall {
-  readonly side: 'left' | 'right'
-  readonly referenceMm: number
-  readonly wideMm: number
-}
+/** Up to where a body’s walls stand on both sides all along. */
+const knownTops = new WeakMap<Interior, number>()
 
-/** How far the wall behind a fitting is out, at the height that its depth is measured from and at its widest. */
-function wallBehind(
-  interior: Interior,
-  side: 'left' | 'right',
-  along: { min: number; max: number },
-  z0: number,
-  z1: number,
-  scribedAt: 'top' | 'bottom' | undefined,
-): Wall {
-  const floor = liningTop(interior, along.min)
-  const cap = topsOf(interior).sectionMm
-  const low = clamp(z0, floor, cap - 1)
-  const high = clamp(z1, low + 1, cap)
-  const whole = wallReach(interior, side, along, { min: low, max: high })
-  const at = scribedAt === 'top' ? high : low
-  const reference = scribedAt === undefined ? whole : wallReach(interior, side, along, { min: at, max: at })
-  if (whole === undefined || reference === undefined) throw new RangeError(`no wall between ${low} and ${high}`)
-  return { side, referenceMm: reference.tightMm, wideMm: whole.wideMm }
-}
-
-/** How far below its highest point a section still has walls to measure between. */
-const BELOW_PEAK_MM = 2
-
-/** The highest point of a body’s lowest section, and up to where its walls stand on both sides all along. */
-interface Tops {
-  readonly sectionMm: number
-  readonly wallMm: number
-}
-
-const knownTops = new WeakMap<Interior, Tops>()
-
-function topsOf(interior: Interior): Tops {
+function wallTopOf(interior: Interior): number {
   const known = knownTops.get(interior)
   if (known !== undefined) return known
-  const peak = (polygon: readonly Vec2[]): number => Math.max(...polygon.map((corner) => corner[1])) - BELOW_PEAK_MM
-  const tops = {
-    sectionMm: Math.min(...interior.sections.map(({ polygon }) => peak(polygon))),
-    wallMm: wallTop(interior),
-  }
-  knownTops.set(interior, tops)
-  return tops
+  const top = wallTop(interior)
+  knownTops.set(interior, top)
+  return top
 }
 
 /** Depth in y that a turned footprint's scribed back may grow by. */
-const growBack = (solid: Prism, wall: Wall): Prism => {
+const growBack = (solid: Prism, wall: WallDistance): Prism => {
   if (solid.axis === 'x') return solid
   const sign = wall.side === 'left' ? 1 : -1
   if (solid.axis === 'y') {
@@ -212,12 +179,25 @@ interface Anchors {
   readonly frontMm: number | undefined
 }
 
-function place(
-  interior: Interior,
-  fitting: Fitting,
-  seat: Seat,
-  { topMm, frontMm }: Anchors,
-): { placement: Placement; wall: Wall | undefined } {
+/** Where a kind’s distance from a wall is taken, seated so. */
+function measuredAtOf(kind: FittingKind, fitting: Fitting, seat: Seat): MeasuredAt {
+  const scribes =
+    seat.turn === 0 && kind.solids(fitting.parameters, kind.stances[0]).some((solid) => solid.fit === 'scribed')
+  return scribes ? kind.scribedAt : 'closest'
+}
+
+/** Between what edges the roof stops a thing that hangs from it: by a wall its inner one, as its back is the wall’s matter. */
+export const hungBetween = ({ across: { from } }: Seat, { min, max }: Span): Span =>
+  from === 'left-wall' ? { min, max: min } : from === 'right-wall' ? { min: max, max } : { min, max }
+
+interface Position {
+  readonly placement: Placement
+  readonly measuredAt: MeasuredAt
+  /** The wall that its back is cut to, where it stands flush against one. */
+  readonly wall: WallDistance | undefined
+}
+
+function place(interior: Interior, fitting: Fitting, seat: Seat, { topMm, frontMm }: Anchors): Position {
   const kind = kindOf(fitting.kind)
   const [length, depth, height] = extents(fitting, seat)
   const { min: rear, max: front } = interior.xSpan
@@ -226,15 +206,15 @@ function place(
     seat.along.from === 'bulkhead'
       ? front - alongMm - length
       : (seat.along.from === 'after' ? (frontMm ?? rear) : rear) + alongMm
-  const along = { min: clamp(x0, rear, front), max: clamp(x0 + length, rear, front) }
+  const along = { min: x0, max: x0 + length }
   const floor = liningTop(interior, clamp(x0 + length / 2, rear, front))
-  const scribes =
-    seat.turn === 0 && kind.solids(fitting.parameters, kind.stances[0]).some((solid) => solid.fit === 'scribed')
+  const measuredAt = measuredAtOf(kind, fitting, seat)
   const side = seat.across.from === 'centreline' ? undefined : seat.across.from === 'left-wall' ? 'left' : 'right'
 
-  const sideways = (z0: number): { y: number; wall: Wall | undefined } => {
+  const sideways = (z0: number): { y: number; wall: WallDistance | undefined } => {
     if (side === undefined) return { y: seat.across.mm, wall: undefined }
-    const wall = wallBehind(interior, side, along, z0, z0 + height, scribes ? kind.scribedAt : undefined)
+    const wall = wallDistance(interior, side, along, { min: z0, max: z0 + height }, measuredAt)
+    if (wall === undefined) throw new RangeError(`no ${side} wall from ${z0} to ${z0 + height}`)
     const toWall = wall.referenceMm - seat.across.mm - depth / 2
     return { y: side === 'left' ? toWall : -toWall, wall }
   }
@@ -243,30 +223,50 @@ function place(
   if (seat.up.from === 'floor') z0 = floor + seat.up.mm
   else if (seat.up.from === 'top-of') z0 = (topMm ?? floor) + seat.up.mm
   else if (seat.up.from === 'under-floor') z0 = -seat.up.mm - height
-  else if (seat.up.from === 'on-roof') z0 = outerRoof(interior) + seat.up.mm
-  else {
-    // Where the roof is depends on how far out the wall lets the fitting go, and that on its height: three rounds settle it.
-    const peak = Math.max(...interior.sections[0]!.polygon.map((corner) => corner[1]))
-    z0 = peak - seat.up.mm - height
-    for (let round = 0; round < 3; round += 1) {
-      const { y } = sideways(z0)
-      const edges =
-        side === undefined ? [y - depth / 2, y + depth / 2] : side === 'left' ? [y - depth / 2] : [y + depth / 2]
-      const across = { min: Math.min(...edges), max: Math.max(...edges) }
-      z0 = (lowestRoof(interior, along, across) ?? peak) - seat.up.mm - height
+  else if (seat.up.from === 'on-roof') {
+    const { y } = sideways(outerRoof(interior))
+    z0 = outerRoofOver(interior, along, { min: y - depth / 2, max: y + depth / 2 }) + seat.up.mm
+  } else {
+    const within = { min: clamp(along.min, rear, front), max: clamp(along.max, rear, front) }
+    const peak = Math.max(...interior.sections.flatMap(({ polygon }) => polygon.map((corner) => corner[1])))
+    const underRoof = (at: number): number => {
+      const { y } = sideways(at)
+      const across = hungBetween(seat, { min: y - depth / 2, max: y + depth / 2 })
+      return (lowestRoof(interior, within, across) ?? peak) - seat.up.mm - height
     }
+    z0 = settled(underRoof, floor - height, peak - seat.up.mm - height)
   }
   const { y, wall } = sideways(z0)
-  const flush = scribes && seat.across.mm <= TOUCH_MM
+  const flush = measuredAt !== 'closest' && seat.across.mm <= TOUCH_MM
   return {
     placement: { at: [x0 + length / 2, y, z0], turn: vehicleTurn(seat), mirrored: seat.mirrored },
+    measuredAt,
     wall: flush ? wall : undefined,
   }
 }
 
-/** Top of the bare roof, at its highest: what stands on the roof stands on spacers. */
-export const outerRoof = ({ sections, lining }: Interior): number =>
-  Math.max(...sections.flatMap(({ polygon }) => polygon.map((corner) => corner[1]))) + lining.roofMm
+const SETTLED_MM = 0.001
+const MOST_ROUNDS = 60
+
+/**
+ * The height at which a thing hangs from the roof: how high that is depends on how far out the wall lets it go, and that on its
+ * height. Where going from one to the other does not come to rest, the range between `low` and `high` is halved.
+ */
+function settled(hangsAt: (z: number) => number, low: number, high: number): number {
+  let z = high
+  for (let round = 0; round < 6; round += 1) {
+    const next = hangsAt(z)
+    if (Math.abs(next - z) < SETTLED_MM) return next
+    z = next
+  }
+  let [under, over] = [low, high]
+  for (let round = 0; round < MOST_ROUNDS && over - under > SETTLED_MM; round += 1) {
+    const middle = (under + over) / 2
+    if (hangsAt(middle) >= middle) under = middle
+    else over = middle
+  }
+  return under
+}
 
 function placeClearance(
   interior: Interior,
@@ -275,7 +275,7 @@ function placeClearance(
   floorMm: number,
 ): PlacedClearance {
   // in a low body one kneels or stoops: above the walls the roof curves in, and there is no room to ask for
-  const highest = Math.max(floorMm, topsOf(interior).wallMm)
+  const highest = Math.max(floorMm, wallTopOf(interior))
   const upTo = (amount: number): Prism => {
     const placed = placePrism(placement, clearance.upTo(amount))
     if (!clearance.fromFloor || placed.axis !== 'z') return placed
@@ -338,6 +338,14 @@ function placeService(
   }
 }
 
+/** Whether the middle of a part lies in the load space: what is made to hang outside, but stands indoors, is a thing like others. */
+function isIndoors(interior: Interior, solid: Prism): boolean {
+  const { x, y, z } = prismBounds(solid)
+  const at = clamp(spanMiddle(x), interior.xSpan.min, interior.xSpan.max)
+  const heights = heightsAt(interior, at, spanMiddle(y))
+  return at === spanMiddle(x) && heights !== undefined && heights.min < spanMiddle(z) && spanMiddle(z) < heights.max
+}
+
 function resolveOne(
   interior: Interior,
   id: string,
@@ -347,12 +355,12 @@ function resolveOne(
   anchors: Anchors,
 ): Placed {
   const kind = kindOf(fitting.kind)
-  const { placement, wall } = place(interior, fitting, seat, anchors)
+  const { placement, measuredAt, wall } = place(interior, fitting, seat, anchors)
   const solids = kind.solids(fitting.parameters, stance).map((solid): PlacedSolid => {
     const prism = placePrism(placement, solid.prism)
     return {
       id: solid.id,
-      fit: solid.fit,
+      fit: solid.fit === 'outside' && isIndoors(interior, prism) ? 'rigid' : solid.fit,
       prism: solid.fit === 'scribed' && wall !== undefined ? growBack(prism, wall) : prism,
     }
   })
@@ -365,6 +373,7 @@ function resolveOne(
     placement,
     seat,
     scribedTo: wall?.side,
+    measuredAt,
     // what is put away has no body left: it is where it would stand
     bounds:
       solids.length > 0

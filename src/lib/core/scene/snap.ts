@@ -1,7 +1,8 @@
 import { prismBounds, sharedLength, spanMiddle, type Box, type Span } from '../geometry'
-import { heightsAt, liningTop, wallReach, wallTop } from '../shell'
+import { heightsAt, liningTop } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, Scene } from './scene'
+import { wallDistance } from './wall-distance'
 
 /** What an edge was drawn to. */
 export type SnapTo =
@@ -86,11 +87,8 @@ function linesFor(
   const middle = spanMiddle(moved.x)
   if (axis === 'y') {
     for (const side of ['left', 'right'] as const) {
-      const reach = wallReach(interior, side, moved.x, {
-        min: moved.z.min,
-        max: Math.max(moved.z.min, Math.min(moved.z.max, 1500, wallTop(interior))),
-      })
-      if (reach !== undefined) lines.push({ at: side === 'left' ? reach.tightMm : -reach.tightMm, to: wall(side) })
+      const reach = wallDistance(interior, side, moved.x, moved.z, placed.measuredAt)?.referenceMm
+      if (reach !== undefined) lines.push({ at: side === 'left' ? reach : -reach, to: wall(side) })
     }
   }
   if (axis === 'z') {

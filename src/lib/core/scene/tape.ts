@@ -1,7 +1,11 @@
-import { sharedLength, spanMiddle, type Vec3 } from '../geometry'
-import { heightsAt, liningTop, wallReach } from '../shell'
+import type { Seat } from '../fittings'
+import { clamp, sharedLength, spanMiddle, type Span, type Vec3 } from '../geometry'
+import type { Plan } from '../job'
+import { heightsAt, liningTop, lowestRoof, wallReach, type Interior } from '../shell'
 import { TOUCH_MM } from '../units'
-import type { Placed, Scene } from './scene'
+import { nudged, reseated } from './move'
+import { hungBetween, type Placed, type Scene } from './scene'
+import { wallDistance } from './wall-distance'
 
 export type TapeId =
   'rear' | 'front' | 'left' | 'right' | 'floor' | 'ceiling' | 'behind' | 'ahead' | 'beside-left' | 'beside-right'
@@ -12,9 +16,14 @@ export interface TapeRow {
   readonly mm: number
   /** To what it is measured, for neighbours. */
   readonly neighbourId?: string
+  /** Walls: at which height it is taken, in z above the bare load floor. */
+  readonly atMm?: number
   /** Moving the fitting along this direction by 1 mm lengthens the distance by 1 mm. */
   readonly grows: Vec3
 }
+
+/** Seats are kept in tenths of a millimetre: so near a tape reads what was typed. */
+const READ_MM = 0.06
 
 /** Room between two things counts as a distance between neighbours up to this; beyond, nobody measures it. */
 const NEIGHBOUR_MM = 2500
@@ -40,7 +49,7 @@ function neighbours(scene: Scene, placed: Placed): readonly TapeRow[] {
   return [...nearest.values()]
 }
 
-/** The tape of a fitting: from the rear sill and the bulkhead, from each wall at its own height, from floor and ceiling, to its neighbours. */
+/** The tape of a fitting: from the rear sill and the bulkhead, from each wall at the height that its row names, from floor and ceiling, to its neighbours. */
 export function tapeOf(scene: Scene, placed: Placed): readonly TapeRow[] {
   const { interior } = scene
   const { x, y, z } = placed.bounds
@@ -48,24 +57,93 @@ export function tapeOf(scene: Scene, placed: Placed): readonly TapeRow[] {
     { id: 'rear', mm: x.min - interior.xSpan.min, grows: [1, 0, 0] },
     { id: 'front', mm: interior.xSpan.max - x.max, grows: [-1, 0, 0] },
   ]
-  const along = {
-    min: Math.max(x.min, interior.xSpan.min),
-    max: Math.max(x.min + 1, Math.min(x.max, interior.xSpan.max)),
+  for (const side of ['left', 'right'] as const) {
+    const wall = wallDistance(interior, side, x, z, placed.measuredAt)
+    if (wall === undefined) continue
+    const gap = side === 'left' ? wall.referenceMm - y.max : y.min + wall.referenceMm
+    rows.push({
+      id: side,
+      mm: placed.scribedTo === side ? 0 : gap,
+      grows: side === 'left' ? [0, -1, 0] : [0, 1, 0],
+      atMm: wall.atMm,
+    })
   }
   const floor = liningTop(interior, spanMiddle(x))
-  const height = Math.max(z.min, floor)
-  const wall = (side: 'left' | 'right') => wallReach(interior, side, along, { min: height, max: height })?.tightMm
-  const left = wall('left')
-  const right = wall('right')
-  if (left !== undefined)
-    rows.push({ id: 'left', mm: placed.scribedTo === 'left' ? 0 : left - y.max, grows: [0, -1, 0] })
-  if (right !== undefined)
-    rows.push({ id: 'right', mm: placed.scribedTo === 'right' ? 0 : y.min + right, grows: [0, 1, 0] })
   rows.push({ id: 'floor', mm: z.min - floor, grows: [0, 0, 1] })
-  const heights = heightsAt(interior, spanMiddle(x), spanMiddle(y))
-  if (heights !== undefined) rows.push({ id: 'ceiling', mm: heights.max - z.max, grows: [0, 0, -1] })
+  const roof = roofOver(interior, placed)
+  if (roof !== undefined) rows.push({ id: 'ceiling', mm: roof - z.max, grows: [0, 0, -1] })
   return [...rows, ...neighbours(scene, placed)]
 }
+
+/** The roof over a fitting: where what hangs from it is hung, else over its middle. */
+function roofOver(interior: Interior, { bounds: { x, y }, seat }: Placed): number | undefined {
+  const { min, max } = interior.xSpan
+  const along = { min: clamp(x.min, min, max), max: clamp(x.max, min, max) }
+  const hung = seat.up.from === 'roof' ? lowestRoof(interior, along, hungBetween(seat, y)) : undefined
+  return hung ?? heightsAt(interior, spanMiddle(along), spanMiddle(y))?.max
+}
+
+/** What may be typed on the tape: a thing further off than this is in no vehicle. */
+export const TAPE_LIMITS: Record<'x' | 'y' | 'z', Span> = {
+  x: { min: -2500, max: 14_000 },
+  y: { min: -1500, max: 2600 },
+  z: { min: -1500, max: 4000 },
+}
+
+export const tapeLimits = ({ grows: [x, y] }: TapeRow): Span => TAPE_LIMITS[x !== 0 ? 'x' : y !== 0 ? 'y' : 'z']
+
+const MOST_ROUNDS = 6
+/** How far off, and in what steps, a place that reads so is looked for where going straight there does not come to rest. */
+const SEARCH_MM = 2000
+const SEARCH_STEP_MM = 20
+const HALVINGS = 24
+
+/**
+ * The seat at which a distance of the tape reads what was typed; undefined where none does. Anchors stay. Where moving one way
+ * moves a fitting another way too (what hangs from a curved roof rises as it goes inboard), it is moved again until the tape reads so
+ * to a twentieth of a millimetre.
+ * @throws RangeError if the distance is none that a tape can show.
+ */
+export function typedOnTape(scene: Scene, plan: Plan, placed: Placed, row: TapeRow, mm: number): Seat | undefined {
+  const limits = tapeLimits(row)
+  if (!(mm >= limits.min && mm <= limits.max))
+    throw new RangeError(`a tape shows from ${limits.min} to ${limits.max} mm, not ${mm}`)
+  const movedBy = (by: number): Seat =>
+    nudged(placed.seat, [row.grows[0] * by, row.grows[1] * by, row.grows[2] * by])
+  /** By how much the tape then reads too much. */
+  const offBy = (by: number): number => {
+    const there = reseated(scene, plan, placed.id, movedBy(by))
+    const now = there === undefined ? undefined : tapeOf(there.scene, there.placed).find((one) => isSame(one, row))
+    return now === undefined ? NaN : now.mm - mm
+  }
+  let by = mm - row.mm
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    const off = offBy(by)
+    if (Math.abs(off) <= READ_MM) return movedBy(by)
+    if (Number.isNaN(off)) break
+    by -= off
+  }
+  // nearest first, so that it goes no further than it must
+  for (let out = 0; out < SEARCH_MM; out += SEARCH_STEP_MM) {
+    for (const [from, to] of [
+      [out, out + SEARCH_STEP_MM],
+      [-out, -out - SEARCH_STEP_MM],
+    ] as const) {
+      let [low, high] = [from, to]
+      const start = offBy(low)
+      if (!(start * offBy(high) <= 0)) continue
+      for (let halving = 0; halving < HALVINGS; halving += 1) {
+        const middle = (low + high) / 2
+        if (start * offBy(middle) > 0) low = middle
+        else high = middle
+      }
+      for (const end of [low, high]) if (Math.abs(offBy(end)) <= READ_MM) return movedBy(end)
+    }
+  }
+  return undefined
+}
+
+const isSame = (a: TapeRow, b: TapeRow): boolean => a.id === b.id && a.neighbourId === b.neighbourId
 
 /** The depth that a scribed part has left at a height: from its front to the wall. */
 export function usableDepth(scene: Scene, placed: Placed, zMm: number): number | undefined {

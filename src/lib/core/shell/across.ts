@@ -1,6 +1,7 @@
 import type { Span } from '../geometry'
 import type { Interior } from './interior'
-import { clearWidth, knots, wallReach } from './questions'
+import { knots } from './knots'
+import { clearWidth, wallReach } from './walls'
 
 const SEARCH_MM = 10
 const SEARCH_ROUNDS = 30

@@ -2,7 +2,8 @@ import { prismsOverlap, spanLength, type Polygon, type Prism, type Vec2 } from '
 import { TOUCH_MM } from '../units'
 import type { Interior } from './interior'
 import { protrusionOf } from './inside'
-import { clearWidth, heightsAt, liningTop } from './questions'
+import { heightsAt, liningTop } from './heights'
+import { clearWidth } from './walls'
 import type { Opening } from './shape'
 
 export interface Board {

@@ -1,6 +1,7 @@
 import type { Box, Span } from '../geometry'
 import type { Interior } from './interior'
-import { heightsAt, wallsAt } from './questions'
+import { heightsAt } from './heights'
+import { wallsAt } from './walls'
 
 /** The cab as far as it is open to the load space, from the bulkhead on; undefined where it is not, or not known. */
 export function cabSpace({ shell: { cab, bulkhead } }: Interior): Box | undefined {

@@ -3,7 +3,8 @@ import type { Span } from '../geometry'
 import { idSchema, type Opening, type Shell } from './shape'
 
 const mm = (min: number, max: number) => z.number().min(min).max(max)
-const along = { fromMm: mm(-500, 14_000), toMm: mm(-500, 14_000) }
+/** Along the body, or across it at the rear: `changeFaults` holds them against the body. */
+const along = { fromMm: mm(-1250, 14_000), toMm: mm(-1250, 14_000) }
 
 const flare = z.looseObject({
   kind: z.literal('flare'),
@@ -107,31 +108,39 @@ export const CHANGE_STEP: Record<BodyChangeKind, 'before-lining' | 'before-floor
   'window-blanked': 'before-lining',
 }
 
-/** Room that a change adds beyond the body's own faces. */
-export type Pocket =
-  | {
-      readonly kind: 'wall'
-      readonly side: 'left' | 'right'
-      readonly x: Span
-      readonly z: Span
-      readonly byMm: number
-    }
-  | { readonly kind: 'roof'; readonly x: Span; readonly y: Span; readonly byMm: number }
-
-const CURVE_STRIPS = 5
-
-/** The strips of a raised roof across, each as high as the curve is at its outer edge: never more than there is. */
-function roofStrips(halfMm: number, riseMm: number, shape: (typeof ROOF_SHAPES)[number]): readonly [number, number][] {
-  if (shape === 'straight') return [[halfMm, riseMm]]
-  return Array.from({ length: CURVE_STRIPS }, (_, index): [number, number] => {
-    const share = (index + 1) / CURVE_STRIPS
-    return [halfMm * share, riseMm * (1 - (share * share) / 2)]
-  })
+/** Room that a flare adds beyond a wall’s own face, in the vehicle frame. */
+export interface WallPocket {
+  readonly kind: 'wall'
+  readonly side: 'left' | 'right'
+  readonly x: Span
+  readonly z: Span
+  readonly byMm: number
 }
+
+/** Room that a raised roof adds over the body’s own, round the centreline: so much in the middle, so much at its edges. */
+export interface RoofPocket {
+  readonly kind: 'roof'
+  readonly x: Span
+  readonly y: Span
+  readonly byMm: number
+  readonly edgeMm: number
+}
+
+/** Room that a change adds beyond the body’s own faces. */
+export type Pocket = WallPocket | RoofPocket
+
+/** How far a raised roof lies over the body’s own at a distance from the centreline within it, mm: a parabola, or level. */
+export function riseAt({ y, byMm, edgeMm }: RoofPocket, yMm: number): number {
+  const share = Math.min(1, Math.abs(yMm) / y.max)
+  return byMm - (byMm - edgeMm) * share * share
+}
+
+/** A raised roof that is curved falls to this share of its rise at its outer edges. */
+const EDGE_SHARE = 0.5
 
 /**
  * What a change adds to the inside of a body lined by `wallMm` on its walls: a pocket is lined too, so its sides come in by
- * as much. Roofs come as strips from the middle outward, each wider and lower than the one before.
+ * as much.
  */
 export function pocketsOf(changes: BodyChanges, wallMm: number): readonly Pocket[] {
   const inset = (from: number, to: number): Span | undefined =>
@@ -144,14 +153,18 @@ export function pocketsOf(changes: BodyChanges, wallMm: number): readonly Pocket
       const z = inset(change.bottomMm, change.topMm)
       return z === undefined ? [] : [{ kind: 'wall', side: change.side, x, z, byMm: change.depthMm }]
     }
-    const half = change.widthMm / 2 - wallMm
+    const outer = change.widthMm / 2
+    const half = outer - wallMm
     if (!(half > 0)) return []
-    return roofStrips(half, change.riseMm, change.shape).map(([reach, byMm]) => ({
+    const whole: RoofPocket = {
       kind: 'roof',
       x,
-      y: { min: -reach, max: reach },
-      byMm,
-    }))
+      y: { min: -outer, max: outer },
+      byMm: change.riseMm,
+      edgeMm: change.shape === 'straight' ? change.riseMm : change.riseMm * EDGE_SHARE,
+    }
+    // the curve is the skin’s, from edge to edge: its lined sides stand further in, where it is higher
+    return [{ ...whole, y: { min: -half, max: half }, edgeMm: riseAt(whole, half) }]
   })
 }
 

@@ -38,12 +38,15 @@ export {
   ROOF_SHAPES,
   type BodyChange,
   type BodyChangeKind,
+  riseAt,
   type BodyChanges,
   type Pocket,
+  type RoofPocket,
 } from './changes'
 export {
   bareInterior,
   bareOf,
+  faceOf,
   interiorOf,
   NO_LINING,
   offsetSection,
@@ -53,21 +56,12 @@ export {
   type KeepOut,
   type Section,
 } from './interior'
-export {
-  clearWidth,
-  heightsAt,
-  jambs,
-  knots,
-  liningTop,
-  lowestRoof,
-  outlineAt,
-  partsInside,
-  wallReach,
-  wallTop,
-  wallsAt,
-  worstProtrusion,
-  type Protrusion,
-} from './questions'
+export { heightsAt, liningTop, lowestRoof } from './heights'
+export { knots } from './knots'
+export { outlineAt, partsInside } from './outline'
+export { worstProtrusion, type Protrusion } from './protrusion'
+export { mostOut, piecesOf, stepsAt } from './steps'
+export { clearWidth, freeAcross, jambs, wallReach, wallsAt, wallTop, type WallReach } from './walls'
 export { mostHeadroomMm } from './most-headroom'
 export { cabSpace, heightThere, isAhead, noCabBecause, widthThere } from './cab'
 export { depthAt, widestAcross } from './across'

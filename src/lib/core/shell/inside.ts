@@ -1,7 +1,7 @@
 import { prismBounds, type Box, type Prism, type Span } from '../geometry'
 import { TOUCH_MM } from '../units'
 import type { Interior } from './interior'
-import { worstProtrusion, type Protrusion } from './questions'
+import { worstProtrusion, type Protrusion } from './protrusion'
 
 /** What the hot loop below reads of an interior, laid out as plain rows of numbers. */
 interface Rows {

@@ -1,4 +1,4 @@
-import { boxPrism, boxOf, clipHalfPlane, lerp, span, type Polygon, type Prism, type Span, type Vec2 } from '../geometry'
+import { boxPrism, boxOf, clamp, clipHalfPlane, lerp, span, type Polygon, type Prism, type Span, type Vec2 } from '../geometry'
 import { changedShell, NO_CHANGES, pocketsOf, type BodyChanges, type Pocket } from './changes'
 import type { Lining } from './lining'
 import { fullSection, type Shell } from './shape'
@@ -27,7 +27,7 @@ export interface Interior {
   /** From the rear door's inner face to the bulkhead, or to its lining where there is no way through. */
   readonly xSpan: Span
   readonly sections: readonly Section[]
-  /** For each edge of a section (from its corner k to the next), the face that it belongs to. */
+  /** For each edge of a section (from its corner k to the next), the face that it is called, by its slope at the middle station. */
   readonly faces: readonly Face[]
   readonly keepOuts: readonly KeepOut[]
   /** Room that flares and a raised roof add beyond the faces. */
@@ -36,19 +36,30 @@ export interface Interior {
 
 export const NO_LINING: Lining = { floorMm: 0, wallMm: 0, roofMm: 0 }
 
-const FACE_LIMIT = Math.SQRT1_2
+/** A face within 45° of level is floor or roof, else a wall. */
+const DIVIDE_DEG = 45
+/** So close to 45° a face is lined partly as the one, partly as the other, so that no answer hangs on the last bit of a slope. */
+const BLEND_DEG = 0.5
+
+/** How steeply an edge leans, degrees from level: 90 an upright wall, 0 a floor or roof; and whether it faces down. */
+function leanOf(from: Vec2, to: Vec2): { readonly deg: number; readonly faces: 'up' | 'down' } {
+  const [dy, dz] = [to[0] - from[0], to[1] - from[1]]
+  return { deg: (Math.atan2(Math.abs(dz), Math.abs(dy)) * 180) / Math.PI, faces: dy > 0 ? 'up' : 'down' }
+}
 
 /** Which face an edge is: within 45° of level it is floor or roof, else a wall. */
-function faceOf(from: Vec2, to: Vec2): Face {
-  const length = Math.hypot(to[0] - from[0], to[1] - from[1])
-  const inwardZ = length === 0 ? 0 : (to[0] - from[0]) / length
-  if (inwardZ > FACE_LIMIT) return 'floor'
-  if (inwardZ < -FACE_LIMIT) return 'roof'
+export function faceOf(from: Vec2, to: Vec2): Face {
+  const { deg, faces } = leanOf(from, to)
+  if (deg < DIVIDE_DEG && (from[0] !== to[0] || from[1] !== to[1])) return faces === 'up' ? 'floor' : 'roof'
   return from[0] + to[0] > 0 ? 'wall-left' : 'wall-right'
 }
 
-const thicknessOf = (face: Face, lining: Lining): number =>
-  face === 'floor' ? lining.floorMm : face === 'roof' ? lining.roofMm : lining.wallMm
+/** What the lining takes from an edge, square to it, by the edge’s own slope. */
+function takenFrom(from: Vec2, to: Vec2, { floorMm, wallMm, roofMm }: Lining): number {
+  const { deg, faces } = leanOf(from, to)
+  const wall = clamp((deg - (DIVIDE_DEG - BLEND_DEG)) / (2 * BLEND_DEG), 0, 1)
+  return lerp(faces === 'up' ? floorMm : roofMm, wallMm, wall)
+}
 
 /** Ribs are part of the lining's thickness: where it is thinner than they stand proud, they are what one meets. */
 const overRibs = (lining: Lining, ribs: Shell['ribs']): Lining => ({
@@ -131,7 +142,7 @@ function nearest(outline: Polygon, wanted: Vec2): Vec2 {
 
 /**
  * The space left by a lining, or by the ribs where they stand further in than it. Floor, wall and roof linings apply to
- * the faces by their slope (45° divides), the wall lining also to a closed bulkhead and to the sides of a flare or raised
+ * the faces of each station by their own slope (45° divides), the wall lining also to a closed bulkhead and to the sides of a flare or raised
  * roof; doors and keep-outs are taken as measured, without lining.
  * @throws RangeError if the lining leaves nothing.
  */
@@ -147,20 +158,20 @@ export const bareOf = ({ shell, changes }: Interior): Interior => spaceWithin(sh
 
 function spaceWithin(shell: Shell, lining: Lining, taken: Lining, changes: BodyChanges): Interior {
   const bare = shell.stations.map((station) => fullSection(station.left, station.right ?? station.left))
+  const next = (polygon: Polygon, index: number): Vec2 => polygon[(index + 1) % polygon.length]!
   const middle = bare[Math.floor(bare.length / 2)]!
-  const faces = middle.map((from, index) => faceOf(from, middle[(index + 1) % middle.length]!))
-  const thickness = faces.map((face) => thicknessOf(face, taken))
   const front = shell.bulkhead.xMm - (shell.bulkhead.wayThrough ? 0 : taken.wallMm)
   return {
     shell,
     lining,
     changes,
     xSpan: span(Math.max(0, shell.stations[0]!.xMm), front),
-    sections: shell.stations.map((station, index) => ({
-      xMm: station.xMm,
-      polygon: offsetSection(bare[index]!, thickness),
-    })),
-    faces,
+    sections: shell.stations.map(({ xMm }, index) => {
+      const polygon = bare[index]!
+      const thickness = polygon.map((from, edge) => takenFrom(from, next(polygon, edge), taken))
+      return { xMm, polygon: offsetSection(polygon, thickness) }
+    }),
+    faces: middle.map((from, edge) => faceOf(from, next(middle, edge))),
     keepOuts: shell.keepOuts.map(({ id, label, notchable, from, to }) => ({
       id,
       label,

@@ -1,6 +1,6 @@
 import { spanLength } from '../geometry'
 import type { Interior } from './interior'
-import { heightsAt } from './questions'
+import { heightsAt } from './heights'
 
 /** The highest headroom on the centreline. */
 export function mostHeadroomMm(interior: Interior): number {

@@ -1,78 +1,104 @@
-import { sectionAt, type Interior, knots, liningTop, wallsAt } from '../shell'
-import { area, intersectConvex, prismBounds, sliceAtX, spanLength, type Polygon, type Span } from '../geometry'
+import { faceOf, knots, liningTop, partsInside, piecesOf, sectionAt, wallsAt, riseAt, type Interior } from '../shell'
+import { area, prismBounds, rectangle, spanLength, spanMiddle, type Box, type Span } from '../geometry'
 import { TOUCH_MM } from '../units'
 
-/** Simpson's rule between stations: exact for what is quadratic there, as areas of linear sections are. */
-function integrate(interior: Interior, along: Span, of: (xMm: number) => number): number {
-  const stops = knots(interior, along)
+/** Nodes and weights of Gauss and Legendre’s rule of three points on −1 … 1: none lies on a step, where a quantity has two values. */
+const NODES = [
+  [-Math.sqrt(0.6), 5 / 9],
+  [0, 8 / 9],
+  [Math.sqrt(0.6), 5 / 9],
+] as const
+
+/** Exact for what is a polynomial up to the fifth degree in each stretch, as areas of linear sections are. */
+function integrate(stretches: readonly Span[], of: (at: number) => number): number {
   let sum = 0
-  for (let index = 1; index < stops.length; index += 1) {
-    const [from, to] = [stops[index - 1]!, stops[index]!]
-    sum += ((to - from) / 6) * (of(from) + 4 * of((from + to) / 2) + of(to))
+  for (const stretch of stretches) {
+    const half = spanLength(stretch) / 2
+    for (const [node, weight] of NODES) sum += half * weight * of(spanMiddle(stretch) + node * half)
   }
   return sum
 }
 
-/** The part of the load space that a keep-out takes along the body; undefined where it takes none. */
-function within(interior: Interior, { min, max }: Span): Span | undefined {
-  const along = { min: Math.max(min, interior.xSpan.min), max: Math.min(max, interior.xSpan.max) }
-  return along.max > along.min ? along : undefined
-}
+/** The load space along, cut where its body or what stands in it bends or begins. */
+const stretchesOf = (interior: Interior, boxes: readonly Box[]): readonly Span[] =>
+  piecesOf(interior.xSpan, [
+    ...knots(interior, interior.xSpan),
+    ...interior.pockets.flatMap(({ x }) => [x.min, x.max]),
+    ...boxes.flatMap(({ x }) => [x.min, x.max]),
+  ])
 
-/** Air in the lined body in cubic metres, without what stands proud of it. */
-export function volumeM3(interior: Interior): number {
-  const air = integrate(interior, interior.xSpan, (x) => area(sectionAt(interior, x)) + pocketArea(interior, x))
-  const solid = interior.keepOuts.reduce((sum, { prism }) => {
-    const along = within(interior, prismBounds(prism).x)
-    const cutAt = (x: number): number => {
-      const slice = sliceAtX(prism, x)
-      const cut: Polygon = slice.length < 3 ? [] : intersectConvex(slice, sectionAt(interior, x))
-      return cut.length < 3 ? 0 : area(cut)
+const holds = ({ min, max }: Span, value: number): boolean => value > min && value < max
+
+/** Rectangles over the same ground as those given, none over another. */
+function apart(rectangles: readonly { readonly y: Span; readonly z: Span }[]): readonly { y: Span; z: Span }[] {
+  const stops = [...new Set(rectangles.flatMap(({ y }) => [y.min, y.max]))].sort((a, b) => a - b)
+  return stops.slice(1).flatMap((max, index): { y: Span; z: Span }[] => {
+    const y = { min: stops[index]!, max }
+    const columns = rectangles
+      .filter((one) => holds(one.y, spanMiddle(y)))
+      .map(({ z }) => z)
+      .sort((a, b) => a.min - b.min)
+    const joined: Span[] = []
+    for (const z of columns) {
+      const last = joined[joined.length - 1]
+      if (last !== undefined && z.min <= last.max)
+        joined[joined.length - 1] = { min: last.min, max: Math.max(last.max, z.max) }
+      else joined.push(z)
     }
-    return along === undefined ? sum : sum + integrate(interior, along, cutAt)
-  }, 0)
-  return (air - solid) * 1e-9
-}
-
-function pocketArea(interior: Interior, xMm: number): number {
-  const here = interior.pockets.filter(({ x }) => xMm >= x.min && xMm <= x.max)
-  const walls = here.reduce((sum, pocket) => sum + (pocket.kind === 'wall' ? pocket.byMm * spanLength(pocket.z) : 0), 0)
-  // strips of a roof lie in one another: each adds what it is higher by than the next wider one
-  const strips = here
-    .flatMap((pocket) => (pocket.kind === 'roof' ? [pocket] : []))
-    .sort((a, b) => spanLength(b.y) - spanLength(a.y))
-  const roof = strips.reduce(
-    (sum, { y, byMm }, index) => sum + spanLength(y) * (byMm - (strips[index - 1]?.byMm ?? 0)),
-    0,
-  )
-  return walls + roof
-}
-
-/** Floor that can be stood on, in square metres, without what stands on it. */
-export function floorAreaM2(interior: Interior): number {
-  const whole = integrate(interior, interior.xSpan, (x) => {
-    const floor = liningTop(interior, x)
-    const walls = wallsAt(interior, x, floor)
-    return walls === undefined ? 0 : spanLength(walls)
+    return joined.map((z) => ({ y, z }))
   })
-  const taken = interior.keepOuts.reduce((sum, { prism }) => {
-    const { x, y, z } = prismBounds(prism)
-    const along = within(interior, x)
-    if (along === undefined || z.min > interior.lining.floorMm + TOUCH_MM || z.max <= interior.lining.floorMm)
-      return sum
-    const middle = (along.min + along.max) / 2
-    const walls = wallsAt(interior, middle, liningTop(interior, middle)) ?? y
-    return sum + spanLength(along) * Math.max(0, Math.min(y.max, walls.max) - Math.max(y.min, walls.min))
-  }, 0)
-  return (whole - taken) * 1e-6
 }
 
-/** Ceiling to be lined, in square metres: the faces that are roof by their slope, measured round their curve. */
+const FAR_MM = 10_000
+
+/** Air in the lined body in cubic metres, without what stands proud of it; what lies in two counts once. */
+export function volumeM3(interior: Interior): number {
+  const boxes = interior.keepOuts.map(({ prism }) => prismBounds(prism))
+  const areaOf = (xMm: number, y: Span, z: Span): number =>
+    partsInside(interior, xMm, rectangle(y.min, z.min, y.max, z.max)).reduce((sum, part) => sum + area(part), 0)
+  const everywhere = { min: -FAR_MM, max: FAR_MM }
+  const air = integrate(stretchesOf(interior, boxes), (xMm) => {
+    const solid = apart(boxes.filter(({ x }) => holds(x, xMm))).reduce((sum, { y, z }) => sum + areaOf(xMm, y, z), 0)
+    return areaOf(xMm, everywhere, everywhere) + raisedArea(interior, xMm) - solid
+  })
+  return air * 1e-9
+}
+
+/** What raised roofs add to a section, the higher counted where two are. */
+function raisedArea(interior: Interior, xMm: number): number {
+  const roofs = interior.pockets.flatMap((pocket) => (pocket.kind === 'roof' && holds(pocket.x, xMm) ? [pocket] : []))
+  if (roofs.length === 0) return 0
+  const across = { min: -FAR_MM, max: FAR_MM }
+  const strips = piecesOf(across, [0, ...roofs.flatMap(({ y }) => [y.min, y.max])])
+  return integrate(strips, (y) =>
+    roofs.reduce((most, roof) => (holds(roof.y, y) ? Math.max(most, riseAt(roof, y)) : most), 0),
+  )
+}
+
+/** Floor that can be stood on, in square metres, without what stands on it; what lies in two counts once. */
+export function floorAreaM2(interior: Interior): number {
+  const boxes = interior.keepOuts
+    .map(({ prism }) => prismBounds(prism))
+    .filter(({ z }) => z.min <= interior.lining.floorMm + TOUCH_MM && z.max > interior.lining.floorMm + TOUCH_MM)
+  const clear = integrate(stretchesOf(interior, boxes), (xMm) => {
+    const walls = wallsAt(interior, xMm, liningTop(interior, xMm))
+    if (walls === undefined) return 0
+    const z = { min: 0, max: 1 }
+    const taken = apart(boxes.filter(({ x }) => holds(x, xMm)).map(({ y }) => ({ y, z }))).reduce(
+      (sum, { y }) => sum + Math.max(0, Math.min(y.max, walls.max) - Math.max(y.min, walls.min)),
+      0,
+    )
+    return spanLength(walls) - taken
+  })
+  return clear * 1e-6
+}
+
+/** Ceiling to be lined, in square metres: the faces that are roof by their own slope, measured round their curve. */
 export const ceilingAreaM2 = (interior: Interior): number =>
-  integrate(interior, interior.xSpan, (x) => {
-    const section = sectionAt(interior, x)
+  integrate(stretchesOf(interior, []), (xMm) => {
+    const section = sectionAt(interior, xMm)
     return section.reduce((sum, from, edge) => {
       const to = section[(edge + 1) % section.length]!
-      return interior.faces[edge] === 'roof' ? sum + Math.hypot(to[0] - from[0], to[1] - from[1]) : sum
+      return faceOf(from, to) === 'roof' ? sum + Math.hypot(to[0] - from[0], to[1] - from[1]) : sum
     }, 0)
   }) * 1e-6

@@ -1,5 +1,11 @@
 /** Faces closer than this touch: 0.1 mm, a tenth of a saw cut. For lengths only, never areas or cross products. */
 export const TOUCH_MM = 0.1
 
+/**
+ * What is asked at the very end of a shape is answered so far inside it: a hundredth of a millimetre, far above the last bits of a
+ * float and far below what a tape can be read to.
+ */
+export const HAIR_MM = 0.01
+
 /** Two lengths that a drawing shows alike: half a millimetre, what a tape can be read to. */
 export const SAME_MM = 0.5

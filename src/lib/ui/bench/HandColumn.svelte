@@ -2,7 +2,7 @@
   import { CHOICE_WORDS, fittingName, KIND_WORDS, PARAMETER_WORDS, STANCE_WORDS, TAPE_WORDS } from '$lib/core/text'
   import { limitsOf, massOfPart, type Limit } from '$lib/core/fittings'
   import { MATERIAL_WORDS, MATERIALS } from '$lib/core/materials'
-  import { usableDepth, type Placed } from '$lib/core/scene'
+  import { tapeLimits, usableDepth, type Placed } from '$lib/core/scene'
   import { formatLength, sayMass } from '$lib/core/units'
   import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'
@@ -126,6 +126,8 @@
             mm={row.mm}
             {unit}
             width={fieldWidth}
+            min={tapeLimits(row).min}
+            max={tapeLimits(row).max}
             onset={(mm) => bench.setTape(row, mm)}
           />
         </div>

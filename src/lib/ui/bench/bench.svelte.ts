@@ -30,8 +30,8 @@ import {
   changeBetween,
   groupWith,
   movedTogether,
-  nudged,
   tapeOf,
+  typedOnTape,
   type ModeChange,
   type Placed,
   type Reseated,
@@ -384,8 +384,8 @@ export class Bench {
 
   /** Sets a distance of the tape to a typed value. */
   setTape(row: TapeRow, mm: number): void {
-    const by = mm - row.mm
-    this.#seat((seat) => nudged(seat, [row.grows[0] * by, row.grows[1] * by, row.grows[2] * by]))
+    const placed = this.selected
+    if (placed !== undefined) this.#seat(() => typedOnTape(this.scene, this.plan, placed, row, mm))
   }
 
   turn(): void {

@@ -1,4 +1,4 @@
-import { outerRoof } from '../../scene'
+import { floorOverGround } from '../../scene'
 import { defineRule, plainGeometry } from '../define-rule'
 import { needsOuterSize } from '../needs'
 import { setSeat } from '../ways-out'
@@ -14,7 +14,7 @@ export const groundClear = defineRule({
   needs: needsOuterSize,
   check: ({ scene }) => {
     const outer = scene.interior.shell.outer!
-    const floorMm = outer.heightMm - outerRoof(scene.interior)
+    const floorMm = floorOverGround(scene.interior)!
     return scene.placed.flatMap((placed) => {
       if (placed.seat.up.from !== 'under-floor') return []
       const free = floorMm + placed.bounds.z.min

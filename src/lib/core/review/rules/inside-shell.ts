@@ -1,6 +1,7 @@
 import { outsideOf } from '../../scene'
 import { spanLength } from '../../geometry'
 import { clearWidth } from '../../shell'
+import { SAME_MM } from '../../units'
 import { defineRule, plainGeometry } from '../define-rule'
 import type { Remedy } from '../finding'
 import { flares, setParameters, setSeat, shift } from '../ways-out'
@@ -19,7 +20,8 @@ export const insideShell = defineRule({
   check: ({ scene }) =>
     scene.placed.flatMap((placed) => {
       const out = outsideOf(scene, placed)
-      if (out === undefined) return []
+      // less than a tape can be read to is nothing
+      if (out === undefined || out.byMm < SAME_MM) return []
       const scribed =
         placed.scribedTo !== undefined &&
         placed.solids.some((solid) => solid.id === out.solidId && solid.fit === 'scribed')

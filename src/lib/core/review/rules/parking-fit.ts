@@ -1,4 +1,4 @@
-import { outerRoof } from '../../scene'
+import { floorOverGround, outerHeight } from '../../scene'
 import { defineRule, plainGeometry } from '../define-rule'
 import { topOf } from '../middle'
 import { needsOuterSize } from '../needs'
@@ -16,22 +16,28 @@ export const parkingFit = defineRule({
     const limit = brief.use?.parkingHeightMm
     const { outer } = scene.interior.shell
     if (limit === undefined || outer === undefined) return []
-    const floorMm = outer.heightMm - outerRoof(scene.interior)
+    const { interior } = scene
+    const floorMm = floorOverGround(interior)!
+    const bodyMm = outerHeight(interior)!
     const highest = scene.placed.reduce<(typeof scene.placed)[number] | undefined>(
       (most, one) => (one.bounds.z.max > (most?.bounds.z.max ?? -Infinity) ? one : most),
       undefined,
     )
     const top = highest === undefined ? 0 : floorMm + highest.bounds.z.max
-    if (highest === undefined || top <= Math.max(limit, outer.heightMm)) return []
+    const onTop = highest !== undefined && top > bodyMm ? highest : undefined
+    const measured = Math.max(top, bodyMm)
+    // a body that is too high as delivered is the brief’s matter; what is changed or put on it is the plan’s
+    if (measured <= Math.max(limit, outer.heightMm)) return []
+    const { min, max } = interior.xSpan
     return [
       {
         code: 'parking-high' as const,
-        fittings: [highest.id],
-        place: topOf(highest),
-        measured: Math.round(top),
+        fittings: onTop === undefined ? [] : [onTop.id],
+        place: onTop === undefined ? ([(min + max) / 2, 0, bodyMm - floorMm] as const) : topOf(onTop),
+        measured: Math.round(measured),
         needed: limit,
         unit: 'mm' as const,
-        facts: { floorMm: Math.round(floorMm), outerMm: outer.heightMm },
+        facts: { floorMm: Math.round(floorMm), outerMm: Math.round(onTop === undefined ? outer.heightMm : bodyMm) },
       },
     ]
   },

@@ -8,10 +8,13 @@ export const OUTSIDE_SENTENCES: SentencesFor<
 > = {
   'parking-high': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Too high for where it parks',
-    designer: `With ${the(names.fitting(fittings[0]!))} on the roof it is ${say(measured)} high; the client’s lowest bar is ${say(needed)}.`,
+    designer:
+      fittings[0] === undefined
+        ? `With its raised roof it is ${say(measured)} high; the client’s lowest bar is ${say(needed)}.`
+        : `With ${the(names.fitting(fittings[0]))} on the roof it is ${say(measured)} high; the client’s lowest bar is ${say(needed)}.`,
     client: 'It would not fit where you park.',
     why: [
-      `Load floor over the ground ${say(facts.floorMm)}, top of ${the(names.fitting(fittings[0]!))} over it ${say(measured - facts.floorMm)}: together ${say(measured)}; the bare vehicle is ${say(facts.outerMm)}.`,
+      `Load floor over the ground ${say(facts.floorMm)}, top of ${fittings[0] === undefined ? 'the raised roof' : the(names.fitting(fittings[0]))} over it ${say(measured - facts.floorMm)}: together ${say(measured)}; the vehicle without it is ${say(facts.outerMm)}.`,
       'Empty and on level ground: measure it before you trust it.',
     ],
   }),

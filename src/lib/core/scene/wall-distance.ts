@@ -1,0 +1,77 @@
+import { clamp, type Span } from '../geometry'
+import { sectionAt, wallReach, type Interior } from '../shell'
+
+/**
+ * Where a fitting’s distance from a wall is taken: a carcass that is cut to the wall at its worktop or at its base, whichever its
+ * kind names; what stands as it is where the wall comes closest over its whole height.
+ */
+export type MeasuredAt = 'top' | 'bottom' | 'closest'
+
+export interface WallDistance {
+  readonly side: 'left' | 'right'
+  /** How far out from the centreline the wall is where the distance is taken, and how far at the widest place behind it; mm. */
+  readonly referenceMm: number
+  readonly wideMm: number
+  /** At which height the distance is taken, in z above the bare load floor. */
+  readonly atMm: number
+}
+
+/** How far below its highest point a section still has walls to measure between. */
+const BELOW_PEAK_MM = 2
+const LEAST_LENGTH_MM = 1
+
+/**
+ * The one owner of “distance to the wall”: how far out the wall is for a thing over an x-range and a height range. Placing, tape,
+ * snapping and remedies ask it. What stands out of the load space, above the roof or below the floor is measured where the
+ * body ends. Undefined where the body is too low to have walls there.
+ */
+export function wallDistance(
+  interior: Interior,
+  side: 'left' | 'right',
+  along: Span,
+  heights: Span,
+  measuredAt: MeasuredAt,
+): WallDistance | undefined {
+  const { xSpan } = interior
+  const from = clamp(along.min, xSpan.min, xSpan.max - LEAST_LENGTH_MM)
+  const x = { min: from, max: clamp(along.max, from, xSpan.max) }
+  const ends = endsOf(interior, x)
+  const low = clamp(heights.min, ends.min, ends.max - 1)
+  const band = { min: low, max: clamp(heights.max, low, ends.max) }
+  const whole = wallReach(interior, side, x, band)
+  if (whole === undefined) return undefined
+  if (measuredAt === 'closest') return { side, referenceMm: whole.tightMm, wideMm: whole.wideMm, atMm: whole.tightAt.zMm }
+  const atMm = measuredAt === 'top' ? band.max : band.min
+  const reference = wallReach(interior, side, x, { min: atMm, max: atMm })
+  return reference === undefined
+    ? undefined
+    : { side, referenceMm: reference.tightMm, wideMm: whole.wideMm, atMm }
+}
+
+const knownEnds = new WeakMap<Interior, readonly Span[]>()
+
+/** From the highest floor to just under the lowest roof of the sections over an x-range. */
+function endsOf(interior: Interior, along: Span): Span {
+  let ends = knownEnds.get(interior)
+  if (ends === undefined) {
+    ends = interior.sections.map(({ polygon }) => heightsOf(polygon))
+    knownEnds.set(interior, ends)
+  }
+  const inner = interior.sections.flatMap(({ xMm }, index) => (xMm > along.min && xMm < along.max ? [ends[index]!] : []))
+  const here = [along.min, along.max].map((x) => heightsOf(sectionAt(interior, x)))
+  const all = [...inner, ...here]
+  return {
+    min: Math.max(...all.map(({ min }) => min)),
+    max: Math.min(...all.map(({ max }) => max)) - BELOW_PEAK_MM,
+  }
+}
+
+function heightsOf(polygon: readonly (readonly [number, number])[]): Span {
+  let min = Infinity
+  let max = -Infinity
+  for (const [, z] of polygon) {
+    if (z < min) min = z
+    if (z > max) max = z
+  }
+  return { min, max }
+}
