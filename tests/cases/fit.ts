@@ -1,5 +1,5 @@
 import type { Command } from '$lib/core/job'
-import { put, truck, variant } from '../support/plan'
+import { jobWith, put, truck, variant } from '../support/plan'
 import { sideDoorOnly, type CasesFor } from './kit'
 
 function bigTank(lengthMm: number): Command {
@@ -24,6 +24,7 @@ export const FIT_CASES: CasesFor<
   | 'carry-stuck'
   | 'hung-weakly'
   | 'hangs-free'
+  | 'pushed-in'
 > = {
   'outside-shell': {
     speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2130 })),
@@ -102,5 +103,12 @@ export const FIT_CASES: CasesFor<
     measured: 500,
     needed: 0,
     silent: truck(put('fit-a', 'water-tank', 1000, 'centreline', {}, { up: { from: 'floor', mm: 60 } })),
+  },
+  'pushed-in': {
+    // bare, the van’s wall is 890 out at the floor, 846 at 1500 and 704 at 1830: at 1800 it is 716.9, at 1676 770.3
+    speaks: jobWith('van-long-high', put('fit-a', 'wet-cubicle', 1500, 'left-wall', { heightMm: 1800 })),
+    measured: 173,
+    needed: 120,
+    silent: jobWith('van-long-high', put('fit-a', 'wet-cubicle', 1500, 'left-wall', { heightMm: 1676 })),
   },
 }

@@ -30,3 +30,4 @@ export {
 export { addTurns, placePoint, placePolygon, placePrism, TURNS, type Placement, type Turn } from './placement'
 export { cellCentre, distanceField, gridOver, Obstacles, type DistanceField, type Grid } from './distance-field'
 export { shortestWithin, trace, widestPaths, type WidestPaths } from './widest-path'
+export { longestRectangle, type LongRectangle } from './longest-rectangle'

@@ -69,8 +69,7 @@ export function prismCorners(solid: Prism): readonly Vec3[] {
 
 /** Its cut at `xMm`, a convex polygon in (y, z), counter-clockwise; empty where the plane misses it. */
 export function sliceAtX(solid: Prism, xMm: number): Polygon {
-  if (solid.axis === 'x')
-    return xMm < solid.span.min - TOUCH_MM || xMm > solid.span.max + TOUCH_MM ? [] : solid.profile
+  if (solid.axis === 'x') return xMm < solid.span.min - TOUCH_MM || xMm > solid.span.max + TOUCH_MM ? [] : solid.profile
   const ends = chordAt(solid.profile, 0, xMm)
   if (ends === undefined) return []
   return solid.axis === 'z'

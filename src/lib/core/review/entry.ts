@@ -8,8 +8,7 @@ import { floorOverGround, isDoor, type Scene } from '../scene'
 export function entrySteps(scene: Scene): readonly number[] | undefined {
   const { shell, lining } = scene.interior
   const floorMm = floorOverGround(scene.interior)
-  if (floorMm === undefined || !shell.openings.some((opening) => opening.entrance && isDoor(opening)))
-    return undefined
+  if (floorMm === undefined || !shell.openings.some((opening) => opening.entrance && isDoor(opening))) return undefined
   const ground = -floorMm
   const treads = scene.placed
     .filter(({ kind, stance }) => kind.id === 'step' && stance === 'out')

@@ -20,6 +20,7 @@ export { GRAVITIES, type Gravity }
 export interface FactsByCode {
   'outside-shell': { readonly face: Protrusion['face']; readonly part: string; readonly scribed: boolean }
   overlap: { readonly other: Blocker; readonly part: string }
+  'pushed-in': { readonly side: 'left' | 'right'; readonly atMm: number }
   'clearance-blocked': {
     readonly clearanceId: string
     readonly use: ClearanceUse

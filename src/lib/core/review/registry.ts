@@ -72,6 +72,7 @@ import { serviceAccess } from './rules/service-access'
 import { servicePresent } from './rules/service-present'
 import { sitUp } from './rules/sit-up'
 import { standingHeight } from './rules/standing-height'
+import { standsOff } from './rules/stands-off'
 import { standsOn } from './rules/stands-on'
 import { stealthSeen } from './rules/stealth-seen'
 import { stepRise } from './rules/step-rise'
@@ -162,6 +163,7 @@ export const RULES: readonly Rule[] = [
   servicePresent,
   sitUp,
   standingHeight,
+  standsOff,
   standsOn,
   stealthSeen,
   stepRise,

@@ -108,8 +108,7 @@ export function typedOnTape(scene: Scene, plan: Plan, placed: Placed, row: TapeR
   const limits = tapeLimits(row)
   if (!(mm >= limits.min && mm <= limits.max))
     throw new RangeError(`a tape shows from ${limits.min} to ${limits.max} mm, not ${mm}`)
-  const movedBy = (by: number): Seat =>
-    nudged(placed.seat, [row.grows[0] * by, row.grows[1] * by, row.grows[2] * by])
+  const movedBy = (by: number): Seat => nudged(placed.seat, [row.grows[0] * by, row.grows[1] * by, row.grows[2] * by])
   /** By how much the tape then reads too much. */
   const offBy = (by: number): number => {
     const there = reseated(scene, plan, placed.id, movedBy(by))

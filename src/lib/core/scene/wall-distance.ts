@@ -40,12 +40,11 @@ export function wallDistance(
   const band = { min: low, max: clamp(heights.max, low, ends.max) }
   const whole = wallReach(interior, side, x, band)
   if (whole === undefined) return undefined
-  if (measuredAt === 'closest') return { side, referenceMm: whole.tightMm, wideMm: whole.wideMm, atMm: whole.tightAt.zMm }
+  if (measuredAt === 'closest')
+    return { side, referenceMm: whole.tightMm, wideMm: whole.wideMm, atMm: whole.tightAt.zMm }
   const atMm = measuredAt === 'top' ? band.max : band.min
   const reference = wallReach(interior, side, x, { min: atMm, max: atMm })
-  return reference === undefined
-    ? undefined
-    : { side, referenceMm: reference.tightMm, wideMm: whole.wideMm, atMm }
+  return reference === undefined ? undefined : { side, referenceMm: reference.tightMm, wideMm: whole.wideMm, atMm }
 }
 
 const knownEnds = new WeakMap<Interior, readonly Span[]>()
@@ -57,7 +56,9 @@ function endsOf(interior: Interior, along: Span): Span {
     ends = interior.sections.map(({ polygon }) => heightsOf(polygon))
     knownEnds.set(interior, ends)
   }
-  const inner = interior.sections.flatMap(({ xMm }, index) => (xMm > along.min && xMm < along.max ? [ends[index]!] : []))
+  const inner = interior.sections.flatMap(({ xMm }, index) =>
+    xMm > along.min && xMm < along.max ? [ends[index]!] : [],
+  )
   const here = [along.min, along.max].map((x) => heightsOf(sectionAt(interior, x)))
   const all = [...inner, ...here]
   return {

@@ -409,12 +409,31 @@ function bestNear(ground: WayGround, zone: Polygon, cell: number): Saddle {
   return most
 }
 
-/** What stands on either side of a narrow place, and what it spares: those that are as near as the nearest, within a hair. */
+/** The lower thing that is nearer to a place than its narrowest side counts, if there is one. */
+function underfoot(
+  obstacles: Obstacles,
+  [x, y]: Vec2,
+  within: number,
+): { readonly index: number; readonly distance: number; readonly spareMm: number } | undefined {
+  let nearest: { index: number; distance: number; spareMm: number } | undefined
+  for (const [index, spareMm] of obstacles.spare.entries()) {
+    if (spareMm === 0) continue
+    const distance = obstacles.distanceTo(index, x, y)
+    if (distance < Math.min(within, nearest?.distance ?? Infinity)) nearest = { index, distance, spareMm }
+  }
+  return nearest
+}
+
+/**
+ * What stands on either side of a narrow place, what it spares, and what a tape measures between: those that count as near as the
+ * nearest, within a hair. Where that is one alone, one stands on the edge of a lower thing that spares more than there is room: it is
+ * the other side.
+ */
 function sidesOf(
   { owners, field: { obstacles } }: WayGround,
   at: Vec2,
   distance: number,
-): { readonly between: readonly WaySide[]; readonly spareMm: readonly [number, number] } {
+): Pick<Way, 'between' | 'spareMm' | 'gapMm'> {
   const near = new Map<string, { readonly owner: WaySide; readonly counted: number; readonly spareMm: number }>()
   owners.forEach((owner, index) => {
     const counted = obstacles.countedTo(index, at[0], at[1])
@@ -425,7 +444,19 @@ function sidesOf(
   })
   const sides = [...near.values()].slice(0, 2)
   const [one, other] = [sides[0]?.spareMm ?? 0, sides.at(-1)?.spareMm ?? 0]
-  return { between: sides.map(({ owner }) => owner), spareMm: [one, other] }
+  const gap = (mm: number) => Math.max(0, Math.round(mm))
+  const under = sides.length === 1 ? underfoot(obstacles, at, distance) : undefined
+  return under === undefined
+    ? {
+        between: sides.map(({ owner }) => owner),
+        spareMm: [one, other],
+        gapMm: gap(Math.round(2 * distance) - one - other),
+      }
+    : {
+        between: [sides[0]!.owner, owners[under.index]!],
+        spareMm: [one, under.spareMm],
+        gapMm: gap(distance - one + under.distance),
+      }
 }
 
 /** Widths that differ by less are one. */
@@ -526,7 +557,6 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
       ...target,
       ...sides,
       widthMm,
-      gapMm: Math.max(0, Math.round(widthMm - sides.spareMm[0] - sides.spareMm[1])),
       at: saddle.at,
       path: () => shortestWithin(grid, mm, ground.sources, best, reach).map((step) => cellCentre(grid, step)),
     }

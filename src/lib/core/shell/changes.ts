@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import type { Span } from '../geometry'
+import { TOUCH_MM } from '../units'
 import { idSchema, type Opening, type Shell } from './shape'
 
 const mm = (min: number, max: number) => z.number().min(min).max(max)
@@ -302,11 +303,46 @@ const endsOf = ({ stations }: Shell): Span => ({ min: stations[0]!.xMm, max: sta
 /** Beyond half the width of any body. */
 const HALF_MM = 1250
 
+interface ChangeFault {
+  readonly path: readonly string[]
+  readonly message: string
+}
+
+const apart = (a: Span, b: Span): boolean => a.max <= b.min + TOUCH_MM || b.max <= a.min + TOUCH_MM
+
+/** The room along the body and up or across that a flare or raised roof takes of its face; none of its other kind is on that. */
+const groundOf = (change: BodyChange): { readonly face: string; readonly spans: readonly Span[] } | undefined =>
+  change.kind === 'flare'
+    ? {
+        face: `${change.side} wall`,
+        spans: [
+          { min: change.fromMm, max: change.toMm },
+          { min: change.bottomMm, max: change.topMm },
+        ],
+      }
+    : change.kind === 'raised-roof'
+      ? { face: 'roof', spans: [{ min: change.fromMm, max: change.toMm }] }
+      : undefined
+
+/** Why a change cannot be made beside those that are there: a flare lies on another, or a raised roof. */
+export function overlapFaults(id: string, change: BodyChange, others: BodyChanges): readonly ChangeFault[] {
+  const own = groundOf(change)
+  if (own === undefined) return []
+  return Object.entries(others).flatMap(([otherId, other]) => {
+    const ground = groundOf(other)
+    const lies =
+      otherId !== id &&
+      ground?.face === own.face &&
+      own.spans.every((span, index) => !apart(span, ground.spans[index]!))
+    const { min, max } = ground?.spans[0] ?? { min: 0, max: 0 }
+    return lies
+      ? [{ path: [id, 'fromMm'], message: `it would lie on another that is on the ${own.face} from ${min} to ${max}` }]
+      : []
+  })
+}
+
 /** What is wrong between changes and the body that they are made to, each with its path below the changes. */
-export function changeFaults(
-  shell: Shell,
-  changes: BodyChanges,
-): readonly { readonly path: readonly string[]; readonly message: string }[] {
+export function changeFaults(shell: Shell, changes: BodyChanges): readonly ChangeFault[] {
   return Object.entries(changes).flatMap(([id, change]) => {
     if (change.kind === 'window-blanked')
       return shell.openings.some((one) => one.id === change.opening)

@@ -29,6 +29,25 @@ function halfFaults(points: readonly Vec2[], count: number): readonly string[] {
   return faults
 }
 
+/** The two halves make one section: they meet at the floor’s and the roof’s centre, and where they meet it does not bend inward. */
+function togetherFaults({ left, right }: Shell['stations'][number], count: number): readonly string[] {
+  if (right === undefined || left.length !== count || right.length !== count) return []
+  const ends = [
+    ['floor', left[0]![1], right[0]![1]],
+    ['roof', left[count - 1]![1], right[count - 1]![1]],
+  ] as const
+  const apart = ends.flatMap(([what, here, there]) =>
+    here === there
+      ? []
+      : [`the halves must meet: the ${what}’s centre is at ${there} on the right and at ${here} on the left`],
+  )
+  if (apart.length > 0) return apart
+  const own = (half: readonly Vec2[]) => isConvex(fullSection(half, half))
+  return own(left) && own(right) && !isConvex(fullSection(left, right))
+    ? ['the two halves together bend inward where they meet']
+    : []
+}
+
 function stationFaults({ stations, bulkhead }: Shell): readonly ShellFault[] {
   const count = stations[0]!.left.length
   const faults = stations.flatMap((station, index): ShellFault[] => {
@@ -44,6 +63,7 @@ function stationFaults({ stations, bulkhead }: Shell): readonly ShellFault[] {
         path: ['stations', index, 'right'],
         message,
       })),
+      ...togetherFaults(station, count).map((message) => ({ path: ['stations', index, 'right'], message })),
     ]
   })
   const [from, to] = [stations[0]!.xMm, stations[stations.length - 1]!.xMm]

@@ -34,6 +34,7 @@ export {
   changeLimits,
   CHANGE_STEP,
   newChange,
+  overlapFaults,
   NO_CHANGES,
   ROOF_SHAPES,
   type BodyChange,
@@ -65,5 +66,6 @@ export { clearWidth, freeAcross, jambs, wallReach, wallsAt, wallTop, type WallRe
 export { mostHeadroomMm } from './most-headroom'
 export { cabSpace, heightThere, isAhead, noCabBecause, widthThere } from './cab'
 export { depthAt, widestAcross } from './across'
-export { longestBoard, throughDoor, type Board, type ThroughDoor } from './board'
+export { longestBoard, type Board } from './board'
+export { throughDoor, type ThroughDoor } from './through-door'
 export { boxInside, protrusionOf } from './inside'

@@ -1,4 +1,15 @@
-import { boxPrism, boxOf, clamp, clipHalfPlane, lerp, span, type Polygon, type Prism, type Span, type Vec2 } from '../geometry'
+import {
+  boxPrism,
+  boxOf,
+  clamp,
+  clipHalfPlane,
+  lerp,
+  span,
+  type Polygon,
+  type Prism,
+  type Span,
+  type Vec2,
+} from '../geometry'
 import { changedShell, NO_CHANGES, pocketsOf, type BodyChanges, type Pocket } from './changes'
 import type { Lining } from './lining'
 import { fullSection, type Shell } from './shape'

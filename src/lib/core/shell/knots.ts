@@ -63,12 +63,7 @@ export function turnsAt(interior: Interior, along: Span, axis: 0 | 1, at: readon
 }
 
 /** Shares of the way from one section to the next at which its crossing with a plane bends or turns back. */
-function bendsBetween(
-  a: readonly Vec2[],
-  b: readonly Vec2[],
-  axis: 0 | 1,
-  value: number,
-): readonly number[] {
+function bendsBetween(a: readonly Vec2[], b: readonly Vec2[], axis: 0 | 1, value: number): readonly number[] {
   const other = axis === 0 ? 1 : 0
   const found: number[] = []
   for (let index = 0; index < a.length; index += 1) {

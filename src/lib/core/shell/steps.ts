@@ -7,7 +7,8 @@ import type { Interior } from './interior'
  * Where a body steps (the edge of a flare or raised roof, the top of an arch) the tighter side counts at the very place, and a
  * touch to either side of it: what is beyond the step counts only within it by more than a touch.
  */
-export const wellWithin = ({ min, max }: Span, value: number): boolean => value > min + TOUCH_MM && value < max - TOUCH_MM
+export const wellWithin = ({ min, max }: Span, value: number): boolean =>
+  value > min + TOUCH_MM && value < max - TOUCH_MM
 
 export const wallPockets = (interior: Interior, side: 'left' | 'right'): readonly WallPocket[] =>
   interior.pockets.filter((pocket): pocket is WallPocket => pocket.kind === 'wall' && pocket.side === side)
@@ -29,7 +30,10 @@ export function piecesOf(range: Span, at: readonly number[]): readonly Span[] {
 }
 
 /** The edges of pockets that a place lies on, to a touch: there the body steps. */
-export const stepsAt = (interior: Interior, at: Readonly<Partial<Record<'x' | 'y' | 'z', number>>>): readonly Pocket[] =>
+export const stepsAt = (
+  interior: Interior,
+  at: Readonly<Partial<Record<'x' | 'y' | 'z', number>>>,
+): readonly Pocket[] =>
   interior.pockets.filter((pocket) => {
     const spans: Readonly<Partial<Record<'x' | 'y' | 'z', Span>>> = pocket
     const axes = (['x', 'y', 'z'] as const).filter((axis) => at[axis] !== undefined && spans[axis] !== undefined)

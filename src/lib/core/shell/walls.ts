@@ -83,9 +83,7 @@ export function wallReach(interior: Interior, side: 'left' | 'right', along: Spa
     )) {
       const face = faceReach(interior, side, x, z)
       if (face === undefined) return undefined
-      const inside = pockets.filter(
-        (pocket) => wellWithin(pocket.x, middleOf(x)) && wellWithin(pocket.z, middleOf(z)),
-      )
+      const inside = pockets.filter((pocket) => wellWithin(pocket.x, middleOf(x)) && wellWithin(pocket.z, middleOf(z)))
       const throughout = inside.filter(({ x }) => x.min <= along.min + TOUCH_MM && x.max >= along.max - TOUCH_MM)
       const tightMm = face.tightMm + mostOut(inside)
       if (tight === undefined || tightMm < tight.tightMm) tight = { ...face, tightMm }

@@ -8,12 +8,14 @@ import {
   heightThere,
   isAhead,
   noCabBecause,
+  stepsAt,
   widthThere,
   clearWidth,
   worstProtrusion,
 } from '../shell'
 import { z } from 'zod'
-import { spanLength } from '../geometry'
+import { prismBounds, spanLength, type Box } from '../geometry'
+import { TOUCH_MM } from '../units'
 import { ceilingAreaM2, floorAreaM2, volumeM3 } from './areas'
 
 const x = z.number().min(-1000).max(16_000)
@@ -75,6 +77,16 @@ type Asking = {
   ) => SpaceAnswer
 }
 
+/** What is said where the body steps at the very place that was asked: the tighter side counts. */
+function onStep(interior: Interior, at: { readonly x: number; readonly y?: number; readonly z?: number }): string {
+  const [step] = stepsAt(interior, at)
+  if (step === undefined) return ''
+  return `; the ${step.kind === 'wall' ? 'flare' : 'raised roof'} begins or ends just here: the tighter side counts`
+}
+
+const atTop = ({ x, z }: Box, fromMm: number, toMm: number, atMm: number): boolean =>
+  x.max > fromMm && x.min < toMm && Math.min(Math.abs(z.max - atMm), Math.abs(z.min - atMm)) <= TOUCH_MM
+
 const outOfOrder = (from: number, to: number): boolean => !(to >= from)
 
 const ANSWERS: Asking = {
@@ -87,7 +99,11 @@ const ANSWERS: Asking = {
             ? noCabBecause(interior)
             : `at ${zMm} above the load floor this body has no walls: it is below the floor’s lining or above the roof’s`,
         )
-      : mm(ask, spanLength(walls), `from ${tenth(walls.min)} on the right to ${tenth(walls.max)} on the left`)
+      : mm(
+          ask,
+          spanLength(walls),
+          `from ${tenth(walls.min)} on the right to ${tenth(walls.max)} on the left${onStep(interior, { x: xMm, z: zMm })}`,
+        )
   },
   height: (interior, { ask, xMm, yMm }) => {
     const heights = heightThere(interior, xMm, yMm)
@@ -96,14 +112,26 @@ const ANSWERS: Asking = {
           ask,
           isAhead(interior, xMm) ? noCabBecause(interior) : `${yMm} from the centreline is outside the walls here`,
         )
-      : mm(ask, spanLength(heights), `from ${tenth(heights.min)} to ${tenth(heights.max)} above the load floor`)
+      : mm(
+          ask,
+          spanLength(heights),
+          `from ${tenth(heights.min)} to ${tenth(heights.max)} above the load floor${onStep(interior, { x: xMm, y: yMm })}`,
+        )
   },
   'clear-width': (interior, { ask, fromMm, toMm, bottomMm, topMm }) => {
     if (outOfOrder(fromMm, toMm) || outOfOrder(bottomMm, topMm)) return no(ask, 'a range must not end before it starts')
     const width = clearWidth(interior, { min: fromMm, max: toMm }, { min: bottomMm, max: topMm })
     return width === 0
       ? no(ask, 'the band leaves the interior, or what stands proud of the body fills it')
-      : mm(ask, width, 'the narrowest place over the whole range and band, wheel arches counted')
+      : mm(
+          ask,
+          width,
+          `the narrowest place over the whole range and band, wheel arches counted${
+            topMm === bottomMm && interior.keepOuts.some(({ prism }) => atTop(prismBounds(prism), fromMm, toMm, topMm))
+              ? '; something that stands proud ends at just this height: the tighter side counts'
+              : ''
+          }`,
+        )
   },
   'widest-across': (interior, { ask, fromMm, toMm, longMm, bottomMm, topMm }) => {
     if (outOfOrder(fromMm, toMm) || outOfOrder(bottomMm, topMm)) return no(ask, 'a range must not end before it starts')

@@ -385,7 +385,10 @@ export class Bench {
   /** Sets a distance of the tape to a typed value. */
   setTape(row: TapeRow, mm: number): void {
     const placed = this.selected
-    if (placed !== undefined) this.#seat(() => typedOnTape(this.scene, this.plan, placed, row, mm))
+    if (placed === undefined) return
+    const seat = typedOnTape(this.scene, this.plan, placed, row, mm)
+    if (seat === undefined) this.session.tell('There is no place at which the tape reads that.')
+    else this.#seat(() => seat)
   }
 
   turn(): void {

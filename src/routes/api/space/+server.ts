@@ -9,6 +9,7 @@ import {
   interiorOf,
   LINED_FACES,
   liningSchema,
+  overlapFaults,
   shellSchema,
 } from '$lib/core/shell'
 import { askSpace, spaceQuestionSchema } from '$lib/core/space'
@@ -36,7 +37,8 @@ export const POST: RequestHandler = async ({ request }) => {
   const { shell: asked, lining, changes, questions } = read.value
   const shell = shellNamed(asked)
   if (shell === undefined) return noSuchShell()
-  const faults = changeFaults(shell, changes).map(({ path, message }) => ({
+  const overlaps = Object.entries(changes).flatMap(([id, change]) => overlapFaults(id, change, changes))
+  const faults = [...changeFaults(shell, changes), ...overlaps].map(({ path, message }) => ({
     path: ['changes', ...path].join('.'),
     message,
   }))

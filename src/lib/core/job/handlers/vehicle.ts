@@ -1,7 +1,7 @@
 import type { Draft } from 'mutative'
-import { bodyChangeSchema, changeFaults, liningSchema } from '../../shell'
+import { bodyChangeSchema, changeFaults, liningSchema, overlapFaults, type BodyChanges } from '../../shell'
 import { surveySchema } from '../../readings'
-import type { Job, Plan } from '../schema'
+import { MAX_CHANGES, type Job, type Plan } from '../schema'
 import { checked, CommandError, drop, must, variantOf, type HandlersOf } from './kit'
 
 export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'survey' | 'lining' | 'change'> = {
@@ -26,9 +26,12 @@ export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'survey' | 'lining' | 'chang
     void (variantOf(job, variant).plan.lining = checked(liningSchema, lining) as Draft<Plan>['lining']),
   'change.put': (job, { variant, id, change }) => {
     checked(bodyChangeSchema, change)
-    const fault = changeFaults(job.shell, { [id]: change })[0]
+    const { changes } = variantOf(job, variant).plan
+    const fault = changeFaults(job.shell, { [id]: change })[0] ?? overlapFaults(id, change, changes as BodyChanges)[0]
     if (fault !== undefined) throw new CommandError(fault.message)
-    variantOf(job, variant).plan.changes[id] = change as Draft<Plan>['changes'][string]
+    if (changes[id] === undefined && Object.keys(changes).length >= MAX_CHANGES)
+      throw new CommandError(`a plan holds at most ${MAX_CHANGES} changes to the body`)
+    changes[id] = change as Draft<Plan>['changes'][string]
   },
   'change.remove': (job, { variant, id }) => drop(variantOf(job, variant).plan.changes, id, 'that change'),
 }

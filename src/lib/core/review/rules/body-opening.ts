@@ -35,15 +35,20 @@ function wantedAt(scene: Scene, placed: Placed, opening: BodyOpening): Wanted | 
   return rear ? { side: 'rear', from: Math.min(...ys), to: Math.max(...ys), ...heights } : undefined
 }
 
+/** An opening that is cut so far beside its place still takes what goes into it: its frame covers the rest. */
+const FRAME_COVERS_MM = 10
+
 const isThere = (scene: Scene, { side, from, to, low, high }: Wanted): boolean =>
   scene.interior.shell.openings.some(
     (opening) =>
       opening.side === side &&
-      opening.fromMm <= from + TOUCH_MM &&
-      opening.toMm >= to - TOUCH_MM &&
-      opening.sillMm <= low + TOUCH_MM &&
-      opening.headMm >= high - TOUCH_MM,
+      takes(opening.fromMm, opening.toMm, from, to) &&
+      takes(opening.sillMm, opening.headMm, low, high),
   )
+
+/** Large enough to a touch, and at its place but for what a frame covers. */
+const takes = (cutFrom: number, cutTo: number, from: number, to: number): boolean =>
+  cutTo - cutFrom >= to - from - TOUCH_MM && cutFrom <= from + FRAME_COVERS_MM && cutTo >= to - FRAME_COVERS_MM
 
 /** A cassette’s hatch, a fan’s cut-out, a roof window: the body has the opening where the fitting needs it. */
 export const bodyOpening = defineRule({
@@ -51,7 +56,9 @@ export const bodyOpening = defineRule({
   group: 'fit',
   modes: ['living'],
   gravity: { 'opening-missing': 'caution' },
-  basis: practice('a cassette wants a hatch of its own behind it, a fan or roof window its cut-out above'),
+  basis: practice(
+    'a cassette wants a hatch of its own behind it, a fan or roof window its cut-out above; its frame covers 10 mm to either side',
+  ),
   parameters: {},
   check: ({ scene }) =>
     scene.placed.flatMap((placed) =>

@@ -13,6 +13,7 @@ export const FIT_SENTENCES: SentencesFor<
   | 'hangs-free'
   | 'carry-stuck'
   | 'hung-weakly'
+  | 'pushed-in'
 > = {
   'outside-shell': ({ fittings, measured, facts }, names, say) => {
     const it = the(names.fitting(fittings[0]!))
@@ -26,6 +27,18 @@ export const FIT_SENTENCES: SentencesFor<
         facts.scribed
           ? 'A scribed part may be cut behind; its front must stand whole.'
           : 'A rigid part must fit as it is.',
+      ],
+    }
+  },
+  'pushed-in': ({ fittings, measured, needed, facts }, names, say) => {
+    const it = the(names.fitting(fittings[0]!))
+    return {
+      title: 'Stands off the wall',
+      designer: `The foot of ${it} stands ${say(measured)} off the ${facts.side} wall, because higher up, at ${say(facts.atMm)}, the wall or roof stops it; less than ${say(needed)} is usual.`,
+      client: `Behind the foot of ${it} there would be room that you cannot use.`,
+      why: [
+        `The wall is ${say(measured)} further out at its foot than at ${say(facts.atMm)} over the load floor, where it comes closest.`,
+        `It stays whole, so it stands where its top clears. A lower one stands further out; one ${say(measured)} shallower comes no further into the room; a carcass built in place can be cut to the wall.`,
       ],
     }
   },

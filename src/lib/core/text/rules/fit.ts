@@ -33,6 +33,12 @@ export const FIT_RULES = {
     designer: 'No two things share room, nor a thing and what stands proud of the body.',
     client: 'Nothing stands in another.',
   },
+  'stands-off': {
+    title: 'Stands close to its wall',
+    designer:
+      'What is not cut to the wall stands where its top clears the wall or roof; how much is lost behind its foot is told.',
+    client: 'No room is lost where you would not see it.',
+  },
   'stands-on': {
     title: 'Stands or hangs on something',
     designer: 'Everything has floor, wall, roof or a neighbour to hold it.',

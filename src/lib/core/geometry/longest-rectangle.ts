@@ -1,0 +1,144 @@
+import { clipHalfPlane, polygonSpan } from './polygon'
+import type { Polygon, Vec2 } from './types'
+
+export interface LongRectangle {
+  readonly length: number
+  readonly centre: Vec2
+}
+
+const turnedBy =
+  (deg: number) =>
+  ([x, y]: Vec2): Vec2 => {
+    const [c, s] = [Math.cos((deg * Math.PI) / 180), Math.sin((deg * Math.PI) / 180)]
+    return [x * c - y * s, x * s + y * c]
+  }
+
+const GOLDEN = (Math.sqrt(5) - 1) / 2
+const ROUNDS = 44
+const SLACK = 1e-4
+
+/**
+ * The longest rectangle of a width that lies in a convex counter-clockwise polygon with its length at an angle to the first axis, and
+ * clear of convex counter-clockwise obstacles. To a hundredth of a millimetre: between two parallel lines a convex polygon’s free length is a concave
+ * function of where they lie, and what keeps a rectangle clear of an obstacle is a line along an edge of either. Undefined where
+ * none is longer than `atLeast`.
+ */
+export function longestRectangle(
+  polygon: Polygon,
+  obstacles: readonly Polygon[],
+  width: number,
+  angleDeg: number,
+  atLeast = 0,
+): LongRectangle | undefined {
+  const level = turnedBy(-angleDeg)
+  const things = obstacles.map((obstacle) => obstacle.map(level))
+  let best: LongRectangle | undefined
+  const look = (room: Polygon, depth: number): void => {
+    const least = best?.length ?? atLeast
+    const found = longestLevel(room, width, least)
+    if (found === undefined || found.length <= least) return
+    const met = things.find((thing) => meets(thing, found, width))
+    if (met === undefined) best = found
+    else if (depth < MOST_OBSTACLES)
+      for (const [at, inward] of linesPast(met)) {
+        const rest = clipHalfPlane(room, at, inward)
+        if (rest.length >= 3) look(rest, depth + 1)
+      }
+  }
+  look(polygon.map(level), 0)
+  return best === undefined ? undefined : { length: best.length, centre: turnedBy(angleDeg)(best.centre) }
+}
+
+/** So many obstacles are gone round at once; a place among more is not looked for. */
+const MOST_OBSTACLES = 4
+
+/** As `longestRectangle`, level and with nothing in the way; it may say none where none is longer than `atLeast`. */
+function longestLevel(room: Polygon, width: number, atLeast: number): LongRectangle | undefined {
+  const { min, max } = polygonSpan(room, 1)
+  const along = polygonSpan(room, 0)
+  if (!(max - min >= width && along.max - along.min > atLeast)) return undefined
+  const lengthAt = (y: number): number => {
+    const low = ends(room, y - width / 2)
+    const high = ends(room, y + width / 2)
+    return Math.min(low.max, high.max) - Math.max(low.min, high.min)
+  }
+  let [low, high] = [min + width / 2, max - width / 2]
+  let [a, b] = [high - GOLDEN * (high - low), low + GOLDEN * (high - low)]
+  let [atA, atB] = [lengthAt(a), lengthAt(b)]
+  for (let round = 0; round < ROUNDS && high - low > SLACK; round += 1) {
+    if (atA < atB) {
+      low = a
+      ;[a, atA] = [b, atB]
+      b = low + GOLDEN * (high - low)
+      atB = lengthAt(b)
+    } else {
+      high = b
+      ;[b, atB] = [a, atA]
+      a = high - GOLDEN * (high - low)
+      atA = lengthAt(a)
+    }
+  }
+  const y = (low + high) / 2
+  const [under, over] = [ends(room, y - width / 2), ends(room, y + width / 2)]
+  const [from, to] = [Math.max(under.min, over.min), Math.min(under.max, over.max)]
+  return to > from ? { length: to - from, centre: [(from + to) / 2, y] } : undefined
+}
+
+/** Where a level line enters and leaves a convex polygon that it crosses. */
+function ends(room: Polygon, y: number): { readonly min: number; readonly max: number } {
+  let min = Infinity
+  let max = -Infinity
+  let from = room[room.length - 1]!
+  for (const to of room) {
+    const [y0, y1] = [from[1], to[1]]
+    if (!((y < y0 && y < y1) || (y > y0 && y > y1))) {
+      const x = y0 === y1 ? to[0] : from[0] + ((to[0] - from[0]) * (y - y0)) / (y1 - y0)
+      if (x < min) min = x
+      if (x > max) max = x
+    }
+    from = to
+  }
+  return { min, max }
+}
+
+/** Whether a level rectangle and a convex polygon share more than their edges. */
+function meets(thing: Polygon, { length, centre: [x, y] }: LongRectangle, width: number): boolean {
+  const corners: Polygon = [
+    [x - length / 2, y - width / 2],
+    [x + length / 2, y - width / 2],
+    [x + length / 2, y + width / 2],
+    [x - length / 2, y + width / 2],
+  ]
+  return linesPast(thing).every(([at, inward]) =>
+    corners.some((corner) => (corner[0] - at[0]) * inward[0] + (corner[1] - at[1]) * inward[1] < -SLACK),
+  )
+}
+
+/** The lines that can part a level rectangle from a convex polygon, each as a point and the way to the rectangle’s side. */
+function linesPast(thing: Polygon): readonly (readonly [Vec2, Vec2])[] {
+  const [x, y] = [polygonSpan(thing, 0), polygonSpan(thing, 1)]
+  const along = thing.map((from, index): readonly [Vec2, Vec2] => {
+    const to = thing[(index + 1) % thing.length]!
+    const length = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1
+    return [from, [(to[1] - from[1]) / length, -(to[0] - from[0]) / length]]
+  })
+  return [
+    ...along,
+    [
+      [x.min, 0],
+      [-1, 0],
+    ],
+    [
+      [x.max, 0],
+      [1, 0],
+    ],
+    [
+      [0, y.min],
+      [0, -1],
+    ],
+    [
+      [0, y.max],
+      [0, 1],
+    ],
+  ]
+}
