@@ -47,14 +47,26 @@ describe('the distance to a wall', () => {
               return there && tapeOf(there.scene, there.placed).find((one) => one.id === row.id)?.mm
             }
             for (const row of tapeOf(scene, placed)) {
+              // under a ceiling alone, in two bodies: one upright, one curved
+              if (row.id === 'ceiling' && id !== 'truck-box' && id !== 'van-long-high') continue
               const seat = typedOnTape(scene, plan, placed, row, 100)
               if (seat === undefined && row.id !== 'rear' && row.id !== 'front') {
                 // it says that no place reads so: then none may be found by walking past them all
+                const [x, y, z] = row.grows
+                const offBy = (by: number) =>
+                  (readAt(nudged(placed.seat, [x * by, y * by, z * by]), row) ?? Infinity) - 100
                 let before = Infinity
                 for (let by = -1990; by < 1990; by += 13) {
-                  const [x, y, z] = row.grows
-                  const off = (readAt(nudged(placed.seat, [x * by, y * by, z * by]), row) ?? Infinity) - 100
-                  if (off * before <= 0 && Math.abs(off - before) < 20) wrong.push(`${kind.id} ${from} ${turn}: missed`)
+                  const off = offBy(by)
+                  if (off * before <= 0) {
+                    let [low, high] = [by - 13, by]
+                    for (let halving = 0; halving < 30; halving += 1) {
+                      const middle = (low + high) / 2
+                      if (offBy(middle) * before > 0) low = middle
+                      else high = middle
+                    }
+                    if (Math.abs(offBy(low)) <= 0.06) wrong.push(`${kind.id} ${from} ${turn}: missed at ${low}`)
+                  }
                   before = off
                 }
                 continue
