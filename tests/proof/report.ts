@@ -30,12 +30,3 @@ export const pageOf = ({ title, how, figures, faults }: Proof, when: string, sec
   ]
     .join('\n')
     .trimEnd() + '\n'
-
-/** Figures from 0 to 1 by a seed: a linear congruence (Numerical Recipes, from memory), the same on every machine. */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return state / 2 ** 32
-  }
-}

@@ -13,7 +13,8 @@ import {
 } from '../../src/lib/core/shell'
 import { GENERIC_SHELLS } from '../../src/lib/core/shells'
 import { floorAreaM2 } from '../../src/lib/core/space'
-import { seeded, type Proof } from './report'
+import { randomFrom } from '../support/random-plans'
+import type { Proof } from './report'
 
 type Side = 'left' | 'right'
 
@@ -64,7 +65,7 @@ const AGREE_MM = 0.12
  * the straight part between, × heights at, just above and just below each corner and the floor, × both sides. `share` of the linings.
  */
 export function wallsProof(share: number, seed = 7): Proof {
-  const random = seeded(seed)
+  const random = randomFrom(seed)
   const faults: string[] = []
   let widths = 0
   let steps = 0

@@ -184,7 +184,10 @@ export const adjustIdSchema = z
   .string()
   .regex(/^need-[a-z0-9-]{1,100}$/, 'the id of a demand that follows from answers')
 
-const MAX_ENTRIES = 200
+/** The most of what has no limit of its own. */
+export const MAX_ENTRIES = 200
+/** The most people, and the most pets, of a brief. */
+export const MOST_PEOPLE = 60
 
 export const recordOf = <T extends z.ZodType>(value: T, max = MAX_ENTRIES) =>
   z
@@ -192,8 +195,8 @@ export const recordOf = <T extends z.ZodType>(value: T, max = MAX_ENTRIES) =>
     .refine((record) => Object.keys(record).length <= max, { message: `holds more than ${max} entries` })
 
 export const briefSchema = z.looseObject({
-  people: recordOf(personSchema, 60),
-  pets: recordOf(petSchema, 60),
+  people: recordOf(personSchema, MOST_PEOPLE),
+  pets: recordOf(petSchema, MOST_PEOPLE),
   gear: recordOf(gearSchema, MOST_GEAR).optional(),
   use: useSchema.optional(),
   nightsOffHookUp: z.number().min(0).max(60),

@@ -2,7 +2,9 @@ import { z } from 'zod'
 import { TURNS } from '../geometry'
 import { idSchema } from '../shell'
 
-const offset = z.number().min(-15_000).max(15_000)
+/** So far off its anchor a fitting may stand, mm. */
+export const MOST_OFFSET_MM = 15_000
+const offset = z.number().min(-MOST_OFFSET_MM).max(MOST_OFFSET_MM)
 
 export const ALONG_ANCHORS = ['rear', 'bulkhead', 'after'] as const
 export const ACROSS_ANCHORS = ['left-wall', 'right-wall', 'centreline'] as const

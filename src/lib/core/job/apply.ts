@@ -1,15 +1,16 @@
-import { apply as applyPatches, create, type Draft } from 'mutative'
+import { create, type Draft } from 'mutative'
 import { changeFaults } from '../shell'
-import { isHostile, type Command, type Patch, type SimpleCommand } from './command'
+import type { Command, SimpleCommand } from './command'
+import { CommandError } from './command-error'
 import { replaceBy, type Applied } from './diff'
 import { parseJob } from './document'
 import { BRIEF_HANDLERS } from './handlers/brief'
 import { FITTING_HANDLERS } from './handlers/fitting'
-import { CommandError } from './handlers/kit'
 import { MODE_HANDLERS } from './handlers/mode'
 import { RULE_HANDLERS } from './handlers/rules'
 import { VARIANT_HANDLERS } from './handlers/variant'
 import { VEHICLE_HANDLERS } from './handlers/vehicle'
+import { patched, replayed, type Patch } from './patch'
 import { planFaults, turnedFaults, type Job } from './schema'
 
 const HANDLERS = {
@@ -28,11 +29,23 @@ function run(job: Draft<Job>, command: SimpleCommand): void {
 
 /**
  * The job after a command, and the diff between. The job that comes in is not changed; parts that did not change are
- * shared with the result.
+ * shared with the result. What comes out holds together: no plan of it stands on what is not there.
  * @throws CommandError if the command does not fit this job; nothing is changed then.
  */
 export function apply(job: Job, command: Command): Applied {
-  if (command.type === 'diff') return applyDiff(job, command.patches)
+  const applied = changed(job, command, patched)
+  assertHolds(job, applied.job, command)
+  return applied
+}
+
+/**
+ * As `apply`, for a command that was accepted before, by the rules of its day: it is not judged again.
+ * @throws CommandError if it does not fit this job.
+ */
+export const replay = (job: Job, command: Command): Applied => changed(job, command, replayed)
+
+function changed(job: Job, command: Command, patch: typeof patched): Applied {
+  if (command.type === 'diff') return replaceBy(job, patch(job, command.patches))
   if (command.type === 'job.restore') {
     const result = parseJob(command.document)
     if (!result.ok)
@@ -45,23 +58,22 @@ export function apply(job: Job, command: Command): Applied {
       if (command.type !== 'batch') return run(draft, command)
       for (const part of command.commands) run(draft, part)
     },
-    { enablePatches: true },
+    { enablePatches: { arrayLengthAssignment: false } },
   )
   return { job: next as Job, diff: { redo: redo as Patch[], undo: undo as Patch[] } }
 }
 
-/** @throws CommandError if the patches no longer fit. */
-function applyDiff(job: Job, patches: readonly Patch[]): Applied {
-  if (patches.some(isHostile)) throw new CommandError('that change reaches outside the job')
-  let next: Job
-  try {
-    next = applyPatches(job, patches as Parameters<typeof applyPatches>[1]) as Job
-  } catch {
-    throw new CommandError('something it touched is no longer there')
+/** What a command changed must hold together: a diff may hold anything, and so its whole result is read as a document is. */
+function assertHolds(before: Job, after: Job, command: Command): void {
+  if (command.type === 'diff') {
+    const result = parseJob(after)
+    if (!result.ok) throw new CommandError(`${result.faults[0]!.path}: ${result.faults[0]!.message}`)
   }
-  for (const { plan } of Object.values(next.variants)) {
-    const fault = planFaults(plan)[0] ?? changeFaults(next.shell, plan.changes)[0] ?? turnedFaults(next.shell, plan)[0]
+  for (const [id, { plan }] of Object.entries(after.variants)) {
+    const old = before.variants[id]?.plan
+    if (old === plan && before.shell === after.shell) continue
+    const fault =
+      planFaults(plan)[0] ?? changeFaults(after.shell, plan.changes)[0] ?? turnedFaults(after.shell, plan)[0]
     if (fault !== undefined) throw new CommandError(fault.message)
   }
-  return replaceBy(job, next)
 }

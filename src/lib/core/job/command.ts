@@ -14,6 +14,7 @@ import { seatSchema } from '../fittings'
 import { bodyChangeSchema, idSchema, liningSchema, shellSchema, wordsSchema } from '../shell'
 import { readingSchema, surveySchema } from '../readings'
 import { LENGTH_UNITS } from '../units'
+import { patchSchema } from './patch'
 import { houseRuleSchema, ownRulesSchema, ruleSettingSchema } from './rules-schema'
 import { figureSchema, fittingSchema, fixingSchema, groupSchema, MAX_MODES, modeSchema, waiverSchema } from './schema'
 
@@ -92,13 +93,6 @@ const simple = [
   command('mode.stance', { variant: id, mode: id, fitting: id, stance: z.string().max(40) }),
 ] as const
 
-const patchSchema = z.object({
-  op: z.enum(['add', 'remove', 'replace']),
-  path: z.array(z.union([z.string().max(60), z.number().int()])).max(24),
-  value: z.unknown().optional(),
-})
-export type Patch = z.infer<typeof patchSchema>
-
 const simpleSchema = z.discriminatedUnion('type', simple)
 export type SimpleCommand = z.infer<typeof simpleSchema>
 
@@ -117,9 +111,3 @@ export const commandSchema = z.discriminatedUnion('type', [
 ])
 /** The only way to change a job. Plain data: it can be sent, stored and replayed. */
 export type Command = z.infer<typeof commandSchema>
-
-const FORBIDDEN = new Set(['__proto__', 'constructor', 'prototype'])
-
-/** Whether a patch reaches for a prototype. */
-export const isHostile = (patch: Patch): boolean =>
-  patch.path.some((key) => typeof key === 'string' && FORBIDDEN.has(key))

@@ -1,4 +1,4 @@
-import type { Patch } from './command'
+import type { Patch } from './patch'
 import type { Job } from './schema'
 
 export interface Applied {

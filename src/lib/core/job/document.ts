@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import { NAMING, sayIssue } from '../units'
 import type { Fault } from './fault'
 import { migrate } from './migrations'
+import { FORBIDDEN_KEYS } from './patch'
 import { jobSchema, type Job } from './schema'
 
 export type ParsedJob =
@@ -16,7 +17,6 @@ export type ParsedJob =
 const MAX_DEPTH = 24
 const MAX_NODES = 300_000
 const MAX_FAULTS = 50
-const FORBIDDEN = new Set(['__proto__', 'constructor', 'prototype'])
 
 /** What no document may hold, whatever its fields mean: prototype keys, figures that are none, endless nesting. */
 export function guard(input: unknown): readonly Fault[] {
@@ -31,7 +31,7 @@ export function guard(input: unknown): readonly Fault[] {
     if (depth > MAX_DEPTH) return [{ path: path.slice(0, 200), message: `is nested more than ${MAX_DEPTH} deep` }]
     for (const key of Object.keys(value)) {
       const below = path === '' ? key : `${path}.${key}`
-      if (FORBIDDEN.has(key)) faults.push({ path: below, message: `“${key}” may not be a key` })
+      if (FORBIDDEN_KEYS.has(key)) faults.push({ path: below, message: `“${key}” may not be a key` })
       else stack.push({ value: (value as Record<string, unknown>)[key], path: below, depth: depth + 1 })
     }
     if (faults.length >= MAX_FAULTS) break

@@ -39,7 +39,7 @@ export const houseRuleSchema = z.looseObject({
 })
 export type HouseRule = Readonly<z.infer<typeof houseRuleSchema>>
 
-const MAX_SETTINGS = 200
+export const MAX_SETTINGS = 200
 export const MAX_HOUSE_RULES = 60
 
 /** What a job, or a shop for its new jobs, asks of plans otherwise than the book of rules does. */

@@ -74,10 +74,13 @@ export const figureSchema = z.looseObject({
 export type Figure = Readonly<z.infer<typeof figureSchema>>
 export const MAX_FIGURES = 40
 
+/** The highest place in an order of modes or variants. */
+export const MAX_ORDER = 100
+
 export const modeSchema = z.looseObject({
   name: wordsSchema(40).min(1),
   purpose: z.enum(PURPOSES),
-  order: z.number().int().min(0).max(100),
+  order: z.number().int().min(0).max(MAX_ORDER),
   stances: z
     .record(idSchema, z.string().max(40))
     .describe('Only where a fitting stands otherwise than its kind does for this purpose'),
@@ -88,6 +91,7 @@ export const modeSchema = z.looseObject({
 })
 export type Mode = Readonly<z.infer<typeof modeSchema>>
 export const MAX_MODES = 12
+export const MAX_VARIANTS = 20
 
 /** Fittings that belong together. */
 export const groupSchema = z.looseObject({
@@ -160,7 +164,7 @@ const shape = z.looseObject({
   shell: shellSchema,
   survey: surveySchema.optional().describe('The vehicle as it is being measured'),
   rules: ownRulesSchema.optional().describe('What this job asks otherwise than the book of rules'),
-  variants: recordOf(variantSchema, 20).refine((variants) => Object.keys(variants).length > 0, {
+  variants: recordOf(variantSchema, MAX_VARIANTS).refine((variants) => Object.keys(variants).length > 0, {
     message: 'a job needs a variant',
   }),
 })

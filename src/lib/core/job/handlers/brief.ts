@@ -1,7 +1,7 @@
 import type { Draft } from 'mutative'
-import { adjustSchema, briefSchema, gearSchema, MOST_GEAR } from '../../brief'
+import { adjustSchema, briefSchema, gearSchema, MAX_ENTRIES, MOST_GEAR, MOST_PEOPLE } from '../../brief'
 import type { Job } from '../schema'
-import { checked, CommandError, drop, type HandlersOf } from './kit'
+import { checked, drop, putInto, type HandlersOf } from './kit'
 
 export const BRIEF_HANDLERS: HandlersOf<'job' | 'brief' | 'gear' | 'demand' | 'person' | 'pet'> = {
   'job.rename': (job, { name }) => void (job.name = name),
@@ -13,20 +13,19 @@ export const BRIEF_HANDLERS: HandlersOf<'job' | 'brief' | 'gear' | 'demand' | 'p
   'brief.put': (job, { brief }) => void (job.brief = checked(briefSchema, brief) as Draft<Job>['brief']),
   'gear.put': (job, { id, gear }) => {
     const pieces = (job.brief.gear ??= {})
-    if (pieces[id] === undefined && Object.keys(pieces).length >= MOST_GEAR)
-      throw new CommandError(`a brief holds at most ${MOST_GEAR} pieces of gear: count alike ones together`)
-    pieces[id] = checked(gearSchema, gear) as Draft<typeof gear>
+    const piece = checked(gearSchema, gear) as Draft<typeof gear>
+    putInto(pieces, id, piece, MOST_GEAR, 'pieces of gear in a brief: count alike ones together')
   },
   'gear.remove': (job, { id }) => drop((job.brief.gear ??= {}), id, 'that piece of gear'),
   'demand.adjust': (job, { id, adjust }) => {
     const changed = (job.brief.adjust ??= {})
     if (Object.keys(adjust).length === 0) delete changed[id]
-    else changed[id] = checked(adjustSchema, adjust) as Draft<typeof adjust>
+    else putInto(changed, id, checked(adjustSchema, adjust) as Draft<typeof adjust>, MAX_ENTRIES, 'changed demands')
   },
-  'person.put': (job, { id, person }) => void (job.brief.people[id] = person),
+  'person.put': (job, { id, person }) => putInto(job.brief.people, id, person, MOST_PEOPLE, 'people in a brief'),
   'person.remove': (job, { id }) => drop(job.brief.people, id, 'that person'),
-  'pet.put': (job, { id, pet }) => void (job.brief.pets[id] = pet),
+  'pet.put': (job, { id, pet }) => putInto(job.brief.pets, id, pet, MOST_PEOPLE, 'pets in a brief'),
   'pet.remove': (job, { id }) => drop(job.brief.pets, id, 'that pet'),
-  'demand.put': (job, { id, demand }) => void (job.brief.demands[id] = demand),
+  'demand.put': (job, { id, demand }) => putInto(job.brief.demands, id, demand, MAX_ENTRIES, 'typed demands'),
   'demand.remove': (job, { id }) => drop(job.brief.demands, id, 'that demand'),
 }

@@ -1,28 +1,29 @@
 import type { Draft } from 'mutative'
-import { defaultsOf, kindOf } from '../../fittings'
+import { defaultsOf, kindOf, MOST_OFFSET_MM, type Seat } from '../../fittings'
 import { fixingSchema, groupSchema, hangsOnItself, MAX_FITTINGS, MAX_GROUPS, type Fitting, type Plan } from '../schema'
-import { checked, checkedParameters, CommandError, drop, fittingOf, unlocked, variantOf, type HandlersOf } from './kit'
+import { CommandError } from '../command-error'
+import { checked, checkedParameters, drop, fittingOf, putInto, unlocked, variantOf, type HandlersOf } from './kit'
+
+/** Every seat of a plan: of its fittings, and those that modes give them. */
+const seatsOf = (plan: Draft<Plan>): readonly Draft<Seat>[] => [
+  ...Object.values(plan.fittings).map(({ seat }) => seat),
+  ...Object.values(plan.modes).flatMap(({ seats = {} }) => Object.values(seats)),
+]
 
 /** What came after a fitting that goes closes up to where that one began. */
 function closeUpOnto(plan: Draft<Plan>, goneId: string, gone: Fitting): void {
-  const seats = [
-    ...Object.values(plan.fittings).map(({ seat }) => seat),
-    ...Object.values(plan.modes).flatMap(({ seats = {} }) => Object.values(seats)),
-  ]
-  for (const seat of seats)
+  for (const seat of seatsOf(plan))
     if (seat.along.from === 'after' && seat.along.fitting === goneId) seat.along = { ...gone.seat.along }
 }
 
 /** What stood on a fitting that goes comes down to where that one stood. */
 function lowerOnto(plan: Draft<Plan>, goneId: string, gone: Fitting): void {
   const height = kindOf(gone.kind).footprint(gone.parameters).heightMm
-  for (const fitting of Object.values(plan.fittings)) {
-    if (fitting.seat.up.from !== 'top-of' || fitting.seat.up.fitting !== goneId) continue
-    const { mm } = fitting.seat.up
-    fitting.seat.up =
-      gone.seat.up.from === 'floor' || gone.seat.up.from === 'top-of'
-        ? { ...gone.seat.up, mm: gone.seat.up.mm + height + mm }
-        : { from: 'floor', mm: 0 }
+  for (const seat of seatsOf(plan)) {
+    if (seat.up.from !== 'top-of' || seat.up.fitting !== goneId) continue
+    const mm = gone.seat.up.mm + height + seat.up.mm
+    const held = gone.seat.up.from === 'floor' || gone.seat.up.from === 'top-of'
+    seat.up = held && Math.abs(mm) <= MOST_OFFSET_MM ? { ...gone.seat.up, mm } : { from: 'floor', mm: 0 }
   }
 }
 
@@ -88,18 +89,16 @@ export const FITTING_HANDLERS: HandlersOf<'fitting' | 'group'> = {
   },
   'group.put': (job, { variant, id, group }) => {
     const { plan } = variantOf(job, variant)
-    const { fittings } = checked(groupSchema, group)
+    const { fittings } = checked(groupSchema, { ...group, fittings: [...new Set(group.fittings)] })
     for (const one of fittings) fittingOf(plan, one)
     const groups = (plan.groups ??= {})
-    if (groups[id] === undefined && Object.keys(groups).length >= MAX_GROUPS)
-      throw new CommandError(`a plan holds at most ${MAX_GROUPS} groups`)
     // a fitting belongs to one group
     for (const [otherId, other] of Object.entries(groups)) {
       if (otherId === id) continue
       other.fittings = other.fittings.filter((one) => !fittings.includes(one))
       if (other.fittings.length < 2) delete groups[otherId]
     }
-    groups[id] = { ...group, fittings: [...new Set(fittings)] }
+    putInto(groups, id, { ...group, fittings }, MAX_GROUPS, 'groups in a plan')
   },
   'group.remove': (job, { variant, id }) => {
     const { plan } = variantOf(job, variant)

@@ -3,12 +3,8 @@ import type { z } from 'zod'
 import { kindOf, type Parameters } from '../../fittings'
 import { NAMING, sayIssue } from '../../units'
 import type { SimpleCommand } from '../command'
+import { CommandError } from '../command-error'
 import type { Fitting, Job, Plan, Variant } from '../schema'
-
-/** A command that does not fit the job that it meets, in words for the person who gave it. */
-export class CommandError extends Error {
-  override readonly name = 'CommandError'
-}
 
 /** How a job takes each kind of command whose name begins with one of the words. */
 export type HandlersOf<Word extends string> = {
@@ -26,6 +22,21 @@ export function must<T>(value: T | undefined, what: string): T {
 export const variantOf = (job: Draft<Job>, id: string): Draft<Variant> => must(job.variants[id], 'that variant')
 export const fittingOf = (plan: Draft<Plan>, id: string): Draft<Fitting> =>
   must(plan.fittings[id], `the fitting “${id}”`)
+
+/** Puts something under an id of a record that holds at most so many. */
+export function putInto<T>(record: Record<string, T>, id: string, value: T, most: number, what: string): void {
+  if (record[id] === undefined && Object.keys(record).length >= most)
+    throw new CommandError(`there are at most ${most} ${what}`)
+  record[id] = value
+}
+
+/** The place after all others; where no figure is left for it, they are counted anew. */
+export function lastOrder(those: readonly { order: number }[], most: number): number {
+  const last = those.reduce((high, { order }) => Math.max(high, order), -1)
+  if (last < most) return last + 1
+  ;[...those].sort((a, b) => a.order - b.order).forEach((one, index) => (one.order = index))
+  return those.length
+}
 
 export function drop(record: Record<string, unknown>, id: string, what: string): void {
   must(record[id], what)

@@ -1,17 +1,17 @@
 import type { Draft } from 'mutative'
 import { kindOf } from '../../fittings'
-import { figureSchema, MAX_FIGURES, MAX_MODES, planFaults, type Mode, type Plan } from '../schema'
-import { checked, CommandError, drop, fittingOf, must, unlocked, variantOf, type HandlersOf } from './kit'
+import { figureSchema, MAX_FIGURES, MAX_MODES, MAX_ORDER, planFaults, type Mode, type Plan } from '../schema'
+import { CommandError } from '../command-error'
+import { checked, drop, fittingOf, lastOrder, must, putInto, unlocked, variantOf, type HandlersOf } from './kit'
 
 export const MODE_HANDLERS: HandlersOf<'mode' | 'figure'> = {
   'mode.add': (job, { variant, id, name, purpose, from }) => {
     const { modes } = variantOf(job, variant).plan
     if (modes[id] !== undefined) throw new CommandError('that mode is there already')
-    if (Object.keys(modes).length >= MAX_MODES) throw new CommandError(`a plan holds at most ${MAX_MODES} modes`)
-    const order = Math.max(-1, ...Object.values(modes).map((mode) => mode.order)) + 1
+    const order = lastOrder(Object.values(modes), MAX_ORDER)
     const copied =
       from === undefined ? { stances: {} } : (JSON.parse(JSON.stringify(must(modes[from], 'that mode'))) as Mode)
-    modes[id] = { ...copied, name, purpose, order } as Draft<Mode>
+    putInto(modes, id, { ...copied, name, purpose, order } as Draft<Mode>, MAX_MODES, 'modes in a plan')
   },
   'mode.rename': (job, { variant, mode, name }) =>
     void (must(variantOf(job, variant).plan.modes[mode], 'that mode').name = name),
@@ -46,7 +46,8 @@ export const MODE_HANDLERS: HandlersOf<'mode' | 'figure'> = {
     if (away || others.length > 0) mode.away = away ? [...others, id] : others
     else delete mode.away
   },
-  'mode.put': (job, { variant, id, mode }) => void (variantOf(job, variant).plan.modes[id] = mode),
+  'mode.put': (job, { variant, id, mode }) =>
+    putInto(variantOf(job, variant).plan.modes, id, mode, MAX_MODES, 'modes in a plan'),
   'mode.turned': (job, { variant, mode: modeId, seat, turned }) => {
     const mode = must(variantOf(job, variant).plan.modes[modeId], 'that mode')
     if (job.shell.cabSeats.find(({ id }) => id === seat)?.swivel === undefined)

@@ -1,7 +1,7 @@
 import type { Draft } from 'mutative'
-import { houseRuleSchema, MAX_HOUSE_RULES, ownRulesSchema } from '../rules-schema'
+import { houseRuleSchema, MAX_HOUSE_RULES, MAX_SETTINGS, ownRulesSchema } from '../rules-schema'
 import type { Job } from '../schema'
-import { checked, CommandError, drop, type HandlersOf } from './kit'
+import { checked, drop, putInto, type HandlersOf } from './kit'
 
 const own = (job: Draft<Job>): NonNullable<Draft<Job>['rules']> => (job.rules ??= { settings: {}, house: {} })
 
@@ -9,13 +9,11 @@ export const RULE_HANDLERS: HandlersOf<'rule' | 'house' | 'rules'> = {
   'rule.set': (job, { id, setting }) => {
     const { settings } = own(job)
     if (setting === undefined || Object.keys(setting).length === 0) delete settings[id]
-    else settings[id] = setting as Draft<typeof setting>
+    else putInto(settings, id, setting as Draft<typeof setting>, MAX_SETTINGS, 'rules that are asked otherwise')
   },
   'house.put': (job, { id, rule }) => {
     const { house } = own(job)
-    if (house[id] === undefined && Object.keys(house).length >= MAX_HOUSE_RULES)
-      throw new CommandError(`a job holds at most ${MAX_HOUSE_RULES} rules of the house`)
-    house[id] = checked(houseRuleSchema, rule) as Draft<typeof rule>
+    putInto(house, id, checked(houseRuleSchema, rule) as Draft<typeof rule>, MAX_HOUSE_RULES, 'rules of the house')
   },
   'house.remove': (job, { id }) => drop(own(job).house, id, 'that rule of the house'),
   'rules.put': (job, { rules }) => void (job.rules = checked(ownRulesSchema, rules) as Draft<Job>['rules']),

@@ -3,8 +3,9 @@ import type { Seat } from '../../fittings'
 import type { Turn } from '../../geometry'
 import { changeFaults } from '../../shell'
 import { emptyPlan } from '../empty-plan'
-import { MAX_WAIVERS, waiverSchema, type Job, type Plan } from '../schema'
-import { checked, CommandError, drop, variantOf, type HandlersOf } from './kit'
+import { MAX_VARIANTS, MAX_WAIVERS, waiverSchema, type Job, type Plan } from '../schema'
+import { CommandError } from '../command-error'
+import { checked, drop, lastOrder, putInto, variantOf, type HandlersOf } from './kit'
 
 const structuredPlan = (plan: Draft<Plan>): Plan => JSON.parse(JSON.stringify(plan)) as Plan
 
@@ -47,11 +48,11 @@ function mirrorPlan(job: Draft<Job>, plan: Draft<Plan>): void {
 export const VARIANT_HANDLERS: HandlersOf<'variant' | 'plan' | 'waiver'> = {
   'variant.add': (job, { id, name, from }) => {
     if (job.variants[id] !== undefined) throw new CommandError('that variant is there already')
-    const order = Math.max(...Object.values(job.variants).map((variant) => variant.order)) + 1
+    const order = lastOrder(Object.values(job.variants), 1000)
     const model = from === undefined ? undefined : variantOf(job, from)
     const plan =
       model === undefined ? emptyPlan(Object.values(job.variants)[0]!.plan.lining) : structuredPlan(model.plan)
-    job.variants[id] = { name, order, plan: plan as Draft<Plan> }
+    putInto(job.variants, id, { name, order, plan: plan as Draft<Plan> }, MAX_VARIANTS, 'variants in a job')
   },
   'variant.rename': (job, { variant, name }) => void (variantOf(job, variant).name = name),
   'variant.remove': (job, { variant }) => {
@@ -68,9 +69,13 @@ export const VARIANT_HANDLERS: HandlersOf<'variant' | 'plan' | 'waiver'> = {
     const waivers = (plan.waivers ??= {})
     // one finding is let be once: a new reason takes the place of the old
     for (const [otherId, other] of Object.entries(waivers)) if (other.key === waiver.key) delete waivers[otherId]
-    if (Object.keys(waivers).length >= MAX_WAIVERS)
-      throw new CommandError(`a plan lets at most ${MAX_WAIVERS} findings be`)
-    waivers[id] = checked(waiverSchema, waiver) as Draft<typeof waiver>
+    putInto(
+      waivers,
+      id,
+      checked(waiverSchema, waiver) as Draft<typeof waiver>,
+      MAX_WAIVERS,
+      'findings of a plan that are let be',
+    )
   },
   'waiver.remove': (job, { variant, id }) => drop((variantOf(job, variant).plan.waivers ??= {}), id, 'what was let be'),
   'plan.mirror': (job, { variant }) => mirrorPlan(job, variantOf(job, variant).plan),

@@ -2,7 +2,8 @@ import type { Draft } from 'mutative'
 import { bodyChangeSchema, changeFaults, liningSchema, overlapFaults, type BodyChanges } from '../../shell'
 import { surveySchema } from '../../readings'
 import { MAX_CHANGES, type Job, type Plan } from '../schema'
-import { checked, CommandError, drop, must, variantOf, type HandlersOf } from './kit'
+import { CommandError } from '../command-error'
+import { checked, drop, must, variantOf, type HandlersOf } from './kit'
 
 export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'survey' | 'lining' | 'change'> = {
   'shell.put': (job, { shell }) => {
