@@ -3,14 +3,18 @@ import { storageSentence } from './faults'
 import type { JobRepository } from './job-repository'
 import type { ModuleRepository } from './module-repository'
 import type { ShopRepository } from './shop-repository'
-import { jobs, modules, shop } from './store'
+import { jobs, letGo, modules, shop } from './store'
+import { StorageError, UnreadableJob } from './storage-faults'
 
 async function withStore<T>(opened: () => Promise<T>, work: (repository: T) => Promise<Response>): Promise<Response> {
   try {
     return await work(await opened())
   } catch (cause) {
+    if (cause instanceof UnreadableJob) return refuse(409, cause.message, [{ path: '', message: cause.reason }])
     const storage = storageSentence(cause)
     if (storage === undefined) throw cause
+    // whatever is wrong with the file, the next one who asks opens it anew
+    if (cause instanceof StorageError) await letGo()
     return refuse(storage.status, storage.message)
   }
 }

@@ -1,7 +1,9 @@
 import Libsql from 'libsql'
-import { Kysely, SqliteDialect } from 'kysely'
-import { mkdirSync } from 'node:fs'
+import { Kysely, sql, SqliteDialect } from 'kysely'
+import { mkdirSync, statSync } from 'node:fs'
 import path from 'node:path'
+import { keepLastSaved, lastSaved } from './last-saved'
+import { GONE, LOG_LOST, NEWER } from './storage-faults'
 
 export interface JobsTable {
   id: string
@@ -64,7 +66,13 @@ export interface ModuleRevisionsTable {
   at: string
 }
 
+/** One row: how often something was saved, so that a database without its log can be told from a whole one. */
+export interface SavesTable {
+  count: number
+}
+
 export interface Schema {
+  saves: SavesTable
   jobs: JobsTable
   variants: VariantsTable
   journal: JournalTable
@@ -89,21 +97,55 @@ function assertBindable(parameters: readonly unknown[]): asserts parameters is r
   }
 }
 
+/** What watches over one database file while it is open. */
+export interface Opened {
+  readonly db: Kysely<Schema>
+  readonly close: () => Promise<void>
+  /** @throws StorageError if the file is no longer where it was opened. */
+  readonly assertThere: () => void
+  /**
+   * Runs work in one transaction: all of it or nothing. What it throws is what comes out, whatever the rollback says; it answers
+   * only if the file is still where it was.
+   */
+  readonly transact: <T>(work: (trx: Kysely<Schema>) => Promise<T>) => Promise<T>
+}
+
+/** Which file lies at a path: another one, put there meanwhile, is none of ours. */
+function markOf(file: string): string | undefined {
+  try {
+    const { dev, ino } = statSync(file)
+    return `${dev} ${ino}`
+  } catch {
+    return undefined
+  }
+}
+
 /**
  * Opens (and if need be creates) the database file. WAL with synchronous FULL: what a commit has answered survives a
- * kill and a power cut.
+ * kill and a power cut. @throws StorageError where a newer program made it; nothing is changed then.
  */
-export function openDatabase(file: string): { db: Kysely<Schema>; close: () => Promise<void> } {
-  if (file !== ':memory:') mkdirSync(path.dirname(file), { recursive: true })
+export function openDatabase(file: string, known: readonly string[] = []): Opened {
+  const inMemory = file === ':memory:'
+  if (!inMemory) mkdirSync(path.dirname(file), { recursive: true })
   const raw = new Libsql(file)
-  for (const pragma of ['busy_timeout = 5000', 'journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON'])
-    raw.pragma(pragma)
+  try {
+    raw.pragma('busy_timeout = 5000')
+    refuseNewer(raw, known)
+    for (const pragma of ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON']) raw.pragma(pragma)
+  } catch (cause) {
+    raw.close()
+    throw cause
+  }
+  const opened = inMemory ? undefined : markOf(file)
+  const assertThere = () => {
+    if (!inMemory && markOf(file) !== opened) throw GONE()
+  }
   const db = new Kysely<Schema>({
     dialect: new SqliteDialect({
       database: {
         close: () => raw.close(),
-        prepare: (sql: string) => {
-          const statement = raw.prepare(sql)
+        prepare: (text: string) => {
+          const statement = raw.prepare(text)
           return {
             reader: statement.reader,
             all: (parameters: readonly unknown[]) => {
@@ -123,5 +165,50 @@ export function openDatabase(file: string): { db: Kysely<Schema>; close: () => P
       },
     }),
   })
-  return { db, close: () => db.destroy() }
+  const mark = `${file}.last`
+  const transact: Opened['transact'] = (work) =>
+    db.connection().execute(async (connection) => {
+      assertThere()
+      await sql`begin immediate`.execute(connection)
+      let saved: number
+      let result
+      try {
+        result = await work(connection)
+        const row = await connection
+          .updateTable('saves')
+          .set((update) => ({ count: update('count', '+', 1) }))
+          .returning('count')
+          .executeTakeFirstOrThrow()
+        saved = row.count
+        await sql`commit`.execute(connection)
+      } catch (cause) {
+        // a disk that is full has rolled back by itself: what the rollback says of that is not the cause
+        await sql`rollback`.execute(connection).catch(() => undefined)
+        throw cause
+      }
+      assertThere()
+      if (!inMemory) keepLastSaved(mark, saved)
+      return result
+    })
+  return { db, close: () => db.destroy(), transact, assertThere }
+}
+
+/** @throws StorageError where the file holds migrations that this program does not know. */
+function refuseNewer(raw: Libsql.Database, known: readonly string[]): void {
+  if (known.length === 0) return
+  const there = raw.prepare("select name from sqlite_master where type = 'table' and name = 'kysely_migration'").get()
+  if (there === undefined) return
+  const names = (raw.prepare('select name from kysely_migration order by name').all() as { name: string }[]).map(
+    ({ name }) => name,
+  )
+  const newer = names.filter((name) => !known.includes(name))
+  if (newer.length > 0) throw NEWER(newer)
+}
+
+/** @throws StorageError where less was saved in a database than the mark beside it says. */
+export async function assertWhole({ db }: Opened, file: string): Promise<void> {
+  const kept = lastSaved(`${file}.last`)
+  if (kept === undefined) return
+  const { count } = await db.selectFrom('saves').select('count').executeTakeFirstOrThrow()
+  if (count < kept) throw LOG_LOST(kept - count, path.basename(`${file}.last`))
 }

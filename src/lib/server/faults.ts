@@ -1,5 +1,8 @@
+import { StorageError } from './storage-faults'
+
 /** One clear sentence for what a disk or database does to us; undefined for anything else. */
 export function storageSentence(cause: unknown): { readonly status: 503 | 507; readonly message: string } | undefined {
+  if (cause instanceof StorageError) return { status: cause.status, message: cause.message }
   if (!(cause instanceof Error)) return undefined
   const code = 'code' in cause ? String(cause.code) : ''
   const text = `${code} ${cause.message}`

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit'
 import type { z } from 'zod'
-import { parseJobText, type Fault, type Job } from '$lib/core/job'
+import { guard, parseJobText, type Fault, type Job } from '$lib/core/job'
 import { parseModuleText, type Module } from '$lib/core/module'
 import { NAMING, sayIssue } from '$lib/core/units'
 
@@ -84,6 +84,8 @@ export async function readJson<S extends z.ZodType>(request: Request, schema: S)
       response: refuse(400, `That is not JSON: ${cause instanceof Error ? cause.message : String(cause)}`),
     }
   }
+  const guarded = guard(value)
+  if (guarded.length > 0) return { ok: false, response: refuse(400, 'That cannot be understood.', guarded) }
   const result = schema.safeParse(value, NAMING)
   if (result.success) return { ok: true, value: result.data }
   const faults = result.error.issues

@@ -1,8 +1,20 @@
-import type { Kysely, Transaction } from 'kysely'
-import { apply, CommandError, parseJob, variantsOf, type Command, type Job, type JobSummary } from '$lib/core/job'
+import type { Kysely } from 'kysely'
+import {
+  apply,
+  CommandError,
+  parseJob,
+  parseJobText,
+  replay,
+  variantsOf,
+  type Command,
+  type Fault,
+  type Job,
+  type JobSummary,
+} from '$lib/core/job'
 import { reviewJob, tally } from '$lib/core/review'
 import { sayCommand } from '$lib/core/text'
-import type { Schema } from './database'
+import type { Opened, Schema } from './database'
+import { UnreadableJob } from './storage-faults'
 
 /** A whole state is kept every so many revisions. */
 const SNAPSHOT_EVERY = 50
@@ -30,7 +42,11 @@ export type CommitResult =
 
 /** Everything that the program stores of jobs; nothing else touches their tables. Times come in as ISO strings. */
 export class JobRepository {
-  constructor(private readonly db: Kysely<Schema>) {}
+  private readonly db: Kysely<Schema>
+
+  constructor(private readonly store: Opened) {
+    this.db = store.db
+  }
 
   /** Jobs that are not deleted, newest change first. What has changed since its last review is not counted here: see `count`. */
   async list(): Promise<readonly JobSummary[]> {
@@ -41,7 +57,13 @@ export class JobRepository {
   async count(id: string): Promise<JobSummary | undefined> {
     const [summary] = await this.#summaries(id)
     if (summary === undefined || summary.variants.every(({ stops }) => stops !== null)) return summary
-    const found = await this.get(id)
+    let found
+    try {
+      found = await this.get(id)
+    } catch (cause) {
+      if (cause instanceof UnreadableJob) return { ...summary, unreadable: cause.reason }
+      throw cause
+    }
     if (found === undefined) return undefined
     for (const review of reviewJob(found.job)) {
       const { stop, caution } = tally(review)
@@ -103,12 +125,12 @@ export class JobRepository {
       .where('deleted_at', 'is', null)
       .select(['document', 'revision'])
       .executeTakeFirst()
-    return row === undefined ? undefined : { job: readStored(row.document), revision: row.revision }
+    return row === undefined ? undefined : { job: readStored(id, row.document), revision: row.revision }
   }
 
   /** Stores a job that is new here. @throws when its id is taken. */
   async create(job: Job, at: string): Promise<void> {
-    await this.db.transaction().execute(async (trx) => {
+    await this.store.transact(async (trx) => {
       const document = JSON.stringify(job)
       await trx
         .insertInto('jobs')
@@ -128,6 +150,11 @@ export class JobRepository {
     })
   }
 
+  /** A job’s document as it is stored, whether it can be read or not. */
+  async raw(id: string): Promise<string | undefined> {
+    return (await this.db.selectFrom('jobs').where('id', '=', id).select('document').executeTakeFirst())?.document
+  }
+
   async isTaken(id: string): Promise<boolean> {
     return (await this.db.selectFrom('jobs').where('id', '=', id).select('id').executeTakeFirst()) !== undefined
   }
@@ -143,9 +170,8 @@ export class JobRepository {
     sent: readonly SentCommand[],
     at: string,
   ): Promise<CommitResult> {
-    return this.db
-      .transaction()
-      .execute(async (trx): Promise<CommitResult> => {
+    return this.store
+      .transact(async (trx): Promise<CommitResult> => {
         const row = await trx
           .selectFrom('jobs')
           .where('id', '=', id)
@@ -169,7 +195,9 @@ export class JobRepository {
                   .execute()
               ).map(({ uid }) => uid),
         )
-        const fresh = sent.filter(({ uid }) => !known.has(uid))
+        const fresh = sent.filter(
+          ({ uid }, index) => !known.has(uid) && sent.findIndex((other) => other.uid === uid) === index,
+        )
         if (fresh.length === 0) return { kind: 'done', revision: row.revision }
         const since = await trx
           .selectFrom('journal')
@@ -181,7 +209,9 @@ export class JobRepository {
         const foreign = since.filter((entry) => !known.has(entry.uid))
         if (foreign.length > 0 || base > row.revision)
           return { kind: 'conflict', revision: row.revision, since: since.map(entryOf) }
-        let job = readStored(row.document)
+        const before = readStored(id, row.document)
+        const states = [before]
+        let job = before
         let revision = row.revision
         for (const { uid, command } of fresh) {
           const words = sayCommand(command, job)
@@ -190,6 +220,7 @@ export class JobRepository {
           } catch (cause) {
             throw cause instanceof CommandError ? new RefusedError(uid, cause.message) : cause
           }
+          states.push(job)
           revision += 1
           await trx
             .insertInto('journal')
@@ -198,8 +229,8 @@ export class JobRepository {
         }
         const checked = parseJob(JSON.parse(JSON.stringify(job)))
         if (!checked.ok) {
-          const fault = checked.faults[0]!
-          throw new RefusedError(fresh[fresh.length - 1]!.uid, `${fault.path}: ${fault.message}`)
+          const { index, fault } = firstFaulty(states, checked.faults[0]!)
+          throw new RefusedError(fresh[index - 1]!.uid, `${fault.path}: ${fault.message}`)
         }
         const document = JSON.stringify(checked.job)
         await trx
@@ -266,35 +297,52 @@ export class JobRepository {
       .orderBy('revision')
       .execute()
     return entries.reduce(
-      (job, { command }) => apply(job, JSON.parse(command) as Command).job,
-      readStored(snapshot.document),
+      (job, { command }) => replay(job, JSON.parse(command) as Command).job,
+      readStored(id, snapshot.document),
     )
   }
 
   /** Marks a job deleted; it can be put back. False when there is none. */
   async remove(id: string, at: string): Promise<boolean> {
-    const result = await this.db
-      .updateTable('jobs')
-      .set({ deleted_at: at })
-      .where('id', '=', id)
-      .where('deleted_at', 'is', null)
-      .executeTakeFirst()
-    return Number(result.numUpdatedRows) > 0
+    return this.store.transact(async (trx) => {
+      const result = await trx
+        .updateTable('jobs')
+        .set({ deleted_at: at })
+        .where('id', '=', id)
+        .where('deleted_at', 'is', null)
+        .executeTakeFirst()
+      return Number(result.numUpdatedRows) > 0
+    })
   }
 
   async putBack(id: string): Promise<boolean> {
-    const result = await this.db
-      .updateTable('jobs')
-      .set({ deleted_at: null })
-      .where('id', '=', id)
-      .where('deleted_at', 'is not', null)
-      .executeTakeFirst()
-    return Number(result.numUpdatedRows) > 0
+    return this.store.transact(async (trx) => {
+      const result = await trx
+        .updateTable('jobs')
+        .set({ deleted_at: null })
+        .where('id', '=', id)
+        .where('deleted_at', 'is not', null)
+        .executeTakeFirst()
+      return Number(result.numUpdatedRows) > 0
+    })
   }
 
   async isEmpty(): Promise<boolean> {
     return (await this.db.selectFrom('jobs').select('id').limit(1).executeTakeFirst()) === undefined
   }
+}
+
+/** Which of a row of states is the first that is no document, the last being none: halved until it is found. */
+function firstFaulty(states: readonly Job[], last: Fault): { readonly index: number; readonly fault: Fault } {
+  let [good, bad] = [0, states.length - 1]
+  let fault = last
+  while (bad - good > 1) {
+    const middle = (good + bad) >> 1
+    const read = parseJob(JSON.parse(JSON.stringify(states[middle])))
+    if (read.ok) good = middle
+    else [bad, fault] = [middle, read.faults[0]!]
+  }
+  return { index: bad, fault }
 }
 
 /** Undoes the transaction of a commit that would leave an invalid job. */
@@ -316,13 +364,14 @@ const entryOf = (row: Schema['journal']): JournalEntry => ({
   at: row.at,
 })
 
-function readStored(document: string): Job {
-  const result = parseJob(JSON.parse(document))
-  if (!result.ok) throw new Error(`a stored job is damaged: ${result.faults[0]!.path} ${result.faults[0]!.message}`)
-  return result.job
+function readStored(id: string, document: string): Job {
+  const result = parseJobText(document)
+  if (result.ok) return result.job
+  const { path, message } = result.faults[0]!
+  throw new UnreadableJob(id, path === '' ? message : `${path} ${message}`)
 }
 
-async function writeVariants(trx: Transaction<Schema>, job: Job): Promise<void> {
+async function writeVariants(trx: Kysely<Schema>, job: Job): Promise<void> {
   const variants = variantsOf(job)
   await trx
     .deleteFrom('variants')

@@ -81,11 +81,22 @@ const shop: Migration = {
   },
 }
 
+const saves: Migration = {
+  async up(db: Kysely<unknown>) {
+    await db.schema
+      .createTable('saves')
+      .addColumn('count', 'integer', (column) => column.notNull())
+      .execute()
+    await (db as Kysely<Schema>).insertInto('saves').values({ count: 0 }).execute()
+  },
+}
+
 /** By name, in the order in which they run. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '2026-11-first': first,
   '2026-11-modules': modules,
   '2026-11-shop': shop,
+  '2026-12-saves': saves,
 }
 
 /** Brings the database to the newest form. @throws what the failing migration threw. */

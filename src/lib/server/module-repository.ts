@@ -1,11 +1,15 @@
 import type { Kysely } from 'kysely'
 import { type ModuleSummary } from '$lib/core/job'
 import { moduleKg, parseModuleText, type Module } from '$lib/core/module'
-import type { Schema } from './database'
+import type { Opened, Schema } from './database'
 
 /** Everything that the program stores of modules; nothing else touches their tables. Times come in as ISO strings. */
 export class ModuleRepository {
-  constructor(private readonly db: Kysely<Schema>) {}
+  private readonly db: Kysely<Schema>
+
+  constructor(private readonly store: Opened) {
+    this.db = store.db
+  }
 
   /** The library, by name. */
   async list(): Promise<readonly ModuleSummary[]> {
@@ -47,7 +51,7 @@ export class ModuleRepository {
 
   /** Keeps a module: as the first state of a new one, or as the next state of one that is there. Answers which state it is. */
   async save(module: Module, at: string): Promise<number> {
-    return this.db.transaction().execute(async (transaction) => {
+    return this.store.transact(async (transaction) => {
       const known = await transaction
         .selectFrom('modules')
         .where('id', '=', module.id)
@@ -76,7 +80,9 @@ export class ModuleRepository {
   }
 
   async remove(id: string): Promise<boolean> {
-    const { numDeletedRows } = await this.db.deleteFrom('modules').where('id', '=', id).executeTakeFirst()
-    return numDeletedRows > 0n
+    return this.store.transact(async (transaction) => {
+      const { numDeletedRows } = await transaction.deleteFrom('modules').where('id', '=', id).executeTakeFirst()
+      return numDeletedRows > 0n
+    })
   }
 }

@@ -45,7 +45,7 @@ let modules: ModuleRepository
 beforeEach(async () => {
   opened = openDatabase(':memory:')
   await migrateDatabase(opened.db)
-  modules = new ModuleRepository(opened.db)
+  modules = new ModuleRepository(opened)
 })
 afterEach(() => opened.close())
 

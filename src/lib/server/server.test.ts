@@ -22,7 +22,7 @@ beforeEach(async () => {
   folder = mkdtempSync(path.join(tmpdir(), 'zimmerman-'))
   opened = openDatabase(path.join(folder, 'deep/zimmerman.sqlite'))
   await migrateDatabase(opened.db)
-  jobs = new JobRepository(opened.db)
+  jobs = new JobRepository(opened)
   await jobs.create(job, AT)
 })
 afterEach(async () => {

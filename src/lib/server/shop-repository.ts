@@ -1,10 +1,14 @@
 import type { Kysely } from 'kysely'
 import { ownRulesSchema, type OwnRules } from '$lib/core/job'
-import type { Schema } from './database'
+import type { Opened, Schema } from './database'
 
 /** What the shop keeps for all its jobs; nothing else touches its table. Times come in as ISO strings. */
 export class ShopRepository {
-  constructor(private readonly db: Kysely<Schema>) {}
+  private readonly db: Kysely<Schema>
+
+  constructor(private readonly store: Opened) {
+    this.db = store.db
+  }
 
   /** The rules that new jobs start with; none of its own where the shop kept none. */
   async rules(): Promise<OwnRules> {
@@ -14,10 +18,12 @@ export class ShopRepository {
 
   async keepRules(rules: OwnRules, at: string): Promise<void> {
     const row = { document: JSON.stringify(rules), changed_at: at }
-    await this.db
-      .insertInto('shop')
-      .values({ what: 'rules', ...row })
-      .onConflict((conflict) => conflict.column('what').doUpdateSet(row))
-      .execute()
+    await this.store.transact(async (trx) => {
+      await trx
+        .insertInto('shop')
+        .values({ what: 'rules', ...row })
+        .onConflict((conflict) => conflict.column('what').doUpdateSet(row))
+        .execute()
+    })
   }
 }

@@ -1,16 +1,20 @@
+import { existsSync } from 'node:fs'
 import path from 'node:path'
 import { env } from '$env/dynamic/private'
 import { DEMO_JOBS } from '$lib/demo'
-import { openDatabase } from './database'
+import { assertWhole, openDatabase } from './database'
 import { JobRepository } from './job-repository'
-import { migrateDatabase } from './migrations'
+import { migrateDatabase, MIGRATIONS } from './migrations'
 import { ModuleRepository } from './module-repository'
 import { ShopRepository } from './shop-repository'
+import { GONE } from './storage-faults'
 
 interface Store {
   readonly jobs: JobRepository
   readonly modules: ModuleRepository
   readonly shop: ShopRepository
+  readonly close: () => void
+  readonly assertThere: () => void
 }
 
 let opened: Promise<Store> | undefined
@@ -18,24 +22,55 @@ let opened: Promise<Store> | undefined
 /** Where the data folder is: ZIMMERMAN_DATA, or `data` in the working folder. */
 export const dataFolder = (): string => path.resolve(env.ZIMMERMAN_DATA || 'data')
 
+/** The file that this process once had open: if it is gone, no new one takes its place unsaid. */
+let had: string | undefined
+
 async function open(): Promise<Store> {
-  const { db } = openDatabase(path.join(dataFolder(), 'zimmerman.sqlite'))
-  const ran = await migrateDatabase(db)
-  const jobs = new JobRepository(db)
-  if (ran.length > 0 && env.ZIMMERMAN_DEMO === '1' && (await jobs.isEmpty())) {
-    for (const [index, job] of DEMO_JOBS.entries())
-      await jobs.create(job, new Date(Date.now() - index * 60_000).toISOString())
+  const file = path.join(dataFolder(), 'zimmerman.sqlite')
+  if (had === file && !existsSync(file)) throw GONE()
+  const database = openDatabase(file, Object.keys(MIGRATIONS))
+  try {
+    const ran = await migrateDatabase(database.db)
+    await assertWhole(database, file)
+    had = file
+    const jobs = new JobRepository(database)
+    if (ran.length > 0 && env.ZIMMERMAN_DEMO === '1' && (await jobs.isEmpty())) {
+      for (const [index, job] of DEMO_JOBS.entries())
+        await jobs.create(job, new Date(Date.now() - index * 60_000).toISOString())
+    }
+    const close = () => {
+      opened = undefined
+      void database.close().catch(() => undefined)
+    }
+    return {
+      jobs,
+      modules: new ModuleRepository(database),
+      shop: new ShopRepository(database),
+      close,
+      assertThere: database.assertThere,
+    }
+  } catch (cause) {
+    await database.close().catch(() => undefined)
+    throw cause
   }
-  return { jobs, modules: new ModuleRepository(db), shop: new ShopRepository(db) }
 }
 
 /** The one store of this process, opened on first use; a failed opening is tried again next time. */
-function store(): Promise<Store> {
+async function store(): Promise<Store> {
   opened ??= open().catch((cause: unknown) => {
     opened = undefined
     throw cause
   })
-  return opened
+  const held = await opened
+  held.assertThere()
+  return held
+}
+
+/** Lets go of a database whose file is no longer there: the next one who asks opens what is there then. */
+export async function letGo(): Promise<void> {
+  const held = opened
+  if (held === undefined) return
+  await held.then(({ close }) => close()).catch(() => undefined)
 }
 
 export const jobs = async (): Promise<JobRepository> => (await store()).jobs

@@ -5,6 +5,7 @@ export {
   fittingSchema,
   fixingSchema,
   groupSchema,
+  hangsOnItself,
   JOB_FORMAT,
   JOB_VERSION,
   jobJsonSchema,

@@ -6,6 +6,8 @@ export interface JobSummary {
   readonly revision: number
   /** ISO 8601. */
   readonly changedAt: string
+  /** Why it cannot be read, where that was found out. */
+  readonly unreadable?: string
   /** Each with what its review found, the same fault in several modes once; null until that is counted. */
   readonly variants: readonly {
     readonly id: string

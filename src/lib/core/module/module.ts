@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { kindOf, type Seat } from '../fittings'
 import { idSchema, wordsSchema } from '../shell'
 import { NAMING } from '../units'
-import { faultsOf, fittingSchema, guard, MAX_FITTINGS, type Fault, type Fitting } from '../job'
+import { faultsOf, fittingSchema, guard, hangsOnItself, MAX_FITTINGS, type Fault, type Fitting } from '../job'
 import { recordOf } from '../brief'
 
 export const MODULE_FORMAT = 'zimmerman.module'
@@ -34,6 +34,9 @@ export interface Module {
 /** What is anchored to a fitting that the module does not hold. */
 function anchorFaults(fittings: Module['fittings']): readonly { path: string[]; message: string }[] {
   return Object.entries(fittings).flatMap(([id, { seat }]) => {
+    const circle = hangsOnItself(fittings, id)
+      ? [{ path: ['fittings', id, 'seat'], message: 'it stands on itself or comes after itself, by way of others' }]
+      : []
     const other = (part: 'up' | 'along', from: string) =>
       seat[part].from === from && fittings[seat[part].fitting ?? ''] === undefined
         ? [
@@ -43,7 +46,7 @@ function anchorFaults(fittings: Module['fittings']): readonly { path: string[]; 
             },
           ]
         : []
-    return [...other('up', 'top-of'), ...other('along', 'after')]
+    return [...other('up', 'top-of'), ...other('along', 'after'), ...circle]
   })
 }
 
