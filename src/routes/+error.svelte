@@ -1,10 +1,39 @@
 <script lang="ts">
   import { page } from '$app/state'
+
+  /** What is wrong, what is safe, and what to do, by what the server answered. */
+  const view = $derived.by(() => {
+    const { status } = page
+    if (status === 404)
+      return {
+        title: 'Nothing here',
+        safe: 'If a job was here, it was deleted: deleted jobs can be put back from the foot of the list.',
+      }
+    if (status === 507 || status === 503)
+      return {
+        title: 'The stored jobs cannot be reached',
+        safe: 'Nothing that was saved is lost by this. What was not saved yet is kept in this browser and is sent when the job is next opened.',
+      }
+    if (status === 409)
+      return { title: 'This job cannot be read', safe: 'It is stored as it is, and nothing of it was changed.' }
+    return {
+      title: 'That did not work',
+      safe: 'What was saved is safe. What was not saved yet is kept in this browser and is sent when the job is next opened.',
+    }
+  })
+  const jobId = $derived(page.params.id)
 </script>
 
-<svelte:head><title>Zimmerman</title></svelte:head>
+<svelte:head><title>{view.title} · Zimmerman</title></svelte:head>
 <main class="mx-auto max-w-xl px-6 py-24">
-  <h1 class="text-xl">{page.status === 404 ? 'Nothing here' : 'That did not work'}</h1>
-  <p class="my-4">{page.error?.message}</p>
-  <a class="act" href="/">To the jobs</a>
+  <h1 class="text-xl">{view.title}</h1>
+  <p class="mt-4">{page.error?.message}</p>
+  <p class="my-4 text-ink-2">{view.safe}</p>
+  <p class="flex gap-6">
+    {#if page.status !== 404}<button class="act" onclick={() => location.reload()}>Try again</button>{/if}
+    {#if page.status === 409 && jobId !== undefined}
+      <a class="act" href="/api/jobs/{jobId}?raw" download>Export it as it is stored</a>
+    {/if}
+    <a class="act" href="/">To the jobs</a>
+  </p>
 </main>

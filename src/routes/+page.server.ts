@@ -1,5 +1,4 @@
-import { error } from '@sveltejs/kit'
-import { storageSentence } from '$lib/server/faults'
+import { pageFault } from '$lib/server/page-fault'
 import { jobs } from '$lib/server/store'
 import type { PageServerLoad } from './$types'
 
@@ -9,8 +8,6 @@ export const load: PageServerLoad = async ({ depends }) => {
     const repository = await jobs()
     return { jobs: await repository.list(), deleted: await repository.listDeleted() }
   } catch (cause) {
-    const storage = storageSentence(cause)
-    if (storage === undefined) throw cause
-    error(storage.status, storage.message)
+    return pageFault(cause)
   }
 }

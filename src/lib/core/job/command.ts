@@ -96,16 +96,20 @@ const simple = [
 const simpleSchema = z.discriminatedUnion('type', simple)
 export type SimpleCommand = z.infer<typeof simpleSchema>
 
+/** The most commands of a batch, and patches of a diff, that go as one. */
+export const MOST_IN_BATCH = 200
+export const MOST_PATCHES = 5000
+
 export const commandSchema = z.discriminatedUnion('type', [
   ...simple,
   command('batch', {
     what: z.enum(['remedy', 'duplicate', 'place', 'remove', 'move', 'align', 'distribute', 'run', 'lock', 'module']),
-    commands: z.array(simpleSchema).min(1).max(200),
+    commands: z.array(simpleSchema).min(1).max(MOST_IN_BATCH),
   }),
   command('diff', {
     direction: z.enum(['undo', 'redo', 'merge']),
     what: z.string().max(40),
-    patches: z.array(patchSchema).max(5000),
+    patches: z.array(patchSchema).max(MOST_PATCHES),
   }),
   command('job.restore', { revision: z.number().int().min(0), document: z.record(z.string(), z.unknown()) }),
 ])

@@ -16,6 +16,18 @@ export function replaceBy(job: Job, next: Job): Applied {
   return { job: next, diff: { redo, undo } }
 }
 
+/** A diff of whole parts, each variant one of them: for a change of so many small ones that they would be too many to send. */
+export function wholeParts(job: Job, next: Job): Applied['diff'] {
+  const redo: Patch[] = []
+  const undo: Patch[] = []
+  const [before, after] = [job as unknown as Tree, next as unknown as Tree]
+  for (const key of new Set([...Object.keys(before), ...Object.keys(after)]))
+    if (key !== 'variants') replaceWhole(before, after, key, [], redo, undo)
+  for (const id of new Set([...Object.keys(job.variants), ...Object.keys(next.variants)]))
+    replaceWhole(job.variants, next.variants, id, ['variants'], redo, undo)
+  return { redo, undo }
+}
+
 type Tree = Readonly<Record<string, unknown>>
 const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null && !Array.isArray(value)
 
@@ -27,14 +39,26 @@ function collect(before: Tree, after: Tree, key: string, path: readonly string[]
   if (old === now) return
   if (isTree(old) && isTree(now)) {
     for (const below of new Set([...Object.keys(old), ...Object.keys(now)])) collect(old, now, below, here, redo, undo)
-  } else if (JSON.stringify(old) !== JSON.stringify(now)) {
-    redo.push(
-      key in after ? { op: key in before ? 'replace' : 'add', path: here, value: now } : { op: 'remove', path: here },
-    )
-    undo.push(
-      key in before ? { op: key in after ? 'replace' : 'add', path: here, value: old } : { op: 'remove', path: here },
-    )
-  }
+  } else replaceWhole(before, after, key, path, redo, undo)
+}
+
+/** One field of two trees as a whole, where it differs. */
+function replaceWhole(
+  before: Tree,
+  after: Tree,
+  key: string,
+  path: readonly string[],
+  redo: Patch[],
+  undo: Patch[],
+): void {
+  const [old, now, here] = [before[key], after[key], [...path, key]]
+  if (old === now || JSON.stringify(old) === JSON.stringify(now)) return
+  redo.push(
+    key in after ? { op: key in before ? 'replace' : 'add', path: here, value: now } : { op: 'remove', path: here },
+  )
+  undo.push(
+    key in before ? { op: key in after ? 'replace' : 'add', path: here, value: old } : { op: 'remove', path: here },
+  )
 }
 
 /** Whether two diffs write to the same place, or one to a place that holds the other's. */

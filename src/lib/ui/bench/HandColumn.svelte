@@ -60,6 +60,22 @@
       ? bench.findings
       : bench.findings.filter(({ finding }) => finding.fittings.includes(placed.id)),
   )
+  /** Why the last change to a figure of what is in hand was refused, at that figure. */
+  const refusedAt = (key: string): string | undefined => {
+    const refusal = bench.session.refusal
+    const command = refusal?.command
+    return command?.type === 'fitting.parameters' && command.id === placed?.id && key in command.parameters
+      ? refusal?.message
+      : undefined
+  }
+  const seatRefused = $derived.by(() => {
+    const refusal = bench.session.refusal
+    const command = refusal?.command
+    const here =
+      (command?.type === 'fitting.seat' && command.id === placed?.id) ||
+      (command?.type === 'mode.seat' && command.fitting === placed?.id)
+    return here ? refusal?.message : undefined
+  })
   /** Not part of opening a plan: they come when something is first in hand. */
   let More: typeof HandMore | undefined = $state.raw(undefined)
   let Arrange: typeof ArrangePanel | undefined = $state.raw(undefined)
@@ -115,6 +131,7 @@
     </div>
 
     <p class="mt-1 text-xs text-ink-2">Tape, from and to:</p>
+    {#if seatRefused !== undefined}<p role="alert" class="text-xs text-stop">{seatRefused}</p>{/if}
     <div class="grid grid-cols-2 gap-x-4 gap-y-px text-[13px] narrow" data-testid="tape">
       {#each bench.tape as row (row.id)}
         <div class={row.neighbourId === undefined ? '' : 'col-span-2'}>
@@ -148,6 +165,7 @@
             width={fieldWidth}
             min={limit.min}
             max={limit.max}
+            refused={refusedAt(limit.key)}
             onset={(mm) => bench.setParameter(limit.key, mm)}
           />
         {:else if limit.kind === 'count'}
@@ -158,6 +176,7 @@
             width="2.4rem"
             min={limit.min}
             max={limit.max}
+            refused={refusedAt(limit.key)}
             onset={(count) => bench.setParameter(limit.key, count)}
           />
         {:else if limit.kind === 'choice'}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import Menu from '../parts/Menu.svelte'
+  import NameField from '../parts/NameField.svelte'
   import type { Entry } from '../parts/menu'
   import type { Bench } from './bench.svelte'
 
@@ -8,10 +9,9 @@
   const SHEET_SCALES = [10, 20, 50]
   let renaming = $state(false)
 
-  function rename(text: string): void {
+  function rename(to: string | undefined): void {
     renaming = false
-    if (text.trim() !== '' && text.trim() !== name)
-      bench.session.do({ type: 'variant.rename', variant: bench.variantId, name: text.trim().slice(0, 60) })
+    if (to !== undefined) bench.session.do({ type: 'variant.rename', variant: bench.variantId, name: to })
   }
 
   const entries: readonly Entry[] = $derived([
@@ -22,7 +22,7 @@
     })),
     'rule',
     { label: 'New variant from this one', act: () => bench.addVariant() },
-    { label: 'Rename this one…', act: () => (renaming = true) },
+    { label: 'Rename this one…', opensField: true, act: () => (renaming = true) },
     ...(bench.variants.length > 1
       ? [
           {
@@ -43,20 +43,7 @@
 </script>
 
 {#if renaming}
-  <!-- svelte-ignore a11y_autofocus -->
-  <input
-    class="w-40 ruled"
-    aria-label="Name of the variant"
-    value={name}
-    maxlength="60"
-    autofocus
-    onblur={(event) => rename(event.currentTarget.value)}
-    onkeydown={(event) => {
-      event.stopPropagation()
-      if (event.key === 'Enter') rename(event.currentTarget.value)
-      if (event.key === 'Escape') renaming = false
-    }}
-  />
+  <NameField look="w-40 ruled" label="Name of the variant" {name} most={60} onend={rename} />
 {:else}
   <Menu {entries} look="max-w-48 truncate whitespace-nowrap hover:text-pencil"
     ><span class="text-ink-2">variant</span> <b class="font-semibold">{name}</b> ▾</Menu

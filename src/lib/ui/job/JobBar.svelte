@@ -4,6 +4,7 @@
   import { BODY_CLASS_WORDS } from '$lib/core/text'
   import { LENGTH_UNITS } from '$lib/core/units'
   import Menu from '../parts/Menu.svelte'
+  import NameField from '../parts/NameField.svelte'
   import RuleSteps from '../parts/RuleSteps.svelte'
   import type { Step } from '../parts/steps'
   import { getSession } from './context'
@@ -54,12 +55,6 @@
   const SAVE_WORDS = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet' } as const
   let renaming = $state(false)
 
-  function rename(text: string): void {
-    renaming = false
-    const name = text.trim()
-    if (name !== '' && name !== job.name) session.do({ type: 'job.rename', name: name.slice(0, 120) })
-  }
-
   function onkeydown(event: KeyboardEvent): void {
     const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement
     if (!(event.ctrlKey || event.metaKey) || typing) return
@@ -93,17 +88,14 @@
   >
   <div class="flex min-w-0 items-baseline gap-1">
     {#if renaming}
-      <!-- svelte-ignore a11y_autofocus -->
-      <input
-        class="w-56 ruled font-semibold"
-        aria-label="Name of the job"
-        value={job.name}
-        autofocus
-        maxlength="120"
-        onblur={(event) => rename(event.currentTarget.value)}
-        onkeydown={(event) => {
-          if (event.key === 'Enter') rename(event.currentTarget.value)
-          if (event.key === 'Escape') renaming = false
+      <NameField
+        look="w-56 ruled font-semibold"
+        label="Name of the job"
+        name={job.name}
+        most={120}
+        onend={(name) => {
+          renaming = false
+          if (name !== undefined) session.do({ type: 'job.rename', name })
         }}
       />
     {:else}

@@ -1,8 +1,22 @@
-import { apply, CommandError, diffsMeet, type Command, type Job, type Patch } from '$lib/core/job'
-import { sayCommand } from '$lib/core/text'
+import {
+  apply,
+  CommandError,
+  commandSchema,
+  diffsMeet,
+  inParts,
+  MOST_PATCHES,
+  replay,
+  wholeParts,
+  type Applied,
+  type Command,
+  type Job,
+  type Patch,
+} from '$lib/core/job'
+import { capital, sayCommand } from '$lib/core/text'
+import { NAMING, sayIssue } from '$lib/core/units'
 import { newId } from './new-id'
-import { PendingStore, type Sent } from './pending-store'
-import { rebase, type Pending, type Rebased } from './rebase'
+import { OLD_BASE, PendingStore, type Waiting } from './pending-store'
+import { rebase, type Entry, type Pending, type Rebased } from './rebase'
 
 export type SaveState =
   { readonly kind: 'saved' } | { readonly kind: 'saving' } | { readonly kind: 'waiting'; readonly message: string }
@@ -19,12 +33,32 @@ interface Conflict {
   readonly theirWords: readonly string[]
 }
 
-type Entry = Sent & { readonly revision: number; readonly words: string }
+/** A change that was refused, and why; for the field that it came from. */
+export interface Refusal {
+  readonly command: Command
+  readonly message: string
+}
+
+interface Answer {
+  readonly revision: number
+  readonly since: Entry[]
+  readonly uid?: string
+  readonly message: string
+}
 
 const FLUSH_MS = 150
 const RETRY_MS = [1000, 2000, 4000, 8000]
 const MAX_SENT = 100
+/** A request holds no more than so many bytes; what goes out as a page closes is held to less by the browser. */
+const MAX_BYTES = 2_000_000
+const MAX_LEAVING_BYTES = 60_000
 const MAX_WHAT = 40
+/** How long after another tab said that it goes its work is looked for. */
+const AFTER_BYE_MS = 300
+
+const KEPT = 'your work is kept in this browser and will be saved.'
+const KEPT_UNTIL = 'Until then your work is kept in this browser.'
+const NOT_KEPT = 'this browser cannot keep your work meanwhile: leave this page open.'
 
 /**
  * One job on one screen: the commands given here, undo and redo, and the saving of it all in the background.
@@ -34,6 +68,8 @@ export class JobSession {
   job: Job = $state.raw(null as unknown as Job)
   save: SaveState = $state.raw({ kind: 'saved' })
   conflict: Conflict | undefined = $state.raw(undefined)
+  /** The last change that was refused, until another is given. */
+  refusal: Refusal | undefined = $state.raw(undefined)
   /** The last thing to tell the person, with a number so that the same words twice are told twice. */
   notice: { readonly text: string; readonly n: number } = $state.raw({ text: '', n: 0 })
   #undo: Done[] = $state.raw([])
@@ -49,7 +85,14 @@ export class JobSession {
   /** Every uid that this tab ever sent: what comes back with one of these is our own. */
   // eslint-disable-next-line svelte/prefer-svelte-reactivity -- the screen never reads it
   readonly #own = new Set<string>()
+  /** The last writes to the browser’s store, one after the other; false once one has failed. */
+  #written: Promise<boolean> = Promise.resolve(true)
+  #writing = 0
+  #isKept = true
   #flushing = false
+  /** Taken over and not yet looked at: the server could not be asked. */
+  #left: readonly Waiting[] = []
+  #most = MAX_SENT
   #timer: ReturnType<typeof setTimeout> | undefined
   #failures = 0
 
@@ -60,11 +103,10 @@ export class JobSession {
     this.revision = revision
     this.#store = new PendingStore(id, this.#client)
     this.#channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(`zimmerman ${id}`)
-    this.#channel?.addEventListener('message', ({ data }: MessageEvent<{ revision: number }>) => {
-      if (data.revision > this.revision) void this.pull()
+    this.#channel?.addEventListener('message', ({ data }: MessageEvent<{ revision?: number; bye?: true }>) => {
+      if (data.bye === true) setTimeout(() => void this.takeOver(), AFTER_BYE_MS)
+      else if ((data.revision ?? 0) > this.revision) void this.pull()
     })
-    for (const sent of this.#store.adopt()) this.#adopt(sent)
-    if (this.#pending.length > 0) this.#schedule(0)
   }
 
   get canUndo(): boolean {
@@ -80,10 +122,10 @@ export class JobSession {
     return this.#redo.at(-1)?.what ?? ''
   }
 
-  /** Gives a command. False, with a notice, when it does not fit. */
+  /** Gives a command; one too long for a request goes in parts, and is undone as one. False, with a notice, when it does not fit. */
   do(command: Command): boolean {
     const what = sayCommand(command, this.job).slice(0, MAX_WHAT)
-    const diff = this.#run(command)
+    const diff = this.#runAll(inParts(command))
     if (diff === undefined) return false
     if (diff.redo.length === 0) return true
     this.#undo = [...this.#undo, { what, redo: diff.redo, undo: diff.undo }]
@@ -107,43 +149,148 @@ export class JobSession {
     if (diff !== undefined) this.#undo = [...this.#undo, last]
   }
 
-  #run(command: Command): Pending['diff'] | undefined {
+  /** All parts or none, and the diff of them together. */
+  #runAll(parts: readonly Command[]): Applied['diff'] | undefined {
+    const [job, pending] = [this.job, this.#pending]
+    const diffs: Applied['diff'][] = []
+    for (const part of parts) {
+      const diff = this.#run(part, false)
+      if (diff === undefined) {
+        this.job = job
+        this.#pending = pending
+        return undefined
+      }
+      diffs.push(diff)
+    }
+    this.#keepNew(this.#pending.slice(pending.length))
+    const redo = diffs.flatMap(({ redo }) => redo)
+    const undo = [...diffs].reverse().flatMap(({ undo }) => undo)
+    // what is to be undone and done again as one must go as one
+    return Math.max(redo.length, undo.length) > MOST_PATCHES ? wholeParts(job, this.job) : { redo, undo }
+  }
+
+  #run(command: Command, keep = true): Applied['diff'] | undefined {
+    this.refusal = undefined
+    const known = commandSchema.safeParse(command, NAMING)
+    if (!known.success) {
+      const issue = known.error.issues[0]!
+      this.#refuse(command, `${issue.path.join('.')}: ${sayIssue(issue)}`)
+      return undefined
+    }
     try {
       const { job, diff } = apply(this.job, command)
       if (diff.redo.length === 0) return diff
       this.job = job
-      const uid = newId('cmd') + Date.now().toString(36)
-      this.#own.add(uid)
-      this.#pending = [...this.#pending, { uid, command, diff }]
-      this.#keep()
-      this.#schedule(FLUSH_MS)
+      const one: Pending = { uid: newId('cmd') + Date.now().toString(36), command, base: this.revision, diff }
+      this.#own.add(one.uid)
+      this.#pending = [...this.#pending, one]
+      if (keep) this.#keepNew([one])
       return diff
     } catch (cause) {
       if (!(cause instanceof CommandError)) throw cause
-      this.tell(`That could not be done: ${cause.message}.`)
+      this.#refuse(command, cause.message)
       return undefined
     }
   }
 
-  /** Takes over what an earlier tab left unsaved. */
-  #adopt(sent: Sent): void {
-    this.#own.add(sent.uid)
-    try {
-      const { job, diff } = apply(this.job, sent.command)
-      this.job = job
-      this.#pending = [...this.#pending, { ...sent, diff }]
-    } catch {
-      this.tell('Something that was not saved before no longer fits this job, and was left out.')
-    }
+  #refuse(command: Command, message: string): void {
+    this.refusal = { command, message }
+    this.tell(`That could not be done: ${message}.`)
   }
 
   tell(text: string): void {
     this.notice = { text, n: this.notice.n + 1 }
   }
 
-  #keep(): void {
-    if (!this.#store.keep(this.#pending))
-      this.save = { kind: 'waiting', message: 'Not saved yet, and this browser has no room to keep it.' }
+  #keepNew(pending: readonly Pending[]): void {
+    if (pending.length === 0) return
+    this.#write((store) => store.add(pending))
+    this.#schedule(FLUSH_MS)
+  }
+
+  #write(work: (store: PendingStore) => Promise<void>): void {
+    this.#writing += 1
+    this.#written = this.#written.then(async () => {
+      try {
+        await work(this.#store)
+        this.#isKept = true
+      } catch {
+        this.#isKept = false
+      }
+      this.#writing -= 1
+      return this.#isKept
+    })
+  }
+
+  /** Whether closing the page now could lose work: it is neither saved nor kept. */
+  get couldLose(): boolean {
+    return this.#pending.length > 0 && (this.#writing > 0 || !this.#isKept)
+  }
+
+  /**
+   * Takes over what tabs that are gone left unsaved: on top of what is there, each change held against what others did since it was
+   * made. Called by itself.
+   */
+  async takeOver(): Promise<void> {
+    if (this.#flushing || this.conflict !== undefined) return
+    // nothing is sent meanwhile: what is taken over is put on top of what is confirmed
+    this.#flushing = true
+    try {
+      const found = await this.#store.takeOver()
+      const known = [...this.#pending, ...this.#left].map(({ uid }) => uid)
+      this.#left = [...this.#left, ...found.filter(({ uid }) => !known.includes(uid))]
+      if (this.#left.length > 0) await this.#putOnTop()
+    } catch {
+      // the browser’s store or the server cannot be asked now: what waits there stays there
+      if (this.#left.length > 0) await this.#later('What an earlier window left cannot be saved yet:')
+    } finally {
+      this.#flushing = false
+    }
+  }
+
+  async #putOnTop(): Promise<void> {
+    const left = this.#left.map((one) => (one.base === OLD_BASE ? { ...one, base: this.revision } : one))
+    const oldest = Math.min(this.revision, ...left.map(({ base }) => base))
+    let [from, since]: [Job, readonly Entry[]] = [this.#confirmed, []]
+    if (oldest < this.revision) {
+      from = await this.#ask<Job>(`history/${oldest}`)
+      since = (await this.#ask<{ since: Entry[] }>(`commands?since=${oldest}`)).since
+      const newest = since.at(-1)?.revision ?? this.revision
+      if (newest > this.revision) this.#meet(since, newest)
+      // one question at a time: the other is asked when this one is answered
+      if (this.conflict !== undefined) return
+    }
+    const confirmed = since.reduce((job, { command }) => replay(job, command).job, from)
+    // what this tab did itself and has not saved yet came later than all of that
+    const here = this.#pending.map(({ uid, command }): Entry => ({
+      revision: Infinity,
+      uid,
+      command,
+      words: sayCommand(command, this.job),
+    }))
+    // eslint-disable-next-line svelte/prefer-svelte-reactivity -- gone at the end of this call
+    const own = new Set(left.map(({ uid }) => uid))
+    const result = rebase(from, [...since, ...here], left, own)
+    for (const { uid } of left) this.#own.add(uid)
+    this.#left = []
+    const asked = result.contested.length > 0
+    this.#settle(
+      {
+        ...result,
+        confirmed,
+        kept: [...this.#pending, ...result.kept],
+        foreign: [],
+        foreignWords: asked ? result.foreignWords : [],
+      },
+      left,
+    )
+    this.#schedule(0)
+  }
+
+  async #ask<T>(path: string): Promise<T> {
+    const response = await fetch(`/api/jobs/${this.id}/${path}`)
+    if (!response.ok) throw new Error(`the server answered ${response.status}`)
+    return (await response.json()) as T
   }
 
   #schedule(ms: number): void {
@@ -152,87 +299,136 @@ export class JobSession {
     this.#timer = setTimeout(() => void this.flush(), ms)
   }
 
+  /** The first of what waits that go into one request. */
+  #nextParts(leaving: boolean): readonly Pending[] {
+    const sending: Pending[] = []
+    let bytes = 0
+    for (const one of this.#pending.slice(0, this.#most)) {
+      bytes += JSON.stringify(one.command).length + 100
+      if (bytes > (leaving ? MAX_LEAVING_BYTES : MAX_BYTES) && sending.length > 0) break
+      sending.push(one)
+    }
+    return sending
+  }
+
   /** Sends what waits. Called by itself; also before leaving a page. */
-  async flush(keepalive = false): Promise<void> {
+  async flush(leaving = false): Promise<void> {
     if (this.#flushing || this.conflict !== undefined) return
     if (this.#pending.length === 0) {
-      this.save = { kind: 'saved' }
+      if (this.#left.length === 0) this.save = { kind: 'saved' }
       return
     }
     this.#flushing = true
-    const sending = this.#pending.slice(0, MAX_SENT)
+    const sending = this.#nextParts(leaving)
     try {
+      const body = JSON.stringify({
+        base: this.revision,
+        client: this.#client,
+        commands: sending.map(({ uid, command }) => ({ uid, command })),
+      })
       const response = await fetch(`/api/jobs/${this.id}/commands`, {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({
-          base: this.revision,
-          client: this.#client,
-          commands: sending.map(({ uid, command }) => ({ uid, command })),
-        }),
-        keepalive,
+        body,
+        keepalive: leaving && body.length <= MAX_LEAVING_BYTES,
       })
-      const answer = (await response.json()) as { revision: number; since: Entry[]; uid: string; message: string }
+      const answer = (await response
+        .json()
+        .catch(() => ({ message: `The server answered ${response.status}.` }))) as Answer
       if (response.ok) this.#saved(sending, answer.revision)
-      else if (response.status === 409) this.#meet(answer.since, answer.revision)
-      else if (response.status === 422) this.#refused(answer.uid, answer.message)
-      else this.#later(answer.message)
+      else if (response.status === 409 && Array.isArray(answer.since)) this.#meet(answer.since, answer.revision)
+      else if (this.#isRefusal(response.status)) this.#refused(sending, answer)
+      else if (response.status === 404)
+        await this.#later('This job is no longer here; if it was deleted, put it back from the list of jobs:')
+      else await this.#later(answer.message)
     } catch {
-      this.#later('No connection: your work is kept in this browser and will be saved.')
+      await this.#later('No connection:')
     } finally {
       this.#flushing = false
     }
     if (this.#pending.length > 0 && this.#failures === 0 && this.conflict === undefined) this.#schedule(0)
   }
 
+  /** Answers that mean the change itself, and not the moment: sending it again would change nothing. */
+  #isRefusal(status: number): boolean {
+    return status >= 400 && status < 500 && ![401, 403, 404, 408, 409, 425, 429].includes(status)
+  }
+
   #saved(sent: readonly Pending[], revision: number): void {
     for (const { command } of sent) this.#confirmed = apply(this.#confirmed, command).job
-    // eslint-disable-next-line svelte/prefer-svelte-reactivity -- gone at the end of this call
-    const done = new Set(sent.map(({ uid }) => uid))
-    this.#pending = this.#pending.filter(({ uid }) => !done.has(uid))
+    this.#forget(sent)
     this.revision = revision
     this.#failures = 0
-    this.#keep()
+    this.#most = MAX_SENT
     if (this.#pending.length === 0) this.save = { kind: 'saved' }
     this.#channel?.postMessage({ revision })
   }
 
-  #later(message: string): void {
-    this.save = { kind: 'waiting', message }
+  #forget(those: readonly { readonly uid: string }[]): void {
+    // eslint-disable-next-line svelte/prefer-svelte-reactivity -- gone at the end of this call
+    const gone = new Set(those.map(({ uid }) => uid))
+    this.#pending = this.#pending.filter(({ uid }) => !gone.has(uid))
+    if (gone.size > 0) this.#write((store) => store.drop([...gone]))
+  }
+
+  /** Tries again later. What is said of the browser’s keeping is said once its disk has it. */
+  async #later(why: string): Promise<void> {
     const wait = RETRY_MS[Math.min(this.#failures, RETRY_MS.length - 1)]!
     this.#failures += 1
     clearTimeout(this.#timer)
-    this.#timer = setTimeout(() => void this.flush(), wait)
+    this.#timer = setTimeout(() => void this.takeOver().then(() => this.flush()), wait)
+    const kept = await this.#written
+    if (this.#failures === 0) return
+    const [here, nowhere] = why.endsWith(':') ? [KEPT, NOT_KEPT] : [KEPT_UNTIL, capital(NOT_KEPT)]
+    this.save = { kind: 'waiting', message: `${why} ${kept ? here : nowhere}` }
   }
 
-  /** The server would not take one command: it goes, the rest stays, and the person is told. */
-  #refused(uid: string, message: string): void {
-    this.#pending = this.#pending.filter((one) => one.uid !== uid)
-    this.#replay()
-    this.tell(`One change could not be saved and was taken back: ${message}.`)
-  }
-
-  #replay(): void {
+  /** The server would not take one command: it goes, with what rests on it; the rest stays, and the person is told. */
+  #refused(sending: readonly Pending[], { uid, message }: Answer): void {
+    const culprit = this.#pending.find((one) => one.uid === uid) ?? (sending.length === 1 ? sending[0] : undefined)
+    if (culprit === undefined) {
+      // which one it is was not said: they go one by one
+      this.#most = 1
+      this.#failures = 0
+      return
+    }
+    const what = sayCommand(culprit.command, this.#confirmed)
+    this.#forget([culprit])
     const result = rebase(this.#confirmed, [], this.#pending, this.#own)
-    this.#settle(result)
+    this.#settle({ ...result, foreign: culprit.diff.redo, lost: [] })
+    this.#most = MAX_SENT
+    this.refusal = { command: culprit.command, message }
+    const rested = result.lost.map(({ waiting }) => sayCommand(waiting.command, this.#confirmed))
+    this.tell(
+      `Taken back, because it could not be saved: ${what} (${message}).${rested.length === 0 ? '' : ` With it went what rests on it: ${rested.join('; ')}.`}`,
+    )
   }
 
   #meet(since: readonly Entry[], revision: number): void {
     const news = since.filter((entry) => entry.revision > this.revision)
     const result = rebase(this.#confirmed, news, this.#pending, this.#own)
-    this.revision = revision
+    this.revision = Math.max(this.revision, revision)
     this.#settle(result)
   }
 
-  #settle({ confirmed, kept, contested, lost, foreign, foreignWords }: Rebased): void {
+  /** `besides`: changes that were put to it and were not this tab’s own before. */
+  #settle(
+    { confirmed, kept, contested, lost, foreign, foreignWords }: Rebased,
+    besides: readonly Waiting[] = [],
+  ): void {
+    const before = [...this.#pending, ...besides]
     this.#confirmed = confirmed
-    this.#pending = [...kept]
+    // held against everything up to here: from now on they are made on this revision
+    this.#pending = kept.map((one) => ({ ...one, base: this.revision }))
     this.job = kept.reduce((job, { command }) => apply(job, command).job, confirmed)
     const clear = (done: Done) => !diffsMeet(done.redo, foreign)
     this.#undo = this.#undo.filter(clear)
     this.#redo = this.#redo.filter(clear)
     this.#failures = 0
-    this.#keep()
+    // what waits for a choice stays in the browser as it was made, and is asked about again wherever it is next opened
+    const stays = [...kept, ...contested].map(({ uid }) => uid)
+    this.#write((store) => store.add(this.#pending))
+    this.#forget(before.filter(({ uid }) => !stays.includes(uid)))
     if (contested.length > 0) {
       this.conflict = {
         mine: contested,
@@ -247,12 +443,26 @@ export class JobSession {
     if (this.conflict === undefined && this.#pending.length === 0) this.save = { kind: 'saved' }
   }
 
-  /** Ends a conflict: own changes on top of theirs, or theirs alone. */
+  /** Ends a conflict: own changes on top of theirs, or theirs alone. Until then the browser keeps both. */
   decide(mine: boolean): void {
     const contested = this.conflict?.mine ?? []
     this.conflict = undefined
-    if (mine) for (const { command } of contested) this.do(command)
-    else this.tell('Kept what the other window did.')
+    if (!mine) {
+      this.#forget(contested)
+      this.tell('Kept what the other window did.')
+    } else {
+      for (const { uid, command } of contested)
+        try {
+          const { job, diff } = apply(this.job, command)
+          this.job = job
+          this.#pending = [...this.#pending, { uid, command, base: this.revision, diff }]
+        } catch (cause) {
+          if (!(cause instanceof CommandError)) throw cause
+          this.#forget([{ uid }])
+          this.#refuse(command, cause.message)
+        }
+      this.#write((store) => store.add(this.#pending))
+    }
     this.#schedule(0)
   }
 
@@ -272,22 +482,34 @@ export class JobSession {
 
   /** What a page does while it shows the job; gives back how to stop. */
   attach(): () => void {
+    void this.takeOver()
     const seen = () => {
       if (document.visibilityState === 'visible') {
         void this.pull()
-        void this.flush()
+        void this.takeOver().then(() => this.flush())
       } else void this.flush(true)
     }
-    const leave = () => void this.flush(true)
+    const leave = () => {
+      void this.flush(true)
+      if (this.#pending.length > 0) this.#channel?.postMessage({ bye: true })
+    }
+    const ask = (event: BeforeUnloadEvent) => {
+      if (this.couldLose) event.preventDefault()
+    }
     document.addEventListener('visibilitychange', seen)
     addEventListener('pagehide', leave)
     addEventListener('online', seen)
+    addEventListener('beforeunload', ask)
     return () => {
       document.removeEventListener('visibilitychange', seen)
       removeEventListener('pagehide', leave)
       removeEventListener('online', seen)
-      void this.flush(true)
-      this.#channel?.close()
+      removeEventListener('beforeunload', ask)
+      void this.flush(true).finally(() => {
+        this.#store.close()
+        if (this.#pending.length > 0) this.#channel?.postMessage({ bye: true })
+        this.#channel?.close()
+      })
     }
   }
 }

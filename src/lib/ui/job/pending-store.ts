@@ -1,3 +1,4 @@
+import { openDB, type DBSchema, type IDBPDatabase, type IDBPObjectStore } from 'idb'
 import { commandSchema, type Command } from '$lib/core/job'
 
 export interface Sent {
@@ -5,51 +6,165 @@ export interface Sent {
   readonly command: Command
 }
 
-const PREFIX = 'zimmerman pending'
+/** A change that is not saved yet, and the revision that it was made on. */
+export interface Waiting extends Sent {
+  readonly base: number
+}
 
-/** Keeps what is not yet saved in the browser, so that a closed tab or a dead server loses nothing. */
+interface Row {
+  readonly seq?: number
+  readonly uid: string
+  readonly jobId: string
+  readonly tab: string
+  readonly base: number
+  readonly command: unknown
+}
+
+interface Schema extends DBSchema {
+  pending: { key: number; value: Row; indexes: { uid: string; jobId: string } }
+}
+
+const DATABASE = 'zimmerman'
+const VERSION = 1
+/** How unsaved work was kept before it had a database. */
+const OLD_PREFIX = 'zimmerman pending'
+
+let opening: Promise<IDBPDatabase<Schema>> | undefined
+
+function database(): Promise<IDBPDatabase<Schema>> {
+  opening ??= openDB<Schema>(DATABASE, VERSION, {
+    upgrade(db) {
+      const store = db.createObjectStore('pending', { keyPath: 'seq', autoIncrement: true })
+      store.createIndex('uid', 'uid', { unique: true })
+      store.createIndex('jobId', 'jobId')
+    },
+    terminated: () => void (opening = undefined),
+  }).catch((cause: unknown) => {
+    opening = undefined
+    throw cause
+  })
+  return opening
+}
+
+/** Closes the browser’s database; the next who asks opens it anew. For tests. */
+export async function closePendingDatabase(): Promise<void> {
+  const held = opening
+  opening = undefined
+  ;(await held?.catch(() => undefined))?.close()
+}
+
+const lockOf = (tab: string): string => `zimmerman ${tab}`
+
+/**
+ * What is not yet saved of one job, kept in the browser’s database until the server has it, whichever tab holds it. A write is done when
+ * the disk has it. Each change is a row of its own, with the tab that holds it; a tab is alive while it holds its lock, and what the dead
+ * leave is taken over by writing another name on the row: at no step is it nowhere.
+ */
 export class PendingStore {
   readonly #jobId: string
-  readonly #key: string
+  readonly #tab: string
+  #release: () => void = () => undefined
 
-  constructor(jobId: string, client: string) {
+  /** `alive`: it holds the lock that says so, until it is closed. */
+  constructor(jobId: string, tab: string, alive = true) {
     this.#jobId = jobId
-    this.#key = `${PREFIX} ${jobId} ${client}`
+    this.#tab = tab
+    if (alive && typeof navigator !== 'undefined' && navigator.locks !== undefined)
+      void navigator.locks
+        .request(lockOf(tab), () => new Promise<void>((resolve) => (this.#release = resolve)))
+        .catch(() => undefined)
   }
 
-  /** Says false when the browser has no room or no leave to keep it. */
-  keep(pending: readonly Sent[]): boolean {
-    try {
-      if (pending.length === 0) localStorage.removeItem(this.#key)
-      else localStorage.setItem(this.#key, JSON.stringify(pending))
-      return true
-    } catch {
-      return false
-    }
+  /** Lets others take over what this tab leaves. */
+  close(): void {
+    this.#release()
   }
 
-  /** What earlier tabs left unsaved for this job, taken over by this one; what cannot be read is left where it is. */
-  adopt(): readonly Sent[] {
-    const found: Sent[] = []
-    for (const key of this.#keys()) {
+  async add(waiting: readonly Waiting[]): Promise<void> {
+    await this.#write(async (store) => {
+      for (const { uid, command, base } of waiting) {
+        const row: Row = { uid, jobId: this.#jobId, tab: this.#tab, base, command }
+        const known = await store.index('uid').getKey(uid)
+        // a command is plain data; what of it lives in a screen’s state is not taken along
+        await store.put(JSON.parse(JSON.stringify(known === undefined ? row : { ...row, seq: known })) as Row)
+      }
+    })
+  }
+
+  /** Forgets changes that the server has, or that the person gave up. */
+  async drop(uids: readonly string[]): Promise<void> {
+    if (uids.length === 0) return
+    await this.#write(async (store) => {
+      for (const uid of uids) {
+        const key = await store.index('uid').getKey(uid)
+        if (key !== undefined) await store.delete(key)
+      }
+    })
+  }
+
+  /**
+   * What tabs that are gone left unsaved of this job, in the order in which it was done, taken over by this one. What cannot be read is left
+   * where it is.
+   */
+  async takeOver(): Promise<readonly Waiting[]> {
+    await this.#bringOld()
+    const alive = await this.#alive()
+    const found: Waiting[] = []
+    await this.#write(async (store) => {
+      for (const row of await store.index('jobId').getAll(this.#jobId)) {
+        if (row.tab === this.#tab || alive.has(lockOf(row.tab))) continue
+        const command = commandSchema.safeParse(row.command)
+        if (!command.success) continue
+        await store.put({ ...row, tab: this.#tab })
+        found.push({ uid: row.uid, command: command.data, base: row.base })
+      }
+    })
+    return found
+  }
+
+  async #alive(): Promise<ReadonlySet<string>> {
+    if (typeof navigator === 'undefined' || navigator.locks === undefined) return new Set()
+    const { held = [] } = await navigator.locks.query()
+    return new Set(held.flatMap(({ name }) => name ?? []))
+  }
+
+  async #write(work: (store: WritableStore) => Promise<void>): Promise<void> {
+    const transaction = (await database()).transaction('pending', 'readwrite', { durability: 'strict' })
+    const done = transaction.done
+    // what fails inside is what comes out; the transaction’s own word for it adds nothing
+    done.catch(() => undefined)
+    await work(transaction.store)
+    await done
+  }
+
+  /** Rows of earlier days go into the database; only then they leave where they were. */
+  async #bringOld(): Promise<void> {
+    for (const key of oldKeys(this.#jobId)) {
       try {
-        for (const entry of JSON.parse(localStorage.getItem(key) ?? '[]') as Sent[]) {
-          const command = commandSchema.safeParse(entry.command)
-          if (command.success && typeof entry.uid === 'string') found.push({ uid: entry.uid, command: command.data })
-        }
-        if (key !== this.#key) localStorage.removeItem(key)
+        const rows = JSON.parse(localStorage.getItem(key) ?? '[]') as Partial<Sent>[]
+        const read = rows.flatMap(({ uid, command }): Waiting[] => {
+          const known = commandSchema.safeParse(command)
+          return known.success && typeof uid === 'string' ? [{ uid, command: known.data, base: OLD_BASE }] : []
+        })
+        // no tab of earlier days is alive: theirs is taken over at once
+        await new PendingStore(this.#jobId, key, false).add(read)
+        localStorage.removeItem(key)
       } catch {
         continue
       }
     }
-    return found
   }
+}
 
-  #keys(): readonly string[] {
-    try {
-      return Object.keys(localStorage).filter((key) => key.startsWith(`${PREFIX} ${this.#jobId} `))
-    } catch {
-      return []
-    }
+/** Kept before rows said on which revision they were made: as if on the newest. */
+export const OLD_BASE = Number.MAX_SAFE_INTEGER
+
+type WritableStore = IDBPObjectStore<Schema, ['pending'], 'pending', 'readwrite'>
+
+function oldKeys(jobId: string): readonly string[] {
+  try {
+    return Object.keys(localStorage).filter((key) => key.startsWith(`${OLD_PREFIX} ${jobId} `))
+  } catch {
+    return []
   }
 }

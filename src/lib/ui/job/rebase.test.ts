@@ -5,8 +5,13 @@ import { rebase } from './rebase'
 
 const base = DEMO_JOBS[0]!
 const label = (id: string, text: string): Command => ({ type: 'fitting.label', variant: 'variant-a', id, label: text })
-const entry = (uid: string, command: Command) => ({ uid, command, words: uid })
-const pending = (job: Job, uid: string, command: Command) => ({ uid, command, diff: apply(job, command).diff })
+const entry = (uid: string, command: Command, revision = 1) => ({ revision, uid, command, words: uid })
+const pending = (job: Job, uid: string, command: Command, made = 0) => ({
+  uid,
+  command,
+  base: made,
+  diff: apply(job, command).diff,
+})
 const labelOf = (job: Job, id: string) => job.variants['variant-a']!.plan.fittings[id]!.label
 
 describe('rebase', () => {
@@ -52,5 +57,14 @@ describe('rebase', () => {
     expect(result.contested).toEqual([])
     expect(result.foreignWords).toEqual([])
     expect(labelOf(result.confirmed, 'fit-bed')).toBe('My bed')
+  })
+
+  it('holds each change against what others did after the revision that it was made on, not before', () => {
+    const theirs = entry('theirs', label('fit-bed', 'Their bed'), 5)
+    const made = (at: number) =>
+      rebase(base, [theirs], [pending(base, 'mine', label('fit-bed', 'My bed'), at)], new Set())
+    expect(made(4).contested).toHaveLength(1)
+    expect(made(5).contested).toEqual([])
+    expect(made(5).kept).toHaveLength(1)
   })
 })

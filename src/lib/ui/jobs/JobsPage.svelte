@@ -7,6 +7,7 @@
   import { newId } from '../job/new-id'
   import GravityMark from '../parts/GravityMark.svelte'
   import Menu from '../parts/Menu.svelte'
+  import NameField from '../parts/NameField.svelte'
   import NewJobDialog from './NewJobDialog.svelte'
   import { bringIn, countStops, deleteJob, duplicateJob, putBackJob, renameJob, type Outcome } from './job-requests'
 
@@ -58,10 +59,9 @@
       toast(`Deleted “${job.name}”.`, { action: { label: 'Undo', onClick: () => void settle(putBackJob(job.id)) } })
   }
 
-  async function rename(job: JobSummary, text: string): Promise<void> {
+  async function rename(job: JobSummary, name: string | undefined): Promise<void> {
     renaming = undefined
-    const name = text.trim().slice(0, 120)
-    if (name !== '' && name !== job.name) await settle(renameJob(job, name, newId('cmd') + Date.now().toString(36)))
+    if (name !== undefined) await settle(renameJob(job, name, newId('cmd') + Date.now().toString(36)))
   }
 
   /** Jobs changed since their stops were counted are counted one after the other, once the list is there. */
@@ -79,6 +79,8 @@
     return () => (gone = true)
   })
   const variantsOf = (job: JobSummary) => (counted[job.id]?.revision === job.revision ? counted[job.id]! : job).variants
+  /** Why a job cannot be read, once that was found out. */
+  const unreadableOf = (job: JobSummary): string | undefined => counted[job.id]?.unreadable
   /** Open stops of all variants; undefined while they are being counted. */
   const stopsOf = (job: JobSummary): number | undefined =>
     variantsOf(job).reduce<number | undefined>(
@@ -147,18 +149,12 @@
           </a>
           <div class="mt-2 flex items-baseline gap-3">
             {#if renaming === job.id}
-              <!-- svelte-ignore a11y_autofocus -->
-              <input
-                class="flex-1 ruled text-lg font-semibold"
-                aria-label="Name of the job"
-                value={job.name}
-                maxlength="120"
-                autofocus
-                onblur={(event) => rename(job, event.currentTarget.value)}
-                onkeydown={(event) => {
-                  if (event.key === 'Enter') event.currentTarget.blur()
-                  if (event.key === 'Escape') renaming = undefined
-                }}
+              <NameField
+                look="flex-1 ruled text-lg font-semibold"
+                label="Name of the job"
+                name={job.name}
+                most={120}
+                onend={(name) => rename(job, name)}
               />
             {:else}
               <a href="/jobs/{job.id}/plan" class="min-w-0 flex-1 truncate text-lg font-semibold hover:text-pencil"
@@ -170,7 +166,7 @@
               label="More for {job.name}"
               align="end"
               entries={[
-                { label: 'Rename', act: () => setTimeout(() => (renaming = job.id), 50) },
+                { label: 'Rename', opensField: true, act: () => (renaming = job.id) },
                 { label: 'Duplicate', act: () => void settle(duplicateJob(job.id, newId('job'))) },
                 { label: 'Save as a file', act: () => (location.href = `/api/jobs/${job.id}?download`) },
                 { label: 'Delete', grave: true, act: () => void remove(job) },
@@ -184,7 +180,11 @@
             >
           </p>
           <p class="mt-0.5 text-sm">
-            {#if stops === undefined}<span class="text-ink-2">counting the open stops…</span
+            {#if unreadableOf(job) !== undefined}<GravityMark gravity="stop" size={13} />
+              <span class="text-stop">This job cannot be read: {unreadableOf(job)}.</span>
+              <a class="act" href="/api/jobs/{job.id}?raw" download>Export it as it is</a>
+              <button class="act" onclick={() => void remove(job)}>Set it aside</button
+              >{:else if stops === undefined}<span class="text-ink-2">counting the open stops…</span
               >{:else}{#if stops > 0}<GravityMark gravity="stop" size={13} />
                 <span class="text-stop">{count(stops, GRAVITY_WORDS.stop)}</span>{:else}<span
                   class="font-semibold text-good">✓</span

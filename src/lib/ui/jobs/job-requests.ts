@@ -48,16 +48,34 @@ export async function duplicateJob(id: string, newJobId: string): Promise<Outcom
   return bringIn(JSON.stringify({ ...job, id: newJobId, name: `${job.name}, copy`.slice(0, 120) }))
 }
 
-export const renameJob = (card: JobSummary, name: string, uid: string): Promise<Outcome> =>
-  send(`/api/jobs/${card.id}/commands`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({
-      base: card.revision,
-      client: 'jobs-list',
-      commands: [{ uid, command: { type: 'job.rename', name } }],
-    }),
-  })
+/** Renames a job; what else happened to it since the list was made is no matter, but another name is: then nothing is done. */
+export async function renameJob(card: JobSummary, name: string, uid: string): Promise<Outcome> {
+  const path = `/api/jobs/${card.id}/commands`
+  const rename = (base: number): Promise<Outcome> =>
+    send(path, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ base, client: 'jobs-list', commands: [{ uid, command: { type: 'job.rename', name } }] }),
+    })
+  try {
+    const { since } = (await (await fetch(`${path}?since=${card.revision}`)).json()) as { since: JournalLine[] }
+    const renamed = since.find(({ command }) => command.type === 'job.rename')
+    if (renamed !== undefined)
+      return {
+        ok: false,
+        message: 'Another window renamed it meanwhile: look at its name, and rename it again.',
+        faults: [],
+      }
+    return rename(since.at(-1)?.revision ?? card.revision)
+  } catch {
+    return rename(card.revision)
+  }
+}
+
+interface JournalLine {
+  readonly revision: number
+  readonly command: { readonly type: string }
+}
 
 /** The job with its open stops counted now; undefined when there is no answer. */
 export async function countStops(id: string): Promise<JobSummary | undefined> {

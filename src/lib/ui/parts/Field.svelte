@@ -14,6 +14,8 @@
     id?: string
     width?: string
     hideLabel?: boolean
+    /** Why what was typed here last was refused elsewhere. */
+    refused?: string | undefined
   }
   let {
     label,
@@ -27,6 +29,7 @@
     id,
     width = '5.5rem',
     hideLabel = false,
+    refused,
   }: Props = $props()
 
   const uid = $props.id()
@@ -34,6 +37,7 @@
   let typed: string | undefined = $state(undefined)
   let fault = $state('')
   const shown = $derived(typed ?? format(value))
+  const told = $derived(fault !== '' ? fault : (refused ?? ''))
 
   /** A figure that cannot be read stays as typed, with the fault beside it. */
   function settle(): void {
@@ -79,8 +83,8 @@
         autocomplete="off"
         spellcheck="false"
         value={shown}
-        aria-invalid={fault !== ''}
-        aria-describedby={fault === '' ? undefined : `${fieldId}-fault`}
+        aria-invalid={told !== ''}
+        aria-describedby={told === '' ? undefined : `${fieldId}-fault`}
         oninput={(event) => (typed = event.currentTarget.value)}
         onchange={settle}
         onblur={settle}
@@ -90,7 +94,7 @@
       {#if suffix}<span class="text-xs text-ink-2">{suffix}</span>{/if}
     </span>
   </div>
-  {#if fault !== ''}
-    <p id="{fieldId}-fault" role="alert" class="text-xs text-stop">{fault}</p>
+  {#if told !== ''}
+    <p id="{fieldId}-fault" role="alert" class="text-xs text-stop">{told}</p>
   {/if}
 </div>

@@ -12,6 +12,7 @@
     id?: string
     width?: string
     hideLabel?: boolean
+    refused?: string | undefined
   }
   let { label, mm, unit, onset, ...rest }: Props = $props()
 </script>

@@ -15,6 +15,7 @@
     suffix?: string
     width?: string
     hideLabel?: boolean
+    refused?: string | undefined
   }
   let { label, value, onset, whole = false, digits = 1, ...rest }: Props = $props()
 

@@ -13,12 +13,22 @@
     children,
   }: MenuProps & { children: Snippet } = $props()
   let open = $state(true)
+  let opensField = false
 </script>
 
 <DropdownMenu.Root bind:open>
   <DropdownMenu.Trigger class={look} {title} aria-label={label}>{@render children()}</DropdownMenu.Trigger>
   <DropdownMenu.Portal>
-    <DropdownMenu.Content class="z-50 min-w-28 border border-ink bg-sheet py-1" {side} {align} sideOffset={8}>
+    <DropdownMenu.Content
+      class="z-50 min-w-28 border border-ink bg-sheet py-1"
+      {side}
+      {align}
+      sideOffset={8}
+      onCloseAutoFocus={(event) => {
+        if (opensField) event.preventDefault()
+        opensField = false
+      }}
+    >
       {#each entries as entry, index (index)}
         {#if entry === 'rule'}
           <DropdownMenu.Separator class="my-1 border-t border-line" />
@@ -30,7 +40,10 @@
               entry.grave === true && 'text-stop',
             ]}
             disabled={entry.disabled ?? false}
-            onSelect={entry.act}>{entry.label}</DropdownMenu.Item
+            onSelect={() => {
+              opensField = entry.opensField === true
+              entry.act()
+            }}>{entry.label}</DropdownMenu.Item
           >
         {/if}
       {/each}

@@ -9,6 +9,8 @@ export type Entry =
       readonly disabled?: boolean
       /** It takes something away. */
       readonly grave?: boolean
+      /** It opens a field that takes the focus: the button does not take it back. */
+      readonly opensField?: boolean
     }
 
 export interface MenuProps {
