@@ -265,7 +265,10 @@ test('refuses what is hostile with a 4xx and a path, and stays up', async ({ req
   const wrong = await request.post('/api/jobs/job-potter/commands', {
     data: { base: 0, client: 'tester', commands: [{ uid: 'x-000001', command: { type: 'job.explode' } }] },
   })
-  expect(wrong.status()).toBe(400)
+  expect([wrong.status(), await wrong.json()]).toEqual([
+    422,
+    expect.objectContaining({ uid: 'x-000001', faults: [expect.objectContaining({ path: 'commands.0.command.type' })] }),
+  ])
   expect((await request.post('/api/draw?format=pdf', { data: '{}' })).status()).toBe(400)
   expect((await request.get('/api/jobs/job-none')).status()).toBe(404)
   expect((await request.get('/api/jobs/job-potter', { headers: { host: 'evil.example' } })).status()).toBe(403)

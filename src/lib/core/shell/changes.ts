@@ -217,8 +217,18 @@ export function changedShell(shell: Shell, changes: BodyChanges): Shell {
   }
 }
 
-/** A change of a kind as one would first try it on this body, to be moved and sized. */
-export function newChange(kind: BodyChangeKind, shell: Shell): BodyChange {
+/**
+ * A change of a kind as one would first try it on this body, to be moved and sized; a flare on the wall that has none there yet.
+ */
+export function newChange(kind: BodyChangeKind, shell: Shell, others: BodyChanges = NO_CHANGES): BodyChange {
+  const first = firstChange(kind, shell)
+  const mirrored = first.kind === 'flare' ? { ...first, side: 'right' as const } : first
+  return overlapFaults('', first, others).length > 0 && overlapFaults('', mirrored, others).length === 0
+    ? mirrored
+    : first
+}
+
+function firstChange(kind: BodyChangeKind, shell: Shell): BodyChange {
   const long = shell.bulkhead.xMm
   const half = Math.max(...shell.stations.flatMap(({ left }) => left.map(([y]) => y)))
   const high = Math.max(...shell.stations.flatMap(({ left }) => left.map(([, z]) => z)))

@@ -90,6 +90,7 @@ export class JobSession {
   #writing = 0
   #isKept = true
   #flushing = false
+  #again = false
   /** Taken over and not yet looked at: the server could not be asked. */
   #left: readonly Waiting[] = []
   #most = MAX_SENT
@@ -244,7 +245,7 @@ export class JobSession {
       // the browser’s store or the server cannot be asked now: what waits there stays there
       if (this.#left.length > 0) await this.#later('What an earlier window left cannot be saved yet:')
     } finally {
-      this.#flushing = false
+      this.#rest()
     }
   }
 
@@ -313,7 +314,11 @@ export class JobSession {
 
   /** Sends what waits. Called by itself; also before leaving a page. */
   async flush(leaving = false): Promise<void> {
-    if (this.#flushing || this.conflict !== undefined) return
+    if (this.conflict !== undefined) return
+    if (this.#flushing) {
+      this.#again = true
+      return
+    }
     if (this.#pending.length === 0) {
       if (this.#left.length === 0) this.save = { kind: 'saved' }
       return
@@ -344,9 +349,16 @@ export class JobSession {
     } catch {
       await this.#later('No connection:')
     } finally {
-      this.#flushing = false
+      this.#rest()
     }
     if (this.#pending.length > 0 && this.#failures === 0 && this.conflict === undefined) this.#schedule(0)
+  }
+
+  /** Done with the server for now: who asked to send meanwhile is not forgotten. */
+  #rest(): void {
+    this.#flushing = false
+    if (this.#again) this.#schedule(0)
+    this.#again = false
   }
 
   /** Answers that mean the change itself, and not the moment: sending it again would change nothing. */

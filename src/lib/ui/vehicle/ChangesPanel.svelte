@@ -56,7 +56,7 @@
     onchange={(event) => {
       const kind = event.currentTarget.value as BodyChangeKind
       event.currentTarget.value = ''
-      onput(undefined, newChange(kind, shell))
+      onput(undefined, newChange(kind, shell, changes))
     }}
   >
     <option value="" disabled>choose…</option>

@@ -9,7 +9,8 @@
   const session = untrack(() => new JobSession(data.job.id, data.job, data.revision))
   setSession(session)
 
-  $effect(() => session.attach())
+  // once, whatever of the session changes: it looks after itself from then on
+  $effect(() => untrack(() => session.attach()))
   $effect(() => {
     if (session.notice.text !== '') toast(session.notice.text)
   })
