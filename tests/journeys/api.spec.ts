@@ -267,7 +267,10 @@ test('refuses what is hostile with a 4xx and a path, and stays up', async ({ req
   })
   expect([wrong.status(), await wrong.json()]).toEqual([
     422,
-    expect.objectContaining({ uid: 'x-000001', faults: [expect.objectContaining({ path: 'commands.0.command.type' })] }),
+    expect.objectContaining({
+      uid: 'x-000001',
+      faults: [expect.objectContaining({ path: 'commands.0.command.type' })],
+    }),
   ])
   expect((await request.post('/api/draw?format=pdf', { data: '{}' })).status()).toBe(400)
   expect((await request.get('/api/jobs/job-none')).status()).toBe(404)

@@ -361,11 +361,19 @@ const USUAL = [
   'batch',
 ] as const
 
-/** A command for a job as it is; the same for the same dice. */
-export function randomCommand(job: Job, random: Random): Command {
+function atOf(job: Job, random: Random): At {
   const dice = diceOf(random)
   const variant = dice.pick(Object.keys(job.variants))
   const { plan } = job.variants[variant]!
-  const at: At = { ...dice, job, variant, plan, fittings: Object.keys(plan.fittings), modes: Object.keys(plan.modes) }
-  return make(at, dice.often(0.5) ? dice.pick(USUAL) : dice.pick(TYPES))
+  return { ...dice, job, variant, plan, fittings: Object.keys(plan.fittings), modes: Object.keys(plan.modes) }
+}
+
+/** A command of each kind for a job as it is. */
+export const oneOfEach = (job: Job, random: Random): readonly Command[] =>
+  TYPES.map((type) => make(atOf(job, random), type))
+
+/** A command for a job as it is; the same for the same dice. */
+export function randomCommand(job: Job, random: Random): Command {
+  const at = atOf(job, random)
+  return make(at, at.often(0.5) ? at.pick(USUAL) : at.pick(TYPES))
 }

@@ -1,6 +1,6 @@
 import { spanLength, type Vec2 } from '../geometry'
 import type { Scene } from '../scene'
-import { clearWidth } from '../shell'
+import { freeAcross } from '../shell'
 import { formatLength, type LengthUnit } from '../units'
 import type { Item, ItemGroup } from './display'
 import { isOverhead, onWall } from './fitting-views'
@@ -36,7 +36,10 @@ function chain(scene: Scene, side: 'left' | 'right', y: number, unit: LengthUnit
 export function planDimensions(scene: Scene, skinMm: number, unit: LengthUnit): ItemGroup {
   const { min, max } = scene.interior.xSpan
   const middle = (min + max) / 2
-  const width = clearWidth(scene.interior, { min: middle, max: middle }, { min: 900, max: 900 })
+  const widest = freeAcross(scene.interior, { min: middle, max: middle }, { min: 900, max: 900 }).reduce(
+    (most, one) => (spanLength(one) > spanLength(most) ? one : most),
+    { min: 0, max: 0 },
+  )
   const items: Item[] = [
     ...chain(scene, 'left', skinMm, unit),
     ...chain(scene, 'right', -skinMm, unit),
@@ -49,10 +52,10 @@ export function planDimensions(scene: Scene, skinMm: number, unit: LengthUnit): 
     },
     {
       kind: 'dimension',
-      from: [min, -width / 2],
-      to: [min, width / 2],
+      from: [min, widest.min],
+      to: [min, widest.max],
       offset: OVERALL_MM - 120,
-      text: `${formatLength(width, unit)} at 900`,
+      text: `${formatLength(spanLength(widest), unit)} at 900`,
     },
   ]
   return { key: 'dimensions', items }

@@ -12,7 +12,7 @@ export {
 export { RULE_GROUPS, type Missing, type Rule, type RuleGroup, type RuleParameter } from './define-rule'
 export { RULES } from './registry'
 export type { PassingPart } from './walker'
-export { ruleNamed, rulesOf } from './own-rules'
+export { ruleNamed, rulesOf, settingFaults } from './own-rules'
 export { SERVICE_UNITS } from './house'
 export {
   isLetBe,

@@ -1,4 +1,4 @@
-import type { Job } from '../job'
+import type { Fault, Job, OwnRules } from '../job'
 import type { Rule, RuleInput } from './define-rule'
 import { houseRule } from './house'
 import { RULES } from './registry'
@@ -28,6 +28,21 @@ export function figuresOf(job: Job, rule: Rule): Readonly<Record<string, number>
       return [name, value]
     }),
   )
+}
+
+/** What is wrong with rules asked otherwise, each with its path: a rule or figure that the book does not have, or a figure beyond its limits. */
+export function settingFaults({ settings }: OwnRules): readonly Fault[] {
+  return Object.entries(settings).flatMap(([id, { parameters = {} }]): Fault[] => {
+    const rule = RULES.find((one) => one.id === id)
+    if (rule === undefined) return [{ path: `settings.${id}`, message: 'there is no such rule in the book' }]
+    return Object.entries(parameters).flatMap(([name, value]): Fault[] => {
+      const path = `settings.${id}.parameters.${name}`
+      const figure = rule.parameters[name]
+      if (figure === undefined) return [{ path, message: 'this rule has no such figure' }]
+      const { min, max } = figure
+      return value >= min && value <= max ? [] : [{ path, message: `may be ${min} to ${max}, not ${value}` }]
+    })
+  })
 }
 
 export const withFigures = (input: RuleInput, rule: Rule): RuleInput => ({

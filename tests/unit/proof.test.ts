@@ -1,0 +1,13 @@
+import { describe, expect, it } from 'vitest'
+import { SWEEPS } from '../proof'
+
+/** A seeded tenth of what \`npm run proof\` sweeps. */
+const SHARE = 0.1
+
+describe('a tenth of the proof', () => {
+  it.each(Object.keys(SWEEPS))('%s', (name) => {
+    const { figures, faults } = SWEEPS[name]!(SHARE)
+    expect(faults).toEqual([])
+    expect(Number(figures[0]![1])).toBeGreaterThan(10)
+  })
+})
