@@ -1,5 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state'
+  import { deleteJob } from '$lib/ui/jobs/job-requests'
 
   /** What is wrong, what is safe, and what to do, by what the server answered. */
   const view = $derived.by(() => {
@@ -22,9 +23,20 @@
     }
   })
   const jobId = $derived(page.params.id)
+
+  let fault = $state('')
+  /** It can be put back from the list of jobs. */
+  async function setAside(): Promise<void> {
+    const outcome = await deleteJob(jobId ?? '')
+    if (outcome.ok) location.href = '/'
+    else fault = outcome.message
+  }
 </script>
 
 <svelte:head><title>{view.title} · Zimmerman</title></svelte:head>
+<header class="flex h-12 items-center border-b border-ink bg-sheet px-6">
+  <a class="text-lg font-bold tracking-tight" style="font-stretch: 110%" href="/" title="All jobs">Zimmerman</a>
+</header>
 <main class="mx-auto max-w-xl px-6 py-24">
   <h1 class="text-xl">{view.title}</h1>
   <p class="mt-4">{page.error?.message}</p>
@@ -33,7 +45,9 @@
     {#if page.status !== 404}<button class="act" onclick={() => location.reload()}>Try again</button>{/if}
     {#if page.status === 409 && jobId !== undefined}
       <a class="act" href="/api/jobs/{jobId}?raw" download>Export it as it is stored</a>
+      <button class="act" onclick={setAside}>Set it aside</button>
     {/if}
     <a class="act" href="/">To the jobs</a>
   </p>
+  {#if fault !== ''}<p role="alert" class="mt-3 text-stop">{fault}</p>{/if}
 </main>

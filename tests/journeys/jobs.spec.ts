@@ -26,6 +26,13 @@ test('renames, duplicates, deletes with undo', async ({ page, request }) => {
   const card = page.getByTestId(`job-${id}`)
   await card.getByRole('button', { name: /More for/ }).click()
   await page.getByRole('menuitem', { name: 'Rename' }).click()
+  // the field takes the focus, and keeps it and what is typed while the list is counted and made anew
+  await expect(page.getByLabel('Name of the job')).toBeFocused()
+  await page.keyboard.type('Half a na')
+  await request.post(`/api/jobs/${await ownJob(request)}/put-back`)
+  await page.waitForTimeout(1200)
+  await expect(page.getByLabel('Name of the job')).toBeFocused()
+  await expect(page.getByLabel('Name of the job')).toHaveValue('Half a na')
   await page.getByLabel('Name of the job').fill(`Renamed ${id}`)
   await page.getByLabel('Name of the job').press('Enter')
   await expect(card).toContainText(`Renamed ${id}`)

@@ -368,7 +368,7 @@ function readStored(id: string, document: string): Job {
   const result = parseJobText(document)
   if (result.ok) return result.job
   const { path, message } = result.faults[0]!
-  throw new UnreadableJob(id, path === '' ? message : `${path} ${message}`)
+  throw new UnreadableJob(id, path === '' ? `its text ${message}` : `${path} ${message}`)
 }
 
 async function writeVariants(trx: Kysely<Schema>, job: Job): Promise<void> {

@@ -60,6 +60,11 @@
       ? bench.findings
       : bench.findings.filter(({ finding }) => finding.fittings.includes(placed.id)),
   )
+  /** At which height the tape is held to the walls, where it is one for both. */
+  const wallsAt = $derived.by(() => {
+    const heights = bench.tape.flatMap(({ atMm }) => atMm ?? [])
+    return heights.length > 0 && Math.max(...heights) - Math.min(...heights) < 1 ? heights[0] : undefined
+  })
   /** Why the last change to a figure of what is in hand was refused, at that figure. */
   const refusedAt = (key: string): string | undefined => {
     const refusal = bench.session.refusal
@@ -130,7 +135,11 @@
       {/if}
     </div>
 
-    <p class="mt-1 text-xs text-ink-2">Tape, from and to:</p>
+    <p class="mt-1 text-xs text-ink-2">
+      Tape, from and to{wallsAt === undefined
+        ? ''
+        : `; the walls at ${formatLength(wallsAt, unit)} above the load floor`}:
+    </p>
     {#if seatRefused !== undefined}<p role="alert" class="text-xs text-stop">{seatRefused}</p>{/if}
     <div class="grid grid-cols-2 gap-x-4 gap-y-px text-[13px] narrow" data-testid="tape">
       {#each bench.tape as row (row.id)}

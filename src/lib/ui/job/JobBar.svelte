@@ -139,7 +139,9 @@
       onclick={() => (historyOpen = true)}>History</button
     >
     <span
-      class="w-[82px] text-right {session.save.kind === 'waiting' ? 'font-semibold text-stop' : 'text-ink-2'}"
+      class="w-[98px] text-right whitespace-nowrap {session.save.kind === 'waiting'
+        ? 'font-semibold text-stop'
+        : 'text-ink-2'}"
       data-testid="save-state"
       role="status"
       title={session.save.kind === 'waiting' ? session.save.message : 'Every change is saved by itself'}

@@ -140,13 +140,17 @@
       {#each jobs as job (job.id)}
         {@const stops = stopsOf(job)}
         <li class="border-t border-ink pt-3" data-testid="job-{job.id}">
-          <a href="/jobs/{job.id}/plan" class="group block">
-            <img
-              src="/api/jobs/{job.id}/drawing.svg?rev={job.revision}"
-              alt="Plan of {job.name}"
-              class="h-44 w-full object-contain object-left"
-            />
-          </a>
+          {#if unreadableOf(job) === undefined}
+            <a href="/jobs/{job.id}/plan" class="group block">
+              <img
+                src="/api/jobs/{job.id}/drawing.svg?rev={job.revision}"
+                alt="Plan of {job.name}"
+                class="h-44 w-full object-contain object-left"
+              />
+            </a>
+          {:else}
+            <p class="flex h-44 items-center text-ink-2">No drawing: it cannot be read.</p>
+          {/if}
           <div class="mt-2 flex items-baseline gap-3">
             {#if renaming === job.id}
               <NameField
