@@ -1,6 +1,7 @@
 import { commandsProof } from './commands'
 import { documentsProof } from './documents'
 import { pageOf, type Proof } from './report'
+import { typedTapeProof } from './typed-tape'
 import { wallsProof } from './walls'
 
 export { pageOf }
@@ -8,6 +9,7 @@ export { pageOf }
 /** The sweeps that need no server, by name; each takes the share of it that is to be done. */
 export const SWEEPS: Readonly<Record<string, (share: number) => Proof>> = {
   walls: wallsProof,
+  'typed-tape': typedTapeProof,
   commands: commandsProof,
   documents: documentsProof,
 }

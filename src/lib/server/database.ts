@@ -1,9 +1,9 @@
 import Libsql from 'libsql'
 import { Kysely, sql, SqliteDialect } from 'kysely'
-import { mkdirSync, statSync } from 'node:fs'
+import { existsSync, mkdirSync, statSync } from 'node:fs'
 import path from 'node:path'
 import { keepLastSaved, lastSaved } from './last-saved'
-import { GONE, LOG_LOST, NEWER } from './storage-faults'
+import { GONE, LOG_LOST, MISSING, NEWER } from './storage-faults'
 
 export interface JobsTable {
   id: string
@@ -110,6 +110,9 @@ export interface Opened {
   readonly transact: <T>(work: (trx: Kysely<Schema>) => Promise<T>) => Promise<T>
 }
 
+/** Beside a database, how often something was saved in it. */
+const markFileOf = (file: string): string => `${file}.last`
+
 /** Which file lies at a path: another one, put there meanwhile, is none of ours. */
 function markOf(file: string): string | undefined {
   try {
@@ -126,7 +129,11 @@ function markOf(file: string): string | undefined {
  */
 export function openDatabase(file: string, known: readonly string[] = []): Opened {
   const inMemory = file === ':memory:'
-  if (!inMemory) mkdirSync(path.dirname(file), { recursive: true })
+  if (!inMemory) {
+    const kept = existsSync(file) ? undefined : lastSaved(markFileOf(file))
+    if (kept !== undefined) throw MISSING(kept, path.basename(file))
+    mkdirSync(path.dirname(file), { recursive: true })
+  }
   const raw = new Libsql(file)
   try {
     raw.pragma('busy_timeout = 5000')
@@ -165,7 +172,7 @@ export function openDatabase(file: string, known: readonly string[] = []): Opene
       },
     }),
   })
-  const mark = `${file}.last`
+  const mark = markFileOf(file)
   const transact: Opened['transact'] = (work) =>
     db.connection().execute(async (connection) => {
       assertThere()
@@ -207,8 +214,8 @@ function refuseNewer(raw: Libsql.Database, known: readonly string[]): void {
 
 /** @throws StorageError where less was saved in a database than the mark beside it says. */
 export async function assertWhole({ db }: Opened, file: string): Promise<void> {
-  const kept = lastSaved(`${file}.last`)
+  const kept = lastSaved(markFileOf(file))
   if (kept === undefined) return
   const { count } = await db.selectFrom('saves').select('count').executeTakeFirstOrThrow()
-  if (count < kept) throw LOG_LOST(kept - count, path.basename(`${file}.last`))
+  if (count < kept) throw LOG_LOST(kept - count, path.basename(markFileOf(file)))
 }

@@ -304,26 +304,23 @@ export class JobRepository {
 
   /** Marks a job deleted; it can be put back. False when there is none. */
   async remove(id: string, at: string): Promise<boolean> {
-    return this.store.transact(async (trx) => {
-      const result = await trx
-        .updateTable('jobs')
-        .set({ deleted_at: at })
-        .where('id', '=', id)
-        .where('deleted_at', 'is', null)
-        .executeTakeFirst()
-      return Number(result.numUpdatedRows) > 0
-    })
+    return this.#mark(id, at)
   }
 
   async putBack(id: string): Promise<boolean> {
+    return this.#mark(id, null)
+  }
+
+  /** Marks a job deleted at a time, or not deleted; false where it is so already, or there is none. */
+  async #mark(id: string, at: string | null): Promise<boolean> {
     return this.store.transact(async (trx) => {
-      const result = await trx
+      const { numUpdatedRows } = await trx
         .updateTable('jobs')
-        .set({ deleted_at: null })
+        .set({ deleted_at: at })
         .where('id', '=', id)
-        .where('deleted_at', 'is not', null)
+        .where('deleted_at', at === null ? 'is not' : 'is', null)
         .executeTakeFirst()
-      return Number(result.numUpdatedRows) > 0
+      return Number(numUpdatedRows) > 0
     })
   }
 

@@ -20,6 +20,12 @@ export const GONE = (): StorageError =>
     'The data folder was moved or deleted while Zimmerman runs: put it back where it was, or start Zimmerman again. What is not saved yet waits in your browser.',
   )
 
+export const MISSING = (saves: number, file: string): StorageError =>
+  new StorageError(
+    503,
+    `${file} is missing from the data folder, though something was saved there ${saves} times: put it or a backup back, or set ZIMMERMAN_DATA to the right folder. To start with an empty list, delete ${file}.last.`,
+  )
+
 export const LOG_LOST = (missing: number, markFile: string): StorageError =>
   new StorageError(
     503,

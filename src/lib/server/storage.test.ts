@@ -1,5 +1,6 @@
 import {
   copyFileSync,
+  existsSync,
   mkdtempSync,
   readFileSync,
   renameSync,
@@ -93,6 +94,20 @@ describe('a log that is gone', () => {
   })
 })
 
+describe('a database that is missing', () => {
+  it('though something was saved in it is not made anew without a word', async () => {
+    const { jobs } = await start()
+    await jobs.create(job, AT)
+    await stop()
+    for (const end of ['', '-wal', '-shm']) rmSync(`${file}${end}`, { force: true })
+    const cause = await causeOf(start)
+    expect(storageSentence(cause)?.message).toMatch(/zimmerman\.sqlite is missing.*saved there 1 times.*backup/)
+    expect(existsSync(file)).toBe(false)
+    rmSync(`${file}.last`)
+    expect(await (await start()).jobs.list()).toEqual([])
+  })
+})
+
 describe('a newer database', () => {
   it('is said to be newer, by name, and left as it is', async () => {
     const { opened } = await start()
@@ -172,7 +187,7 @@ describe('a job that cannot be read', () => {
     expect((await jobs.list()).map(({ id }) => id).sort()).toEqual([job.id, DEMO_JOBS[1]!.id].sort())
     const cause = await causeOf(() => jobs.get(job.id))
     expect(cause).toBeInstanceOf(UnreadableJob)
-    expect((cause as UnreadableJob).message).toMatch(/cannot be read: is not JSON.*set it aside/)
+    expect((cause as UnreadableJob).message).toMatch(/cannot be read: its text is not JSON.*set it aside/)
     expect(await jobs.raw(job.id)).toBe('{"format": "zimm')
     expect((await jobs.get(DEMO_JOBS[1]!.id))!.revision).toBe(0)
     expect(await jobs.count(job.id)).toMatchObject({ id: job.id, unreadable: expect.stringMatching(/not JSON/) })

@@ -12,6 +12,7 @@ import {
   footprintInBand,
   gridOver,
   intersectConvex,
+  longestRectangle,
   moveToClear,
   Obstacles,
   placePrism,
@@ -22,6 +23,8 @@ import {
   sector,
   shortestWithin,
   sliceAtX,
+  stretchesLeft,
+  summit,
   trace,
   TURNS,
   widestPaths,
@@ -320,5 +323,98 @@ describe('widest path', () => {
   it('refuses what is no grid', () => {
     expect(() => gridOver(0, 0, 0, 10, 5)).toThrow(/0 × 2/)
     expect(() => widestPaths(gridOver(0, 0, 10, 10, 5), new Float64Array(4), [9])).toThrow(/outside the grid/)
+  })
+})
+
+describe('the longest rectangle', () => {
+  const box = rectangle(0, 0, 4000, 1500)
+
+  it('in a plain box is the one that geometry gives at each angle', () => {
+    // L cos t + w sin t ≤ 4000 and L sin t + w cos t ≤ 1500: plain geometry
+    for (const [deg, wide] of [
+      [0, 300],
+      [10, 300],
+      [20, 18],
+      [35, 200],
+    ] as const) {
+      const [s, c] = [Math.sin((deg * Math.PI) / 180), Math.cos((deg * Math.PI) / 180)]
+      const byHand = Math.min((4000 - wide * s) / c, s === 0 ? Infinity : (1500 - wide * c) / s)
+      expect(longestRectangle(box, [], wide, deg)!.length).toBeCloseTo(byHand, 1)
+    }
+    expect(longestRectangle(box, [], 1501, 0)).toBeUndefined()
+    expect(longestRectangle(box, [], 300, 0, 4001)).toBeUndefined()
+  })
+
+  it('keeps clear of what stands in it, and is no shorter than the longest that sampling finds', () => {
+    const spot = fc.record({ x: fc.integer({ min: 0, max: 3500 }), y: fc.integer({ min: 0, max: 1300 }) })
+    fc.assert(
+      fc.property(fc.array(spot, { maxLength: 2 }), fc.integer({ min: -40, max: 40 }), (spots, deg) => {
+        const things = spots.map(({ x, y }) => rectangle(x, y, x + 400, y + 180))
+        const wide = 250
+        const found = longestRectangle(box, things, wide, deg)
+        const [c, s] = [Math.cos((deg * Math.PI) / 180), Math.sin((deg * Math.PI) / 180)]
+        const at = ([u, v]: readonly [number, number], long: number, half: number): Polygon =>
+          rectangle(-long / 2, -half, long / 2, half).map(([a, b]) => [u + a * c - b * s, v + a * s + b * c])
+        const fits = (polygon: Polygon) =>
+          polygon.every((corner) => convexContains(box, corner, 0.1)) &&
+          things.every((thing) => area(intersectConvex(polygon, thing)) < 20)
+        if (found !== undefined) expect(fits(at(found.centre, found.length - 0.1, wide / 2 - 0.05))).toBe(true)
+        let sampled = 0
+        for (let x = 100; x < 4000; x += 150)
+          for (let y = 75; y < 1500; y += 75)
+            for (let long = sampled + 60; long < 4300 && fits(at([x, y], long, wide / 2)); long += 60) sampled = long
+        expect(found?.length ?? 0).toBeGreaterThanOrEqual(sampled - 0.5)
+      }),
+      { seed: 5, numRuns: 40 },
+    )
+  })
+})
+
+describe('what is left of a stretch', () => {
+  it('is what none of the others takes, in order, whatever theirs is', () => {
+    const whole = { min: 0, max: 100 }
+    const cases: [readonly (readonly [number, number])[], readonly (readonly [number, number])[]][] = [
+      [[], [[0, 100]]],
+      [
+        [[20, 30]],
+        [
+          [0, 20],
+          [30, 100],
+        ],
+      ],
+      [
+        [
+          [60, 120],
+          [-10, 5],
+          [50, 70],
+        ],
+        [[5, 50]],
+      ],
+      [[[0, 100]], []],
+      [
+        [
+          [10, 40],
+          [20, 30],
+        ],
+        [
+          [0, 10],
+          [40, 100],
+        ],
+      ],
+    ]
+    for (const [taken, left] of cases)
+      expect(
+        stretchesLeft(
+          whole,
+          taken.map(([min, max]) => ({ min, max })),
+        ).map(({ min, max }) => [min, max]),
+      ).toEqual(left)
+  })
+})
+
+describe('summit', () => {
+  it('finds where a function with one summit is highest', () => {
+    expect(summit((at) => -((at - 3.2) ** 2), 0, 10, 1e-6)).toBeCloseTo(3.2, 4)
+    expect(summit((at) => at, 0, 10, 1e-6)).toBeCloseTo(10, 4)
   })
 })

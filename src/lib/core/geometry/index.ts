@@ -1,5 +1,5 @@
 export type { Box, Polygon, Span, Vec2, Vec3 } from './types'
-export { clamp, lerp, sharedLength, span, spanLength, spanMiddle, spanOf, spansOverlap } from './span'
+export { clamp, lerp, sharedLength, span, spanLength, spanMiddle, spanOf, spansOverlap, stretchesLeft } from './span'
 export { boxesOverlap, boxGap, boxOf, pointBox, rectangle, unionOf } from './box'
 export {
   area,
@@ -30,4 +30,5 @@ export {
 export { addTurns, placePoint, placePolygon, placePrism, TURNS, type Placement, type Turn } from './placement'
 export { cellCentre, distanceField, gridOver, Obstacles, type DistanceField, type Grid } from './distance-field'
 export { shortestWithin, trace, widestPaths, type WidestPaths } from './widest-path'
+export { summit } from './summit'
 export { longestRectangle, type LongRectangle } from './longest-rectangle'

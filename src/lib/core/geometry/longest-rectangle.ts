@@ -1,4 +1,5 @@
 import { clipHalfPlane, polygonSpan } from './polygon'
+import { summit } from './summit'
 import type { Polygon, Vec2 } from './types'
 
 export interface LongRectangle {
@@ -13,8 +14,6 @@ const turnedBy =
     return [x * c - y * s, x * s + y * c]
   }
 
-const GOLDEN = (Math.sqrt(5) - 1) / 2
-const ROUNDS = 44
 const SLACK = 1e-4
 
 /**
@@ -62,23 +61,7 @@ function longestLevel(room: Polygon, width: number, atLeast: number): LongRectan
     const high = ends(room, y + width / 2)
     return Math.min(low.max, high.max) - Math.max(low.min, high.min)
   }
-  let [low, high] = [min + width / 2, max - width / 2]
-  let [a, b] = [high - GOLDEN * (high - low), low + GOLDEN * (high - low)]
-  let [atA, atB] = [lengthAt(a), lengthAt(b)]
-  for (let round = 0; round < ROUNDS && high - low > SLACK; round += 1) {
-    if (atA < atB) {
-      low = a
-      ;[a, atA] = [b, atB]
-      b = low + GOLDEN * (high - low)
-      atB = lengthAt(b)
-    } else {
-      high = b
-      ;[b, atB] = [a, atA]
-      a = high - GOLDEN * (high - low)
-      atA = lengthAt(a)
-    }
-  }
-  const y = (low + high) / 2
+  const y = summit(lengthAt, min + width / 2, max - width / 2, SLACK)
   const [under, over] = [ends(room, y - width / 2), ends(room, y + width / 2)]
   const [from, to] = [Math.max(under.min, over.min), Math.min(under.max, over.max)]
   return to > from ? { length: to - from, centre: [(from + to) / 2, y] } : undefined

@@ -20,6 +20,18 @@ export const spanOf = (values: Iterable<number>): Span => {
 export const spanLength = (a: Span): number => a.max - a.min
 export const spanMiddle = (a: Span): number => (a.min + a.max) / 2
 
+/** The stretches of a span that none of the others takes, in order. */
+export function stretchesLeft(whole: Span, taken: readonly Span[]): readonly Span[] {
+  const left: Span[] = []
+  let from = whole.min
+  for (const { min, max } of [...taken].sort((a, b) => a.min - b.min)) {
+    if (from >= whole.max) return left
+    if (min > from) left.push({ min: from, max: Math.min(min, whole.max) })
+    from = Math.max(from, max)
+  }
+  return from < whole.max ? [...left, { min: from, max: whole.max }] : left
+}
+
 /** How far two spans share ground; negative is the gap between them. */
 export const sharedLength = (a: Span, b: Span): number => Math.min(a.max, b.max) - Math.max(a.min, b.min)
 

@@ -1,4 +1,4 @@
-import { prismBounds, type Span } from '../geometry'
+import { prismBounds, spanLength, stretchesLeft, type Span } from '../geometry'
 import { jambs, type Opening } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Scene } from './scene'
@@ -33,13 +33,9 @@ export function doorWay(scene: Scene, opening: Opening): DoorWay {
       if (inDoor && gap < BEHIND_MM) cuts.push({ span: along, id: placed.id })
     }
   }
-  cuts.sort((a, b) => a.span.min - b.span.min)
-  let free: Span = { min: own.min, max: own.min }
-  let from = own.min
-  for (const { span } of [...cuts, { span: { min: own.max, max: own.max } }]) {
-    const to = Math.min(span.min, own.max)
-    if (to - from > free.max - free.min) free = { min: from, max: to }
-    from = Math.max(from, span.max)
-  }
+  const free = stretchesLeft(
+    own,
+    cuts.map(({ span }) => span),
+  ).reduce((most, one) => (spanLength(one) > spanLength(most) ? one : most), { min: own.min, max: own.min })
   return { opening, free, blockers: [...new Set(cuts.map((cut) => cut.id))] }
 }

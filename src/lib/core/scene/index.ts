@@ -31,7 +31,7 @@ export {
 } from './ways'
 export { facing, figureClash, figuresOf, type FigureBody, type FigureClash } from './figures'
 export { rectangleFits, stow, type Piece, type Size, type Stowed } from './stowage'
-export { carried, keptInside, nudged } from './move'
+export { carried, keptInside, nudged, reseated } from './move'
 export { snapsFor, type Snap, type SnapTo } from './snap'
 export { tapeLimits, tapeOf, typedOnTape, usableDepth, type TapeId, type TapeRow } from './tape'
 export { wallDistance, type MeasuredAt, type WallDistance } from './wall-distance'

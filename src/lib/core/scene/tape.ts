@@ -97,6 +97,10 @@ const MOST_ROUNDS = 6
 const SEARCH_MM = 2000
 const SEARCH_STEP_MM = 20
 const HALVINGS = 24
+const WAYS = [
+  ['ahead', 1],
+  ['back', -1],
+] as const
 
 /**
  * The seat at which a distance of the tape reads what was typed; undefined where none does. Anchors stay. Where moving one way
@@ -123,17 +127,18 @@ export function typedOnTape(scene: Scene, plan: Plan, placed: Placed, row: TapeR
     by -= off
   }
   // nearest first, so that it goes no further than it must
-  for (let out = 0; out < SEARCH_MM; out += SEARCH_STEP_MM) {
-    for (const [from, to] of [
-      [out, out + SEARCH_STEP_MM],
-      [-out, -out - SEARCH_STEP_MM],
-    ] as const) {
-      let [low, high] = [from, to]
-      const start = offBy(low)
-      if (!(start * offBy(high) <= 0)) continue
+  const ends = { ahead: { by: 0, off: offBy(0) }, back: { by: 0, off: NaN } }
+  ends.back = { ...ends.ahead }
+  for (let out = SEARCH_STEP_MM; out <= SEARCH_MM; out += SEARCH_STEP_MM) {
+    for (const [way, sign] of WAYS) {
+      const before = ends[way]
+      const here = { by: sign * out, off: offBy(sign * out) }
+      ends[way] = here
+      if (!(before.off * here.off <= 0)) continue
+      let [low, high] = [before.by, here.by]
       for (let halving = 0; halving < HALVINGS; halving += 1) {
         const middle = (low + high) / 2
-        if (start * offBy(middle) > 0) low = middle
+        if (before.off * offBy(middle) > 0) low = middle
         else high = middle
       }
       for (const end of [low, high]) if (Math.abs(offBy(end)) <= READ_MM) return movedBy(end)

@@ -1,10 +1,10 @@
-import type { Span } from '../geometry'
+import { summit, type Span } from '../geometry'
 import type { Interior } from './interior'
 import { knots } from './knots'
 import { clearWidth, wallReach } from './walls'
 
 const SEARCH_MM = 10
-const SEARCH_ROUNDS = 30
+const FOUND_MM = 0.0001
 
 /**
  * The widest place across for something `longMm` along the vehicle that lies somewhere within `along`, over a height
@@ -30,14 +30,13 @@ export function widestAcross(
     if (mm > best.mm + 1e-9) best = { mm, fromMm }
   }
   if (best.mm === 0) return undefined
-  let low = Math.max(range.min, best.fromMm - SEARCH_MM)
-  let high = Math.min(range.max, best.fromMm + SEARCH_MM)
-  for (let round = 0; round < SEARCH_ROUNDS; round += 1) {
-    const [a, b] = [low + (high - low) / 3, high - (high - low) / 3]
-    if (width(a) < width(b)) low = a
-    else high = b
-  }
-  const fine = { mm: width((low + high) / 2), fromMm: (low + high) / 2 }
+  const fromMm = summit(
+    width,
+    Math.max(range.min, best.fromMm - SEARCH_MM),
+    Math.min(range.max, best.fromMm + SEARCH_MM),
+    FOUND_MM,
+  )
+  const fine = { mm: width(fromMm), fromMm }
   return fine.mm > best.mm ? fine : best
 }
 

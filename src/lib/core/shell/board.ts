@@ -7,6 +7,7 @@ import {
   signedArea,
   spanLength,
   spansOverlap,
+  summit,
   type Polygon,
   type Prism,
   type Span,
@@ -248,7 +249,7 @@ function slanted(interior: Interior, across: number, high: number, range: Span, 
     const room = planRoom(interior, { min: z, max: z + high })
     if (room === undefined) return 0
     const lengthAt = (angleDeg: number) => longestRectangle(room.hull, room.obstacles, across, angleDeg)?.length ?? 0
-    const angleDeg = highest(
+    const angleDeg = summit(
       lengthAt,
       coarse.angleDeg - 2 * ANGLE_STEP_DEG,
       coarse.angleDeg + 2 * ANGLE_STEP_DEG,
@@ -257,31 +258,8 @@ function slanted(interior: Interior, across: number, high: number, range: Span, 
     look(z, [angleDeg])
     return lengthAt(angleDeg)
   }
-  highest(mostAt, Math.max(range.min, coarse.z - spacing), Math.min(range.max, coarse.z + spacing), FINEST_MM)
+  summit(mostAt, Math.max(range.min, coarse.z - spacing), Math.min(range.max, coarse.z + spacing), FINEST_MM)
   return best
-}
-
-const GOLDEN = (Math.sqrt(5) - 1) / 2
-
-/** Where between two ends a function with one summit is highest, to `within`. */
-function highest(of: (at: number) => number, from: number, to: number, within: number): number {
-  let [low, high] = [from, to]
-  let [a, b] = [high - GOLDEN * (high - low), low + GOLDEN * (high - low)]
-  let [atA, atB] = [of(a), of(b)]
-  while (high - low > within) {
-    if (atA < atB) {
-      low = a
-      ;[a, atA] = [b, atB]
-      b = low + GOLDEN * (high - low)
-      atB = of(b)
-    } else {
-      high = b
-      ;[b, atB] = [a, atA]
-      a = high - GOLDEN * (high - low)
-      atA = of(a)
-    }
-  }
-  return (low + high) / 2
 }
 
 /** Boards over the middle of the body with one end raised. */
@@ -305,6 +283,6 @@ function raised(interior: Interior, across: number, high: number, atLeast: numbe
   if (best === undefined) return undefined
   const { angleDeg }: Lying = best
   const lengthAt = (angle: number) => longestRectangle(room.hull, room.obstacles, high, angle)?.length ?? 0
-  look(highest(lengthAt, angleDeg - ANGLE_STEP_DEG, angleDeg + ANGLE_STEP_DEG, FINEST_DEG))
+  look(summit(lengthAt, angleDeg - ANGLE_STEP_DEG, angleDeg + ANGLE_STEP_DEG, FINEST_DEG))
   return best
 }

@@ -1,4 +1,4 @@
-import { prismBounds, prismsOverlap, spanLength, type Prism, type Span, type Vec2 } from '../geometry'
+import { prismBounds, prismsOverlap, spanLength, stretchesLeft, type Prism, type Span, type Vec2 } from '../geometry'
 import { TOUCH_MM } from '../units'
 import { liningTop } from './heights'
 import type { Interior } from './interior'
@@ -41,13 +41,7 @@ function freeStretches(interior: Interior, opening: Opening, band: Span): readon
     const gap = opening.side === 'left' ? (first?.max ?? 0) - y.max : y.min - (first?.min ?? 0)
     return first === undefined || gap < BEHIND_MM ? [along] : []
   })
-  const stretches: Span[] = []
-  let from = own.min
-  for (const { min, max } of [...behind, { min: own.max, max: own.max }].sort((a, b) => a.min - b.min)) {
-    if (min > from) stretches.push({ min: from, max: Math.min(min, own.max) })
-    from = Math.max(from, max)
-  }
-  return stretches
+  return stretchesLeft(own, behind)
 }
 
 /**

@@ -1,4 +1,4 @@
-import { chordAt, prismBounds, type Polygon, type Span, type Vec2 } from '../geometry'
+import { chordAt, prismBounds, stretchesLeft, type Polygon, type Span, type Vec2 } from '../geometry'
 import { HAIR_MM, TOUCH_MM } from '../units'
 import { riseAt, type RoofPocket } from './changes'
 import { sectionAt, type Interior } from './interior'
@@ -188,24 +188,12 @@ const standingIn = (interior: Interior, along: Span, band: Span): readonly Span[
     return x.max > along.min + TOUCH_MM && x.min < along.max - TOUCH_MM && meetsBand(z, band) ? [y] : []
   })
 
-/** The ranges of `whole` that none of the others take. */
-function freeOf(whole: Span, taken: readonly Span[]): readonly Span[] {
-  const free: Span[] = []
-  let from = whole.min
-  for (const { min, max } of [...taken].sort((a, b) => a.min - b.min)) {
-    if (min > from) free.push({ min: from, max: Math.min(min, whole.max) })
-    from = Math.max(from, max)
-    if (from >= whole.max) return free
-  }
-  return [...free, { min: from, max: whole.max }]
-}
-
 /** The ranges across that are free over an x-range and a whole height band; none where the band leaves the interior. */
 export function freeAcross(interior: Interior, along: Span, band: Span): readonly Span[] {
   const left = wallReach(interior, 'left', along, band)
   const right = wallReach(interior, 'right', along, band)
   if (left === undefined || right === undefined || !(left.tightMm > -right.tightMm)) return []
-  return freeOf({ min: -right.tightMm, max: left.tightMm }, standingIn(interior, along, band))
+  return stretchesLeft({ min: -right.tightMm, max: left.tightMm }, standingIn(interior, along, band))
 }
 
 /**
