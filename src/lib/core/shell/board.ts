@@ -29,6 +29,8 @@ export interface Board {
 const MOST_ANGLE_DEG = 60
 const ANGLE_STEP_DEG = 2
 const HEIGHTS = 5
+/** What is found in coarse steps is at least so much of what is found in fine ones. */
+const COARSE_SHARE = 0.985
 /** Below this a better angle or height makes no millimetre. */
 const FINEST_DEG = 0.02
 const FINEST_MM = 1
@@ -169,10 +171,11 @@ export function longestBoard(interior: Interior, wideMm: number, thickMm: number
           [wideMm, thickMm],
           [thickMm, wideMm],
         ]
-  for (const [across, high] of sections as [number, number][]) {
-    best = better(best, slanted(interior, across, high, { min: floor, max: roof - high }, best?.mm ?? 0))
+  // what is found quickly first: what cannot come near it is not looked at finely
+  for (const [across, high] of sections as [number, number][])
     best = better(best, raised(interior, across, high, best?.mm ?? 0))
-  }
+  for (const [across, high] of sections as [number, number][])
+    best = better(best, slanted(interior, across, high, { min: floor, max: roof - high }, best?.mm ?? 0))
   if (best === undefined) return undefined
   const mm = Math.floor(proved(interior, best) + TOUCH_MM)
   const straight = Math.abs(best.angleDeg) < FINEST_DEG
@@ -211,6 +214,7 @@ const ANGLES = Array.from(
 function slanted(interior: Interior, across: number, high: number, range: Span, atLeast: number): Lying | undefined {
   if (!(range.max >= range.min)) return undefined
   let best: (Lying & { readonly z: number }) | undefined
+  const worthALook = atLeast * COARSE_SHARE
   const look = (z: number, angles: readonly number[]): boolean => {
     const band = { min: z, max: z + high }
     const room = z < range.min || z > range.max ? undefined : planRoom(interior, band)
@@ -220,7 +224,7 @@ function slanted(interior: Interior, across: number, high: number, range: Span, 
     const both = room.obstacles.length > 0 || interior.shell.stations.some(({ right }) => right !== undefined)
     for (const angleDeg of angles) {
       if (angleDeg < 0 && !both) continue
-      const one = longestRectangle(room.hull, room.obstacles, across, angleDeg, best?.mm ?? atLeast)
+      const one = longestRectangle(room.hull, room.obstacles, across, angleDeg, best?.mm ?? worthALook)
       if (one === undefined) continue
       found = true
       best = {

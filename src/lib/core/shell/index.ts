@@ -59,7 +59,7 @@ export {
 } from './interior'
 export { heightsAt, liningTop, lowestRoof } from './heights'
 export { knots } from './knots'
-export { outlineAt, partsInside } from './outline'
+export { areaInside, outlineAt, partsInside } from './outline'
 export { worstProtrusion, type Protrusion } from './protrusion'
 export { mostOut, piecesOf, stepsAt } from './steps'
 export { clearWidth, freeAcross, jambs, wallReach, wallsAt, wallTop, type WallReach } from './walls'

@@ -1,4 +1,4 @@
-import { chordAt, intersectConvex, rectangle, type Polygon, type Span, type Vec2 } from '../geometry'
+import { area, chordAt, intersectConvex, rectangle, type Polygon, type Span, type Vec2 } from '../geometry'
 import { TOUCH_MM } from '../units'
 import { riseAt } from './changes'
 import { sectionAt, type Interior } from './interior'
@@ -57,29 +57,43 @@ export function outlineAt(interior: Interior, xMm: number): Polygon {
 const FAR_MM = 10_000
 const EVERYWHERE: Span = { min: -FAR_MM, max: FAR_MM }
 
-/** The parts of a convex slice that lie in the lined body cut at `xMm`, its flares with it; parts do not overlap. */
+const halfOf = (side: 'left' | 'right'): Polygon =>
+  side === 'left' ? rectangle(0, -FAR_MM, FAR_MM, FAR_MM) : rectangle(-FAR_MM, -FAR_MM, 0, FAR_MM)
+
+/** A section as a flare moves it outward. */
+const movedOut = (section: Polygon, side: 'left' | 'right', byMm: number): Polygon =>
+  section.map(([y, z]): Vec2 => [y + (side === 'left' ? byMm : -byMm), z])
+
+/**
+ * What of a convex slice lies in the lined body cut at `xMm`, as convex shapes: first that between the body’s own faces, whole; then for each
+ * flare the band of it that the flare lets out, which goes on into the first.
+ */
 export function partsInside(interior: Interior, xMm: number, slice: Polygon): readonly Polygon[] {
   const section = sectionAt(interior, xMm)
-  const here = interior.pockets.filter((pocket) => pocket.kind === 'wall' && wellWithin(pocket.x, xMm))
-  if (here.length === 0) {
-    const own = intersectConvex(slice, section)
-    return own.length < 3 ? [] : [own]
-  }
-  return (['left', 'right'] as const).flatMap((side) => {
+  const flares = interior.pockets.flatMap((pocket): Polygon[] => {
+    if (pocket.kind !== 'wall' || !wellWithin(pocket.x, xMm)) return []
+    const band = intersectConvex(slice, rectangle(-FAR_MM, pocket.z.min, FAR_MM, pocket.z.max))
+    const out = intersectConvex(band, movedOut(section, pocket.side, pocket.byMm))
+    return [intersectConvex(out, halfOf(pocket.side))]
+  })
+  return [intersectConvex(slice, section), ...flares].filter((part) => part.length >= 3)
+}
+
+/** The area of a convex slice that lies in the lined body cut at `xMm`, its flares with it, what lies in two of them once; mm². */
+export function areaInside(interior: Interior, xMm: number, slice: Polygon): number {
+  const section = sectionAt(interior, xMm)
+  return (['left', 'right'] as const).reduce((sum, side) => {
     const pockets = wallPockets(interior, side).filter(({ x }) => wellWithin(x, xMm))
-    const sign = side === 'left' ? 1 : -1
-    const half = sign > 0 ? rectangle(0, -FAR_MM, FAR_MM, FAR_MM) : rectangle(-FAR_MM, -FAR_MM, 0, FAR_MM)
-    return piecesOf(
+    const half = intersectConvex(slice, halfOf(side))
+    const bands = piecesOf(
       EVERYWHERE,
       pockets.flatMap(({ z }) => [z.min, z.max]),
-    ).flatMap((z): Polygon[] => {
-      const by = sign * mostOut(pockets.filter((pocket) => wellWithin(pocket.z, middleOf(z))))
-      const band = intersectConvex(intersectConvex(slice, rectangle(-FAR_MM, z.min, FAR_MM, z.max)), half)
-      const part = intersectConvex(
-        band,
-        section.map(([y, height]): Vec2 => [y + by, height]),
-      )
-      return part.length < 3 ? [] : [part]
-    })
-  })
+    )
+    return bands.reduce((inSide, z) => {
+      const out = mostOut(pockets.filter((pocket) => wellWithin(pocket.z, middleOf(z))))
+      const band = intersectConvex(half, rectangle(-FAR_MM, z.min, FAR_MM, z.max))
+      const part = intersectConvex(band, movedOut(section, side, out))
+      return part.length < 3 ? inSide : inSide + area(part)
+    }, sum)
+  }, 0)
 }

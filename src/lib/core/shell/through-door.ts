@@ -117,21 +117,30 @@ function slantedIn(
   const room = spanLength(beside)
   const reach = Math.max(stretch.max - xSpan.min, xSpan.max - stretch.min)
   const wall = interior.lining.wallMm + WALL_AND_SKIN_MM
-  let best: ThroughDoor | undefined
+  const slants: { readonly whole: number; readonly angleDeg: number; readonly s: number; readonly c: number }[] = []
   for (let angleDeg = 90; angleDeg >= 1; angleDeg -= ANGLE_STEP_DEG) {
     const [s, c] = [Math.sin((angleDeg * Math.PI) / 180), Math.cos((angleDeg * Math.PI) / 180)]
     if (spanLength(stretch) * s < across + wall * c) break
     const toFarWall = (room - across * c) / s
     const toTheEnd = c < 1e-9 ? Infinity : (reach - across * s) / c
-    const whole = Math.floor(Math.min(toFarWall, toTheEnd))
-    if (whole <= (best?.mm ?? 0)) continue
-    const mm = unhindered(interior, side, stretch, across, band, { s, c }, whole)
-    if (mm > (best?.mm ?? 0)) best = { mm, path: angleDeg === 90 ? 'straight' : 'slanted-in', angleDeg }
+    slants.push({ whole: Math.floor(Math.min(toFarWall, toTheEnd)), angleDeg, s, c })
+  }
+  // what would take the longest is looked at first: where nothing hinders it, it is the answer
+  slants.sort((a, b) => b.whole - a.whole || b.angleDeg - a.angleDeg)
+  let best: ThroughDoor | undefined
+  for (const { whole, angleDeg, s, c } of slants) {
+    const least = best?.mm ?? 0
+    if (whole <= least) break
+    const mm = unhindered(interior, side, stretch, across, band, { s, c }, whole, least)
+    if (mm > least) best = { mm, path: angleDeg === 90 ? 'straight' : 'slanted-in', angleDeg }
   }
   return best
 }
 
-/** How much of a board goes in before it meets what stands proud of the body, at the best place in the door and to the better end. */
+/**
+ * How much of a board goes in before it meets what stands proud of the body, at the best place in the door and to the better end; no more
+ * than `leastMm` where it is no longer than that.
+ */
 function unhindered(
   interior: Interior,
   side: 'left' | 'right',
@@ -140,6 +149,7 @@ function unhindered(
   band: Span,
   { s, c }: { readonly s: number; readonly c: number },
   wholeMm: number,
+  leastMm: number,
 ): number {
   const near = interior.keepOuts.filter(({ prism }) => {
     const { z } = prismBounds(prism)
@@ -167,7 +177,9 @@ function unhindered(
       }
       const clear = (long: number): boolean => !near.some(({ prism }) => prismsOverlap(prism, strip(long)))
       if (clear(wholeMm)) return wholeMm
-      let [low, high] = [0, wholeMm]
+      let [low, high] = [Math.max(leastMm, most), wholeMm]
+      // no better than what is found already
+      if (low > 0 && !clear(low + 1)) continue
       while (high - low > 1) {
         const long = (low + high) / 2
         if (clear(long)) low = long

@@ -1,5 +1,5 @@
-import { faceOf, knots, liningTop, partsInside, piecesOf, sectionAt, wallsAt, riseAt, type Interior } from '../shell'
-import { area, prismBounds, rectangle, spanLength, spanMiddle, type Box, type Span } from '../geometry'
+import { areaInside, faceOf, knots, liningTop, piecesOf, sectionAt, wallsAt, riseAt, type Interior } from '../shell'
+import { prismBounds, rectangle, spanLength, spanMiddle, type Box, type Span } from '../geometry'
 import { TOUCH_MM } from '../units'
 
 /** Nodes and weights of Gauss and Legendre’s rule of three points on −1 … 1: none lies on a step, where a quantity has two values. */
@@ -55,7 +55,7 @@ const FAR_MM = 10_000
 export function volumeM3(interior: Interior): number {
   const boxes = interior.keepOuts.map(({ prism }) => prismBounds(prism))
   const areaOf = (xMm: number, y: Span, z: Span): number =>
-    partsInside(interior, xMm, rectangle(y.min, z.min, y.max, z.max)).reduce((sum, part) => sum + area(part), 0)
+    areaInside(interior, xMm, rectangle(y.min, z.min, y.max, z.max))
   const everywhere = { min: -FAR_MM, max: FAR_MM }
   const air = integrate(stretchesOf(interior, boxes), (xMm) => {
     const solid = apart(boxes.filter(({ x }) => holds(x, xMm))).reduce((sum, { y, z }) => sum + areaOf(xMm, y, z), 0)

@@ -214,6 +214,8 @@ export class JobSession {
     this.#written = this.#written.then(async () => {
       try {
         await work(this.#store)
+        // what an earlier write could not keep goes in with the next that can
+        if (!this.#isKept) await this.#store.add(this.#pending)
         this.#isKept = true
       } catch {
         this.#isKept = false

@@ -322,6 +322,8 @@ describe('JobSession', () => {
     session.do(label('Kitchen 2'))
     await wait(400)
     expect(session.couldLose).toBe(false)
+    // both are there: the one that could not be kept before, too
+    expect(await rows()).toHaveLength(2)
   })
 })
 

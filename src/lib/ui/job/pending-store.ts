@@ -38,6 +38,11 @@ function database(): Promise<IDBPDatabase<Schema>> {
       store.createIndex('uid', 'uid', { unique: true })
       store.createIndex('jobId', 'jobId')
     },
+    // another tab brings a newer form of it: this one lets go, and opens it anew when it next writes
+    blocking: (_current, _blocked, { target }) => {
+      opening = undefined
+      ;(target as IDBDatabase).close()
+    },
     terminated: () => void (opening = undefined),
   }).catch((cause: unknown) => {
     opening = undefined
