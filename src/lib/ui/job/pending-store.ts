@@ -138,7 +138,13 @@ export class PendingStore {
     const done = transaction.done
     // what fails inside is what comes out; the transaction’s own word for it adds nothing
     done.catch(() => undefined)
-    await work(transaction.store)
+    try {
+      await work(transaction.store)
+    } catch (cause) {
+      // nothing of it, then: what is half written would be taken for whole
+      transaction.abort()
+      throw cause
+    }
     await done
   }
 
