@@ -330,3 +330,47 @@ test('a port that is taken and a folder that cannot be written to: one sentence 
   expect(nowhere.text).toMatch(/^The data folder \/dev\/null\/zimmerman cannot be written to \(ENOTDIR\)/)
   expect((await demo({ PORT: 'many' })).text).toMatch(/PORT must be a whole number/)
 })
+
+test('space at the very floor, at a step and before a shut door, by what a workshop lines its vans with', async ({
+  request,
+}) => {
+  const ask = async (shell: string, [floorMm, wallMm, roofMm]: number[], questions: unknown[], changes = {}) => {
+    const response = await request.post('/api/space', {
+      data: { shell, lining: { floorMm, wallMm, roofMm }, changes, questions },
+    })
+    return {
+      status: response.status(),
+      body: (await response.json()) as { answers: { value: number; because: string }[]; faults: { path: string }[] },
+    }
+  }
+  const width = (zMm: number) => ({ ask: 'width', xMm: 1500, zMm })
+  for (const [shell, lining] of [
+    ['van-medium-high', [30, 30, 30]],
+    ['van-extra-long-high', [37, 40, 30]],
+    ['van-long-low', [11, 29, 8]],
+    ['bus-7m', [25, 25, 25]],
+    ['bus-12m', [25, 25, 25]],
+  ] as const) {
+    const z = lining[0]
+    const { answers } = (await ask(shell, [...lining], [width(z), width(z + 1), { ask: 'floor-area' }])).body
+    expect(Math.abs(answers[0]!.value - answers[1]!.value)).toBeLessThan(1)
+    expect(answers[2]!.value).toBeGreaterThan(4)
+  }
+  // the van lined 11/29/8 has 6.02 m² of floor, worked out by trapezoids
+  const low = await ask('van-long-low', [11, 29, 8], [{ ask: 'floor-area' }])
+  expect(low.body.answers[0]!.value).toBe(6.02)
+  const flare = (fromMm: number) => ({
+    kind: 'flare',
+    side: 'left',
+    fromMm,
+    toMm: fromMm + 900,
+    bottomMm: 600,
+    topMm: 1100,
+    depthMm: 100,
+  })
+  const stepped = await ask('truck-box', [0, 0, 0], [width(600), width(700)], { 'change-a': flare(1000) })
+  expect(stepped.body.answers.map(({ value }) => value)).toEqual([2100, 2200])
+  expect(stepped.body.answers[0]!.because).toContain('tighter side counts')
+  const twice = await ask('truck-box', [0, 0, 0], [width(700)], { 'change-a': flare(1000), 'change-b': flare(1500) })
+  expect([twice.status, twice.body.faults[0]!.path]).toEqual([422, 'changes.change-a.fromMm'])
+})

@@ -31,4 +31,4 @@ export { addTurns, placePoint, placePolygon, placePrism, TURNS, type Placement, 
 export { cellCentre, distanceField, gridOver, Obstacles, type DistanceField, type Grid } from './distance-field'
 export { shortestWithin, trace, widestPaths, type WidestPaths } from './widest-path'
 export { summit } from './summit'
-export { longestRectangle, type LongRectangle } from './longest-rectangle'
+export { longestRectangle } from './longest-rectangle'

@@ -34,7 +34,7 @@ export { rectangleFits, stow, type Piece, type Size, type Stowed } from './stowa
 export { carried, keptInside, nudged, reseated } from './move'
 export { snapsFor, type Snap, type SnapTo } from './snap'
 export { tapeLimits, tapeOf, typedOnTape, usableDepth, type TapeId, type TapeRow } from './tape'
-export { wallDistance, type MeasuredAt, type WallDistance } from './wall-distance'
+export { wallDistance } from './wall-distance'
 export {
   leaningBack,
   reclineFreedom,

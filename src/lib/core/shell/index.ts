@@ -42,7 +42,6 @@ export {
   riseAt,
   type BodyChanges,
   type Pocket,
-  type RoofPocket,
 } from './changes'
 export {
   bareInterior,
@@ -61,8 +60,8 @@ export { heightsAt, liningTop, lowestRoof } from './heights'
 export { knots } from './knots'
 export { areaInside, outlineAt, partsInside } from './outline'
 export { worstProtrusion, type Protrusion } from './protrusion'
-export { mostOut, piecesOf, stepsAt } from './steps'
-export { clearWidth, freeAcross, jambs, wallReach, wallsAt, wallTop, type WallReach } from './walls'
+export { piecesOf, stepsAt } from './steps'
+export { clearWidth, freeAcross, jambs, wallReach, wallsAt, wallTop } from './walls'
 export { mostHeadroomMm } from './most-headroom'
 export { cabSpace, heightThere, isAhead, noCabBecause, widthThere } from './cab'
 export { depthAt, widestAcross } from './across'
