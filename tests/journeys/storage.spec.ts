@@ -129,7 +129,7 @@ test('a job that cannot be read is shown as such, exported as it is stored, and 
   await page.goto(server.address)
   const card = page.getByTestId(`job-${JOB}`)
   await expect(card).toContainText('This job cannot be read: its text is not JSON')
-  await expect(page.getByTestId('job-potter')).not.toContainText('cannot be read')
+  await expect(page.getByTestId('job-job-potter')).not.toContainText('cannot be read')
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     card.getByRole('link', { name: 'Export it as it is' }).click(),

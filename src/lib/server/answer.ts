@@ -4,7 +4,7 @@ import type { JobRepository } from './job-repository'
 import type { ModuleRepository } from './module-repository'
 import type { ShopRepository } from './shop-repository'
 import { jobs, letGo, modules, shop } from './store'
-import { StorageError, UnreadableJob } from './storage-faults'
+import { UnreadableJob } from './storage-faults'
 
 async function withStore<T>(opened: () => Promise<T>, work: (repository: T) => Promise<Response>): Promise<Response> {
   try {
@@ -14,7 +14,7 @@ async function withStore<T>(opened: () => Promise<T>, work: (repository: T) => P
     const storage = storageSentence(cause)
     if (storage === undefined) throw cause
     // whatever is wrong with the file, the next one who asks opens it anew
-    if (cause instanceof StorageError) await letGo()
+    await letGo()
     return refuse(storage.status, storage.message)
   }
 }

@@ -1,5 +1,5 @@
 import Libsql from 'libsql'
-import { Kysely, sql, SqliteDialect } from 'kysely'
+import { Kysely, SqliteDialect } from 'kysely'
 import { existsSync, mkdirSync, statSync } from 'node:fs'
 import path from 'node:path'
 import { keepLastSaved, lastSaved } from './last-saved'
@@ -176,7 +176,8 @@ export function openDatabase(file: string, known: readonly string[] = []): Opene
   const transact: Opened['transact'] = (work) =>
     db.connection().execute(async (connection) => {
       assertThere()
-      await sql`begin immediate`.execute(connection)
+      // not as a prepared statement: one that found the file locked would stay in progress, and no later commit go through
+      raw.exec('begin immediate')
       let saved: number
       let result
       try {
@@ -187,10 +188,14 @@ export function openDatabase(file: string, known: readonly string[] = []): Opene
           .returning('count')
           .executeTakeFirstOrThrow()
         saved = row.count
-        await sql`commit`.execute(connection)
+        raw.exec('commit')
       } catch (cause) {
         // a disk that is full has rolled back by itself: what the rollback says of that is not the cause
-        await sql`rollback`.execute(connection).catch(() => undefined)
+        try {
+          raw.exec('rollback')
+        } catch {
+          // the cause is thrown in any case
+        }
         throw cause
       }
       assertThere()

@@ -12,6 +12,7 @@ import {
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { sql } from 'kysely'
+import Libsql from 'libsql'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { DEMO_JOBS } from '$lib/demo'
 import { assertWhole, openDatabase, type Opened } from './database'
@@ -161,6 +162,18 @@ describe('a transaction', () => {
     )
     expect(storageSentence(cause)).toMatchObject({ status: 507 })
     expect(await opened.transact(async () => 'goes on')).toBe('goes on')
+  })
+
+  it('that found the file locked leaves nothing in progress: the next goes through', async () => {
+    const { opened, jobs } = await start()
+    await jobs.create(job, AT)
+    const other = new Libsql(file)
+    other.exec('begin immediate')
+    expect(storageSentence(await causeOf(() => rename(jobs, 0, 'change-1')))?.message).toMatch(/busy/)
+    other.exec('rollback')
+    other.close()
+    expect(await rename(jobs, 0, 'change-1')).toEqual({ kind: 'done', revision: 1 })
+    expect(await opened.transact(async () => 'and the next')).toBe('and the next')
   })
 
   it('that fails saves nothing and counts nothing', async () => {
