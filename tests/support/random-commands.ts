@@ -176,6 +176,12 @@ const MAKERS: Makers = {
     id: at.id(at.fittings, 'fit'),
     locked: at.often(0.4),
   }),
+  'fitting.cut': (at) => ({
+    type: 'fitting.cut',
+    variant: at.variant,
+    id: at.id(at.fittings, 'fit'),
+    cut: at.often(0.7),
+  }),
   'fitting.fixing': (at) => ({
     type: 'fitting.fixing',
     variant: at.variant,

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { planInterior, type Command, type Job } from '$lib/core/job'
-import { reviewVariant } from '$lib/core/review'
+import { apply, planInterior, type Command, type Job } from '$lib/core/job'
+import { remediesFor, reviewVariant } from '$lib/core/review'
 import { genericShell, GENERIC_SHELLS } from '$lib/core/shells'
-import { defaultsOf, KINDS } from '$lib/core/fittings'
+import { defaultsOf, kindOf, KINDS, mayBeCut } from '$lib/core/fittings'
 import { interiorOf } from '$lib/core/shell'
 import { SAME_MM } from '$lib/core/units'
 import { jobWith, person, put, truck, variant } from '../support/plan'
@@ -143,5 +143,48 @@ describe('an opening for a fan', () => {
     expect(told(fanAt(980, [1000, 1400]), 'opening-missing')).toEqual([])
     expect(told(fanAt(981, [1000, 1400]), 'opening-missing')).toHaveLength(1)
     expect(told(fanAt(970, [1000, 1390]), 'opening-missing')).toHaveLength(1)
+  })
+})
+
+describe('a whole thing that its top pushes away from the wall', () => {
+  // bare, the van’s wall is 890 out at the floor and 716.9 at 1800
+  const cubicle = (parameters: Record<string, number> = {}) =>
+    jobWith('van-long-high', put('fit-a', 'wet-cubicle', 1500, 'left-wall', { heightMm: 1800, ...parameters }))
+
+  it('is told by how much, and may be lower, shallower, or cut to the wall: each is tried and cures', () => {
+    const job = cubicle()
+    const finding = told(job, 'pushed-in')[0]!
+    expect(finding).toMatchObject({ measured: 173, facts: { side: 'left', pushedMm: 173, atMm: 1800 } })
+    const offered = remediesFor(job, variant, finding)
+    expect(offered.map(({ code, amount }) => [code, amount])).toEqual(
+      expect.arrayContaining([
+        ['cut-to-wall', 0],
+        ['set-height', expect.any(Number)],
+        ['set-depth', expect.any(Number)],
+      ]),
+    )
+    for (const { commands } of offered) {
+      const cured = apply(job, { type: 'batch', what: 'remedy', commands: [...commands] }).job
+      expect(told(cured, 'pushed-in')).toEqual([])
+    }
+  })
+
+  it('cut to the wall stands with its foot at it and follows it up; it is no longer one whole thing to carry in', () => {
+    const cut = apply(cubicle(), { type: 'fitting.cut', variant, id: 'fit-a', cut: true }).job
+    const placed = sceneOf(cut).placed[0]!
+    expect(placed.scribedTo).toBe('left')
+    expect(placed.bounds.y.min).toBeCloseTo(sceneOf(cubicle()).placed[0]!.bounds.y.min + 173.1, 0)
+    expect(told(cut, 'outside-shell')).toEqual([])
+    const whole = apply(cut, { type: 'fitting.cut', variant, id: 'fit-a', cut: false }).job
+    expect(sceneOf(whole).placed[0]!.bounds).toEqual(sceneOf(cubicle()).placed[0]!.bounds)
+  })
+
+  it('that is bought whole is not cut', () => {
+    const tank = truck(put('fit-a', 'water-tank', 500, 'left-wall'))
+    const cut = { type: 'fitting.cut', variant, id: 'fit-a', cut: true } as const
+    expect(() => apply(tank, cut)).toThrow(/comes whole/)
+    expect(mayBeCut(kindOf('wet-cubicle'), defaultsOf(kindOf('wet-cubicle')))).toBe(true)
+    for (const id of ['water-tank', 'battery', 'cold-box', 'toilet-dry', 'heater-air'])
+      expect([id, mayBeCut(kindOf(id), defaultsOf(kindOf(id)))]).toEqual([id, false])
   })
 })

@@ -28,5 +28,6 @@ export {
 } from './contract'
 export { defaultsOf, isKind, kindFor, kindOf, KINDS } from './registry'
 export { limitsOf, type Limit } from './limits'
+export { mayBeCut } from './may-be-cut'
 export { MOST_OFFSET_MM, seatSchema, type Seat } from './seat'
 export { fittingFor } from './for-demand'

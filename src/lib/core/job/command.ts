@@ -58,6 +58,7 @@ const simple = [
   command('fitting.label', { variant: id, id, label: wordsSchema(60) }),
   command('fitting.remove', { variant: id, id }),
   command('fitting.lock', { variant: id, id, locked: z.boolean() }),
+  command('fitting.cut', { variant: id, id, cut: z.boolean() }),
   command('fitting.fixing', { variant: id, id, fixing: fixingSchema.optional() }),
   command('group.put', { variant: id, id, group: groupSchema }),
   command('group.remove', { variant: id, id }),

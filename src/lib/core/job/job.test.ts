@@ -210,6 +210,12 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
     id: fitting,
     locked: fc.boolean(),
   }),
+  'fitting.cut': fc.record({
+    type: fc.constant('fitting.cut'),
+    variant: fc.constant(variant),
+    id: fitting,
+    cut: fc.boolean(),
+  }),
   'fitting.fixing': fc.record({
     type: fc.constant('fitting.fixing'),
     variant: fc.constant(variant),

@@ -43,6 +43,7 @@ const fittingSchemas = KINDS.map((kind) =>
     parameters: kind.parameters.loose(),
     seat: seatSchema,
     locked: z.boolean().optional().describe('Not to be moved or changed'),
+    cut: z.boolean().optional().describe('Built in place and cut to the wall behind it, though its kind stands whole'),
     fixing: fixingSchema.optional(),
   }),
 )
@@ -57,6 +58,7 @@ export interface Fitting {
   readonly parameters: Parameters
   readonly seat: Seat
   readonly locked?: boolean | undefined
+  readonly cut?: boolean | undefined
   readonly fixing?: Fixing | undefined
 }
 

@@ -20,7 +20,7 @@ export { GRAVITIES, type Gravity }
 export interface FactsByCode {
   'outside-shell': { readonly face: Protrusion['face']; readonly part: string; readonly scribed: boolean }
   overlap: { readonly other: Blocker; readonly part: string }
-  'pushed-in': { readonly side: 'left' | 'right'; readonly atMm: number }
+  'pushed-in': { readonly side: 'left' | 'right'; readonly atMm: number; readonly pushedMm: number }
   'clearance-blocked': {
     readonly clearanceId: string
     readonly use: ClearanceUse
@@ -264,6 +264,7 @@ export const REMEDY_CODES = [
   'slats',
   'latch',
   'into-framing',
+  'cut-to-wall',
   'strap',
   'raise',
   'flare',

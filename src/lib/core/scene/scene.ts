@@ -182,7 +182,8 @@ interface Anchors {
 /** Where a kind’s distance from a wall is taken, seated so. */
 function measuredAtOf(kind: FittingKind, fitting: Fitting, seat: Seat): MeasuredAt {
   const scribes =
-    seat.turn === 0 && kind.solids(fitting.parameters, kind.stances[0]).some((solid) => solid.fit === 'scribed')
+    seat.turn === 0 &&
+    (fitting.cut === true || kind.solids(fitting.parameters, kind.stances[0]).some((solid) => solid.fit === 'scribed'))
   return scribes ? kind.scribedAt : 'closest'
 }
 
@@ -346,6 +347,12 @@ function isIndoors(interior: Interior, solid: Prism): boolean {
   return at === spanMiddle(x) && heights !== undefined && heights.min < spanMiddle(z) && spanMiddle(z) < heights.max
 }
 
+/** How a part meets the body where it stands: what is built in place is cut, what is made to hang outside is a thing like others indoors. */
+function fitOf(interior: Interior, fitting: Fitting, seat: Seat, own: Fit, prism: Prism): Fit {
+  if (own === 'rigid' && fitting.cut === true && seat.turn === 0) return 'scribed'
+  return own === 'outside' && isIndoors(interior, prism) ? 'rigid' : own
+}
+
 function resolveOne(
   interior: Interior,
   id: string,
@@ -358,11 +365,8 @@ function resolveOne(
   const { placement, measuredAt, wall } = place(interior, fitting, seat, anchors)
   const solids = kind.solids(fitting.parameters, stance).map((solid): PlacedSolid => {
     const prism = placePrism(placement, solid.prism)
-    return {
-      id: solid.id,
-      fit: solid.fit === 'outside' && isIndoors(interior, prism) ? 'rigid' : solid.fit,
-      prism: solid.fit === 'scribed' && wall !== undefined ? growBack(prism, wall) : prism,
-    }
+    const fit = fitOf(interior, fitting, seat, solid.fit, prism)
+    return { id: solid.id, fit, prism: fit === 'scribed' && wall !== undefined ? growBack(prism, wall) : prism }
   })
   const floor = liningTop(interior, clamp(placement.at[0], interior.xSpan.min, interior.xSpan.max))
   return {

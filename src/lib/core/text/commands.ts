@@ -53,6 +53,8 @@ const WORDS: Words = {
   'fitting.label': ({ variant, id, label }, job) => `${fitting(job, variant, id)} called “${label}”`,
   'fitting.remove': ({ variant, id }, job) => `Took out ${fitting(job, variant, id)}`,
   'fitting.lock': ({ variant, id, locked }, job) => `${fitting(job, variant, id)}: ${locked ? 'locked' : 'unlocked'}`,
+  'fitting.cut': ({ variant, id, cut }, job) =>
+    `${fitting(job, variant, id)}: ${cut ? 'cut to the wall' : 'stands whole'}`,
   'fitting.fixing': ({ variant, id, fixing }, job) =>
     `${fitting(job, variant, id)}: ${fixing === undefined ? 'fixing left open' : FIXING_WORDS[fixing.how]}`,
   'group.put': ({ group }) => `Group “${group.name}”`,

@@ -37,6 +37,7 @@ const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Re
   'other-wall': (name) => `Stand ${name} against the other wall`,
   'set-parameter': (name, _amount, { parameter }, say) =>
     parameter === undefined ? `Change ${name}` : `${capital(name)}: ${sayParameter(parameter, say)}`,
+  'cut-to-wall': (name) => `Build ${name} in place and cut it to the wall`,
   'into-framing': (name) => `Bolt ${name} into framing`,
 }
 

@@ -136,9 +136,7 @@
     </div>
 
     <p class="mt-1 text-xs text-ink-2">
-      Tape, from and to{wallsAt === undefined
-        ? ''
-        : `; the walls at ${formatLength(wallsAt, unit)} above the load floor`}:
+      Tape{wallsAt === undefined ? ', from and to' : `; walls at ${formatLength(wallsAt, unit)} above the load floor`}:
     </p>
     {#if seatRefused !== undefined}<p role="alert" class="text-xs text-stop">{seatRefused}</p>{/if}
     <div class="grid grid-cols-2 gap-x-4 gap-y-px text-[13px] narrow" data-testid="tape">

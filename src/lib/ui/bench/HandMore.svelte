@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { mayBeCut } from '$lib/core/fittings'
   import { FIXING_WAYS, type FixingWay } from '$lib/core/job'
   import { bodyMm } from '$lib/core/people'
   import { peopleOf } from '$lib/core/brief'
@@ -90,6 +91,18 @@
       <span class="text-ink-2">{part.count} × {part.id}</span><span>{part.used ? 'in use' : 'to be stowed'}</span>
     </p>
   {/each}
+  {#if placed.fitting.cut === true || mayBeCut(placed.kind, placed.fitting.parameters)}
+    <label class="flex items-baseline justify-between gap-2">
+      <span class="text-ink-2">built in place, cut to the wall</span>
+      <input
+        type="checkbox"
+        class="accent-pencil"
+        checked={placed.fitting.cut === true}
+        onchange={(event) =>
+          bench.session.do({ type: 'fitting.cut', variant: bench.variantId, id, cut: event.currentTarget.checked })}
+      />
+    </label>
+  {/if}
   <label class="flex items-baseline justify-between gap-2">
     <span class="text-ink-2">stands elsewhere in {bench.names.mode(bench.modeId)}</span>
     <input

@@ -1,5 +1,5 @@
 import type { Draft } from 'mutative'
-import { defaultsOf, kindOf, MOST_OFFSET_MM, type Seat } from '../../fittings'
+import { defaultsOf, kindOf, mayBeCut, MOST_OFFSET_MM, type Seat } from '../../fittings'
 import { fixingSchema, groupSchema, hangsOnItself, MAX_FITTINGS, MAX_GROUPS, type Fitting, type Plan } from '../schema'
 import { CommandError } from '../command-error'
 import { checked, checkedParameters, drop, fittingOf, putInto, unlocked, variantOf, type HandlersOf } from './kit'
@@ -81,6 +81,13 @@ export const FITTING_HANDLERS: HandlersOf<'fitting' | 'group'> = {
     const fitting = fittingOf(variantOf(job, variant).plan, id)
     if (locked) fitting.locked = true
     else delete fitting.locked
+  },
+  'fitting.cut': (job, { variant, id, cut }) => {
+    const fitting = unlocked(variantOf(job, variant).plan, id)
+    if (cut && !mayBeCut(kindOf(fitting.kind), fitting.parameters))
+      throw new CommandError('it comes whole and cannot be cut to the wall')
+    if (cut) fitting.cut = true
+    else delete fitting.cut
   },
   'fitting.fixing': (job, { variant, id, fixing }) => {
     const fitting = fittingOf(variantOf(job, variant).plan, id)

@@ -1,6 +1,8 @@
+import { defaultsOf, mayBeCut } from '../../fittings'
 import { spanLength, type Vec3 } from '../../geometry'
 import { wallDistance, type Placed, type Scene } from '../../scene'
 import { defineRule, practice } from '../define-rule'
+import type { Finding, Remedy } from '../finding'
 import { setParameters } from '../ways-out'
 
 interface PushedIn {
@@ -41,7 +43,13 @@ export const standsOff = defineRule({
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed) => {
       const found = pushedIn(scene, placed)
-      if (found === undefined || found.byMm < parameters.leastMm) return []
+      if (found === undefined) return []
+      // one that is made shallower than is usual comes that much less far into the room
+      const usual = defaultsOf(placed.kind).depthMm
+      const { depthMm } = placed.fitting.parameters
+      const spared = typeof usual === 'number' && typeof depthMm === 'number' ? Math.max(0, usual - depthMm) : 0
+      const lost = found.byMm - spared
+      if (lost < parameters.leastMm) return []
       const { x, y } = placed.bounds
       const outer = found.side === 'left' ? y.max : y.min
       return [
@@ -49,40 +57,54 @@ export const standsOff = defineRule({
           code: 'pushed-in' as const,
           fittings: [placed.id],
           place: [(x.min + x.max) / 2, outer, found.atMm] as Vec3,
-          measured: Math.round(found.byMm),
+          measured: Math.round(lost),
           needed: parameters.leastMm,
           unit: 'mm' as const,
-          facts: { side: found.side, atMm: Math.round(found.atMm) },
+          facts: { side: found.side, atMm: Math.round(found.atMm), pushedMm: Math.round(found.byMm) },
         },
       ]
     }),
   remedies: (input, finding) => {
     const placed = input.find(finding.fittings[0]!)
-    const height = placed?.fitting.parameters.heightMm
-    if (placed === undefined || typeof height !== 'number') return []
-    const { x, z } = placed.bounds
-    const { interior } = input.scene
-    const foot = wallDistance(interior, finding.facts.side, x, { min: z.min, max: z.min }, 'closest')
-    const lostAt = (top: number): number =>
-      (foot?.referenceMm ?? 0) -
-      (wallDistance(interior, finding.facts.side, x, { min: z.min, max: top }, 'closest')?.referenceMm ?? 0)
-    // the highest top that costs less than the book says
-    let [low, high] = [0, spanLength(z)]
-    while (high - low > 0.5) {
-      const middle = (low + high) / 2
-      if (lostAt(z.min + middle) < finding.needed) low = middle
-      else high = middle
+    if (placed === undefined) return []
+    const { parameters } = placed.fitting
+    const remedies: Remedy[] = []
+    if (mayBeCut(placed.kind, parameters))
+      remedies.push({
+        code: 'cut-to-wall',
+        fittingId: placed.id,
+        amount: 0,
+        commands: [{ type: 'fitting.cut', variant: input.variantId, id: placed.id, cut: true }],
+      })
+    const to = (code: 'set-height' | 'set-depth', key: string, amount: number): void => {
+      if (amount > 0)
+        remedies.push({
+          code,
+          fittingId: placed.id,
+          amount,
+          commands: [setParameters(input, placed.id, { [key]: amount })],
+        })
     }
-    const amount = Math.floor(height - (spanLength(z) - low))
-    return amount > 0
-      ? [
-          {
-            code: 'set-height',
-            fittingId: placed.id,
-            amount,
-            commands: [setParameters(input, placed.id, { heightMm: amount })],
-          },
-        ]
-      : []
+    const { heightMm, depthMm } = parameters
+    if (typeof heightMm === 'number')
+      to('set-height', 'heightMm', Math.floor(heightMm - tooHigh(input.scene, placed, finding)))
+    if (typeof depthMm === 'number')
+      to('set-depth', 'depthMm', Math.floor(depthMm - (finding.measured - finding.needed + 1)))
+    return remedies
   },
 })
+
+/** By how much a thing must be lower for its top to cost less than the book says. */
+function tooHigh({ interior }: Scene, placed: Placed, { facts: { side }, needed }: Finding<'pushed-in'>): number {
+  const { x, z } = placed.bounds
+  const outAt = (top: number): number =>
+    wallDistance(interior, side, x, { min: z.min, max: top }, 'closest')?.referenceMm ?? 0
+  const foot = outAt(z.min)
+  let [low, high] = [0, spanLength(z)]
+  while (high - low > 0.5) {
+    const middle = (low + high) / 2
+    if (foot - outAt(z.min + middle) < needed) low = middle
+    else high = middle
+  }
+  return spanLength(z) - low
+}

@@ -37,8 +37,8 @@ export const FIT_SENTENCES: SentencesFor<
       designer: `The foot of ${it} stands ${say(measured)} off the ${facts.side} wall, because higher up, at ${say(facts.atMm)}, the wall or roof stops it; less than ${say(needed)} is usual.`,
       client: `Behind the foot of ${it} there would be room that you cannot use.`,
       why: [
-        `The wall is ${say(measured)} further out at its foot than at ${say(facts.atMm)} over the load floor, where it comes closest.`,
-        `It stays whole, so it stands where its top clears. A lower one stands further out; one ${say(measured)} shallower comes no further into the room; a carcass built in place can be cut to the wall.`,
+        `The wall is ${say(facts.pushedMm)} further out at its foot than at ${say(facts.atMm)} over the load floor, where it comes closest${facts.pushedMm === measured ? '' : `; it is ${say(facts.pushedMm - measured)} shallower than is usual, which leaves ${say(measured)}`}.`,
+        'It stays whole, so it stands where its top clears. A lower one stands further out, a shallower one comes less far into the room, and what is built in place can be cut to the wall.',
       ],
     }
   },
