@@ -184,7 +184,17 @@ describe('a whole thing that its top pushes away from the wall', () => {
     const cut = { type: 'fitting.cut', variant, id: 'fit-a', cut: true } as const
     expect(() => apply(tank, cut)).toThrow(/comes whole/)
     expect(mayBeCut(kindOf('wet-cubicle'), defaultsOf(kindOf('wet-cubicle')))).toBe(true)
-    for (const id of ['water-tank', 'battery', 'cold-box', 'toilet-dry', 'heater-air'])
+    for (const id of [
+      'water-tank',
+      'battery',
+      'cold-box',
+      'toilet-dry',
+      'heater-air',
+      'bed-fixed',
+      'bunks',
+      'lounge-bed',
+      'bench-belted',
+    ])
       expect([id, mayBeCut(kindOf(id), defaultsOf(kindOf(id)))]).toEqual([id, false])
   })
 })
