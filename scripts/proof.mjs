@@ -1,4 +1,5 @@
-// The long sweeps and tortures. Each prints its figures and writes its page of docs/proof; ends with 1 where anything is wrong.
+// The long sweeps and tortures, or of the sweeps only those that are named. Each prints its figures and writes its page of docs/proof; ends
+// with 1 where anything is wrong.
 import { spawnSync } from 'node:child_process'
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -17,8 +18,16 @@ const out = mkdtempSync(path.join(tmpdir(), 'zimmerman-proof-'))
 const { SWEEPS, pageOf } = await loadTypeScript('tests/proof/index.ts', out)
 rmSync(out, { recursive: true, force: true })
 
+const asked = process.argv.slice(2)
+const unknown = asked.filter((name) => !Object.hasOwn(SWEEPS, name))
+if (unknown.length > 0) {
+  console.error(`No sweep is called ${unknown.join(', ')}: there are ${Object.keys(SWEEPS).join(', ')}.`)
+  process.exit(2)
+}
+
 let wrong = 0
 for (const [name, sweep] of Object.entries(SWEEPS)) {
+  if (asked.length > 0 && !asked.includes(name)) continue
   const started = Date.now()
   const proof = sweep(1)
   const seconds = (Date.now() - started) / 1000
@@ -29,16 +38,18 @@ for (const [name, sweep] of Object.entries(SWEEPS)) {
   wrong += proof.faults.length
 }
 
-buildIfStale()
-const { status } = spawnSync(
-  path.join(root, 'node_modules/.bin/playwright'),
-  ['test', 'hand-made', 'torture', '--workers', '1', '--reporter', 'list'],
-  {
-    cwd: root,
-    stdio: 'inherit',
-    env: { ...process.env, PROOF: '1', HAND_MADE: '1000000', ROUNDS: process.env.ROUNDS ?? '20', FORCE_COLOR: '0' },
-  },
-)
-if (status !== 0) wrong += 1
+if (asked.length === 0) {
+  buildIfStale()
+  const { status } = spawnSync(
+    path.join(root, 'node_modules/.bin/playwright'),
+    ['test', 'hand-made', 'torture', '--workers', '1', '--reporter', 'list'],
+    {
+      cwd: root,
+      stdio: 'inherit',
+      env: { ...process.env, PROOF: '1', HAND_MADE: '1000000', ROUNDS: process.env.ROUNDS ?? '20', FORCE_COLOR: '0' },
+    },
+  )
+  if (status !== 0) wrong += 1
+}
 console.log(wrong === 0 ? 'nothing wrong' : `${wrong} wrong: see docs/proof`)
 process.exit(wrong === 0 ? 0 : 1)

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { SWEEPS } from '../proof'
 
-/** A seeded tenth of what \`npm run proof\` sweeps. */
+/** A seeded tenth of what `npm run proof` sweeps. */
 const SHARE = 0.1
 
 describe('a tenth of the proof', () => {

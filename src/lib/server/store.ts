@@ -66,7 +66,7 @@ async function store(): Promise<Store> {
   return held
 }
 
-/** Lets go of a database whose file is no longer there: the next one who asks opens what is there then. */
+/** Lets go of a database after a fault of its file: the next one who asks opens what is there then. */
 export async function letGo(): Promise<void> {
   const held = opened
   if (held === undefined) return

@@ -1,4 +1,4 @@
-import { spanLength, type Vec2 } from '../geometry'
+import { longestSpan, spanLength, type Vec2 } from '../geometry'
 import type { Scene } from '../scene'
 import { freeAcross } from '../shell'
 import { formatLength, type LengthUnit } from '../units'
@@ -36,10 +36,8 @@ function chain(scene: Scene, side: 'left' | 'right', y: number, unit: LengthUnit
 export function planDimensions(scene: Scene, skinMm: number, unit: LengthUnit): ItemGroup {
   const { min, max } = scene.interior.xSpan
   const middle = (min + max) / 2
-  const widest = freeAcross(scene.interior, { min: middle, max: middle }, { min: 900, max: 900 }).reduce(
-    (most, one) => (spanLength(one) > spanLength(most) ? one : most),
-    { min: 0, max: 0 },
-  )
+  const free = freeAcross(scene.interior, { min: middle, max: middle }, { min: 900, max: 900 })
+  const widest = longestSpan(free, { min: 0, max: 0 })
   const items: Item[] = [
     ...chain(scene, 'left', skinMm, unit),
     ...chain(scene, 'right', -skinMm, unit),

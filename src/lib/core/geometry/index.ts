@@ -1,5 +1,16 @@
 export type { Box, Polygon, Span, Vec2, Vec3 } from './types'
-export { clamp, lerp, sharedLength, span, spanLength, spanMiddle, spanOf, spansOverlap, stretchesLeft } from './span'
+export {
+  clamp,
+  lerp,
+  longestSpan,
+  sharedLength,
+  span,
+  spanLength,
+  spanMiddle,
+  spanOf,
+  spansOverlap,
+  stretchesLeft,
+} from './span'
 export { boxesOverlap, boxGap, boxOf, pointBox, rectangle, unionOf } from './box'
 export {
   area,

@@ -32,6 +32,10 @@ export function stretchesLeft(whole: Span, taken: readonly Span[]): readonly Spa
   return from < whole.max ? [...left, { min: from, max: whole.max }] : left
 }
 
+/** The longest of some spans, the first of equals; where none is longer than nothing, the one that is given for that. */
+export const longestSpan = (spans: readonly Span[], none: Span): Span =>
+  spans.reduce((most, one) => (spanLength(one) > spanLength(most) ? one : most), none)
+
 /** How far two spans share ground; negative is the gap between them. */
 export const sharedLength = (a: Span, b: Span): number => Math.min(a.max, b.max) - Math.max(a.min, b.min)
 

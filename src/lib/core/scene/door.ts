@@ -1,4 +1,4 @@
-import { prismBounds, spanLength, stretchesLeft, type Span } from '../geometry'
+import { longestSpan, prismBounds, stretchesLeft, type Span } from '../geometry'
 import { jambs, type Opening } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Scene } from './scene'
@@ -33,9 +33,10 @@ export function doorWay(scene: Scene, opening: Opening): DoorWay {
       if (inDoor && gap < BEHIND_MM) cuts.push({ span: along, id: placed.id })
     }
   }
-  const free = stretchesLeft(
+  const left = stretchesLeft(
     own,
     cuts.map(({ span }) => span),
-  ).reduce((most, one) => (spanLength(one) > spanLength(most) ? one : most), { min: own.min, max: own.min })
+  )
+  const free = longestSpan(left, { min: own.min, max: own.min })
   return { opening, free, blockers: [...new Set(cuts.map((cut) => cut.id))] }
 }

@@ -1,5 +1,5 @@
-import { clamp, type Span } from '../geometry'
-import { sectionAt, wallReach, type Interior } from '../shell'
+import { chordAt, clamp, type Span } from '../geometry'
+import { knots, sectionAt, wallReach, type Interior } from '../shell'
 
 /**
  * Where a fitting’s distance from a wall is taken: a carcass that is cut to the wall at its worktop or at its base, whichever its
@@ -49,7 +49,7 @@ export function wallDistance(
 
 const knownEnds = new WeakMap<Interior, readonly Span[]>()
 
-/** From the highest floor to just under the lowest roof of the sections over an x-range. */
+/** From the highest floor to just under the lowest roof of the sections over an x-range, a raised one that is over all of it with them. */
 function endsOf(interior: Interior, along: Span): Span {
   let ends = knownEnds.get(interior)
   if (ends === undefined) {
@@ -61,10 +61,21 @@ function endsOf(interior: Interior, along: Span): Span {
   )
   const here = [along.min, along.max].map((x) => heightsOf(sectionAt(interior, x)))
   const all = [...inner, ...here]
+  const lowest = Math.min(...all.map(({ max }) => max))
   return {
     min: Math.max(...all.map(({ min }) => min)),
-    max: Math.min(...all.map(({ max }) => max)) - BELOW_PEAK_MM,
+    max: Math.max(lowest, raisedTo(interior, along)) - BELOW_PEAK_MM,
   }
+}
+
+/** How high a raised roof that is over all of an x-range is in its middle, at the lowest; none: −Infinity. */
+function raisedTo(interior: Interior, along: Span): number {
+  const rises = interior.pockets.flatMap((pocket) =>
+    pocket.kind === 'roof' && pocket.x.min <= along.min && pocket.x.max >= along.max ? [pocket.byMm] : [],
+  )
+  if (rises.length === 0) return -Infinity
+  const middle = knots(interior, along).map((x) => chordAt(sectionAt(interior, x), 0, 0)?.max ?? -Infinity)
+  return Math.min(...middle) + Math.max(...rises)
 }
 
 function heightsOf(polygon: readonly (readonly [number, number])[]): Span {

@@ -6,6 +6,7 @@ import {
   rectangle,
   signedArea,
   spanLength,
+  spanMiddle,
   spansOverlap,
   summit,
   type Polygon,
@@ -93,11 +94,16 @@ function stopsOf({ xSpan, sections, pockets }: Interior): readonly number[] {
 
 /** The body from above over a height band, and what stands in that. */
 function planRoom(interior: Interior, band: Span): Room | undefined {
-  const walls = stopsOf(interior).flatMap((x) => {
+  const runs: { readonly x: number; readonly right: number; readonly left: number }[][] = [[]]
+  for (const x of stopsOf(interior)) {
     const at = { min: x, max: x }
     const [right, left] = [wallReach(interior, 'right', at, band), wallReach(interior, 'left', at, band)]
-    return right === undefined || left === undefined ? [] : [{ x, right: -right.tightMm, left: left.tightMm }]
-  })
+    if (right === undefined || left === undefined) runs.push([])
+    else runs[runs.length - 1]!.push({ x, right: -right.tightMm, left: left.tightMm })
+  }
+  // between two raised roofs there is nothing to lie in
+  const lengthOf = (run: (typeof runs)[number]): number => (run[run.length - 1]?.x ?? 0) - (run[0]?.x ?? 0)
+  const walls = runs.reduce((most, run) => (lengthOf(run) > lengthOf(most) ? run : most))
   return withKeepOuts(
     interior,
     roomBetween(
@@ -160,7 +166,7 @@ interface Lying {
  * no board of that section fits at all.
  */
 export function longestBoard(interior: Interior, wideMm: number, thickMm: number): Board | undefined {
-  const centre = (interior.xSpan.min + interior.xSpan.max) / 2
+  const centre = spanMiddle(interior.xSpan)
   const floor = liningTop(interior, centre)
   const roof = heightsAt(interior, centre, 0)?.max ?? floor
   let best: Lying | undefined

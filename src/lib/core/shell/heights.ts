@@ -1,8 +1,8 @@
-import { chordAt, type Span } from '../geometry'
+import { chordAt, spanMiddle, type Span } from '../geometry'
 import { riseAt } from './changes'
 import { sectionAt, type Interior } from './interior'
 import { turnsAt } from './knots'
-import { middleOf, piecesOf, roofPockets, wallPockets, wellWithin } from './steps'
+import { piecesOf, roofPockets, wallPockets, wellWithin } from './steps'
 
 const meet = (a: Span | undefined, b: Span): Span | undefined =>
   a === undefined || a.max < b.min || b.max < a.min
@@ -42,7 +42,7 @@ export function lowestRoof(interior: Interior, along: Span, across: Span): numbe
       across,
       pockets.flatMap(({ y }) => [y.min, y.max]),
     )) {
-      const over = pockets.filter(({ x, y }) => wellWithin(x, middleOf(part)) && wellWithin(y, middleOf(strip)))
+      const over = pockets.filter(({ x, y }) => wellWithin(x, spanMiddle(part)) && wellWithin(y, spanMiddle(strip)))
       for (const x of turnsAt(interior, part, 0, [strip.min, strip.max])) {
         for (const y of [strip.min, strip.max]) {
           const heights = chordAt(sectionAt(interior, x), 0, y)

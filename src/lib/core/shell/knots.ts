@@ -1,5 +1,5 @@
 import type { Span, Vec2 } from '../geometry'
-import { bracket, type Interior, type Section } from './interior'
+import type { Interior, Section } from './interior'
 
 /** Where a pocket begins or ends, a drawing shows the body change over this length. */
 const STEP_MM = 1
@@ -113,7 +113,3 @@ export function furthestOut(before: Section, after: Section, edge: number, [y, z
   const t = -slope / (2 * square)
   return t > 0 && t < 1 ? t : undefined
 }
-
-/** The pair of sections that a place lies between. */
-export const pairAt = (interior: Interior, xMm: number): { readonly before: Section; readonly after: Section } =>
-  bracket(interior, xMm)

@@ -1,8 +1,8 @@
-import { area, chordAt, intersectConvex, rectangle, type Polygon, type Span, type Vec2 } from '../geometry'
+import { area, chordAt, intersectConvex, rectangle, spanMiddle, type Polygon, type Span, type Vec2 } from '../geometry'
 import { TOUCH_MM } from '../units'
 import { riseAt } from './changes'
 import { sectionAt, type Interior } from './interior'
-import { middleOf, mostOut, piecesOf, wellWithin, wallPockets } from './steps'
+import { mostOut, piecesOf, wellWithin, wallPockets } from './steps'
 import { wallsAt } from './walls'
 
 /** Past the touch within which the tighter side of a step counts. */
@@ -90,7 +90,7 @@ export function areaInside(interior: Interior, xMm: number, slice: Polygon): num
       pockets.flatMap(({ z }) => [z.min, z.max]),
     )
     return bands.reduce((inSide, z) => {
-      const out = mostOut(pockets.filter((pocket) => wellWithin(pocket.z, middleOf(z))))
+      const out = mostOut(pockets.filter((pocket) => wellWithin(pocket.z, spanMiddle(z))))
       const band = intersectConvex(half, rectangle(-FAR_MM, z.min, FAR_MM, z.max))
       const part = intersectConvex(band, movedOut(section, side, out))
       return part.length < 3 ? inSide : inSide + area(part)

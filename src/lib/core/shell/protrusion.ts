@@ -7,15 +7,16 @@ import {
   prismCorners,
   rectangle,
   sliceAtX,
+  spanMiddle,
   type Polygon,
   type Prism,
   type Vec2,
 } from '../geometry'
 import { TOUCH_MM } from '../units'
 import { riseAt, type Pocket, type WallPocket } from './changes'
-import { sectionAt, type Face, type Interior } from './interior'
-import { furthestOut, knots, pairAt } from './knots'
-import { middleOf, mostOut, piecesOf, wellWithin } from './steps'
+import { bracket, sectionAt, type Face, type Interior } from './interior'
+import { furthestOut, knots } from './knots'
+import { mostOut, piecesOf, wellWithin } from './steps'
 
 export interface Protrusion {
   readonly face: Face | 'rear' | 'front'
@@ -34,7 +35,7 @@ export function worstProtrusion(interior: Interior, solid: Prism): Protrusion | 
   const note = (face: Protrusion['face'], byMm: number, at: Protrusion['at']) => {
     if (byMm > TOUCH_MM && byMm > (worst?.byMm ?? 0)) worst = { face, byMm, at }
   }
-  const centre: Vec2 = [middleOf(bounds.y), middleOf(bounds.z)]
+  const centre: Vec2 = [spanMiddle(bounds.y), spanMiddle(bounds.z)]
   note('rear', interior.xSpan.min - bounds.x.min, [bounds.x.min, ...centre])
   note('front', bounds.x.max - interior.xSpan.max, [bounds.x.max, ...centre])
   const inside = {
@@ -43,7 +44,7 @@ export function worstProtrusion(interior: Interior, solid: Prism): Protrusion | 
   }
   const stops = interior.pockets.flatMap(({ x }) => [x.min, x.max])
   for (const part of interior.pockets.length === 0 ? [inside] : piecesOf(inside, stops)) {
-    const here = interior.pockets.filter(({ x }) => wellWithin(x, middleOf(part)))
+    const here = interior.pockets.filter(({ x }) => wellWithin(x, spanMiddle(part)))
     for (const x of placesToLook(interior, solid, part)) {
       const section = sectionAt(interior, x)
       for (const { polygon, out } of shifted(sliceAtX(solid, x), section, here)) {
@@ -78,7 +79,7 @@ function placesToLook(interior: Interior, solid: Prism, part: { min: number; max
     const from = ends[index - 1]
     if (from === undefined || to - from <= TOUCH_MM) continue
     const middle = (from + to) / 2
-    const { before, after } = pairAt(interior, middle)
+    const { before, after } = bracket(interior, middle)
     if (middle < before.xMm || middle > after.xMm) continue
     for (const corner of sliceAtX(solid, middle))
       for (let edge = 0; edge < before.polygon.length; edge += 1) {
@@ -120,9 +121,9 @@ function shifted(
     zs.flatMap((z) => {
       const polygon = intersectConvex(slice, rectangle(y.min, z.min, y.max, z.max))
       if (polygon.length === 0) return []
-      const over = roofs.filter((roof) => wellWithin(roof.y, middleOf(y)) && middleOf(z) >= roof.fromMm)
+      const over = roofs.filter((roof) => wellWithin(roof.y, spanMiddle(y)) && spanMiddle(z) >= roof.fromMm)
       const wallOut = (side: 'left' | 'right') =>
-        mostOut(walls.filter((wall) => wall.side === side && wellWithin(wall.z, middleOf(z))))
+        mostOut(walls.filter((wall) => wall.side === side && wellWithin(wall.z, spanMiddle(z))))
       const [left, right] = [wallOut('left'), -wallOut('right')]
       const out = (face: Face, yMm: number): Vec2 => {
         if (face === 'floor') return NOT_OUT

@@ -18,8 +18,6 @@ export const roofPockets = (interior: Interior): readonly RoofPocket[] =>
 export const mostOut = (pockets: readonly Pick<Pocket, 'byMm'>[]): number =>
   pockets.reduce((most, { byMm }) => Math.max(most, byMm), 0)
 
-export const middleOf = (range: Span): number => (range.min + range.max) / 2
-
 /** A range cut at the places within it. What would be cut off by no more than a touch stays with the rest. */
 export function piecesOf(range: Span, at: readonly number[]): readonly Span[] {
   const cuts = at.filter((stop) => wellWithin(range, stop)).sort((a, b) => a - b)

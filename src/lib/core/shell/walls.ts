@@ -1,9 +1,19 @@
-import { chordAt, prismBounds, stretchesLeft, type Polygon, type Span, type Vec2 } from '../geometry'
+import {
+  chordAt,
+  longestSpan,
+  prismBounds,
+  spanLength,
+  spanMiddle,
+  stretchesLeft,
+  type Polygon,
+  type Span,
+  type Vec2,
+} from '../geometry'
 import { HAIR_MM, TOUCH_MM } from '../units'
-import { riseAt, type RoofPocket } from './changes'
+import { riseAt, type Pocket, type RoofPocket } from './changes'
 import { sectionAt, type Interior } from './interior'
 import { turnsAt } from './knots'
-import { middleOf, mostOut, piecesOf, roofPockets, wallPockets, wellWithin } from './steps'
+import { mostOut, piecesOf, roofPockets, wallPockets, wellWithin } from './steps'
 import type { Opening } from './shape'
 
 const join = (a: Span | undefined, b: Span | undefined): Span | undefined =>
@@ -64,37 +74,50 @@ export interface WallReach {
 
 /**
  * The wall’s y over an x-range and a height band: the tightest and the widest place, as y from the centreline on that
- * side (both ≥ 0 for a body round its centreline). A flare widens it only where it is there over the whole x-range. Below
+ * side (both ≥ 0 for a body round its centreline). A flare or raised roof widens it only where it is there over the whole x-range. Below
  * the foot of the wall, on a floor that is level but for a little, the foot counts. Undefined where the band leaves the
  * interior by more than a touch.
  */
 export function wallReach(interior: Interior, side: 'left' | 'right', along: Span, band: Span): WallReach | undefined {
-  const pockets = interior.pockets.length === 0 ? [] : wallPockets(interior, side)
-  if (pockets.length === 0) return faceReach(interior, side, along, band)
+  if (interior.pockets.length === 0) return faceReach(interior, side, along, band)
+  const pockets = wallPockets(interior, side)
+  const roofs = roofPockets(interior)
+  const throughout = ({ x }: Pocket): boolean => x.min <= along.min + TOUCH_MM && x.max >= along.max - TOUCH_MM
   let tight: WallReach | undefined
   let wide = -Infinity
   for (const x of piecesOf(
     along,
-    pockets.flatMap((pocket) => [pocket.x.min, pocket.x.max]),
+    [...pockets, ...roofs].flatMap((pocket) => [pocket.x.min, pocket.x.max]),
   )) {
+    const over = roofs.filter((roof) => wellWithin(roof.x, spanMiddle(x)))
     for (const z of piecesOf(
       band,
       pockets.flatMap((pocket) => [pocket.z.min, pocket.z.max]),
     )) {
-      const face = faceReach(interior, side, x, z)
+      const inside = pockets.filter(
+        (pocket) => wellWithin(pocket.x, spanMiddle(x)) && wellWithin(pocket.z, spanMiddle(z)),
+      )
+      const face = faceReach(interior, side, x, z, mostOut(inside), over)
       if (face === undefined) return undefined
-      const inside = pockets.filter((pocket) => wellWithin(pocket.x, middleOf(x)) && wellWithin(pocket.z, middleOf(z)))
-      const throughout = inside.filter(({ x }) => x.min <= along.min + TOUCH_MM && x.max >= along.max - TOUCH_MM)
-      const tightMm = face.tightMm + mostOut(inside)
-      if (tight === undefined || tightMm < tight.tightMm) tight = { ...face, tightMm }
-      wide = Math.max(wide, face.wideMm + mostOut(throughout))
+      if (tight === undefined || face.tightMm < tight.tightMm) tight = face
+      const all = faceReach(interior, side, x, z, mostOut(inside.filter(throughout)), over.filter(throughout))
+      wide = Math.max(wide, all?.wideMm ?? -Infinity)
     }
   }
   return tight === undefined ? undefined : { ...tight, wideMm: wide }
 }
 
-/** As `wallReach`, of the body's own face. */
-function faceReach(interior: Interior, side: 'left' | 'right', along: Span, band: Span): WallReach | undefined {
+const NO_ROOFS: readonly RoofPocket[] = []
+
+/** As `wallReach`, of the body’s own face moved outward by a flare, and of raised roofs that are over all of the range. */
+function faceReach(
+  interior: Interior,
+  side: 'left' | 'right',
+  along: Span,
+  band: Span,
+  outMm = 0,
+  roofs = NO_ROOFS,
+): WallReach | undefined {
   const sign = side === 'left' ? 1 : -1
   let tight = Infinity
   let wide = -Infinity
@@ -103,10 +126,12 @@ function faceReach(interior: Interior, side: 'left' | 'right', along: Span, band
   const isPoint = band.max === band.min
   for (const x of turnsAt(interior, along, 1, isPoint ? [band.min] : [band.min, band.max])) {
     const section = sectionAt(interior, x)
-    // between the ends of the band a wall that bends outward is nowhere tighter than at one of them, and widest at a corner
+    // between the ends of the band a wall that bends outward is nowhere tighter than at one of them, and widest at a corner; a raised
+    // roof is as wide as the body where it begins, and nowhere wider further up
     for (let end = isPoint ? 1 : 0; end < 2; end += 1) {
       const z = end === 0 ? band.max : band.min
-      const reach = reachAt(section, sign, z)
+      let reach = reachAt(section, sign, z) + outMm
+      for (const roof of roofs) reach = Math.max(reach, roofReach(section, roof, sign, z))
       if (reach === -Infinity) return undefined
       if (reach < tight) {
         tight = reach
@@ -117,11 +142,17 @@ function faceReach(interior: Interior, side: 'left' | 'right', along: Span, band
     }
     if (!isPoint)
       for (const corner of section) {
-        const reach = corner[0] * sign
+        const reach = corner[0] * sign + outMm
         if (reach > wide && corner[1] > band.min && corner[1] < band.max) wide = reach
       }
   }
   return { tightMm: tight, wideMm: wide, tightAt: { xMm: tightX, zMm: tightZ } }
+}
+
+/** How far out one is under a raised roof at a height, to one side; −Infinity where it does not reach so high. */
+function roofReach(section: Polygon, roof: RoofPocket, sign: number, zMm: number): number {
+  const chord = roofChord(section, roof, zMm)
+  return chord === undefined ? -Infinity : sign > 0 ? chord.max : -chord.min
 }
 
 /** A floor that rises by no more than this share is level: the wall begins where it ends. */
@@ -202,7 +233,7 @@ export function freeAcross(interior: Interior, along: Span, band: Span): readonl
  * side of them the wider; openings do not. 0 where the band leaves the interior.
  */
 export const clearWidth = (interior: Interior, along: Span, band: Span): number =>
-  freeAcross(interior, along, band).reduce((most, { min, max }) => Math.max(most, max - min), 0)
+  spanLength(longestSpan(freeAcross(interior, along, band), { min: 0, max: 0 }))
 
 /** Up to where a body has walls on both sides all along, in z above the bare load floor: above it the roof curves in. */
 export function wallTop({ sections, faces }: Interior): number {

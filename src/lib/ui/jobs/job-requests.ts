@@ -59,8 +59,7 @@ export async function renameJob(card: JobSummary, name: string, uid: string): Pr
     })
   try {
     const { since } = (await (await fetch(`${path}?since=${card.revision}`)).json()) as { since: JournalLine[] }
-    const renamed = since.find(({ command }) => command.type === 'job.rename')
-    if (renamed !== undefined)
+    if (since.some(({ command }) => command.type === 'job.rename'))
       return {
         ok: false,
         message: 'Another window renamed it meanwhile: look at its name, and rename it again.',
