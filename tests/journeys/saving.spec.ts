@@ -1,7 +1,16 @@
+import type { Page } from '@playwright/test'
 import { expect, openPlan, ownJob, saved, stored, tape, test } from '../support/job'
 
 const labelOf = async (request: Parameters<typeof stored>[0], id: string) =>
   (await stored(request, id)).variants['variant-a']!.plan.fittings['fit-galley']!.label
+
+/** Takes the wardrobe out while nothing reaches the server; it comes back only when the browser says that it keeps the work. */
+async function deleteUnsaved(page: Page): Promise<void> {
+  await page.route('**/commands*', (route) => route.abort())
+  await page.getByTestId('plan-fit-wardrobe').click()
+  await page.keyboard.press('Delete')
+  await expect(page.getByText('No connection: your work is kept in this browser')).toBeVisible()
+}
 
 test('two windows on one job: both changes stand, and each is told of the other', async ({
   page,
@@ -61,11 +70,8 @@ test('what is not saved is kept in the browser and sent later, by another tab if
 }) => {
   const id = await ownJob(request)
   await openPlan(page, id)
-  await page.route('**/commands*', (route) => route.abort())
-  await page.getByTestId('plan-fit-wardrobe').click()
-  await page.keyboard.press('Delete')
+  await deleteUnsaved(page)
   await expect(page.getByTestId('save-state')).toHaveText('Not saved yet')
-  await expect(page.getByText('No connection: your work is kept in this browser')).toBeVisible()
   expect(Object.keys((await stored(request, id)).variants['variant-a']!.plan.fittings)).toContain('fit-wardrobe')
   await page.close()
   const later = await context.newPage()
@@ -82,10 +88,7 @@ test('reload while saving fails, then close: the work is still there, and is sav
 }) => {
   const id = await ownJob(request)
   await openPlan(page, id)
-  await page.route('**/commands*', (route) => route.abort())
-  await page.getByTestId('plan-fit-wardrobe').click()
-  await page.keyboard.press('Delete')
-  await expect(page.getByText('No connection: your work is kept in this browser')).toBeVisible()
+  await deleteUnsaved(page)
   await page.reload()
   await expect(page.getByTestId('plan-fit-wardrobe')).toHaveCount(0)
   await page.getByTestId('plan-fit-desk').click()

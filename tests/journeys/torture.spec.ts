@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process'
 import { existsSync, mkdirSync, mkdtempSync, renameSync, rmSync, statfsSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { chromium, expect, test, type BrowserContext, type Page } from '@playwright/test'
+import { chromium, expect, test, type Browser, type BrowserContext, type Page } from '@playwright/test'
 import { CHROMIUM_LAUNCH } from '../../scripts/lib/project.mjs'
 import type { Job } from '../../src/lib/core/job'
 import { keepProof } from '../proof/keep'
@@ -230,13 +230,19 @@ test('what a kill 0.3 s after an edit leaves is measured', async () => {
   expect(left.online + left.offline).toBeGreaterThan(0)
 })
 
-test('a data folder that is moved away is noticed before anything is acknowledged, and its return is too', async () => {
+/** The server and a browser on its job, with one edit saved. */
+async function withOneSaved(): Promise<{ readonly browser: Browser; readonly page: Page }> {
   await server.start()
   const browser = await chromium.launch(CHROMIUM_LAUNCH)
   const page = await browser.newPage()
   await open(page)
   await rename(page, 1)
   await saved(page)
+  return { browser, page }
+}
+
+test('a data folder that is moved away is noticed before anything is acknowledged, and its return is too', async () => {
+  const { browser, page } = await withOneSaved()
   renameSync(server.data, `${server.data}-away`)
   await rename(page, 2)
   await expect(page.getByRole('alert').first()).toContainText('The data folder was moved or deleted')
@@ -271,12 +277,7 @@ test('a disk that is full says so, keeps the work in the browser, and takes it w
   test.skip(!isMounted(disk), 'a small disk cannot be mounted here')
   try {
     server = new OwnServer(server.port, path.join(disk, 'data'))
-    await server.start()
-    const browser = await chromium.launch(CHROMIUM_LAUNCH)
-    const page = await browser.newPage()
-    await open(page)
-    await rename(page, 1)
-    await saved(page)
+    const { browser, page } = await withOneSaved()
     const filler = path.join(disk, 'filler')
     const { bsize, bavail } = statfsSync(disk)
     writeFileSync(filler, Buffer.alloc(bsize * bavail))

@@ -202,7 +202,13 @@ export function openDatabase(file: string, known: readonly string[] = []): Opene
       if (!inMemory) keepLastSaved(mark, saved)
       return result
     })
-  return { db, close: () => db.destroy(), transact, assertThere }
+  // whoever has the connection ends first: a transaction is not cut off because another one met a fault
+  const close = () =>
+    db
+      .connection()
+      .execute(() => Promise.resolve())
+      .finally(() => db.destroy())
+  return { db, close, transact, assertThere }
 }
 
 /** @throws StorageError where the file holds migrations that this program does not know. */

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { defaultsOf, KINDS, type Seat } from '../fittings'
 import type { Plan } from '../job'
-import { interiorOf } from '../shell'
+import { interiorOf, wallsAt } from '../shell'
 import { genericShell } from '../shells'
-import { buildScene, snapsFor, tapeOf, typedOnTape } from './index'
+import { buildScene, snapsFor, tapeOf, typedOnTape, wallDistance } from './index'
 
 const lining = { floorMm: 37, wallMm: 30, roofMm: 25 }
 const modes: Plan['modes'] = { 'mode-day': { name: 'Day', purpose: 'living', order: 0, stances: {} } }
@@ -67,5 +67,41 @@ describe('the distance to a wall', () => {
     const rear = tapeOf(scene, scene.placed[0]!).find(({ id }) => id === 'rear')!
     expect(() => typedOnTape(scene, plan, scene.placed[0]!, rear, 18_500)).toThrow(/from -2500 to 14000 mm, not 18500/)
     expect(() => typedOnTape(scene, plan, scene.placed[0]!, rear, NaN)).toThrow(RangeError)
+  })
+
+  it.each(['straight', 'curved'] as const)('is asked of a %s raised roof where a thing hangs under it', (shape) => {
+    const changes: Plan['changes'] = {
+      'change-roof': { kind: 'raised-roof', fromMm: 200, toMm: 2600, widthMm: 1300, riseMm: 400, shape },
+    }
+    const interior = interiorOf(genericShell('van-medium-high'), lining, changes)
+    for (const kind of KINDS) {
+      if (kind.footprint(defaultsOf(kind)).lengthMm > 1800) continue
+      for (const from of ['left-wall', 'right-wall'] as const) {
+        const plan = { ...planWith(kind, seatAt(from, 0, 'roof', 10)), changes }
+        const scene = buildScene(interior, plan, 'mode-day')
+        const placed = scene.placed[0]!
+        const wall = wallDistance(
+          interior,
+          from === 'left-wall' ? 'left' : 'right',
+          placed.bounds.x,
+          placed.bounds.z,
+          placed.measuredAt,
+        )
+        // at the very height that it names, the body itself says the same
+        const walls = wallsAt(interior, (placed.bounds.x.min + placed.bounds.x.max) / 2, wall!.atMm)
+        expect([kind.id, walls === undefined]).toEqual([kind.id, false])
+        expect([kind.id, wall!.referenceMm <= Math.min(walls!.max, -walls!.min) + 0.1]).toEqual([kind.id, true])
+        const row = tapeOf(scene, placed).find(({ id }) => id === (from === 'left-wall' ? 'left' : 'right'))!
+        const seat = typedOnTape(scene, plan, placed, row, 60)
+        if (seat === undefined) continue
+        const there = buildScene(
+          interior,
+          { ...plan, fittings: { 'fit-a': { ...plan.fittings['fit-a']!, seat } } },
+          'mode-day',
+        )
+        const read = tapeOf(there, there.placed[0]!).find(({ id }) => id === row.id)!.mm
+        expect([kind.id, Math.abs(read - 60) <= 0.06]).toEqual([kind.id, true])
+      }
+    }
   })
 })

@@ -9,6 +9,7 @@ import {
   changeFaults,
   clearWidth,
   interiorOf,
+  longestBoard,
   NO_LINING,
   overlapFaults,
   protrusionOf,
@@ -355,4 +356,73 @@ describe('between stations of unlike corners', () => {
     )
     expect(interior.sections.length).toBeGreaterThan(1)
   })
+})
+
+describe.each(['straight', 'curved'] as const)('under a %s raised roof', (shape) => {
+  const roof: BodyChange = { kind: 'raised-roof', fromMm: 600, toMm: 2600, widthMm: 1300, riseMm: 400, shape }
+  const interior = interiorOf(genericShell('van-medium-high'), lining(30, 30, 30), { 'change-roof': roof })
+
+  it('a wall is as far out over a band as at the tightest and widest of its heights', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 700, max: 2000 }),
+        fc.integer({ min: 10, max: 500 }),
+        fc.integer({ min: 1500, max: 2250 }),
+        fc.integer({ min: 0, max: 400 }),
+        (from, long, low, high) => {
+          const found = wallReach(interior, 'left', { min: from, max: from + long }, { min: low, max: low + high })
+          let [tight, wide] = [Infinity, -Infinity]
+          for (let i = 0; i <= 20; i += 1)
+            for (let j = 0; j <= 40; j += 1) {
+              const y = wallsAt(interior, from + (long * i) / 20, low + (high * j) / 40)?.max ?? -Infinity
+              tight = Math.min(tight, y)
+              wide = Math.max(wide, y)
+            }
+          if (tight === -Infinity) {
+            expect(found).toBeUndefined()
+            return
+          }
+          expect(found!.tightMm).toBeCloseTo(tight, 3)
+          expect(found!.wideMm).toBeGreaterThanOrEqual(wide - 1e-6)
+          expect(found!.wideMm).toBeLessThan(wide + 8)
+        },
+      ),
+      { seed: 13, numRuns: 200 },
+    )
+  })
+
+  it('the clear width is that between its sides, and none where a part of it lies under the old roof', () => {
+    const at = (from: number, to: number) => clearWidth(interior, { min: from, max: to }, { min: 1950, max: 1950 })
+    const { min, max } = wallsAt(interior, 1500, 1950)!
+    expect(at(1400, 1600)).toBeCloseTo(max - min, 6)
+    expect(at(1400, 1600)).toBeGreaterThan(1000)
+    expect(at(500, 1600)).toBe(0)
+  })
+
+  it('the longest board lies under it no shorter than without it', () => {
+    const plain = interiorOf(genericShell('van-medium-high'), lining(30, 30, 30))
+    for (const [wide, thick] of [
+      [1000, 18],
+      [1600, 18],
+    ] as const)
+      expect(longestBoard(interior, wide, thick)!.mm).toBeGreaterThanOrEqual(longestBoard(plain, wide, thick)!.mm)
+  })
+})
+
+it('two raised roofs are two rooms: no board lies from one to the other above the old roof', () => {
+  const raised = (fromMm: number, toMm: number): BodyChange => ({
+    kind: 'raised-roof',
+    fromMm,
+    toMm,
+    widthMm: 1300,
+    riseMm: 400,
+    shape: 'straight',
+  })
+  const one = { 'change-a': raised(200, 1400) }
+  const shell = genericShell('van-medium-high')
+  const both = interiorOf(shell, lining(30, 30, 30), { ...one, 'change-b': raised(1500, 2600) })
+  const [plain, single] = [interiorOf(shell, lining(30, 30, 30)), interiorOf(shell, lining(30, 30, 30), one)]
+  const longest = (interior: Interior): number => longestBoard(interior, 600, 18)!.mm
+  expect(longest(both)).toBeGreaterThanOrEqual(longest(plain))
+  expect(longest(both)).toBeGreaterThanOrEqual(longest(single) - 1)
 })
