@@ -183,7 +183,7 @@ describe('a whole thing that its top pushes away from the wall', () => {
     const tank = truck(put('fit-a', 'water-tank', 500, 'left-wall'))
     const cut = { type: 'fitting.cut', variant, id: 'fit-a', cut: true } as const
     expect(() => apply(tank, cut)).toThrow(/comes whole/)
-    expect(mayBeCut(kindOf('wet-cubicle'), defaultsOf(kindOf('wet-cubicle')))).toBe(true)
+    expect(mayBeCut({ kind: 'wet-cubicle', parameters: defaultsOf(kindOf('wet-cubicle')) })).toBe(true)
     for (const id of [
       'water-tank',
       'battery',
@@ -195,6 +195,6 @@ describe('a whole thing that its top pushes away from the wall', () => {
       'lounge-bed',
       'bench-belted',
     ])
-      expect([id, mayBeCut(kindOf(id), defaultsOf(kindOf(id)))]).toEqual([id, false])
+      expect([id, mayBeCut({ kind: id, parameters: defaultsOf(kindOf(id)) })]).toEqual([id, false])
   })
 })

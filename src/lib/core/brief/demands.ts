@@ -1,5 +1,5 @@
 import { sleepersOf, travellersOf } from './answers'
-import { DERIVE_RULES, type Derived, type DeriveRule, type Facts, type Page } from './derive'
+import { DERIVE_RULES, type Derived, type DeriveRule, type DemandFacts, type Page } from './derive'
 import { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, WATER_PER_NIGHT_L, type Basis } from './needs'
 import type { Adjust, Brief, Demand, Need, Purpose } from './schema'
 
@@ -28,7 +28,7 @@ export interface ResolvedDemand {
     | { readonly code: 'people'; readonly people: number }
     | { readonly code: 'water'; readonly people: number; readonly nights: number; readonly perNightL: number }
     | { readonly code: 'typical' }
-    | { readonly code: 'rule'; readonly rule: string; readonly facts: Facts }
+    | { readonly code: 'rule'; readonly rule: string; readonly facts: DemandFacts }
   /** Ids of the people, pets or pieces of gear that it is for; empty: for all. */
   readonly forWhom: readonly string[]
   /** The page of the conversation that it follows from; undefined when it was typed. */

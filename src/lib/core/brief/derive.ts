@@ -15,7 +15,7 @@ export const PAGES = ['people', 'pets', 'gear', 'use', 'comfort', 'build'] as co
 export type Page = (typeof PAGES)[number]
 
 /** Figures and words that a rule worked with: lengths end in Mm, the rest are plain. */
-export type Facts = Readonly<Record<string, number | string>>
+export type DemandFacts = Readonly<Record<string, number | string>>
 
 /** One demand that an answer implies. */
 export interface Derived {
@@ -30,7 +30,7 @@ export interface Derived {
   readonly purposes?: readonly Purpose[]
   /** Ids of the people, pets or pieces of gear that it is for. */
   readonly forWhom: readonly string[]
-  readonly facts: Facts
+  readonly facts: DemandFacts
 }
 
 /** From answers to demands: one rule, to be read. Its sentence is in the words, by its id. */

@@ -68,5 +68,5 @@ export {
   WATER_WITH_SHOWER_L,
   type Basis,
 } from './needs'
-export { DERIVE_RULES, PAGES, type Derived, type DeriveRule, type Facts, type Page } from './derive'
+export { DERIVE_RULES, PAGES, type Derived, type DeriveRule, type DemandFacts, type Page } from './derive'
 export { allDemands, demandsOf, derivedId, mayMerge, piecesOf, type ResolvedDemand } from './demands'

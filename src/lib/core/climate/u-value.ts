@@ -1,4 +1,4 @@
-import { LINING_MATERIALS, type LiningMaterialId } from '../materials'
+import { materialOf, type LiningMaterialId } from '../materials'
 import type { Layer, LinedFace } from '../shell'
 
 /** Inside and outside surface resistances in m²K/W, by where the heat goes. EN ISO 6946, from memory. */
@@ -34,7 +34,7 @@ function airResistance(mm: number, flow: Flow): number {
 }
 
 const resistanceOf = (material: LiningMaterialId, mm: number, flow: Flow): number => {
-  const { conductivityWmK } = LINING_MATERIALS[material]
+  const { conductivityWmK } = materialOf(material)
   return conductivityWmK === undefined ? airResistance(mm, flow) : mm / 1000 / conductivityWmK
 }
 

@@ -1,17 +1,17 @@
-import { clamp, intersectConvex, prismBounds, rectangle, spanMiddle, type Polygon, type Vec2 } from '../geometry'
+import { clamp, intersectConvex, type Polygon, prismBounds, rectangle, spanMiddle, type Vec2 } from '../geometry'
 import {
   bareOf,
   cabSpace,
   heightsAt,
+  type Interior,
+  isWindow,
   knots,
   outlineAt,
   wallReach,
   wallsAt,
   wallTop,
-  type Interior,
-  type Opening,
 } from '../shell'
-import { line, path, type Bounds, type Item, type ItemGroup } from './display'
+import { type Bounds, type Item, type ItemGroup, line, path } from './display'
 
 /** How far the ground of an elevation reaches below the load floor, in mm. */
 const BELOW_MM = 170
@@ -48,9 +48,6 @@ export const sideBounds = (interior: Interior): Bounds => {
     max: [planBounds(interior).max[0], Math.max(...side.map((point) => point[1])) + riseOf(interior)],
   }
 }
-
-const isWindow = ({ opens }: Opening): boolean =>
-  opens === 'fixed-window' || opens === 'hopper' || opens === 'sliding-pane'
 
 /** The part of an open cab that the body as drawn leaves: a windscreen slopes into it. */
 const within = (skin: readonly Vec2[], cab: Polygon): Item => path(intersectConvex(skin, cab), 'hair', 'sheet')

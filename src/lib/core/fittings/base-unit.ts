@@ -1,29 +1,41 @@
+import { z } from 'zod'
+import type { Need } from '../brief'
 import { block, type Span } from '../geometry'
+import { END, FRONT, topAnd, type Adjust } from './adjust'
 import { board, carcass, TOP_MM } from './boards'
-import type { Feature, LocalClearance, LocalService, LocalSolid, Part, ServiceType } from './contract'
-import { about, centred, inFront, lengthParameter, scribed, STAND_MM } from './shapes'
+import {
+  defineKind,
+  type Caution,
+  type Feature,
+  type FittingKind,
+  type KindDefinition,
+  type LocalClearance,
+  type LocalService,
+  type LoosePart,
+  type Part,
+  type ServiceType,
+  type StanceChange,
+} from './contract'
+import { PLAIN, type Facts } from './facts'
+import type { Parameters } from './parameters'
+import { about, centred, inFront, lengthParameter, onTheWall, scribed, STAND_MM } from './shapes'
 import { line } from './symbols'
 
 /** Height under the lowest front of a base unit; common practice, no source. */
 export const PLINTH_MM = 60
 
 /** Size of one module of a galley run. Its worktop lies at 900 mm unless the cook’s elbow asks for another. */
-export const unitParameters = (lengthMm: number, least = 250, most = 1200) => ({
+const unitParameters = ([lengthMm, least, most]: readonly [number, number, number]) => ({
   lengthMm: lengthParameter(lengthMm, least, most),
   depthMm: lengthParameter(500, 350, 750).describe('At the worktop, from the wall to its front edge'),
   worktopMm: lengthParameter(900, 700, 1150).describe('Top of the worktop above its base'),
 })
 
-interface Unit {
+export interface Unit {
   readonly lengthMm: number
   readonly depthMm: number
   readonly worktopMm: number
 }
-
-export const unitSize = (p: Unit) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.worktopMm })
-export const unitSolids = (p: Unit): readonly LocalSolid[] => [
-  scribed('carcass', centred(p.lengthMm, p.depthMm, 0, p.worktopMm)),
-]
 
 /** A stretch of worktop that is free along the run. */
 export const worktop = (p: Unit, x: Span): readonly LocalService[] =>
@@ -45,15 +57,15 @@ export const standAt = (p: Unit, serves: readonly ServiceType[]): LocalClearance
 export const frontHeights = (p: Unit): Span => ({ min: PLINTH_MM, max: p.worktopMm - TOP_MM - 5 })
 
 /** The lines that every base unit shows: the edge of its worktop and its plinth. */
-export const unitLines = (p: Unit): readonly Feature[] => [
+const unitLines = (p: Unit): readonly Feature[] => [
   line('front', [-p.lengthMm / 2, p.worktopMm - TOP_MM], [p.lengthMm / 2, p.worktopMm - TOP_MM]),
   line('front', [-p.lengthMm / 2, PLINTH_MM], [p.lengthMm / 2, PLINTH_MM]),
   line('side', [-p.depthMm / 2, p.worktopMm - TOP_MM], [p.depthMm / 2, p.worktopMm - TOP_MM]),
 ]
 
-export const unitBoards = (p: Unit, shelves = 0): readonly Part[] => [
+const unitBoards = (p: Unit, shelves: number): readonly Part[] => [
   ...carcass(p.lengthMm, p.depthMm, p.worktopMm - TOP_MM, { top: false, shelves }),
-  board('worktop', p.lengthMm, p.depthMm, TOP_MM, 1, 'birchPly'),
+  board('worktop', p.lengthMm, p.depthMm, TOP_MM, 1, 'birch-ply'),
 ]
 
 /** Room for a low cupboard’s contents behind its front. */
@@ -66,3 +78,58 @@ export const unitInside = (p: Unit, topMm = p.worktopMm - TOP_MM, approach = 'kn
     [p.lengthMm / 2 - 12, p.depthMm / 2 - 12, topMm],
   ),
 })
+
+/** What every base unit does: one works at its top. */
+export const unitFacts = (p: Unit): Facts => ({ ...PLAIN, reaches: [{ what: 'worktop', zMm: p.worktopMm }] })
+
+const SHUT = { stances: ['shut'], stanceFor: { driving: 'shut', living: 'shut', sleeping: 'shut' } } as const
+
+/**
+ * Declares a module of a galley run: a carcass that is scribed to the wall under a worktop. `extra` are parameters besides its
+ * size; `shelves` says how many boards it has inside.
+ */
+export function galleyUnit<S extends z.ZodRawShape>(definition: {
+  readonly id: string
+  readonly length: readonly [standard: number, min: number, max: number]
+  readonly extra: S
+  readonly states?: Pick<KindDefinition<Parameters>, 'stances' | 'stanceFor'>
+  readonly meets: readonly Need[]
+  readonly clearances: (p: Unit & z.infer<z.ZodObject<S>>, stance: string) => readonly LocalClearance[]
+  readonly services: (p: Unit & z.infer<z.ZodObject<S>>, stance: string) => readonly LocalService[]
+  readonly facts: (p: Unit & z.infer<z.ZodObject<S>>, stance: string) => Facts
+  /** How each of the parameters besides its size is changed from outside. */
+  readonly adjust: { readonly [K in keyof S]: Adjust<Unit & z.infer<z.ZodObject<S>> & Parameters> }
+  readonly features: (p: Unit & z.infer<z.ZodObject<S>>, stance: string) => readonly Feature[]
+  readonly shelves?: (p: Unit & z.infer<z.ZodObject<S>>) => number
+  /** Besides its carcass and worktop. */
+  readonly parts: (p: Unit & z.infer<z.ZodObject<S>>) => readonly Part[]
+  readonly loose?: (p: Unit & z.infer<z.ZodObject<S>>, stance: string) => readonly LoosePart[]
+  readonly change?: StanceChange
+  readonly cautions?: (p: Unit & z.infer<z.ZodObject<S>>) => readonly Caution[]
+}): FittingKind {
+  type P = Unit & z.infer<z.ZodObject<S>>
+  const { id, length, extra, states = SHUT, meets, adjust, change, loose } = definition
+  // its kind’s functions are typed by its schema, which the compiler cannot see through a shape that it does not know
+  const own = (p: Parameters): P => p as unknown as P
+  return defineKind({
+    id,
+    group: 'galley',
+    parameters: z.object({ ...unitParameters(length), ...extra }) as z.ZodObject,
+    stances: states.stances,
+    stanceFor: states.stanceFor,
+    meets,
+    home: onTheWall,
+    scribedAt: 'top',
+    footprint: (p) => ({ lengthMm: own(p).lengthMm, depthMm: own(p).depthMm, heightMm: own(p).worktopMm }),
+    solids: (p) => [scribed('carcass', centred(own(p).lengthMm, own(p).depthMm, 0, own(p).worktopMm))],
+    clearances: (p, stance) => definition.clearances(own(p), stance),
+    services: (p, stance) => definition.services(own(p), stance),
+    facts: (p, stance) => definition.facts(own(p), stance),
+    adjust: { lengthMm: END, depthMm: FRONT, worktopMm: topAnd('worktop'), ...adjust } as never,
+    features: (p, stance) => [...definition.features(own(p), stance), ...unitLines(own(p))],
+    parts: (p) => [...unitBoards(own(p), definition.shelves?.(own(p)) ?? 0), ...definition.parts(own(p))],
+    ...(loose === undefined ? {} : { loose: (p: Parameters, stance: string) => loose(own(p), stance) }),
+    ...(change === undefined ? {} : { change: () => change }),
+    cautions: (p) => definition.cautions?.(own(p)) ?? [],
+  })
+}

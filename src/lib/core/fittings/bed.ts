@@ -1,5 +1,6 @@
 import { block, type Span } from '../geometry'
-import type { LocalClearance, LocalService, LocalSolid } from './contract'
+import { DETAIL, DETAIL_MM, handle } from './adjust'
+import type { LocalClearance, LocalLying, LocalService, LocalSolid } from './contract'
 import { above, choiceParameter, countParameter, ENTRY_MM, inFront, lengthParameter, rigid } from './shapes'
 
 /** What all beds have: the mattress, what it lies on, where heads are, and room left round it for bedding. */
@@ -11,6 +12,12 @@ export const bedParameters = {
   ),
   edgeMm: lengthParameter(0, 0, 80).describe('Gap round the mattress for bedding, on each side'),
 }
+export const BED_ADJUST = {
+  mattressMm: DETAIL_MM,
+  base: handle('lies-on'),
+  head: DETAIL,
+  edgeMm: DETAIL_MM,
+} as const
 export const sleepersParameter = (standard: number, most = 2) => countParameter(standard, 1, most)
 
 export const FRAME_MM = 50
@@ -54,11 +61,15 @@ export function berth(bed: {
   readonly over?: number
   /** As in `bedParameters`; at the back where nothing is said. */
   readonly head?: string
+  readonly base?: LocalLying['base']
+  readonly railMm?: number
+  readonly id?: string
 }): LocalService {
-  const { along, zMm, sleepers, edgeMm = 0, over = 0, head = 'back' } = bed
+  const { along, zMm, sleepers, edgeMm = 0, over = 0, head = 'back', base, railMm, id } = bed
   const within = ({ min, max }: Span): Span => ({ min: min + edgeMm, max: max - edgeMm })
   return {
     type: 'berth',
+    ...(id === undefined ? {} : { id }),
     quantity: sleepers,
     approach: 'entry',
     lying: {
@@ -68,6 +79,8 @@ export function berth(bed: {
       along,
       head: head === 'back' ? 'high' : 'low',
       ...(over > 0 ? { over } : {}),
+      ...(base === undefined ? {} : { base }),
+      ...(railMm === undefined ? {} : { railMm }),
     },
   }
 }

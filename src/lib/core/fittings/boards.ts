@@ -13,11 +13,14 @@ export const board = (
   widthMm: number,
   thickMm = PLY_MM,
   count = 1,
-  material: MaterialId = 'poplarPly',
+  material: MaterialId = 'poplar-ply',
 ): Part => ({ name, material, sizeMm: [lengthMm, widthMm, thickMm], count })
 
 /** A bought piece at a typical mass; common practice, no source. */
 export const piece = (name: string, kg: number, count = 1): Part => ({ name, kg, count })
+
+/** A bought piece that is cloth, foam or wood for the most part. */
+export const upholstered = (name: string, kg: number, count = 1): Part => ({ name, kg, count, burns: true })
 
 export const foam = (name: string, lengthMm: number, widthMm: number, thickMm: number, count = 1): Part =>
   board(name, lengthMm, widthMm, thickMm, count, 'foam')
@@ -48,7 +51,7 @@ export const skin = (lengthMm: number, depthMm: number, heightMm: number, thickM
 export const bedBase = (base: string, lengthMm: number, widthMm: number, frameMm: number): readonly Part[] => [
   base === 'slats'
     ? board('slats', widthMm, 60, SLAT_MM, Math.max(2, Math.floor(lengthMm / 110)), 'softwood')
-    : board(base === 'drilled' ? 'drilled board' : 'board', lengthMm, widthMm, PLY_MM, 1, 'birchPly'),
+    : board(base === 'drilled' ? 'drilled board' : 'board', lengthMm, widthMm, PLY_MM, 1, 'birch-ply'),
   board('frame', 2 * (lengthMm + widthMm), 45, frameMm, 1, 'softwood'),
 ]
 

@@ -2,14 +2,14 @@ import type { z } from 'zod'
 import type { Need, Purpose } from '../brief'
 import type { Polygon, Prism, Span, Vec2 } from '../geometry'
 import { massOfBlock, type MaterialId } from '../materials'
+import type { Adjust } from './adjust'
+import type { Facts } from './facts'
+import type { Parameters } from './parameters'
 import type { Seat } from './seat'
 
 /** What a fitting is for; each has its own hatching and word in a drawing. */
 export const GROUPS = ['sleeping', 'sitting', 'galley', 'wet', 'stowage', 'machines'] as const
 export type Group = (typeof GROUPS)[number]
-
-export type ParameterValue = number | string | boolean
-export type Parameters = Readonly<Record<string, ParameterValue>>
 
 /**
  * How a solid meets the body. Rigid parts fit as they are. Scribed ones are cut to the wall behind them; only their front
@@ -39,6 +39,7 @@ export const SERVICES = [
   'worktop',
   'basin',
   'hob',
+  'oven',
   'cold-box',
   'toilet',
   'shower',
@@ -74,6 +75,10 @@ export interface LocalLying {
   readonly head: 'low' | 'high'
   /** How many of its sleepers get out over another one. */
   readonly over?: number
+  /** What a mattress lies on by day and night; left out: cloth that air goes through, or cushions that are taken up by day. */
+  readonly base?: 'slats' | 'drilled' | 'board'
+  /** Height of its rail over the mattress, where it has one. */
+  readonly railMm?: number
 }
 
 /**
@@ -89,8 +94,16 @@ export interface LocalService {
   readonly lying?: LocalLying
   /** Stowage: its inside as a block. */
   readonly inside?: Prism
+  /** Which one of several alike it is: the lower bunk, the left tank. */
+  readonly id?: string
   /** Seats and belts: where one sits. */
   readonly places?: readonly SeatPlace[]
+  /** Seats: top of the cushion over its base, and how deep it is from its back to its front where it is built, not bought. */
+  readonly cushion?: { readonly topMm: number; readonly depthMm?: number }
+  /** Tables and desks: their top over the base. */
+  readonly topMm?: number
+  /** What must be as large as the demand: a desk’s top, a shower’s floor, a cot’s mattress, a wheelchair’s place; long side first or not. */
+  readonly sizeMm?: readonly [number, number]
   /** Table places: the top in plan. Those of a table without seats of its own count only where a seat is at it. */
   readonly top?: Polygon
   /** Worktops: the free surface as a block of no height worth naming. */
@@ -155,12 +168,17 @@ export interface LocalClearance {
   readonly outdoors?: boolean
 }
 
-/** A part that is not fixed: a cushion, a board, a leg. In each stance it is in use, or must be put somewhere. */
+/**
+ * A part that is not fixed: a cushion, a board, a leg. In each stance it is in use, or must be put somewhere. What it is made of is
+ * said here and nowhere else: the parts of a fitting count it too.
+ */
 export interface LoosePart {
   readonly id: string
   readonly sizeMm: readonly [number, number, number]
   readonly count: number
   readonly used: boolean
+  /** One of them. */
+  readonly of: readonly Part[]
 }
 
 /** What it takes to bring a fitting from one stance to another. */
@@ -217,7 +235,13 @@ export type Part =
       readonly sizeMm: readonly [number, number, number]
       readonly count: number
     }
-  | { readonly name: string; readonly kg: number; readonly count: number }
+  | {
+      readonly name: string
+      readonly kg: number
+      readonly count: number
+      /** Cloth, foam or wood for the most part: it burns. */
+      readonly burns?: true
+    }
 
 /** What someone can be hurt by; the words say who must do the work. */
 export const CAUTIONS = [
@@ -251,7 +275,12 @@ export interface KindDefinition<P extends Parameters> {
   readonly solids: (parameters: P, stance: string) => readonly LocalSolid[]
   readonly clearances: (parameters: P, stance: string) => readonly LocalClearance[]
   readonly services: (parameters: P, stance: string) => readonly LocalService[]
+  /** What it does: every field, in every stance. */
+  readonly facts: (parameters: P, stance: string) => Facts
+  /** How each of its parameters is changed from outside. */
+  readonly adjust: { readonly [K in keyof P]: Adjust<P> }
   readonly features: (parameters: P, stance: string) => readonly Feature[]
+  /** What it is made of, but for what is loose. */
   readonly parts: (parameters: P) => readonly Part[]
   readonly loose?: (parameters: P, stance: string) => readonly LoosePart[]
   readonly change?: (parameters: P, from: string, to: string) => StanceChange
@@ -260,7 +289,8 @@ export interface KindDefinition<P extends Parameters> {
 }
 
 /** A kind whose parameters have been checked against its schema by whoever calls it. */
-export type FittingKind = Omit<Required<KindDefinition<Parameters>>, 'parameters' | 'change' | 'stances'> & {
+export type FittingKind = Omit<Required<KindDefinition<Parameters>>, 'parameters' | 'change' | 'stances' | 'adjust'> & {
+  readonly adjust: Readonly<Record<string, Adjust>>
   readonly stances: readonly [string, ...string[]]
   readonly parameters: z.ZodObject
   readonly change: (parameters: Parameters, from: string, to: string) => StanceChange
@@ -281,19 +311,29 @@ const USUAL_CHANGE: StanceChange = { minutes: 0.5, hands: 1 }
  * @throws RangeError if a stance is named that the kind does not have.
  */
 export function defineKind<S extends z.ZodObject>(
-  definition: Omit<KindDefinition<z.infer<S> & Parameters>, 'parameters'> & { readonly parameters: S },
+  definition: Omit<KindDefinition<z.infer<S> & Parameters>, 'parameters' | 'adjust'> & {
+    readonly parameters: S
+    readonly adjust: { readonly [K in keyof z.infer<S>]: Adjust<z.infer<S> & Parameters> }
+  },
 ): FittingKind {
+  const [stance] = definition.stances
   for (const stance of Object.values(definition.stanceFor)) {
     if (!definition.stances.includes(stance)) throw new RangeError(`kind “${definition.id}” has no stance “${stance}”`)
   }
+  const parts = (parameters: Parameters): readonly Part[] => [
+    ...definition.parts(parameters as never),
+    ...(definition.loose?.(parameters as never, stance) ?? []).flatMap(({ of, count }) =>
+      of.map((part) => ({ ...part, count: part.count * count })),
+    ),
+  ]
   return {
     loose: NONE,
     openings: NONE,
     cautions: NONE,
     reach: () => ({}),
     change: () => USUAL_CHANGE,
-    massKg: (parameters: Parameters) =>
-      definition.parts(parameters as never).reduce((sum, part) => sum + massOfPart(part), 0),
     ...definition,
+    parts,
+    massKg: (parameters: Parameters) => parts(parameters).reduce((sum, part) => sum + massOfPart(part), 0),
   } as unknown as FittingKind
 }

@@ -1,7 +1,8 @@
 import type { ResolvedDemand } from '../brief'
 import { clamp } from '../geometry'
 import { kindFor } from './registry'
-import type { FittingKind, Parameters } from './contract'
+import type { FittingKind } from './contract'
+import type { Parameters } from './parameters'
 
 /** The kind that meets a demand, with parameters of the size that it asks for; undefined where no kind does yet. */
 export function fittingFor(

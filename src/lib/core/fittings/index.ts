@@ -18,8 +18,6 @@ export {
   type LocalService,
   type LocalSolid,
   type LoosePart,
-  type Parameters,
-  type ParameterValue,
   type Part,
   type SeatPlace,
   type ServiceType,
@@ -28,6 +26,39 @@ export {
 } from './contract'
 export { defaultsOf, isKind, kindFor, kindOf, KINDS } from './registry'
 export { limitsOf, type Limit } from './limits'
+export { catchesFire } from './catches-fire'
 export { mayBeCut } from './may-be-cut'
 export { MOST_OFFSET_MM, seatSchema, type Seat } from './seat'
 export { fittingFor } from './for-demand'
+export type { Parameters, ParameterValue } from './parameters'
+export { HANDLES, type HandleName, type MovingEdge } from './adjust'
+export { adjusted, figureOf, handleOf, handlesOf, type Handle, type HandleRef } from './handles'
+export {
+  ALARM_SENSES,
+  burnsFuel,
+  heatsWith,
+  held,
+  type AirFact,
+  type AlarmSense,
+  type Facts,
+  type FrontFact,
+  type HeatFact,
+  type HoldFact,
+} from './facts'
+export {
+  cautionsOf,
+  stanceChangeOf,
+  clearancesOf,
+  factsOf,
+  featuresOf,
+  footprintOf,
+  groupOf,
+  looseOf,
+  massOf,
+  openingsOf,
+  partsOf,
+  servicesOf,
+  solidsOf,
+  stancesOf,
+  type Made,
+} from './of'

@@ -9,6 +9,9 @@ import {
   type Part,
   type Task,
 } from './contract'
+import { END, FRONT, TOP, type Adjust } from './adjust'
+import type { Facts } from './facts'
+import type { Parameters } from './parameters'
 import type { Seat } from './seat'
 import { about, above, centred, forTask, inFront, lengthParameter, outdoors, outside, rigid } from './shapes'
 
@@ -56,9 +59,12 @@ export function machine<S extends z.ZodRawShape>(definition: {
   readonly meets?: readonly Need[]
   readonly serviced?: (p: Box & z.infer<z.ZodObject<S>>) => readonly (readonly [Task, 'front' | 'top', number])[]
   readonly services?: (p: Box & z.infer<z.ZodObject<S>>) => readonly LocalService[]
+  readonly facts: (p: Box & z.infer<z.ZodObject<S>>) => Facts
+  /** How each of the parameters besides its size is changed from outside. */
+  readonly adjust: { readonly [K in keyof S]: Adjust<Box & z.infer<z.ZodObject<S>> & Parameters> }
   readonly features: (p: Box & z.infer<z.ZodObject<S>>) => readonly Feature[]
   readonly parts: (p: Box & z.infer<z.ZodObject<S>>) => readonly Part[]
-  readonly cautions?: readonly Caution[]
+  readonly cautions?: (p: Box & z.infer<z.ZodObject<S>>) => readonly Caution[]
 }): FittingKind {
   const {
     id,
@@ -98,8 +104,10 @@ export function machine<S extends z.ZodRawShape>(definition: {
         return isOutside ? outdoors(room) : room
       }),
     services: (p) => services?.(p as unknown as P) ?? [],
+    facts: (p) => definition.facts(p as unknown as P),
+    adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, ...definition.adjust } as never,
     features: (p) => features(p as unknown as P),
     parts: (p) => parts(p as unknown as P),
-    cautions: () => definition.cautions ?? [],
+    cautions: (p) => definition.cautions?.(p as unknown as P) ?? [],
   })
 }

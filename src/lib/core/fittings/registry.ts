@@ -1,5 +1,6 @@
 import type { Need } from '../brief'
-import type { FittingKind, Parameters } from './contract'
+import type { FittingKind } from './contract'
+import type { Parameters } from './parameters'
 import { aircon } from './kinds/aircon'
 import { alarm } from './kinds/alarm'
 import { awning } from './kinds/awning'

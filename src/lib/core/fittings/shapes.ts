@@ -213,6 +213,18 @@ export const drawerPull = (
   upTo: (amount) => block([x.min, frontY - least(amount), heights.min], [x.max, frontY, heights.max]),
 })
 
+/** A drawer’s run and the room of the one who pulls it. */
+export const drawerRoom = (
+  serves: readonly ServiceType[],
+  x: Span,
+  frontY: number,
+  heights: Span,
+  extensionMm: number,
+): readonly LocalClearance[] => [
+  drawerPull(serves, x, frontY, heights, extensionMm),
+  inFront('puller', 'stand', serves, x, frontY, extensionMm + PULLER_MM),
+]
+
 /** The slice of a top that turns about a pivot, counter-clockwise from `fromDeg`; at most half a turn. */
 export const armSweep = (
   serves: readonly ServiceType[],

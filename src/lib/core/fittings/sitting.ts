@@ -20,11 +20,12 @@ export const placesAlong = (count: number, lengthMm: number, y = 0): readonly Se
 export const SITTER_MM = 550
 export const sittersOn = (lengthMm: number): number => Math.max(1, Math.floor(lengthMm / SITTER_MM))
 
-/** A table’s places, counted only where a seat is at it. */
-export const tablePlaces = (top: Polygon, most: number, approach?: string): LocalService => ({
+/** A table’s places, counted only where a seat is at it; its top lies `topMm` over its base. */
+export const tablePlaces = (top: Polygon, topMm: number, most: number, approach?: string): LocalService => ({
   type: 'table-place',
   quantity: most,
   top,
+  topMm,
   ...(approach === undefined ? {} : { approach }),
 })
 

@@ -1,36 +1,69 @@
+/** What a thing is made of, in lining and in furniture alike. Values recalled from memory; the sources are named. */
 export interface Material {
   readonly densityKgM3: number
+  /** W/mK; left out where heat through it is not asked, and for air, whose resistance depends on its thickness and the way the heat goes. */
+  readonly conductivityWmK?: number
   readonly source: string
+  /** Whether a flame beside it sets it on fire. */
+  readonly burns: boolean
+  /** Whether a joiner saws it to the wall on the spot. */
+  readonly isSawn: boolean
 }
 
-/** Densities for estimating masses. Values recalled from memory; the sources are named. */
+const ISO_10456 = 'EN ISO 10456 (from memory)'
+const FINNISH_PLYWOOD = `${ISO_10456}; density Handbook of Finnish Plywood`
+const DATA_SHEET = 'typical data-sheet value'
+const HANDBOOK = 'handbook value'
+const PRACTICE = 'common practice, no source'
+
+const INERT = { burns: false, isSawn: false } as const
+const BURNS = { burns: true, isSawn: false } as const
+const WOOD = { burns: true, isSawn: true } as const
+
+/** Every material that linings and furniture are made of. */
 export const MATERIALS = {
-  birchPly: { densityKgM3: 680, source: 'Handbook of Finnish Plywood' },
-  sprucePly: { densityKgM3: 460, source: 'Handbook of Finnish Plywood' },
-  poplarPly: { densityKgM3: 450, source: 'handbook value' },
-  softwood: { densityKgM3: 500, source: 'handbook value' },
-  aluminium: { densityKgM3: 2700, source: 'handbook value' },
-  steel: { densityKgM3: 7850, source: 'handbook value' },
-  polyethylene: { densityKgM3: 950, source: 'handbook value' },
-  canvas: { densityKgM3: 500, source: 'common practice, no source' },
-  foam: { densityKgM3: 40, source: 'common practice, no source' },
-  water: { densityKgM3: 1000, source: 'handbook value' },
+  pir: { ...BURNS, conductivityWmK: 0.022, densityKgM3: 32, source: DATA_SHEET },
+  xps: { ...BURNS, conductivityWmK: 0.033, densityKgM3: 33, source: DATA_SHEET },
+  elastomer: { ...BURNS, conductivityWmK: 0.036, densityKgM3: 60, source: DATA_SHEET },
+  wool: { ...INERT, conductivityWmK: 0.039, densityKgM3: 18, source: DATA_SHEET },
+  polyester: { ...BURNS, conductivityWmK: 0.042, densityKgM3: 20, source: DATA_SHEET },
+  cork: { ...BURNS, conductivityWmK: 0.05, densityKgM3: 200, source: ISO_10456 },
+  'birch-ply': { ...WOOD, conductivityWmK: 0.17, densityKgM3: 680, source: FINNISH_PLYWOOD },
+  'spruce-ply': { ...WOOD, conductivityWmK: 0.13, densityKgM3: 460, source: FINNISH_PLYWOOD },
+  'poplar-ply': { ...WOOD, conductivityWmK: 0.13, densityKgM3: 450, source: ISO_10456 },
+  softwood: { ...WOOD, conductivityWmK: 0.13, densityKgM3: 500, source: ISO_10456 },
+  vinyl: { ...BURNS, conductivityWmK: 0.25, densityKgM3: 1700, source: ISO_10456 },
+  felt: { ...BURNS, conductivityWmK: 0.06, densityKgM3: 200, source: ISO_10456 },
+  air: { ...INERT, densityKgM3: 0, source: 'EN ISO 6946 (from memory)' },
+  aluminium: { ...INERT, densityKgM3: 2700, source: HANDBOOK },
+  steel: { ...INERT, densityKgM3: 7850, source: HANDBOOK },
+  polyethylene: { ...INERT, densityKgM3: 950, source: HANDBOOK },
+  canvas: { ...BURNS, densityKgM3: 500, source: PRACTICE },
+  foam: { ...BURNS, densityKgM3: 40, source: PRACTICE },
+  water: { ...INERT, densityKgM3: 1000, source: HANDBOOK },
 } as const satisfies Record<string, Material>
 
 export type MaterialId = keyof typeof MATERIALS
 
-export const MATERIAL_WORDS: Record<MaterialId, string> = {
-  birchPly: 'birch ply',
-  sprucePly: 'spruce ply',
-  poplarPly: 'poplar ply',
-  softwood: 'softwood',
-  aluminium: 'aluminium',
-  steel: 'steel',
-  polyethylene: 'polyethylene',
-  canvas: 'canvas',
-  foam: 'foam',
-  water: 'water',
-}
+/** Those that a floor, wall or roof is lined with, in the order in which they are offered. */
+export const LINING_MATERIAL_IDS = [
+  'pir',
+  'xps',
+  'elastomer',
+  'wool',
+  'polyester',
+  'cork',
+  'birch-ply',
+  'spruce-ply',
+  'poplar-ply',
+  'softwood',
+  'vinyl',
+  'felt',
+  'air',
+] as const satisfies readonly MaterialId[]
+export type LiningMaterialId = (typeof LINING_MATERIAL_IDS)[number]
+
+export const materialOf = (id: MaterialId): Material => MATERIALS[id]
 
 /** Mass in kg of a board or block of `material`, sides in mm. */
 export const massOfBlock = (material: MaterialId, xMm: number, yMm: number, zMm: number): number =>

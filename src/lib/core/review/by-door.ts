@@ -1,5 +1,4 @@
-import { isDoor } from '../scene'
-import { throughDoor, type Interior } from '../shell'
+import { type Interior, isDoor, throughDoor } from '../shell'
 
 const kept = new WeakMap<Interior, Map<string, number>>()
 

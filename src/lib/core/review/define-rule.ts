@@ -49,6 +49,9 @@ export const RULE_GROUPS = [
 ] as const
 export type RuleGroup = (typeof RULE_GROUPS)[number]
 
+/** Something that belongs with what a plan holds already. */
+export type Thing = 'alarm' | 'extinguisher' | 'fuses' | 'gas-store' | 'light'
+
 /** What a rule must know of a brief, a body or a plan, and does not yet: then it says nothing, rather than something false. */
 export type Missing =
   | {
@@ -56,7 +59,7 @@ export type Missing =
         'people' | 'sleepers' | 'travellers' | 'outer-size' | 'air-openings' | 'wall-layers' | 'floor-structure'
     }
   | { readonly what: 'service'; readonly service: ServiceType }
-  | { readonly what: 'fitting'; readonly kind: string }
+  | { readonly what: 'thing'; readonly thing: Thing }
 
 export interface Rule {
   readonly id: string
@@ -67,10 +70,23 @@ export interface Rule {
   readonly parameters: RuleParameters
   /** What is not known yet; the rule is asked only where nothing is. */
   readonly needs: (input: RuleInput) => readonly Missing[]
+  /** What tells one of its findings from its others: the same fault has the same key, however bad it is. */
+  readonly key: (draft: Draft) => string
   readonly check: (input: RuleInput) => readonly Draft[]
   /** Candidates for a way out; the engine keeps those that cure the finding. */
   readonly remedies: (input: RuleInput, finding: Finding) => readonly Remedy[]
 }
+
+/** Told apart by the fitting that a finding is about first, and by something else of it. */
+export const byFitting =
+  <C extends FindingCode>(detail: (draft: Draft<C>) => string) =>
+  (draft: Draft<C>): string =>
+    `${draft.fittings[0] ?? ''} ${detail(draft)}`
+/** Told apart by something that is no fitting: a seat of the cab, a figure. */
+export const byItself =
+  <C extends FindingCode>(detail: (draft: Draft<C>) => string) =>
+  (draft: Draft<C>): string =>
+    ` ${detail(draft)}`
 
 /** Declares a rule: data and one pure check. `remedies` sees only findings of the rule's own codes. */
 export function defineRule<C extends FindingCode, P extends RuleParameters>(rule: {
@@ -81,12 +97,15 @@ export function defineRule<C extends FindingCode, P extends RuleParameters>(rule
   readonly basis: Basis
   readonly parameters: P
   readonly needs?: (input: RuleInput<P>) => readonly Missing[]
+  /** Left out: the fitting that a finding is about first. */
+  readonly key?: (draft: Draft<C>) => string
   readonly check: (input: RuleInput<P>) => readonly Draft<C>[]
   readonly remedies?: (input: RuleInput<P>, finding: Finding<C>) => readonly Remedy[]
 }): Rule {
   return {
     ...rule,
     gravity: rule.gravity as Rule['gravity'],
+    key: (draft) => `${rule.id} ${(rule.key ?? byFitting(() => ''))(draft as Draft<C>)}`,
     needs: (input) => rule.needs?.(input as unknown as RuleInput<P>) ?? [],
     check: (input) => rule.check(input as unknown as RuleInput<P>) as readonly Draft[],
     remedies: (input, finding) => rule.remedies?.(input as unknown as RuleInput<P>, finding as Finding<C>) ?? [],

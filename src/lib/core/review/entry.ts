@@ -1,5 +1,9 @@
-import { prismBounds } from '../geometry'
-import { floorOverGround, isDoor, type Scene } from '../scene'
+import type { Facts } from '../fittings'
+import { isDoor } from '../shell'
+import { floorOverGround, type Scene, treadsOf } from '../scene'
+
+/** What one steps on outside. */
+export const isStep = ({ treads }: Facts): boolean => treads.some(({ isOutside }) => isOutside)
 
 /**
  * The steps that one takes from the ground to the lined floor, lowest first, mm; undefined where the body’s height over the
@@ -10,10 +14,7 @@ export function entrySteps(scene: Scene): readonly number[] | undefined {
   const floorMm = floorOverGround(scene.interior)
   if (floorMm === undefined || !shell.openings.some((opening) => opening.entrance && isDoor(opening))) return undefined
   const ground = -floorMm
-  const treads = scene.placed
-    .filter(({ kind, stance }) => kind.id === 'step' && stance === 'out')
-    .flatMap(({ solids }) => solids.filter(({ id }) => id === 'tread').map(({ prism }) => prismBounds(prism).z.max))
-    .sort((a, b) => a - b)
+  const treads = scene.placed.flatMap((placed) => treadsOf(placed, true)).sort((a, b) => a - b)
   const levels = [ground, ...treads, lining.floorMm]
   return levels.slice(1).map((level, index) => Math.round(level - levels[index]!))
 }

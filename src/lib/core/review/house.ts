@@ -1,12 +1,23 @@
 import { prismBounds, type Vec3 } from '../geometry'
 import type { ServiceType } from '../fittings'
-import type { HouseRule } from '../job'
-import { berthsOf, offered, servicesOf, type Placed, type Scene } from '../scene'
+import type { HouseMeasure, HouseRule } from '../job'
+import { berthsOf, offered, type Placed, type Scene, servicesOf } from '../scene'
 import { liningTop } from '../shell'
-import { defineRule, practice, type Missing, type Rule, type RuleInput } from './define-rule'
+import { byFitting, defineRule, type Missing, practice, type Rule, type RuleInput } from './define-rule'
 import type { Draft, FindingUnit } from './finding'
 import { middleOf, topOf } from './middle'
-import { nearestTo } from './nearest'
+import { nearestTo, offering } from './nearest'
+
+declare module './finding' {
+  interface FactsByCode {
+    house: {
+      readonly title: string
+      readonly reason: string
+      readonly measure: HouseMeasure
+      readonly bound: 'least' | 'most'
+    }
+  }
+}
 
 /** What the quantity of a service counts. */
 export const SERVICE_UNITS: Readonly<Partial<Record<ServiceType, FindingUnit>>> = {
@@ -16,9 +27,6 @@ export const SERVICE_UNITS: Readonly<Partial<Record<ServiceType, FindingUnit>>> 
   worktop: 'mm',
   power: 'Wh',
 }
-
-const offering = (scene: Scene, service: ServiceType): readonly Placed[] =>
-  scene.placed.filter(({ services }) => services.some(({ type }) => type === service))
 
 /** How high a fitting offers a service over the lined floor: where one lies, works, or its top. */
 function heightOf(scene: Scene, placed: Placed, service: ServiceType): number {
@@ -115,6 +123,7 @@ export function houseRule(id: string, house: HouseRule): Rule {
     basis: practice(`the house’s own: ${reason}`),
     parameters: {},
     needs: (input) => missing(house, input),
+    key: byFitting(({ facts: { measure } }) => (measure.what === 'distance' ? measure.to : '')),
     check: (input) =>
       measured(house, input as RuleInput)
         .filter((one) => (bound === 'least' ? one.measured < value : one.measured > value))

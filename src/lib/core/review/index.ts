@@ -9,7 +9,7 @@ export {
   type Remedy,
   type RemedyCode,
 } from './finding'
-export { RULE_GROUPS, type Missing, type Rule, type RuleGroup, type RuleParameter } from './define-rule'
+export { RULE_GROUPS, type Missing, type Rule, type Thing, type RuleGroup, type RuleParameter } from './define-rule'
 export { RULES } from './registry'
 export type { PassingPart } from './walker'
 export { ruleNamed, rulesOf, settingFaults } from './own-rules'
@@ -27,7 +27,7 @@ export {
 } from './review'
 export { remediesFor } from './remedies'
 export { newStops, proverOf, tried, withRemedy, type ProvenRemedy } from './prove'
-export { setParameters, setSeat } from './ways-out'
+export { handleCommand, setSeat } from './ways-out'
 export { faultsOf, groupOf, tally, tallyByGroup, type Fault, type Tally } from './tally'
 export { takeUp, waive } from './waive'
 export { placeFor } from './place-remedy'

@@ -1,5 +1,6 @@
-import { demandsOf, peopleOf, sleepersOf, travellersOf, type Need } from '../brief'
-import type { Missing, RuleInput } from './define-rule'
+import { type Facts, held } from '../fittings'
+import { demandsOf, type Need, peopleOf, sleepersOf, travellersOf } from '../brief'
+import type { Missing, RuleInput, Thing } from './define-rule'
 
 type Needs = (input: Pick<RuleInput, 'brief' | 'scene'>) => readonly Missing[]
 
@@ -20,12 +21,20 @@ export const needsBeltsCounted: Needs = ({ brief }) =>
 export const needsOuterSize: Needs = ({ scene }) =>
   scene.interior.shell.outer === undefined ? [{ what: 'outer-size' }] : []
 
+const THING: Readonly<Record<Thing, (facts: Facts) => boolean>> = {
+  alarm: ({ guards }) => guards !== undefined && 'senses' in guards,
+  extinguisher: ({ guards }) => guards !== undefined && 'against' in guards,
+  fuses: ({ electrics }) => electrics === 'fuses',
+  'gas-store': (facts) => held(facts, 'gas') > 0,
+  light: ({ light }) => light !== undefined,
+}
+
 /** What stands in the plan has a partner that is not there yet: fuses to a battery, a bottle to a burner. */
-export const needsPartner = (
-  scene: RuleInput['scene'],
-  present: (kind: string) => boolean,
-  partner: readonly string[],
+export const needsThing = (
+  { placed }: RuleInput['scene'],
+  asks: (facts: Facts) => boolean,
+  thing: Thing,
 ): readonly Missing[] =>
-  scene.placed.some(({ kind }) => present(kind.id)) && !scene.placed.some(({ kind }) => partner.includes(kind.id))
-    ? [{ what: 'fitting', kind: partner[0]! }]
+  placed.some(({ facts }) => asks(facts)) && !placed.some(({ facts }) => THING[thing](facts))
+    ? [{ what: 'thing', thing }]
     : []

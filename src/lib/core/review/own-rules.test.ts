@@ -126,10 +126,10 @@ describe('what cannot be told yet', () => {
   it('is what a plan has half of: a battery without its fuses, a burner without its bottle', () => {
     const needs = (job: Job, rule: string) => reviewVariant(job, variant).untold.find((one) => one.rule === rule)?.needs
     const battery = put('fit-b', 'battery', 400, 'left-wall')
-    expect(needs(truck(battery), 'fuse-near')).toEqual([{ what: 'fitting', kind: 'fuse-board' }])
+    expect(needs(truck(battery), 'fuse-near')).toEqual([{ what: 'thing', thing: 'fuses' }])
     expect(needs(truck(battery, put('fit-f', 'fuse-board', 1000, 'left-wall')), 'fuse-near')).toBeUndefined()
     const hob = put('fit-h', 'galley-hob', 1000, 'left-wall')
-    expect(needs(truck(hob), 'gas-zone')).toEqual([{ what: 'fitting', kind: 'gas-locker' }])
+    expect(needs(truck(hob), 'gas-zone')).toEqual([{ what: 'thing', thing: 'gas-store' }])
     expect(needs(truck(hob, put('fit-l', 'gas-locker', 2000, 'left-wall')), 'gas-zone')).toBeUndefined()
   })
 })

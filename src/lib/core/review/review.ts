@@ -1,10 +1,10 @@
 import { aidedOf, piecesOf } from '../brief'
 import { ACCESS } from '../people'
-import { modesOf, planInterior, variantsOf, type Job, type Plan, type Variant } from '../job'
-import { buildScene, changeOf, stow, wayGround, waysOf, type Scene, type WayGround } from '../scene'
+import { type Job, modesOf, type Plan, planInterior, type Variant, variantsOf } from '../job'
+import { buildScene, changeOf, type Scene, stow, wayGround, type WayGround, waysOf } from '../scene'
 import type { Interior } from '../shell'
 import type { Missing, Rule, RuleInput } from './define-rule'
-import { GRAVITIES, type Draft, type Finding, type FindingWaiver, type Gravity } from './finding'
+import { type Draft, type Finding, type FindingWaiver, GRAVITIES } from './finding'
 import { rulesOf, withFigures } from './own-rules'
 import { walkerOf } from './walker'
 
@@ -74,78 +74,6 @@ export function inputFor(job: Job, variantId: string, scene: Scene, walked: Walk
   }
 }
 
-/** What tells one finding of a rule from another on the same fittings. */
-function detailOf(draft: Draft): string {
-  switch (draft.code) {
-    case 'clearance-blocked':
-      return draft.facts.clearanceId
-    case 'outside-shell':
-      return draft.facts.face
-    case 'hob-beside':
-      return draft.facts.other
-    case 'electrics-wet':
-      return draft.facts.water
-    case 'head-noise':
-      return `${draft.facts.sleeper} ${draft.facts.source}`
-    case 'head-by-feet':
-      return `${draft.facts.sleeper} ${draft.facts.other}`
-    case 'berth-airless':
-      return draft.facts.sleeper
-    case 'overlap':
-      return draft.facts.other.id
-    case 'door-blocked':
-      return draft.facts.openingId
-    case 'swivel-blocked':
-    case 'recline-blocked':
-      return draft.facts.seatId
-    case 'figure-blocked':
-      return draft.facts.figureId
-    case 'access-first':
-    case 'access-blocked':
-      return `${draft.facts.task} ${draft.facts.of.id}`
-    case 'loose-homeless':
-      return draft.facts.part
-    case 'opening-missing':
-      return draft.facts.openingId
-    case 'body-cut':
-      return draft.facts.changeId
-    case 'alarm-missing':
-      return draft.facts.senses
-    case 'extinguisher-far':
-      return draft.facts.from
-    case 'light-none':
-      return draft.facts.sleeper
-    case 'pet-step-high':
-      return draft.facts.petId
-    case 'reserve-missing':
-      return draft.facts.what
-    case 'table-off':
-      return draft.facts.seat
-    case 'heater-near':
-      return draft.facts.to.id
-    case 'gear-stuck':
-    case 'gear-wet':
-      return draft.facts.demandId
-    case 'air-unscreened':
-      return draft.facts.opening ?? ''
-    case 'window-covered':
-      return draft.facts.openingId
-    case 'house':
-      return draft.facts.measure.what === 'distance' ? draft.facts.measure.to : ''
-    case 'gear-too-long':
-    case 'gear-no-room':
-    case 'service-missing':
-    case 'turning-small':
-      return draft.facts.demandId
-    default:
-      return ''
-  }
-}
-
-/** Who a finding is about first; others that take part, and how bad it is, may change while the fault stays the same. */
-const keyOf = (rule: Rule, draft: Draft): string =>
-  `${rule.id} ${'seatId' in draft.facts || 'figureId' in draft.facts ? '' : (draft.fittings[0] ?? '')} ${detailOf(draft)}`
-
 /** What was said to let a finding be. It ends when the fault has other figures than it had then. */
 function waiverOf(plan: Plan, key: string, { code, measured, needed }: Draft): FindingWaiver | undefined {
   const found = Object.entries(plan.waivers ?? {}).find(([, waiver]) => waiver.key === key && waiver.code === code)
@@ -163,6 +91,20 @@ const weightOf = (finding: Finding): number =>
 /** The gravest first; what is let be comes last. */
 export const byWeight = (a: Finding, b: Finding): number => weightOf(a) - weightOf(b)
 
+/** How far off a draft is. */
+const offBy = ({ measured, needed }: Draft): number => Math.abs(measured - needed)
+
+/** A rule says the same fault once: of drafts with one key, that which is furthest off, where the first of them stood. */
+function toldOnce(rule: Rule, drafts: readonly Draft[]): ReadonlyMap<string, Draft> {
+  const told = new Map<string, Draft>()
+  for (const draft of drafts) {
+    const key = rule.key(draft)
+    const before = told.get(key)
+    if (before === undefined || offBy(draft) > offBy(before)) told.set(key, draft)
+  }
+  return told
+}
+
 /** The findings of one mode, the gravest first. */
 export function reviewMode(
   job: Job,
@@ -173,13 +115,6 @@ export function reviewMode(
 ): { findings: Finding[]; failed: FailedRule[]; asked: readonly string[]; untold: readonly UntoldRule[] } {
   const input = inputFor(job, variantId, scene, walked)
   const findings: Finding[] = []
-  const seen = new Map<string, number>()
-  /** A bed of two bunks may be too narrow twice: the second of a kind is told from the first by its number. */
-  const unique = (key: string): string => {
-    const times = (seen.get(key) ?? 0) + 1
-    seen.set(key, times)
-    return times === 1 ? key : `${key}#${times}`
-  }
   const failed: FailedRule[] = []
   const untold: UntoldRule[] = []
   const asked: string[] = []
@@ -194,9 +129,10 @@ export function reviewMode(
       }
       asked.push(rule.id)
       const graver = job.rules?.settings[rule.id]?.gravity
-      for (const draft of rule.check(set)) {
-        const gravity: Gravity = graver ?? rule.gravity[draft.code] ?? 'caution'
-        const key = unique(keyOf(rule, draft))
+      for (const [key, draft] of toldOnce(rule, rule.check(set))) {
+        const gravity = graver ?? rule.gravity[draft.code]
+        if (gravity === undefined)
+          throw new RangeError(`rule “${rule.id}” reports “${draft.code}”, which is none of its codes`)
         const waiver = waiverOf(input.plan, key, draft)
         findings.push({
           ...draft,

@@ -1,5 +1,13 @@
-import { moveToClear, placePrism, type Prism, type Vec3 } from '../geometry'
-import type { ParameterValue, Seat } from '../fittings'
+import { moveToClear, placePrism, type Prism, type Span, type Vec3 } from '../geometry'
+import {
+  adjusted,
+  figureOf,
+  type HandleName,
+  handleOf,
+  type HandleRef,
+  type ParameterValue,
+  type Seat,
+} from '../fittings'
 import type { SimpleCommand } from '../job'
 import { nudged, type Placed } from '../scene'
 import type { RuleInput } from './define-rule'
@@ -8,16 +16,98 @@ import type { Remedy, RemedyCode } from './finding'
 type Anywhere = Pick<RuleInput, 'variantId'>
 type Here = Pick<RuleInput, 'variantId' | 'plan' | 'scene'>
 
-export const setParameters = (
+/** Sets a handle of a fitting, with all that follows; undefined where it has none of that name, or it goes no further. */
+export function handleCommand(
   { variantId }: Anywhere,
-  id: string,
-  parameters: Record<string, ParameterValue>,
-): SimpleCommand => ({
-  type: 'fitting.parameters',
-  variant: variantId,
-  id,
-  parameters,
-})
+  { id, fitting }: Pick<Placed, 'id' | 'fitting'>,
+  at: HandleRef,
+  value: ParameterValue,
+): Extract<SimpleCommand, { type: 'fitting.parameters' }> | undefined {
+  const parameters = adjusted(fitting, at, value)
+  return parameters === undefined ? undefined : { type: 'fitting.parameters', variant: variantId, id, parameters }
+}
+
+/** A way out that takes hold of a fitting: none where there is nothing of that name to take hold of, or it goes no further. */
+export function setHandle(
+  here: Anywhere,
+  placed: Placed,
+  code: RemedyCode,
+  name: HandleName,
+  value: ParameterValue,
+  amount = Number(value),
+): readonly Remedy[] {
+  const command = handleCommand(here, placed, name, value)
+  const key = handleOf(placed.fitting, name)?.key
+  if (command === undefined || key === undefined) return []
+  return [
+    {
+      code,
+      fittingId: placed.id,
+      amount,
+      ...(code === 'set-parameter' ? { parameter: { key, value } } : {}),
+      commands: [command],
+    },
+  ]
+}
+
+/** How long or deep a thing is that can be made shorter or shallower for the sake of others; undefined where someone lies in that measure. */
+export function narrowable({ fitting }: Placed, name: 'end' | 'front'): number | undefined {
+  const handle = handleOf(fitting, name)
+  if (handle === undefined || handle.names.some((one) => one.startsWith('lying-'))) return undefined
+  return typeof handle.value === 'number' ? handle.value : undefined
+}
+
+/** A bed on a platform on which one lies across the vehicle: how long, how high, and what band of the walls it needs at a height. */
+export interface LiesAcross {
+  readonly lengthMm: number
+  readonly platformMm: number
+  readonly band: (platformMm: number) => Span
+}
+
+/** What is under a platform’s top: its frame. */
+const UNDER_PLATFORM_MM = 50
+
+export function liesAcross(placed: Placed): LiesAcross | undefined {
+  const platformMm = figureOf(placed.fitting, 'platform')
+  const lengthMm = figureOf(placed.fitting, 'lying-length')
+  const berth = placed.services.find(({ lying }) => lying !== undefined)?.lying
+  if (platformMm === undefined || lengthMm === undefined || berth === undefined) return undefined
+  if (Math.abs(berth.headward[1]) < 0.5) return undefined
+  const base = placed.placement.at[2]
+  const mattressMm = berth.zMm - platformMm
+  return {
+    lengthMm,
+    platformMm,
+    band: (height) => ({ min: base + height - UNDER_PLATFORM_MM, max: base + height + mattressMm }),
+  }
+}
+
+const PLATFORM_STEP_MM = 10
+const LOWEST_PLATFORM_MM = 250
+
+/** The least that a platform comes down until `holds` at its height; nothing where that is nowhere. */
+export function lowerUntil(
+  here: Anywhere,
+  placed: Placed,
+  { platformMm }: LiesAcross,
+  holds: (platformMm: number) => boolean,
+  more: readonly SimpleCommand[] = [],
+): readonly Remedy[] {
+  for (let height = platformMm - PLATFORM_STEP_MM; height >= LOWEST_PLATFORM_MM; height -= PLATFORM_STEP_MM) {
+    if (!holds(height)) continue
+    return setHandle(here, placed, 'lower-platform', 'platform', height, platformMm - height).map((remedy) => ({
+      ...remedy,
+      commands: [...more, ...remedy.commands],
+    }))
+  }
+  return []
+}
+
+/** Turned to lie along, against the left wall. */
+export const turnedAlong = (here: Here, placed: Placed, more: readonly SimpleCommand[] = []): readonly Remedy[] => {
+  const seat: Seat = { ...placed.seat, across: { from: 'left-wall', mm: 0 }, turn: 270 }
+  return [{ code: 'turn-along', fittingId: placed.id, amount: 90, commands: [...more, setSeat(here, placed.id, seat)] }]
+}
 
 /** Seats a fitting: in this mode only if it stands elsewhere in it, else for good. */
 export const setSeat = ({ variantId, plan, scene }: Here, id: string, seat: Seat): SimpleCommand =>

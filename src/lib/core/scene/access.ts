@@ -1,7 +1,7 @@
-import { block, placePrism, prismBounds, prismsOverlap, spanMiddle, type Box, type Prism } from '../geometry'
-import { isInTheWay, type Task } from '../fittings'
+import { block, type Box, placePrism, type Prism, prismBounds, prismsOverlap, spanMiddle } from '../geometry'
+import { isInTheWay, massOf, solidsOf, stancesOf, type Task } from '../fittings'
 import type { Shell } from '../shell'
-import { freedomOf, type Blocker } from './free'
+import { type Blocker, freedomOf } from './free'
 import type { Placed, Scene } from './scene'
 
 /** What stands before something that is got at once in a while, and whether it can be moved for it. */
@@ -26,17 +26,17 @@ export const ONE_PERSON_KG = 25
 
 /** How a fitting can clear a volume: in another of its stances, or carried off where nothing but straps holds it; undefined if neither. */
 function wayOff(placed: Placed, volume: Prism): { stance: string | undefined } | undefined {
-  const { kind, fitting, placement } = placed
-  for (const stance of kind.stances) {
+  const { fitting, placement } = placed
+  for (const stance of stancesOf(fitting)) {
     if (stance === placed.stance) continue
-    const solids = kind.solids(fitting.parameters, stance)
+    const solids = solidsOf(fitting, stance)
     const clear = solids.every(
       ({ prism, fit }) => !isInTheWay(fit) || !prismsOverlap(placePrism(placement, prism), volume),
     )
     if (clear) return { stance }
   }
   const stands = fitting.fixing?.how === 'standing' || fitting.fixing?.how === 'straps'
-  return stands && kind.massKg(fitting.parameters) <= ONE_PERSON_KG ? { stance: undefined } : undefined
+  return stands && massOf(fitting) <= ONE_PERSON_KG ? { stance: undefined } : undefined
 }
 
 function split(scene: Scene, blockers: readonly Blocker[], volume: Prism): Pick<Access, 'toMove' | 'fixed'> {

@@ -1,5 +1,5 @@
 import { spanMiddle, type Vec2 } from '../geometry'
-import { jambs } from '../shell'
+import { givesAir, jambs } from '../shell'
 import type { Scene } from './scene'
 
 /** Where air comes in or goes out: a fan, a roof hatch, a window that opens, or a roof opening without a fitting in it. */
@@ -10,16 +10,13 @@ export interface AirOpening {
   readonly at: Vec2
 }
 
-const OPENS: ReadonlySet<string> = new Set(['hopper', 'sliding-pane', 'roof-hatch'])
-
 /** Every opening for air of a scene; a cut-out counts with the fan or hatch that stands in it. */
 export function airOpenings(scene: Scene): readonly AirOpening[] {
-  const fitted = scene.placed.flatMap(({ id, kind, bounds }): AirOpening[] => {
-    const what = kind.id === 'fan-extract' ? 'fan' : kind.id === 'hatch-roof' ? 'hatch' : undefined
-    return what === undefined ? [] : [{ id, what, at: [spanMiddle(bounds.x), spanMiddle(bounds.y)] }]
-  })
+  const fitted = scene.placed.flatMap(({ id, facts: { air }, bounds }): AirOpening[] =>
+    air === undefined ? [] : [{ id, what: air.what, at: [spanMiddle(bounds.x), spanMiddle(bounds.y)] }],
+  )
   const cut = scene.interior.shell.openings.flatMap((opening): AirOpening[] => {
-    if (!OPENS.has(opening.opens)) return []
+    if (!givesAir(opening)) return []
     if (opening.side === 'roof') {
       const filled = fitted.some(
         ({ at: [x, y] }) => x > opening.fromMm && x < opening.toMm && y > opening.sillMm && y < opening.headMm,
@@ -32,9 +29,3 @@ export function airOpenings(scene: Scene): readonly AirOpening[] {
   })
   return [...fitted, ...cut]
 }
-
-/** From above, how far the nearest of some places is; Infinity where there is none. */
-export const nearestAir = (
-  places: readonly { readonly at: Vec2 }[],
-  [x, y]: readonly [number, number, ...number[]],
-): number => Math.min(Infinity, ...places.map(({ at }) => Math.hypot(at[0] - x, at[1] - y)))

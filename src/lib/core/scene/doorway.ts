@@ -1,13 +1,9 @@
 import { clamp, prismBounds, spanMiddle, type Prism, type Span, type Vec2 } from '../geometry'
-import { wallsAt, type Interior, type Opening } from '../shell'
+import { isDoor, wallsAt, type Interior, type Opening } from '../shell'
 import { TOUCH_MM } from '../units'
 
 /** At what height above the load floor the wall beside a door is looked for. */
 const DOOR_AT_MM = 600
-
-/** Whether one can stand before an opening and reach through it: doors and tailgates, not windows, hoppers or the roof. */
-export const isDoor = ({ side, opens }: Opening): boolean =>
-  side !== 'roof' && opens !== 'fixed-window' && opens !== 'hopper' && opens !== 'sliding-pane'
 
 /** How far a place lies inside the body from a door’s plane, negative outside; undefined where there is no wall beside it. */
 export function insideDoor(interior: Interior, { side }: Opening, [x, y]: Vec2): number | undefined {

@@ -1,3 +1,4 @@
+import { looseOf } from '../fittings'
 import type { Scene } from './scene'
 import type { Piece } from './stowage'
 
@@ -9,8 +10,8 @@ export interface LooseLeft extends Piece {
 
 /** What is left over in a scene: back cushions by night, infill boards by day, a basin’s cover. One piece for each. */
 export const looseLeft = (scene: Scene): readonly LooseLeft[] =>
-  scene.placed.flatMap(({ id, kind, fitting, stance }) =>
-    kind.loose(fitting.parameters, stance).flatMap((part) =>
+  scene.placed.flatMap(({ id, fitting, stance }) =>
+    looseOf(fitting, stance).flatMap((part) =>
       part.used
         ? []
         : Array.from({ length: part.count }, (_, index) => ({

@@ -1,13 +1,14 @@
+import { looseOf, massOf, stanceChangeOf } from '../fittings'
 import type { Brief } from '../brief'
 import {
   block,
   boxPrism,
   placePrism,
+  type Prism,
   prism as makePrism,
   prismBounds,
   prismsOverlap,
   unionOf,
-  type Prism,
 } from '../geometry'
 import type { Plan } from '../job'
 import type { CabSeat, Interior } from '../shell'
@@ -89,18 +90,17 @@ const prismsOf = (placed: Placed | undefined): readonly Prism[] => placed?.inner
 
 function looseMoves(before: Placed | undefined, after: Placed | undefined): Move['loose'] {
   if (before === undefined || after === undefined) return []
-  const { kind, fitting } = after
-  const was = new Map(kind.loose(fitting.parameters, before.stance).map((part) => [part.id, part.used]))
-  return kind
-    .loose(fitting.parameters, after.stance)
-    .flatMap((part) => (was.get(part.id) === part.used ? [] : [{ part: part.id, count: part.count, used: part.used }]))
+  const was = new Map(looseOf(after.fitting, before.stance).map((part) => [part.id, part.used]))
+  return looseOf(after.fitting, after.stance).flatMap(({ id: part, count, used }) =>
+    was.get(part) === used ? [] : [{ part, count, used }],
+  )
 }
 
 function fittingMover(before: Placed | undefined, after: Placed | undefined): Mover | undefined {
   const either = after ?? before
   if (either === undefined || before === after) return undefined
-  const { id, kind, fitting } = either
-  const heavy = kind.massKg(fitting.parameters) > ONE_PERSON_KG
+  const { id, fitting } = either
+  const heavy = massOf(fitting) > ONE_PERSON_KG
   if (before === undefined || after === undefined)
     return {
       move: {
@@ -118,9 +118,7 @@ function fittingMover(before: Placed | undefined, after: Placed | undefined): Mo
   const carried = JSON.stringify(before.placement) !== JSON.stringify(after.placement)
   if (before.stance === after.stance && !carried) return undefined
   const stands = before.stance !== after.stance
-  const change = stands
-    ? kind.change(fitting.parameters, before.stance, after.stance)
-    : ({ minutes: 0, hands: 1 } as const)
+  const change = stands ? stanceChangeOf(fitting, before.stance, after.stance) : ({ minutes: 0, hands: 1 } as const)
   return {
     move: {
       id,

@@ -21,9 +21,16 @@ import {
   type Vec3,
 } from '../geometry'
 import {
+  clearancesOf,
+  factsOf,
+  featuresOf,
+  footprintOf,
   isInTheWay,
   kindOf,
+  servicesOf,
+  solidsOf,
   type ClearanceUse,
+  type Facts,
   type Feature,
   type Fit,
   type FittingKind,
@@ -61,7 +68,7 @@ export interface PlacedClearance {
 }
 
 /** Where one lies, in the vehicle frame; `zMm` is still the height over the fitting’s own base. */
-export interface Lying extends Pick<LocalLying, 'zMm' | 'along' | 'over'> {
+export interface Lying extends Pick<LocalLying, 'zMm' | 'along' | 'over' | 'base' | 'railMm'> {
   readonly lengthMm: number
   readonly widthMm: number
   /** The mattress in plan, its middle, and the way from there to the head. */
@@ -98,6 +105,8 @@ export interface Placed {
   readonly inner: readonly PlacedSolid[]
   readonly clearances: readonly PlacedClearance[]
   readonly services: readonly PlacedService[]
+  /** What it does in this stance, in its own frame; `heatOf` and its like place what of it has a place. */
+  readonly facts: Facts
   readonly features: readonly Feature[]
 }
 
@@ -135,7 +144,7 @@ const vehicleTurn = (seat: Fitting['seat']): Turn => addTurns(ANCHOR_TURN[seat.a
 
 /** Extents of a footprint in the vehicle frame. */
 function extents(fitting: Fitting, seat: Seat): Vec3 {
-  const { lengthMm, depthMm, heightMm } = kindOf(fitting.kind).footprint(fitting.parameters)
+  const { lengthMm, depthMm, heightMm } = footprintOf(fitting)
   const turned = vehicleTurn(seat) % 180 === 90
   return turned ? [depthMm, lengthMm, heightMm] : [lengthMm, depthMm, heightMm]
 }
@@ -183,7 +192,7 @@ interface Anchors {
 function measuredAtOf(kind: FittingKind, fitting: Fitting, seat: Seat): MeasuredAt {
   const scribes =
     seat.turn === 0 &&
-    (fitting.cut === true || kind.solids(fitting.parameters, kind.stances[0]).some((solid) => solid.fit === 'scribed'))
+    (fitting.cut === true || solidsOf(fitting, kind.stances[0]).some((solid) => solid.fit === 'scribed'))
   return scribes ? kind.scribedAt : 'closest'
 }
 
@@ -290,12 +299,12 @@ function placeClearance(
 }
 
 const outlineOf = (fitting: Fitting): Prism => {
-  const { lengthMm, depthMm, heightMm } = kindOf(fitting.kind).footprint(fitting.parameters)
+  const { lengthMm, depthMm, heightMm } = footprintOf(fitting)
   return block([-lengthMm / 2, -depthMm / 2, 0], [lengthMm / 2, depthMm / 2, heightMm])
 }
 
 function placeLying(lying: LocalLying, placement: Placement): Lying {
-  const { x, y, zMm, along, head, over } = lying
+  const { x, y, zMm, along, head, over, base, railMm } = lying
   const [long, wide] = along === 'x' ? [x, y] : [y, x]
   const middle = placePoint(placement, [spanMiddle(x), spanMiddle(y)])
   const step = head === 'high' ? 1 : -1
@@ -309,6 +318,8 @@ function placeLying(lying: LocalLying, placement: Placement): Lying {
     zMm,
     along,
     ...(over === undefined ? {} : { over }),
+    ...(base === undefined ? {} : { base }),
+    ...(railMm === undefined ? {} : { railMm }),
     area: placePolygon(placement, rectangle(x.min, y.min, x.max, y.max)),
     middle,
     headward: [ahead[0] - middle[0], ahead[1] - middle[1]],
@@ -363,7 +374,7 @@ function resolveOne(
 ): Placed {
   const kind = kindOf(fitting.kind)
   const { placement, measuredAt, wall } = place(interior, fitting, seat, anchors)
-  const solids = kind.solids(fitting.parameters, stance).map((solid): PlacedSolid => {
+  const solids = solidsOf(fitting, stance).map((solid): PlacedSolid => {
     const prism = placePrism(placement, solid.prism)
     const fit = fitOf(interior, fitting, seat, solid.fit, prism)
     return { id: solid.id, fit, prism: fit === 'scribed' && wall !== undefined ? growBack(prism, wall) : prism }
@@ -385,11 +396,10 @@ function resolveOne(
         : prismBounds(placePrism(placement, outlineOf(fitting))),
     solids,
     inner: solids.every(({ fit }) => isInTheWay(fit)) ? solids : solids.filter(({ fit }) => isInTheWay(fit)),
-    clearances: kind
-      .clearances(fitting.parameters, stance)
-      .map((clearance) => placeClearance(interior, clearance, placement, floor)),
-    services: kind.services(fitting.parameters, stance).map((service) => placeService(service, id, placement)),
-    features: kind.features(fitting.parameters, stance),
+    clearances: clearancesOf(fitting, stance).map((clearance) => placeClearance(interior, clearance, placement, floor)),
+    services: servicesOf(fitting, stance).map((service) => placeService(service, id, placement)),
+    facts: factsOf(fitting, stance),
+    features: featuresOf(fitting, stance),
   }
 }
 

@@ -1,15 +1,15 @@
 import {
   clamp,
   placePrism,
+  type Polygon,
   polygonSpan,
   prismBounds,
   sharedLength,
-  unionOf,
-  type Polygon,
   type Span,
+  unionOf,
   type Vec2,
 } from '../geometry'
-import type { SeatPlace } from '../fittings'
+import { footprintOf, type SeatPlace, solidsOf, stancesOf } from '../fittings'
 import { wallReach } from '../shell'
 import { TOUCH_MM } from '../units'
 import { swivelAxis } from './swivel'
@@ -86,21 +86,17 @@ export interface TablePosition {
 
 /** A table in every stance that it has, as it would stand in this scene. */
 export function tablePositions(scene: Scene, placed: Placed): readonly TablePosition[] {
-  const { kind, fitting, placement } = placed
-  return kind.stances.map((stance) => {
-    const solids = kind
-      .solids(fitting.parameters, stance)
-      .map((solid) => ({ ...solid, prism: placePrism(placement, solid.prism) }))
+  const { fitting, placement } = placed
+  return stancesOf(fitting).map((stance) => {
+    const local = solidsOf(fitting, stance)
+    const solids = local.map((solid) => ({ ...solid, prism: placePrism(placement, solid.prism) }))
     const bounds = solids.length === 0 ? placed.bounds : unionOf(solids.map(({ prism }) => prismBounds(prism)))
     const walls = (side: 'left' | 'right'): number =>
       wallReach(scene.interior, side, clipped(bounds.x, scene.interior.xSpan), { min: WALL_AT_MM, max: WALL_AT_MM })
         ?.tightMm ?? 0
     const there: Placed = { ...placed, bounds, solids, inner: solids }
-    const back = kind.footprint(fitting.parameters).depthMm / 2
-    const front = Math.min(
-      ...kind.solids(fitting.parameters, stance).map(({ prism }) => prismBounds(prism).y.min),
-      back,
-    )
+    const back = footprintOf(fitting).depthMm / 2
+    const front = Math.min(...local.map(({ prism }) => prismBounds(prism).y.min), back)
     return {
       stance,
       reachMm: Math.round(back - front),

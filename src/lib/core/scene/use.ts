@@ -11,6 +11,7 @@ const USED_IN: Record<ServiceType, readonly Purpose[]> = {
   worktop: ['living'],
   basin: ['living'],
   hob: ['living'],
+  oven: ['living'],
   'cold-box': ['living'],
   toilet: ['living', 'sleeping'],
   shower: ['living'],

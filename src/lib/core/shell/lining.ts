@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { LINING_MATERIAL_IDS, LINING_MATERIALS } from '../materials'
+import { LINING_MATERIAL_IDS, materialOf } from '../materials'
 
 /** Total thickness of one face at most, in mm. */
 export const MOST_LINING_MM = 150
@@ -84,10 +84,8 @@ export function withTotal(lining: Lining, face: LinedFace, mm: number): Lining {
 /** Mass of a square metre of lining, kg. */
 export const arealMassKg = (layers: readonly Layer[]): number =>
   layers.reduce((sum, { material, mm, battens }) => {
-    const own = LINING_MATERIALS[material].densityKgM3
+    const own = materialOf(material).densityKgM3
     const mean =
-      battens === undefined
-        ? own
-        : own * (1 - battens.share) + LINING_MATERIALS[battens.material].densityKgM3 * battens.share
+      battens === undefined ? own : own * (1 - battens.share) + materialOf(battens.material).densityKgM3 * battens.share
     return sum + (mean * mm) / 1000
   }, 0)

@@ -1,4 +1,4 @@
-import type { Facts, Need, Page, ResolvedDemand } from '../brief'
+import type { DemandFacts, Need, Page, ResolvedDemand } from '../brief'
 import { formatLength, sayVolume, sayLength, type LengthUnit } from '../units'
 import { count, NEED_WORDS } from './words'
 
@@ -35,7 +35,7 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
 }
 
 /** A rule’s sum for one case, with its figures. */
-export function sayFacts(rule: string, facts: Facts, unit: LengthUnit): string {
+export function sayFacts(rule: string, facts: DemandFacts, unit: LengthUnit): string {
   const mm = (key: string) => sayLength(Number(facts[key]), unit)
   const yes = (key: string) => facts[key] === 'yes'
   switch (rule) {

@@ -185,6 +185,7 @@ export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
   chemistry: 'cells',
   childSeats: 'child’s seats',
   circuits: 'circuits',
+  colour: 'colour',
   crate: 'crate',
   cupboardMm: 'cupboard',
   cloth: 'cloth',
@@ -342,6 +343,7 @@ export const CHOICE_WORDS: Readonly<Record<string, string>> = {
   positive: 'locks',
   rail: 'rail',
   reading: 'reading',
+  red: 'red',
   right: 'right',
   roof: 'the roof',
   room: 'room',
@@ -353,7 +355,9 @@ export const CHOICE_WORDS: Readonly<Record<string, string>> = {
   steel: 'steel',
   upright: 'upright',
   wall: 'the wall',
+  warm: 'warm',
   water: 'water',
+  white: 'white',
   yes: 'yes',
 }
 
@@ -365,6 +369,7 @@ export const SERVICE_WORDS: Record<ServiceType, string> = {
   worktop: 'worktop',
   basin: 'basin',
   hob: 'hob',
+  oven: 'oven',
   'cold-box': 'cold box',
   toilet: 'toilet',
   shower: 'shower',

@@ -1,12 +1,12 @@
 import type { HouseMeasure } from '../job'
-import { SERVICE_UNITS, type Finding, type FindingUnit, type Missing } from '../review'
-import { formatFigure, formatNumber, sayLength, type LengthUnit } from '../units'
-import { KIND_WORDS, SERVICE_WORDS } from './fitting-words'
+import { type Finding, type FindingUnit, type Missing, SERVICE_UNITS, type Thing } from '../review'
+import { formatFigure, formatNumber, type LengthUnit, sayLength } from '../units'
+import { SERVICE_WORDS } from './fitting-words'
 import type { Names } from './names'
 import { capital } from './words'
 import type { FindingWords } from './finding-words'
 
-const UNKNOWN: Readonly<Record<Exclude<Missing['what'], 'service' | 'fitting'>, string>> = {
+const UNKNOWN: Readonly<Record<Exclude<Missing['what'], 'service' | 'thing'>, string>> = {
   people: 'who comes along, in the brief',
   sleepers: 'who sleeps in the vehicle, in the brief',
   travellers: 'who travels, in the brief',
@@ -16,6 +16,14 @@ const UNKNOWN: Readonly<Record<Exclude<Missing['what'], 'service' | 'fitting'>, 
   'air-openings': 'an opening for air: a fan, a hatch or a window that opens',
 }
 
+const THING_WORDS: Readonly<Record<Thing, string>> = {
+  alarm: 'alarm',
+  extinguisher: 'extinguisher',
+  fuses: 'fuse board',
+  'gas-store': 'gas locker',
+  light: 'light',
+}
+
 const article = (word: string): string => `${/^[aeiou]/i.test(word) ? 'an' : 'a'} ${word}`
 
 /** What a rule wants to know before it says anything: “a fuse board in the plan”. */
@@ -23,8 +31,8 @@ export function sayMissing(missing: Missing): string {
   switch (missing.what) {
     case 'service':
       return `${article(SERVICE_WORDS[missing.service])} in the plan`
-    case 'fitting':
-      return `${article((KIND_WORDS[missing.kind] ?? missing.kind).toLowerCase())} in the plan`
+    case 'thing':
+      return `${article(THING_WORDS[missing.thing])} in the plan`
     default:
       return UNKNOWN[missing.what]
   }

@@ -1,23 +1,23 @@
 import { addTurns } from '../geometry'
-import { limitsOf, type ParameterValue, type Seat } from '../fittings'
-import { planInterior, type Job, type SimpleCommand } from '../job'
+import { type Handle, handlesOf, type ParameterValue, type Seat, stancesOf } from '../fittings'
+import { type Job, planInterior, type SimpleCommand } from '../job'
 import { nudged, type Placed, type Scene } from '../scene'
 import {
+  type Finding,
+  type FindingCode,
+  handleCommand,
   newStops,
+  type ProvenRemedy,
   proverOf,
+  type Remedy,
+  type RemedyCode,
   reviewMode,
+  type Rule,
   ruleNamed,
   scenesOf,
-  setParameters,
   setSeat,
   tried,
   withRemedy,
-  type Finding,
-  type FindingCode,
-  type ProvenRemedy,
-  type Remedy,
-  type RemedyCode,
-  type Rule,
 } from '../review'
 
 /** Something to try, and what it costs the designer: the millimetres that things move, or what is as much trouble. */
@@ -78,31 +78,29 @@ function* movesOf(placed: Placed, seated: (seat: Seat) => SimpleCommand): Genera
   }
 }
 
-function* settingsOf(placed: Placed, set: (key: string, value: ParameterValue) => SimpleCommand): Generator<Try> {
-  const { parameters } = placed.fitting
-  const make = (key: string, value: ParameterValue, amount: number): Try => ({
-    ...tryOf({
-      code: 'set-parameter',
-      fittingId: placed.id,
-      amount,
-      parameter: { key, value },
-      commands: [set(key, value)],
-    }),
-    rises: value > parameters[key]!,
-  })
-  for (const limit of limitsOf(placed.kind)) {
-    const now = parameters[limit.key]
+function* settingsOf(
+  placed: Placed,
+  set: (handle: Handle, value: ParameterValue) => SimpleCommand | undefined,
+): Generator<Try> {
+  for (const handle of handlesOf(placed.fitting)) {
+    const { key, limit, value: now } = handle
+    const make = function* (value: ParameterValue, amount: number): Generator<Try> {
+      const command = set(handle, value)
+      if (command === undefined) return
+      const remedy: Remedy = {
+        code: 'set-parameter',
+        fittingId: placed.id,
+        amount,
+        parameter: { key, value },
+        commands: [command],
+      }
+      yield { ...tryOf(remedy), rises: value > now }
+    }
     if (limit.kind === 'length' && typeof now === 'number')
-      for (const step of STEPS_MM)
-        for (const value of [now - step, now + step]) {
-          if (value >= limit.min && value <= limit.max) yield make(limit.key, value, step)
-        }
-    if (limit.kind === 'count' && typeof now === 'number')
-      for (const value of [now - 1, now + 1])
-        if (value >= limit.min && value <= limit.max) yield make(limit.key, value, 1)
-    if (limit.kind === 'yes-no') yield make(limit.key, now !== true, 0)
-    if (limit.kind === 'choice')
-      for (const choice of limit.choices) if (choice !== now) yield make(limit.key, choice, 0)
+      for (const step of STEPS_MM) for (const value of [now - step, now + step]) yield* make(value, step)
+    if (limit.kind === 'count' && typeof now === 'number') for (const value of [now - 1, now + 1]) yield* make(value, 1)
+    if (limit.kind === 'yes-no') yield* make(now !== true, 0)
+    if (limit.kind === 'choice') for (const choice of limit.choices) yield* make(choice, 0)
   }
 }
 
@@ -141,8 +139,8 @@ function triesOf(job: Job, variantId: string, finding: Finding, scene: Scene): r
   return spokenOf(finding, byId)
     .flatMap((placed) => [
       ...movesOf(placed, (seat) => setSeat(here, placed.id, seat)),
-      ...settingsOf(placed, (key, value) => setParameters(here, placed.id, { [key]: value })),
-      ...placed.kind.stances
+      ...settingsOf(placed, ({ key }, value) => handleCommand(here, placed, { key }, value)),
+      ...stancesOf(placed.fitting)
         .filter((stance) => stance !== placed.stance)
         .map((stance) =>
           tryOf({

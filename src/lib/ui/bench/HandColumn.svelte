@@ -1,7 +1,15 @@
 <script lang="ts">
-  import { CHOICE_WORDS, fittingName, KIND_WORDS, PARAMETER_WORDS, STANCE_WORDS, TAPE_WORDS } from '$lib/core/text'
+  import {
+    CHOICE_WORDS,
+    fittingName,
+    KIND_WORDS,
+    MATERIAL_WORDS,
+    PARAMETER_WORDS,
+    STANCE_WORDS,
+    TAPE_WORDS,
+  } from '$lib/core/text'
   import { limitsOf, massOfPart, type Limit } from '$lib/core/fittings'
-  import { MATERIAL_WORDS, MATERIALS } from '$lib/core/materials'
+  import { materialOf } from '$lib/core/materials'
   import { tapeLimits, usableDepth, type Placed } from '$lib/core/scene'
   import { formatLength, sayMass } from '$lib/core/units'
   import NumberField from '../parts/NumberField.svelte'
@@ -45,7 +53,7 @@
       .map((part) =>
         'kg' in part
           ? `${part.count === 1 ? '' : `${part.count} × `}${part.name}: ${sayMass(massOfPart(part))}, typical`
-          : `${part.count} × ${part.name} ${part.sizeMm.map((side) => formatLength(side, unit)).join(' × ')}, ${MATERIAL_WORDS[part.material]} ${MATERIALS[part.material].densityKgM3} kg/m³: ${sayMass(massOfPart(part))}`,
+          : `${part.count} × ${part.name} ${part.sizeMm.map((side) => formatLength(side, unit)).join(' × ')}, ${MATERIAL_WORDS[part.material]} ${materialOf(part.material).densityKgM3} kg/m³: ${sayMass(massOfPart(part))}`,
       ),
     'Densities are handbook values; common practice for the rest, no source. An estimate until it is weighed.',
   ]

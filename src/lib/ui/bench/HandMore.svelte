@@ -91,7 +91,7 @@
       <span class="text-ink-2">{part.count} × {part.id}</span><span>{part.used ? 'in use' : 'to be stowed'}</span>
     </p>
   {/each}
-  {#if placed.fitting.cut === true || mayBeCut(placed.kind, placed.fitting.parameters)}
+  {#if placed.fitting.cut === true || mayBeCut(placed.fitting)}
     <label class="flex items-baseline justify-between gap-2">
       <span class="text-ink-2">built in place, cut to the wall</span>
       <input

@@ -4,40 +4,41 @@ import { defaultsOf, fittingFor, kindOf, type Parameters, type Seat } from '$lib
 import { addTurns, type Vec2, type Vec3 } from '$lib/core/geometry'
 import {
   apply,
-  modesOf,
-  planInterior,
-  variantsOf,
   type Command,
   type Figure,
   type Fitting,
   type Job,
+  modesOf,
   type Plan,
+  planInterior,
   type SimpleCommand,
+  variantsOf,
 } from '$lib/core/job'
 import {
   demandStates,
+  type Finding,
+  handleCommand,
   placeFor,
+  type ProvenRemedy,
   takeUp,
   tally,
-  waive,
-  type Finding,
-  type ProvenRemedy,
   type VariantReview,
+  waive,
 } from '$lib/core/review'
 import {
   buildScene,
   carried,
   changeBetween,
   groupWith,
-  movedTogether,
-  tapeOf,
-  typedOnTape,
   type ModeChange,
+  movedTogether,
   type Placed,
   type Reseated,
   type Scene,
   type Snap,
+  tapeOf,
   type TapeRow,
+  typedOnTape,
 } from '$lib/core/scene'
 import { namesOf } from '$lib/core/text'
 import { ReviewClient } from '$lib/workers/review-client'
@@ -447,13 +448,18 @@ export class Bench {
   }
 
   setParameter(key: string, value: number | string | boolean): void {
-    if (this.selectedId !== undefined)
-      this.session.do({
+    const placed = this.selected
+    if (placed === undefined) return
+    const { variantId } = this
+    // beyond its limits it is sent as it was typed, so that the refusal is told at its field
+    this.session.do(
+      handleCommand({ variantId }, placed, { key }, value) ?? {
         type: 'fitting.parameters',
-        variant: this.variantId,
-        id: this.selectedId,
+        variant: variantId,
+        id: placed.id,
         parameters: { [key]: value },
-      })
+      },
+    )
   }
 
   setStance(stance: string): void {

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { thermalOf } from '$lib/core/climate'
-  import { LINING_MATERIAL_IDS, LINING_MATERIALS, type LiningMaterialId } from '$lib/core/materials'
+  import { LINING_MATERIAL_IDS, type LiningMaterialId } from '$lib/core/materials'
   import {
     arealMassKg,
     LINED_FACES,
@@ -13,7 +13,7 @@
     type LinedFace,
     type Lining,
   } from '$lib/core/shell'
-  import { LINED_FACE_WORDS } from '$lib/core/text'
+  import { LINED_FACE_WORDS, MATERIAL_WORDS } from '$lib/core/text'
   import { formatLength, type LengthUnit } from '$lib/core/units'
   import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'
@@ -48,7 +48,7 @@
     const bridged = layers.some(({ battens }) => battens !== undefined)
     return [
       `Resistances in m²K/W, inside to outside: surface ${r(thermal.inside)}${layers
-        .map(({ material, mm }, index) => ` + ${LINING_MATERIALS[material].name} ${mm} mm ${r(thermal.layers[index]!)}`)
+        .map(({ material, mm }, index) => ` + ${MATERIAL_WORDS[material]} ${mm} mm ${r(thermal.layers[index]!)}`)
         .join('')} + surface ${r(thermal.outside)}.`,
       bridged
         ? `Heat straight through: ${r(thermal.upper)}; each layer at one temperature: ${r(thermal.lower)}; the mean ${r(thermal.resistance)}.`
@@ -99,7 +99,7 @@
                   onchange={(event) =>
                     change(face, index, { ...layer, material: event.currentTarget.value as LiningMaterialId })}
                 >
-                  {#each LINING_MATERIAL_IDS as id (id)}<option value={id}>{LINING_MATERIALS[id].name}</option>{/each}
+                  {#each LINING_MATERIAL_IDS as id (id)}<option value={id}>{MATERIAL_WORDS[id]}</option>{/each}
                 </select>
                 <LengthField
                   label="Thickness of layer {index + 1}"

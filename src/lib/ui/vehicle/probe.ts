@@ -3,15 +3,16 @@ import {
   cabSpace,
   depthAt,
   heightThere,
+  type Interior,
   isAhead,
+  isDoor,
   longestBoard,
   MOST_LINING_MM,
   throughDoor,
   widestAcross,
   widthThere,
-  type Interior,
 } from '$lib/core/shell'
-import { formatLength, sayLength, type LengthUnit } from '$lib/core/units'
+import { formatLength, type LengthUnit, sayLength } from '$lib/core/units'
 
 /** A point in the vehicle that is asked about. */
 export interface Probe {
@@ -109,9 +110,7 @@ export function boardReadings(
     slanted: `It lies slanted, ${board?.angleDeg}° to the length.`,
     raised: `It lies with one end raised, at ${board?.angleDeg}°.`,
   } as const
-  const doors = interior.shell.openings.filter(
-    ({ opens, side }) => side !== 'roof' && opens !== 'fixed-window' && opens !== 'sliding-pane' && opens !== 'hopper',
-  )
+  const doors = interior.shell.openings.filter(isDoor)
   return [
     {
       words: 'longest that lies inside',

@@ -1,5 +1,7 @@
 import { z } from 'zod'
+import { DETAIL } from '../adjust'
 import { piece } from '../boards'
+import { BOUGHT } from '../facts'
 import { machine } from '../machine'
 import { onTheRoof } from '../shapes'
 import { levels, line, ring } from '../symbols'
@@ -17,6 +19,8 @@ export const aircon = machine({
   home: onTheRoof,
   isOutside: true,
   services: () => [{ type: 'air', quantity: 1 }],
+  facts: () => ({ ...BOUGHT, noiseDb: 52 }),
+  adjust: { watts: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2
     return [
@@ -29,5 +33,5 @@ export const aircon = machine({
     ]
   },
   parts: (p) => [piece('air conditioner', 20 + p.watts * 0.012)],
-  cautions: ['mains', 'roof-load', 'cutting'],
+  cautions: () => ['mains', 'roof-load', 'cutting'],
 })

@@ -1,4 +1,6 @@
+import { DETAIL } from '../adjust'
 import { piece } from '../boards'
+import { ALARM_SENSES, BOUGHT } from '../facts'
 import { machine } from '../machine'
 import { choiceParameter, upTheWall } from '../shapes'
 import { line, ring } from '../symbols'
@@ -11,9 +13,11 @@ export const alarm = machine({
     [40, 20, 80],
     [110, 60, 180],
   ],
-  extra: { senses: choiceParameter(['smoke', 'monoxide', 'leaking-gas']) },
+  extra: { senses: choiceParameter(ALARM_SENSES) },
   part: 'alarm',
   home: upTheWall(1700),
+  facts: (p) => ({ ...BOUGHT, guards: { senses: p.senses } }),
+  adjust: { senses: DETAIL },
   features: (p) => [
     ring('front', 0, p.heightMm / 2, p.heightMm * 0.36),
     ring('front', 0, p.heightMm / 2, p.heightMm * 0.1, true),

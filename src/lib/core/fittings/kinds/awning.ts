@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL_MM, END } from '../adjust'
 import { piece } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import { centred, lengthParameter, outside } from '../shapes'
 import { line, parted } from '../symbols'
 
@@ -37,6 +39,8 @@ export const awning = defineKind({
   },
   clearances: () => [],
   services: () => [],
+  facts: (_p, stance) => ({ ...BOUGHT, shields: 'sun', swings: stance === 'out' ? 'cloth' : 'nothing' }),
+  adjust: { lengthMm: END, outMm: DETAIL_MM },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, CASE_MM / 2]
     return [

@@ -1,12 +1,18 @@
-import { countParameter, choiceParameter, lengthParameter, onTheWall } from '../shapes'
-import { machine } from '../machine'
-import { piece } from '../boards'
-import { line, parted, ring } from '../symbols'
 import { z } from 'zod'
+import { DETAIL, DETAIL_MM } from '../adjust'
+import { piece } from '../boards'
+import { BOUGHT } from '../facts'
+import { machine } from '../machine'
+import { choiceParameter, countParameter, lengthParameter, onTheWall } from '../shapes'
+import { line, parted, ring } from '../symbols'
 
 /** Share of its capacity that a battery gives without harm; common practice, no source. */
 const USABLE = { lithium: 0.9, lead: 0.5 } as const
 const KG_PER_WH = { lithium: 0.009, lead: 0.025 } as const
+
+/** What can be drawn of it without harm, Wh. */
+const usableWh = (p: { ampHours: number; volts: number; chemistry: keyof typeof USABLE }): number =>
+  Math.round(p.ampHours * p.volts * USABLE[p.chemistry])
 
 /** Batteries of the living space, strapped down in a box of their own; lead needs its vent to the outside. */
 export const battery = machine({
@@ -25,7 +31,13 @@ export const battery = machine({
   part: 'battery',
   home: onTheWall,
   serviced: (p) => [['batteries', 'top', p.cablesMm]],
-  services: (p) => [{ type: 'power', quantity: Math.round(p.ampHours * p.volts * USABLE[p.chemistry as 'lead']) }],
+  services: (p) => [{ type: 'power', quantity: usableWh(p) }],
+  facts: (p) => ({
+    ...BOUGHT,
+    electrics: 'battery',
+    holds: [{ what: 'charge', wattHours: usableWh(p), gives: p.chemistry === 'lead' ? 'gas' : 'nothing' }],
+  }),
+  adjust: { chemistry: DETAIL, ampHours: DETAIL, volts: DETAIL, cablesMm: DETAIL_MM },
   features: (p) => {
     const half = p.lengthMm / 2
     return [
@@ -39,9 +51,6 @@ export const battery = machine({
       line('side', [-p.depthMm / 2, p.heightMm - 35], [p.depthMm / 2, p.heightMm - 35]),
     ]
   },
-  parts: (p) => [
-    piece('cells and case', 1 + p.ampHours * p.volts * KG_PER_WH[p.chemistry as 'lead']),
-    piece('strap and box', 1),
-  ],
-  cautions: ['batteries'],
+  parts: (p) => [piece('cells and case', 1 + p.ampHours * p.volts * KG_PER_WH[p.chemistry]), piece('strap and box', 1)],
+  cautions: () => ['batteries'],
 })

@@ -1,7 +1,19 @@
 import { z } from 'zod'
+import { DETAIL, endAnd, frontAnd, handle, topAnd } from '../adjust'
+import {
+  BED_ADJUST,
+  bedParameters,
+  bedSolids,
+  berth,
+  entryAtEnd,
+  entryInFront,
+  FRAME_MM,
+  sitUp,
+  sleepersParameter,
+} from '../bed'
 import { bedBase, foam } from '../boards'
-import { bedParameters, bedSolids, berth, entryAtEnd, entryInFront, FRAME_MM, sitUp, sleepersParameter } from '../bed'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, centred, choiceParameter, lengthParameter, onTheCentreline } from '../shapes'
 import { box, pillows } from '../symbols'
 
@@ -42,9 +54,19 @@ export const bedFixed = defineKind({
       edgeMm: p.edgeMm,
       over: p.entry === 'side' ? p.sleepers - 1 : 0,
       head: p.head,
+      base: p.base,
     }),
     { type: 'stowage', quantity: 1, inside: centred(p.widthMm, p.lengthMm, 0, p.platformMm - FRAME_MM) },
   ],
+  facts: () => ON_OWN_LEGS,
+  adjust: {
+    lengthMm: frontAnd('lying-length'),
+    widthMm: endAnd('lying-width'),
+    platformMm: topAnd('platform'),
+    sleepers: DETAIL,
+    entry: handle('way-in'),
+    ...BED_ADJUST,
+  },
   features: (p) => [
     ...pillows(
       p.sleepers,

@@ -1,7 +1,19 @@
 import { z } from 'zod'
+import { DETAIL, DETAIL_MM, endAnd, frontAnd, handle, level } from '../adjust'
+import {
+  BED_ADJUST,
+  bedParameters,
+  bedSolids,
+  berth,
+  entryAtEnd,
+  entryInFront,
+  FRAME_MM,
+  sitUp,
+  sleepersParameter,
+} from '../bed'
 import { bedBase, board, foam, piece } from '../boards'
-import { bedParameters, bedSolids, berth, entryAtEnd, entryInFront, FRAME_MM, sitUp, sleepersParameter } from '../bed'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, choiceParameter, lengthParameter, onTheCentreline } from '../shapes'
 import { box, line, pillows } from '../symbols'
 
@@ -59,9 +71,22 @@ export const bedLift = defineKind({
             edgeMm: p.edgeMm,
             over: p.entry === 'side' ? p.sleepers - 1 : 0,
             head: p.head,
+            base: p.base,
           }),
         ]
       : [],
+  facts: () => ON_OWN_LEGS,
+  adjust: {
+    lengthMm: frontAnd('lying-length'),
+    widthMm: endAnd('lying-width'),
+    nightMm: level('platform'),
+    dayMm: DETAIL_MM,
+    railTopMm: DETAIL_MM,
+    mmPerSecond: DETAIL,
+    sleepers: DETAIL,
+    entry: handle('way-in'),
+    ...BED_ADJUST,
+  },
   features: (p, stance) => {
     const z = Math.max(150, heightIn(p, stance))
     const rails = [-p.widthMm / 2, p.widthMm / 2 - RAIL_MM / 2]

@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL, endAnd, frontAnd, level, ONE_MORE } from '../adjust'
+import { BED_ADJUST, bedParameters, berth, entryAtEnd, sitUp, sleepersParameter } from '../bed'
 import { board, foam, PLY_MM } from '../boards'
-import { bedParameters, berth, entryAtEnd, sitUp, sleepersParameter } from '../bed'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, centred, countParameter, lengthParameter, onTheCentreline, rigid } from '../shapes'
 import { line, parted, pillows } from '../symbols'
 
@@ -80,6 +82,7 @@ export const bedPanels = defineKind({
             sleepers: p.sleepers,
             over: p.sleepers - 1,
             head: p.head,
+            base: p.base,
           }),
           {
             type: 'stowage',
@@ -88,6 +91,15 @@ export const bedPanels = defineKind({
           },
         ]
       : [],
+  facts: () => ({ ...ON_OWN_LEGS, staysByWeight: true }),
+  adjust: {
+    lengthMm: frontAnd('lying-length'),
+    widthMm: endAnd('lying-width'),
+    platformMm: level('platform'),
+    panels: ONE_MORE,
+    sleepers: DETAIL,
+    ...BED_ADJUST,
+  },
   features: (p, stance) => {
     const [half, back] = [p.widthMm / 2, p.lengthMm / 2]
     const seams =
@@ -103,17 +115,17 @@ export const bedPanels = defineKind({
       line('side', [-back, p.platformMm], [back, p.platformMm]),
     ]
   },
-  parts: (p) => [
-    board('panels', p.lengthMm, p.widthMm / p.panels, PLY_MM, p.panels, 'birchPly'),
-    board('ledges', p.widthMm, LEDGE_MM, LEDGE_MM, 2, 'softwood'),
-    foam('mattress pieces', p.lengthMm, p.widthMm / p.panels, p.mattressMm, p.panels),
-  ],
+  parts: (p) => [board('ledges', p.widthMm, LEDGE_MM, LEDGE_MM, 2, 'softwood')],
   loose: (p, stance) => [
     {
       id: 'panel with its mattress',
       sizeMm: [p.lengthMm, p.widthMm / p.panels, PLY_MM + p.mattressMm],
       count: p.panels,
       used: stance !== 'taken-out',
+      of: [
+        board('panel', p.lengthMm, p.widthMm / p.panels, PLY_MM, 1, 'birch-ply'),
+        foam('mattress piece', p.lengthMm, p.widthMm / p.panels, p.mattressMm),
+      ],
     },
   ],
   change: (p) => ({ minutes: 0.5 * p.panels, hands: 1 }),

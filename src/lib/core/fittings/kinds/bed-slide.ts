@@ -1,11 +1,13 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL, DETAIL_MM, endAnd, frontAnd, measure, topAnd } from '../adjust'
+import { BED_ADJUST, bedParameters, berth, entryInFront, sitUp, sleepersParameter } from '../bed'
 import { board, foam, PLY_MM, SLAT_MM } from '../boards'
-import { bedParameters, berth, entryInFront, sitUp, sleepersParameter } from '../bed'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, centred, insideOf, lengthParameter, onTheWall, rigid } from '../shapes'
 import { knees, placesAlong, sittersOn } from '../sitting'
-import { line, levels, pillow } from '../symbols'
+import { levels, line, pillow } from '../symbols'
 
 const parameters = z.object({
   lengthMm: lengthParameter(1900, 1200, 2200).describe('For the sleeper, along the wall'),
@@ -75,6 +77,7 @@ export const bedSlide = defineKind({
           sleepers: p.sleepers,
           over: p.sleepers - 1,
           head: p.head,
+          base: p.base,
         }),
         under,
       ]
@@ -85,9 +88,20 @@ export const bedSlide = defineKind({
         quantity: seats,
         approach: 'knees',
         places: placesAlong(seats, p.lengthMm, -60),
+        cushion: { topMm: p.platformMm + p.mattressMm, depthMm: p.seatDepthMm - p.mattressMm },
       },
       under,
     ]
+  },
+  facts: () => ON_OWN_LEGS,
+  adjust: {
+    lengthMm: endAnd('lying-length'),
+    seatDepthMm: frontAnd('seat-depth'),
+    widthMm: measure('lying-width'),
+    platformMm: topAnd('platform'),
+    backMm: DETAIL_MM,
+    sleepers: DETAIL,
+    ...BED_ADJUST,
   },
   features: (p, stance) => {
     const [half, front] = [p.lengthMm / 2, -p.seatDepthMm / 2]
@@ -109,8 +123,18 @@ export const bedSlide = defineKind({
     board('box front and back', p.lengthMm, p.platformMm, PLY_MM, 2),
     board('box ends', p.seatDepthMm, p.platformMm, PLY_MM, 2),
     foam('cushion', p.lengthMm, p.seatDepthMm, p.mattressMm),
-    foam('back cushion', p.lengthMm, out(p) + 1, p.mattressMm),
   ],
-  loose: (p) => [{ id: 'back cushion', sizeMm: [p.lengthMm, Math.max(1, out(p)), p.mattressMm], count: 1, used: true }],
+  loose: (p) => {
+    const wide = Math.max(1, out(p))
+    return [
+      {
+        id: 'back cushion',
+        sizeMm: [p.lengthMm, wide, p.mattressMm],
+        count: 1,
+        used: true,
+        of: [foam('back cushion', p.lengthMm, wide, p.mattressMm)],
+      },
+    ]
+  },
   change: () => ({ minutes: 1.5, hands: 1 }),
 })

@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL, endAnd, frontAnd, topAnd } from '../adjust'
+import { BED_ADJUST, bedParameters, bedSolids, berth, entryInFront, FRAME_MM, sitUp, sleepersParameter } from '../bed'
 import { bedBase, board, foam, piece } from '../boards'
-import { bedParameters, bedSolids, berth, entryInFront, FRAME_MM, sitUp, sleepersParameter } from '../bed'
 import { defineKind } from '../contract'
+import { type FrontFact, ON_OWN_LEGS } from '../facts'
 import { about, lengthParameter, onTheWall, rigid } from '../shapes'
 import { box, line, pillow, strokes } from '../symbols'
 
@@ -13,6 +15,9 @@ const parameters = z.object({
   sleepers: sleepersParameter(1),
   ...bedParameters,
 })
+
+/** Folded, it is a flap that hangs from below and must not fall. */
+const FOLDED: FrontFact = { what: 'flap', hung: 'bottom', latch: 'locking', isOutside: false }
 
 const foldedDeep = (p: z.infer<typeof parameters>) => FRAME_MM + p.mattressMm
 
@@ -63,9 +68,18 @@ export const bedWall = defineKind({
             edgeMm: p.edgeMm,
             over: p.sleepers - 1,
             head: p.head,
+            base: p.base,
           }),
         ]
       : [],
+  facts: (_p, stance) => ({ ...ON_OWN_LEGS, fronts: stance === 'folded' ? [FOLDED] : [] }),
+  adjust: {
+    lengthMm: endAnd('lying-length'),
+    widthMm: frontAnd('lying-width'),
+    platformMm: topAnd('platform'),
+    sleepers: DETAIL,
+    ...BED_ADJUST,
+  },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.widthMm / 2]
     const low = p.platformMm - FRAME_MM

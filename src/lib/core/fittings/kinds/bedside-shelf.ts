@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { DETAIL, END, FRONT, TOP } from '../adjust'
 import { board, LIGHT_PLY_MM, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import { centred, lengthParameter, rigid, upTheWall } from '../shapes'
 import { line, ring } from '../symbols'
 
@@ -25,6 +27,8 @@ export const bedsideShelf = defineKind({
   solids: (p) => [rigid('shelf', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
   clearances: () => [],
   services: () => [{ type: 'bedside', quantity: 1 }],
+  facts: () => ({ ...PLAIN, reaches: [{ what: 'shelf', zMm: PLY_MM }] }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, socket: DETAIL },
   features: (p) => [
     line(
       'top',
@@ -36,7 +40,7 @@ export const bedsideShelf = defineKind({
     line('side', [-p.depthMm / 2, PLY_MM], [p.depthMm / 2, PLY_MM]),
   ],
   parts: (p) => [
-    board('shelf', p.lengthMm, p.depthMm, PLY_MM, 1, 'birchPly'),
+    board('shelf', p.lengthMm, p.depthMm, PLY_MM, 1, 'birch-ply'),
     board('lip', p.lengthMm + 2 * p.depthMm, p.heightMm, LIGHT_PLY_MM),
   ],
   cautions: (p) => (p.socket ? ['mains'] : []),

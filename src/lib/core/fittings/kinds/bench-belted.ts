@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { piece } from '../boards'
+import { DETAIL, FRONT, level, ONE_MORE } from '../adjust'
+import { upholstered } from '../boards'
 import { defineKind, type LocalService } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { countParameter, facingForward, lengthParameter, rigid } from '../shapes'
 import { knees, placesAlong } from '../sitting'
 import { box, line } from '../symbols'
@@ -77,9 +79,20 @@ export const benchBelted = defineKind({
     const belts: LocalService = { type: 'belt', quantity: p.places, approach: 'knees', places }
     const free = p.places - children(p)
     return free > 0
-      ? [belts, { type: 'seat', quantity: free, approach: 'knees', places: places.slice(0, free) }]
+      ? [
+          belts,
+          {
+            type: 'seat',
+            quantity: free,
+            approach: 'knees',
+            places: places.slice(0, free),
+            cushion: { topMm: p.seatMm },
+          },
+        ]
       : [belts]
   },
+  facts: () => ON_OWN_LEGS,
+  adjust: { places: ONE_MORE, depthMm: FRONT, seatMm: level('seat'), childSeats: DETAIL, removable: DETAIL },
   features: (p, stance) => {
     const back = p.depthMm / 2
     const cushions = Array.from({ length: p.places }, (_, index) => {
@@ -96,7 +109,7 @@ export const benchBelted = defineKind({
       line('side', [-back, p.seatMm - 110], [back, p.seatMm - 110]),
     ]
   },
-  parts: (p) => [piece('seat with belt', KG_PER_PLACE, p.places), piece('child’s seat', 7, children(p))],
+  parts: (p) => [upholstered('seat with belt', KG_PER_PLACE, p.places), upholstered('child’s seat', 7, children(p))],
   change: () => ({ minutes: 0.5, hands: 1 }),
   cautions: () => ['belts'],
 })

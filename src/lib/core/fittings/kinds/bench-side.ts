@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL_MM, END, frontAnd, topAnd } from '../adjust'
 import { board, foam, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
+import { type FrontFact, ON_OWN_LEGS } from '../facts'
 import { about, centred, forTask, insideOf, lengthParameter, lidLift, onTheWall, rigid } from '../shapes'
 import { knees, placesAlong, sittersOn } from '../sitting'
 import { line, parted } from '../symbols'
@@ -14,6 +16,9 @@ const parameters = z.object({
   backMm: lengthParameter(0, 0, 150).describe('Thickness of a back cushion; 0 for none'),
   overhangMm: lengthParameter(0, 0, 60).describe('How far the cushion stands over the front of its box'),
 })
+
+/** The cushion lies on its lid and keeps it shut. */
+const UNDER_CUSHION: FrontFact = { what: 'lid', hung: 'back', latch: 'own-weight', isOutside: false }
 
 /** A chest along the wall to sit on while parked, with a cushion and a lid below it. No place to travel. */
 export const benchSide = defineKind({
@@ -55,9 +60,19 @@ export const benchSide = defineKind({
       quantity: sittersOn(p.lengthMm),
       approach: 'knees',
       places: placesAlong(sittersOn(p.lengthMm), p.lengthMm, -30),
+      cushion: { topMm: p.seatMm, depthMm: p.depthMm + p.overhangMm - p.backMm },
     },
     insideOf(p.lengthMm, p.depthMm, 0, p.seatMm - p.cushionMm, PLY_MM),
   ],
+  facts: () => ({ ...ON_OWN_LEGS, fronts: [UNDER_CUSHION] }),
+  adjust: {
+    lengthMm: END,
+    depthMm: frontAnd('seat-depth'),
+    seatMm: topAnd('seat'),
+    cushionMm: DETAIL_MM,
+    backMm: DETAIL_MM,
+    overhangMm: DETAIL_MM,
+  },
   features: (p) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     const low = p.seatMm - p.cushionMm

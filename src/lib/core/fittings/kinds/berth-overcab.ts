@@ -1,8 +1,10 @@
 import { z } from 'zod'
-import { bedBase, foam } from '../boards'
-import { bedParameters, bedSolids, berth, FRAME_MM, sitUp, sleepersParameter } from '../bed'
 import { block } from '../../geometry'
+import { DETAIL, DETAIL_MM, endAnd, frontAnd } from '../adjust'
+import { BED_ADJUST, bedParameters, bedSolids, berth, FRAME_MM, sitUp, sleepersParameter } from '../bed'
+import { bedBase, foam } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, lengthParameter, through } from '../shapes'
 import { box, line, pillows } from '../symbols'
 
@@ -88,9 +90,18 @@ export const berthOvercab = defineKind({
             edgeMm: p.edgeMm,
             over: p.sleepers - 1,
             head: p.head,
+            base: p.base,
           }),
         ]
       : []
+  },
+  facts: () => ON_OWN_LEGS,
+  adjust: {
+    lengthMm: frontAnd('lying-length'),
+    widthMm: endAnd('lying-width'),
+    overMm: DETAIL_MM,
+    sleepers: DETAIL,
+    ...BED_ADJUST,
   },
   features: (p, stance) => {
     const half = (p.widthMm - overCab(p)) / 2

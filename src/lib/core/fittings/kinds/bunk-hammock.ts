@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { board, piece } from '../boards'
+import { DETAIL, DETAIL_MM, endAnd, frontAnd } from '../adjust'
 import { berth } from '../bed'
+import { board, piece } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, ENTRY_MM, inFront, lengthParameter, rigid, upTheWall } from '../shapes'
 import { line, parted, pillow } from '../symbols'
 
@@ -45,6 +47,8 @@ export const bunkHammock = defineKind({
     stance === 'slung'
       ? [berth({ x: about(p.lengthMm), y: about(p.widthMm), along: 'x', zMm: p.sagMm, sleepers: 1 })]
       : [],
+  facts: () => ({ ...ON_OWN_LEGS, swings: 'cloth' }),
+  adjust: { lengthMm: endAnd('lying-length'), widthMm: frontAnd('lying-width'), sagMm: DETAIL_MM, mostKg: DETAIL },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.widthMm / 2]
     return stance === 'rolled'

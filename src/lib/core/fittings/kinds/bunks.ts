@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL_MM, endAnd, frontAnd, level, ONE_MORE } from '../adjust'
+import { BED_ADJUST, bedParameters, bedSolids, berth, entryInFront, FRAME_MM, SIT_UP_MM } from '../bed'
 import { bedBase, board, foam } from '../boards'
-import { bedParameters, bedSolids, berth, entryInFront, FRAME_MM, SIT_UP_MM } from '../bed'
 import { defineKind, type LocalClearance, type LocalSolid } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, above, countParameter, lengthParameter, onTheWall, rigid } from '../shapes'
 import { box, levels, line, pillow } from '../symbols'
 
@@ -22,9 +24,9 @@ const parameters = z.object({
 
 type Bunks = z.infer<typeof parameters>
 
-const tops = (p: Bunks) => Array.from({ length: p.levels }, (_, level) => p.lowestMm + level * p.pitchMm)
+const tops = (p: Bunks) => Array.from({ length: p.levels }, (_, at) => p.lowestMm + at * p.pitchMm)
 const NAMES = ['lower', 'middle', 'upper']
-const nameOf = (p: Bunks, level: number) => (p.levels === 2 && level === 1 ? 'upper' : NAMES[level]!)
+const nameOf = (p: Bunks, at: number) => (p.levels === 2 && at === 1 ? 'upper' : NAMES[at]!)
 
 /** Two or three bunks one above the other along a wall, each but the lowest with a rail, and a ladder at its left end. */
 export const bunks = defineKind({
@@ -42,16 +44,16 @@ export const bunks = defineKind({
     heightMm: p.lowestMm + (p.levels - 1) * p.pitchMm + p.mattressMm + p.railHighMm,
   }),
   solids: (p) =>
-    tops(p).flatMap((z, level): LocalSolid[] => [
+    tops(p).flatMap((z, at): LocalSolid[] => [
       ...bedSolids(about(p.lengthMm), about(p.widthMm), z, p).map((solid) => ({
         ...solid,
-        id: `${nameOf(p, level)} ${solid.id}`,
+        id: `${nameOf(p, at)} ${solid.id}`,
       })),
-      ...(level === 0
+      ...(at === 0
         ? []
         : [
             rigid(
-              `${nameOf(p, level)} rail`,
+              `${nameOf(p, at)} rail`,
               block(
                 [-p.lengthMm / 2 + LADDER_MM + 80, -p.widthMm / 2, z],
                 [p.lengthMm / 2, -p.widthMm / 2 + RAIL_MM, z + p.mattressMm + p.railHighMm],
@@ -61,9 +63,9 @@ export const bunks = defineKind({
     ]),
   clearances: (p) => [
     entryInFront(about(p.lengthMm), -p.widthMm / 2),
-    ...tops(p).map((z, level): LocalClearance => ({
+    ...tops(p).map((z, at): LocalClearance => ({
       ...above(
-        `sit-up-${nameOf(p, level)}`,
+        `sit-up-${nameOf(p, at)}`,
         'sit-up',
         ['berth'],
         p.head === 'back'
@@ -71,13 +73,14 @@ export const bunks = defineKind({
           : { min: -p.lengthMm / 2, max: 600 - p.lengthMm / 2 },
         about(p.widthMm),
         z + p.mattressMm,
-        level === p.levels - 1 ? SIT_UP_MM : Math.min(SIT_UP_MM, p.pitchMm - p.mattressMm - FRAME_MM),
+        at === p.levels - 1 ? SIT_UP_MM : Math.min(SIT_UP_MM, p.pitchMm - p.mattressMm - FRAME_MM),
       ),
     })),
   ],
   services: (p) => [
-    ...tops(p).map((z) =>
+    ...tops(p).map((z, at) =>
       berth({
+        id: nameOf(p, at),
         x: about(p.lengthMm),
         y: about(p.widthMm),
         along: 'x',
@@ -85,6 +88,8 @@ export const bunks = defineKind({
         sleepers: 1,
         edgeMm: p.edgeMm,
         head: p.head,
+        base: p.base,
+        railMm: p.railHighMm,
       }),
     ),
     {
@@ -93,6 +98,21 @@ export const bunks = defineKind({
       inside: block([-p.lengthMm / 2, -p.widthMm / 2, 0], [p.lengthMm / 2, p.widthMm / 2, p.lowestMm - FRAME_MM]),
     },
   ],
+  facts: (p) => ({
+    ...ON_OWN_LEGS,
+    treads: tops(p)
+      .slice(1)
+      .map((zMm) => ({ zMm: zMm / 2, isOutside: false })),
+  }),
+  adjust: {
+    lengthMm: endAnd('lying-length'),
+    widthMm: frontAnd('lying-width'),
+    levels: ONE_MORE,
+    lowestMm: level('platform'),
+    pitchMm: DETAIL_MM,
+    railHighMm: level('rail'),
+    ...BED_ADJUST,
+  },
   features: (p) => {
     const [half, front, back] = [p.lengthMm / 2, -p.widthMm / 2, p.widthMm / 2]
     const high = p.lowestMm + (p.levels - 1) * p.pitchMm + p.mattressMm

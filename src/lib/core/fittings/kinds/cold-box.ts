@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { END, FRONT, handle, TOP } from '../adjust'
 import { piece } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import {
   about,
   centred,
@@ -14,6 +16,8 @@ import {
 } from '../shapes'
 import { leaf, line } from '../symbols'
 
+/** Of a compressor that runs, at 1 m. Common practice, no source. */
+const COMPRESSOR_DB = 38
 const KG_PER_LITRE = 0.28
 const WALL_MM = 45
 
@@ -47,6 +51,13 @@ export const coldBox = defineKind({
     inFront('stand', 'stand', ['cold-box'], about(p.lengthMm), -p.depthMm / 2, STAND_MM),
   ],
   services: (p) => [{ type: 'cold-box', quantity: litres(p), approach: 'stand' }],
+  facts: (p) => ({
+    ...BOUGHT,
+    noiseDb: COMPRESSOR_DB,
+    cold: { litres: litres(p), coldestC: 4 },
+    fronts: [{ what: 'door', hung: p.hinge, latch: 'locking', isOutside: false }],
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, hinge: handle('hinge') },
   features: (p) => [
     ...leaf(-p.lengthMm / 2 + 15, p.lengthMm / 2 - 15, 20, p.heightMm - 15, p.hinge),
     line('front', [-p.lengthMm / 2 + 15, p.heightMm * 0.72], [p.lengthMm / 2 - 15, p.heightMm * 0.72]),

@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL, END, FRONT, TOP } from '../adjust'
 import { board, piece, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import {
   about,
   above,
@@ -22,6 +24,8 @@ import { box, line, ring } from '../symbols'
 
 const WALL_MM = 50
 const TRAY_MM = 40
+/** Of a compressor that runs, at 1 m. Common practice, no source. */
+const COMPRESSOR_DB = 40
 
 const parameters = z.object({
   lengthMm: lengthParameter(620, 400, 1000),
@@ -106,6 +110,13 @@ export const coldChest = defineKind({
         ]
   },
   services: (p) => [{ type: 'cold-box', quantity: litres(p), approach: 'stand' }],
+  facts: (p, stance) => ({
+    ...BOUGHT,
+    noiseDb: COMPRESSOR_DB,
+    cold: { litres: litres(p), coldestC: -18 },
+    fronts: [{ what: 'lid', hung: 'back', latch: 'catch', isOutside: stance === 'out-to-the-back' }],
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, slides: DETAIL },
   features: (p, stance) => {
     const y =
       stance === 'in' || p.slides === 'none'
@@ -130,7 +141,7 @@ export const coldChest = defineKind({
     piece('compressor', 8),
     piece('chest', litres(p) * 0.3),
     ...(p.slides === 'none' ? [] : [piece('slides with a lock', 6)]),
-    board('tray', p.lengthMm, p.depthMm, PLY_MM, 1, 'birchPly'),
+    board('tray', p.lengthMm, p.depthMm, PLY_MM, 1, 'birch-ply'),
   ],
   change: () => ({ minutes: 0.2, hands: 1 }),
 })

@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL, DETAIL_MM, endAnd, frontAnd, level, topAnd } from '../adjust'
 import { board, foam, piece, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, centred, choiceParameter, ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
 import { box, line, parted } from '../symbols'
 
@@ -46,7 +48,26 @@ export const cot = defineKind({
   },
   clearances: (p, stance) =>
     stance === 'set-up' ? [inFront('reach', 'stand', ['cot'], about(p.lengthMm), -p.depthMm / 2, ENTRY_MM)] : [],
-  services: (_p, stance) => (stance === 'set-up' ? [{ type: 'cot', quantity: 1, approach: 'reach' }] : []),
+  services: (p, stance) =>
+    stance === 'set-up'
+      ? [
+          {
+            type: 'cot',
+            quantity: 1,
+            approach: 'reach',
+            sizeMm: [p.lengthMm - 2 * WALL_MM, p.depthMm - 2 * WALL_MM],
+          },
+        ]
+      : [],
+  facts: () => ON_OWN_LEGS,
+  adjust: {
+    lengthMm: endAnd('lying-length'),
+    depthMm: frontAnd('lying-width'),
+    platformMm: topAnd('platform'),
+    mattressMm: DETAIL_MM,
+    sideMm: level('rail'),
+    side: DETAIL,
+  },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     const [low, high] = [p.platformMm + p.mattressMm, p.platformMm + p.mattressMm + p.sideMm]
@@ -66,7 +87,7 @@ export const cot = defineKind({
     ]
   },
   parts: (p) => [
-    board('base', p.lengthMm, p.depthMm, PLY_MM, 1, 'birchPly'),
+    board('base', p.lengthMm, p.depthMm, PLY_MM, 1, 'birch-ply'),
     board(
       p.side === 'rail' ? 'rails' : 'net frame',
       2 * (p.lengthMm + p.depthMm),

@@ -1,18 +1,10 @@
 import { z } from 'zod'
-import { board, PLY_MM } from '../boards'
 import { block } from '../../geometry'
+import { DETAIL, ONE_MORE } from '../adjust'
+import { board, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
-import {
-  about,
-  centred,
-  choiceParameter,
-  countParameter,
-  drawerPull,
-  inFront,
-  onTheWall,
-  PULLER_MM,
-  rigid,
-} from '../shapes'
+import { PLAIN } from '../facts'
+import { about, centred, choiceParameter, countParameter, drawerRoom, onTheWall, rigid } from '../shapes'
 import { box, levels, line, parted } from '../symbols'
 
 /** Stacking crates by their outer length, width and height, mm; common sizes of the trade, no source. */
@@ -59,10 +51,7 @@ export const crateSlots = defineKind({
   solids: (p) => [rigid('rack', centred(size(p).lengthMm, size(p).depthMm, 0, size(p).heightMm))],
   clearances: (p) => {
     const { lengthMm, depthMm, heightMm } = size(p)
-    return [
-      drawerPull(['stowage'], about(lengthMm), -depthMm / 2, { min: PLY_MM, max: heightMm - PLY_MM }, depthMm),
-      inFront('puller', 'stand', ['stowage'], about(lengthMm), -depthMm / 2, depthMm + PULLER_MM),
-    ]
+    return drawerRoom(['stowage'], about(lengthMm), -depthMm / 2, { min: PLY_MM, max: heightMm - PLY_MM }, depthMm)
   },
   services: (p) => {
     const { lengthMm, heightMm } = size(p)
@@ -78,6 +67,8 @@ export const crateSlots = defineKind({
       }
     })
   },
+  facts: () => PLAIN,
+  adjust: { crate: DETAIL, way: DETAIL, across: ONE_MORE, high: DETAIL },
   features: (p) => {
     const { lengthMm, depthMm, heightMm } = size(p)
     const { wide, high } = crate(p)

@@ -1,6 +1,8 @@
 import { z } from 'zod'
-import { piece } from '../boards'
+import { DETAIL, DETAIL_MM, END, FRONT, TOP } from '../adjust'
+import { piece, upholstered } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import { about, centred, choiceParameter, cloth, lengthParameter, underTheRoof } from '../shapes'
 import { levels, parted, strokes } from '../symbols'
 
@@ -41,6 +43,8 @@ export const curtain = defineKind({
   },
   clearances: () => [],
   services: () => [],
+  facts: () => ({ ...PLAIN, swings: 'cloth' }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, gatheredMm: DETAIL_MM, cloth: DETAIL },
   features: (p, stance) => {
     const half = p.lengthMm / 2
     const end = stance === 'drawn' ? half : -half + gathered(p)
@@ -57,6 +61,9 @@ export const curtain = defineKind({
       levels('side', -p.depthMm / 2, p.depthMm / 2, 0, p.heightMm, 2),
     ].flat()
   },
-  parts: (p) => [piece('rail', p.lengthMm * 0.0004), piece('cloth', p.lengthMm * p.heightMm * 2e-6 * KG_M2[p.cloth])],
+  parts: (p) => [
+    piece('rail', p.lengthMm * 0.0004),
+    upholstered('cloth', p.lengthMm * p.heightMm * 2e-6 * KG_M2[p.cloth]),
+  ],
   change: () => ({ minutes: 0.1, hands: 1 }),
 })

@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import { TABLE_PLACE_MM } from '../../brief'
 import { block } from '../../geometry'
+import { END, FRONT, TOP } from '../adjust'
 import { board, piece } from '../boards'
 import { defineKind, type LocalService } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
 import { box, line } from '../symbols'
 
@@ -41,10 +43,19 @@ export const desk = defineKind({
       : [],
   services: (p, stance) => {
     if (stance !== 'up') return []
-    const services: LocalService[] = [{ type: 'desk', quantity: 1, approach: 'chair' }]
+    const services: LocalService[] = [
+      { type: 'desk', quantity: 1, approach: 'chair', sizeMm: [p.lengthMm, p.depthMm], topMm: p.heightMm },
+    ]
     const places = Math.floor(p.lengthMm / TABLE_PLACE_MM)
-    return places > 0 ? [...services, { type: 'table-place', quantity: places, approach: 'chair' }] : services
+    return places > 0
+      ? [...services, { type: 'table-place', quantity: places, approach: 'chair', topMm: p.heightMm }]
+      : services
   },
+  facts: (p, stance) => ({
+    ...ON_OWN_LEGS,
+    ...(stance === 'up' ? { reaches: [{ what: 'worktop', zMm: p.heightMm }] } : {}),
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     return stance === 'up'
@@ -59,6 +70,6 @@ export const desk = defineKind({
           line('side', [back - 30, p.heightMm - p.depthMm], [back - 30, p.heightMm]),
         ]
   },
-  parts: (p) => [board('top', p.lengthMm, p.depthMm, TOP_MM, 1, 'birchPly'), piece('hinges and bracket', 2)],
+  parts: (p) => [board('top', p.lengthMm, p.depthMm, TOP_MM, 1, 'birch-ply'), piece('hinges and bracket', 2)],
   change: () => ({ minutes: 0.2, hands: 1 }),
 })

@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { DETAIL_MM, END, FRONT, handle, TOP } from '../adjust'
 import { board, LIGHT_PLY_MM, piece } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import { about, centred, doorSwing, hingeParameter, kneeling, lengthParameter, onTheWall, rigid } from '../shapes'
 import { leaf, line, parted, ring } from '../symbols'
 
@@ -41,6 +43,8 @@ export const dogCrate = defineKind({
       inside: centred(p.lengthMm - 40, p.depthMm - 40, LIGHT_PLY_MM, p.heightMm - LIGHT_PLY_MM),
     },
   ],
+  facts: (p) => ({ ...PLAIN, fronts: [{ what: 'door', hung: p.hinge, latch: 'locking', isOutside: false }] }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, hinge: handle('hinge'), passMm: DETAIL_MM },
   features: (p) => {
     const half = p.lengthMm / 2
     return [

@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { END, FRONT, ONE_MORE, TOP } from '../adjust'
 import { board, LIGHT_PLY_MM } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import { centred, countParameter, insideOf, lengthParameter, rigid, upTheWall } from '../shapes'
 import { levels, line } from '../symbols'
 
@@ -25,6 +27,8 @@ export const doorPocket = defineKind({
   solids: (p) => [rigid('pockets', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
   clearances: () => [],
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm / p.pockets, LIGHT_PLY_MM)],
+  facts: () => PLAIN,
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, pockets: ONE_MORE },
   features: (p) => {
     const half = p.lengthMm / 2
     return [

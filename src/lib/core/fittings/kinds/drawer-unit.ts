@@ -1,19 +1,10 @@
 import { z } from 'zod'
+import { DETAIL, END, FRONT, ONE_MORE, TOP } from '../adjust'
 import { board, carcass, piece, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
-import {
-  about,
-  centred,
-  choiceParameter,
-  countParameter,
-  drawerPull,
-  inFront,
-  insideOf,
-  lengthParameter,
-  onTheWall,
-  PULLER_MM,
-  scribed,
-} from '../shapes'
+import { drawerAdjust, drawerFact, drawerParameters } from '../drawers'
+import { PLAIN } from '../facts'
+import { about, centred, countParameter, drawerRoom, insideOf, lengthParameter, onTheWall, scribed } from '../shapes'
 import { drawerFront, line, parted } from '../symbols'
 
 const parameters = z.object({
@@ -21,10 +12,8 @@ const parameters = z.object({
   depthMm: lengthParameter(500, 300, 1800),
   heightMm: lengthParameter(500, 120, 1200),
   drawers: countParameter(2, 1, 6),
-  extension: z.number().min(0.5).max(1).default(1).describe('Share of the depth that they run out'),
-  loadKg: z.number().min(2).max(200).default(30).describe('What each is to carry'),
+  ...drawerParameters(1, 30, 200),
   dividers: countParameter(1, 0, 6).describe('A deep drawer without one is a heap'),
-  latch: choiceParameter(['positive', 'soft-close', 'lip']).describe('A heavy low drawer needs a latch that locks'),
 })
 
 /** A box of drawers: extension, load, dividers and the kind of latch are chosen. */
@@ -39,14 +28,17 @@ export const drawerUnit = defineKind({
   scribedAt: 'bottom',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p) => [scribed('carcass', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
-  clearances: (p) => {
-    const run = p.depthMm * p.extension
-    return [
-      drawerPull(['stowage'], about(p.lengthMm), -p.depthMm / 2, { min: 20, max: p.heightMm - 10 }, run),
-      inFront('puller', 'stand', ['stowage'], about(p.lengthMm), -p.depthMm / 2, run + PULLER_MM),
-    ]
-  },
+  clearances: (p) =>
+    drawerRoom(
+      ['stowage'],
+      about(p.lengthMm),
+      -p.depthMm / 2,
+      { min: 20, max: p.heightMm - 10 },
+      p.depthMm * p.extension,
+    ),
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM + 10, 'puller')],
+  facts: (p) => ({ ...PLAIN, fronts: [drawerFact(p)] }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, drawers: ONE_MORE, ...drawerAdjust, dividers: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2
     const each = (p.heightMm - 30) / p.drawers
@@ -63,7 +55,7 @@ export const drawerUnit = defineKind({
   },
   parts: (p) => [
     ...carcass(p.lengthMm, p.depthMm, p.heightMm),
-    board('drawer bottoms', p.lengthMm, p.depthMm, 6, p.drawers, 'birchPly'),
+    board('drawer bottoms', p.lengthMm, p.depthMm, 6, p.drawers, 'birch-ply'),
     board('drawer sides', 2 * (p.lengthMm + p.depthMm), p.heightMm / p.drawers / 1.8, 9, p.drawers),
     piece('slides and latches', 1 + p.loadKg / 40, p.drawers),
   ],

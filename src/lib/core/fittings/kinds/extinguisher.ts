@@ -1,4 +1,5 @@
 import { piece } from '../boards'
+import { BOUGHT } from '../facts'
 import { machine } from '../machine'
 import { upTheWall } from '../shapes'
 import { line, ring } from '../symbols'
@@ -14,6 +15,8 @@ export const extinguisher = machine({
   extra: {},
   part: 'extinguisher',
   home: upTheWall(300),
+  facts: () => ({ ...BOUGHT, guards: { against: 'fire' } }),
+  adjust: {},
   features: (p) => [
     ring('top', 0, 0, p.lengthMm * 0.32),
     line('front', [-p.lengthMm / 3, p.heightMm * 0.8], [p.lengthMm / 3, p.heightMm * 0.8]),

@@ -1,11 +1,22 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL, DETAIL_MM, endAnd, handle } from '../adjust'
 import { piece } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import { centred, choiceParameter, inTheRoof, lengthParameter, outside, rigid } from '../shapes'
 import { box, line, ring } from '../symbols'
 
 const DOME_MM = 110
+const MM2_PER_CM2 = 100
+/** On a low speed, at 1 m. Common practice, no source. */
+const FAN_DB = 34
+/** Of a strong fan: about 900 ft³/min (1 530 m³/h) in free air, and next to nothing against 60 Pa. Common practice, no source. */
+const FAN_CURVE = [
+  [1530, 0],
+  [900, 30],
+  [0, 60],
+] as const
 
 const parameters = z.object({
   cutMm: lengthParameter(400, 250, 500).describe('Side of its opening in the roof'),
@@ -41,6 +52,18 @@ export const fanExtract = defineKind({
   ],
   clearances: () => [],
   services: () => [{ type: 'air', quantity: 1 }],
+  facts: (p, stance) => ({
+    ...BOUGHT,
+    ...(stance === 'running' ? { noiseDb: FAN_DB } : {}),
+    air: {
+      what: 'fan',
+      way: p.blows,
+      freeCm2: (p.cutMm * p.cutMm) / MM2_PER_CM2,
+      curve: FAN_CURVE,
+      isScreened: p.screen,
+    },
+  }),
+  adjust: { cutMm: endAnd('front'), frameMm: DETAIL_MM, screen: handle('screen'), blows: DETAIL },
   features: (p) => [
     box('top', -p.cutMm / 2, -p.cutMm / 2, p.cutMm / 2, p.cutMm / 2),
     ring('top', 0, 0, p.cutMm * 0.42),

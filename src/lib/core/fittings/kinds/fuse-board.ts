@@ -1,4 +1,6 @@
+import { ONE_MORE } from '../adjust'
 import { piece } from '../boards'
+import { BOUGHT } from '../facts'
 import { machine } from '../machine'
 import { countParameter, upTheWall } from '../shapes'
 import { box, line, parted } from '../symbols'
@@ -15,6 +17,8 @@ export const fuseBoard = machine({
   part: 'fuse board',
   home: upTheWall(1000),
   serviced: () => [['fuses', 'front', 450]],
+  facts: (p) => ({ ...BOUGHT, electrics: 'fuses', reaches: [{ what: 'controls', zMm: p.heightMm / 2 }] }),
+  adjust: { circuits: ONE_MORE },
   features: (p) => {
     const half = p.lengthMm / 2
     return [
@@ -25,5 +29,5 @@ export const fuseBoard = machine({
     ]
   },
   parts: (p) => [piece('board with its fuses', 1 + p.circuits * 0.08)],
-  cautions: ['mains', 'batteries'],
+  cautions: () => ['mains', 'batteries'],
 })

@@ -1,38 +1,22 @@
-import { z } from 'zod'
-import {
-  frontHeights,
-  standAt,
-  unitBoards,
-  unitInside,
-  unitLines,
-  unitParameters,
-  unitSize,
-  unitSolids,
-  worktop,
-} from '../base-unit'
+import { DETAIL_MM, handle } from '../adjust'
+import { frontHeights, galleyUnit, standAt, unitFacts, unitInside, worktop } from '../base-unit'
 import { board, piece } from '../boards'
-import { defineKind } from '../contract'
-import { about, doorSwing, hingeParameter, kneeling, lengthParameter, onTheWall } from '../shapes'
+import { about, doorSwing, hingeParameter, kneeling, lengthParameter } from '../shapes'
 import { basinTop, box, leaf, tapFront } from '../symbols'
 
-const parameters = z.object({
-  ...unitParameters(500, 350),
-  basinMm: lengthParameter(380, 250, 600).describe('Across the basin; about 380 is usual'),
-  hinge: hingeParameter,
-})
-
 /** A base unit with the basin let into its top. With its cover on, the top is worktop again. */
-export const galleyBasin = defineKind({
+export const galleyBasin = galleyUnit({
   id: 'galley-basin',
-  group: 'galley',
-  parameters,
-  stances: ['open', 'covered'],
-  stanceFor: { driving: 'covered', living: 'open', sleeping: 'covered' },
+  length: [500, 350, 1200],
+  extra: {
+    basinMm: lengthParameter(380, 250, 600).describe('Across the basin; about 380 is usual'),
+    hinge: hingeParameter,
+  },
+  states: {
+    stances: ['open', 'covered'],
+    stanceFor: { driving: 'covered', living: 'open', sleeping: 'covered' },
+  },
   meets: ['basin'],
-  home: onTheWall,
-  scribedAt: 'top',
-  footprint: unitSize,
-  solids: (p) => unitSolids(p),
   clearances: (p) => [
     standAt(p, ['basin', 'worktop']),
     doorSwing(['stowage'], about(p.lengthMm), -p.depthMm / 2, p.hinge, frontHeights(p)),
@@ -44,6 +28,13 @@ export const galleyBasin = defineKind({
       : worktop(p, about(p.lengthMm))),
     unitInside(p, p.worktopMm - 220),
   ],
+  facts: (p, stance) => ({
+    ...unitFacts(p),
+    isSplashed: stance === 'open',
+    drainsAtMm: p.worktopMm - 400,
+    fronts: [{ what: 'door', hung: p.hinge, latch: 'catch', isOutside: false }],
+  }),
+  adjust: { basinMm: DETAIL_MM, hinge: handle('hinge') },
   features: (p, stance) => {
     const wide = Math.min(p.basinMm, p.lengthMm - 60) / 2
     const deep = Math.min(p.basinMm, p.depthMm - 110) / 2
@@ -51,16 +42,17 @@ export const galleyBasin = defineKind({
       ...(stance === 'open' ? basinTop(-wide, -deep, wide, deep) : [box('top', -wide, -deep, wide, deep)]),
       ...leaf(-p.lengthMm / 2 + 8, p.lengthMm / 2 - 8, frontHeights(p).min, frontHeights(p).max, p.hinge),
       ...tapFront(0, p.worktopMm),
-      ...unitLines(p),
     ]
   },
-  parts: (p) => [
-    ...unitBoards(p),
-    piece('basin, tap and trap', 4),
-    board('cover', p.basinMm, p.basinMm, 12, 1, 'birchPly'),
-  ],
+  parts: () => [piece('basin, tap and trap', 4)],
   loose: (p, stance) => [
-    { id: 'basin cover', sizeMm: [p.basinMm, p.basinMm, 12], count: 1, used: stance === 'covered' },
+    {
+      id: 'basin cover',
+      sizeMm: [p.basinMm, p.basinMm, 12],
+      count: 1,
+      used: stance === 'covered',
+      of: [board('cover', p.basinMm, p.basinMm, 12, 1, 'birch-ply')],
+    },
   ],
-  change: () => ({ minutes: 0.1, hands: 1 }),
+  change: { minutes: 0.1, hands: 1 },
 })

@@ -1,45 +1,38 @@
-import { z } from 'zod'
-import {
-  frontHeights,
-  standAt,
-  unitBoards,
-  unitLines,
-  unitParameters,
-  unitSize,
-  unitSolids,
-  worktop,
-} from '../base-unit'
+import { ONE_MORE } from '../adjust'
+import { frontHeights, galleyUnit, standAt, unitFacts, worktop } from '../base-unit'
 import { piece } from '../boards'
-import { defineKind } from '../contract'
-import { about, drawerPull, inFront, onTheWall, PULLER_MM } from '../shapes'
+import { about, countParameter, drawerRoom } from '../shapes'
 import { box, drawerFront, ring } from '../symbols'
 
-const parameters = z.object({
-  ...unitParameters(300, 200, 600),
-  bins: z.number().int().min(1).max(3).default(2).describe('To sort into'),
-})
+/** How far its front runs out, of its depth. */
+const RUN = 0.85
+/** What full bins weigh. Common practice, no source. */
+const BIN_KG = 6
 
 /** A base unit whose front pulls out with bins behind it. */
-export const galleyBin = defineKind({
+export const galleyBin = galleyUnit({
   id: 'galley-bin',
-  group: 'galley',
-  parameters,
-  stances: ['shut'],
-  stanceFor: { driving: 'shut', living: 'shut', sleeping: 'shut' },
+  length: [300, 200, 600],
+  extra: { bins: countParameter(2, 1, 3).describe('To sort into') },
   meets: [],
-  home: onTheWall,
-  scribedAt: 'top',
-  footprint: unitSize,
-  solids: (p) => unitSolids(p),
-  clearances: (p) => {
-    const run = p.depthMm * 0.85
-    return [
-      standAt(p, ['worktop']),
-      drawerPull(['worktop'], about(p.lengthMm), -p.depthMm / 2, frontHeights(p), run),
-      inFront('puller', 'stand', ['worktop'], about(p.lengthMm), -p.depthMm / 2, run + PULLER_MM),
-    ]
-  },
+  clearances: (p) => [
+    standAt(p, ['worktop']),
+    ...drawerRoom(['worktop'], about(p.lengthMm), -p.depthMm / 2, frontHeights(p), p.depthMm * RUN),
+  ],
   services: (p) => worktop(p, about(p.lengthMm)),
+  facts: (p) => ({
+    ...unitFacts(p),
+    fronts: [
+      {
+        what: 'drawer',
+        hung: 'runs',
+        latch: 'locking',
+        isOutside: false,
+        run: { deepMm: p.depthMm, outMm: p.depthMm * RUN, loadKg: p.bins * BIN_KG },
+      },
+    ],
+  }),
+  adjust: { bins: ONE_MORE },
   features: (p) => {
     const { min, max } = frontHeights(p)
     const deep = (p.depthMm - 80) / p.bins
@@ -49,8 +42,7 @@ export const galleyBin = defineKind({
       ),
       ...drawerFront(-p.lengthMm / 2 + 8, p.lengthMm / 2 - 8, min, max),
       box('front', -p.lengthMm / 4, min + 80, p.lengthMm / 4, min + 240),
-      ...unitLines(p),
     ]
   },
-  parts: (p) => [...unitBoards(p), piece('bins', 0.8, p.bins), piece('slides', 2)],
+  parts: (p) => [piece('bins', 0.8, p.bins), piece('slides', 2)],
 })

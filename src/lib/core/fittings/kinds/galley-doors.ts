@@ -1,38 +1,21 @@
-import { z } from 'zod'
-import {
-  frontHeights,
-  standAt,
-  unitBoards,
-  unitInside,
-  unitLines,
-  unitParameters,
-  unitSize,
-  unitSolids,
-  worktop,
-} from '../base-unit'
-import { defineKind } from '../contract'
-import { about, countParameter, doorSwing, hingeParameter, kneeling, onTheWall } from '../shapes'
+import { DETAIL, handle, ONE_MORE } from '../adjust'
+import { frontHeights, galleyUnit, standAt, unitFacts, unitInside, worktop } from '../base-unit'
+import type { FrontFact } from '../facts'
+import { about, countParameter, doorSwing, hingeParameter, kneeling } from '../shapes'
 import { leaf, line } from '../symbols'
 
-const parameters = z.object({
-  ...unitParameters(450),
-  shelves: countParameter(1, 0, 4),
-  doors: countParameter(1, 1, 2).describe('Two meet in the middle'),
-  hinge: hingeParameter,
-})
+const door = (hung: 'left' | 'right'): FrontFact => ({ what: 'door', hung, latch: 'catch', isOutside: false })
 
 /** A base unit with shelves behind one or two hinged doors. */
-export const galleyDoors = defineKind({
+export const galleyDoors = galleyUnit({
   id: 'galley-doors',
-  group: 'galley',
-  parameters,
-  stances: ['shut'],
-  stanceFor: { driving: 'shut', living: 'shut', sleeping: 'shut' },
+  length: [450, 250, 1200],
+  extra: {
+    shelves: countParameter(1, 0, 4),
+    doors: countParameter(1, 1, 2).describe('Two meet in the middle'),
+    hinge: hingeParameter,
+  },
   meets: ['stowage'],
-  home: onTheWall,
-  scribedAt: 'top',
-  footprint: unitSize,
-  solids: (p) => unitSolids(p),
   clearances: (p) => {
     const half = p.lengthMm / 2
     const swings =
@@ -45,6 +28,8 @@ export const galleyDoors = defineKind({
     return [standAt(p, ['worktop']), ...swings, kneeling(['stowage'], about(p.lengthMm), -p.depthMm / 2)]
   },
   services: (p) => [...worktop(p, about(p.lengthMm)), unitInside(p)],
+  facts: (p) => ({ ...unitFacts(p), fronts: p.doors === 1 ? [door(p.hinge)] : [door('left'), door('right')] }),
+  adjust: { shelves: ONE_MORE, doors: DETAIL, hinge: handle('hinge') },
   features: (p) => {
     const half = p.lengthMm / 2
     const { min, max } = frontHeights(p)
@@ -53,8 +38,8 @@ export const galleyDoors = defineKind({
         ? leaf(-half + 8, half - 8, min, max, p.hinge)
         : [...leaf(-half + 8, -3, min, max, 'left'), ...leaf(3, half - 8, min, max, 'right')]),
       line('top', [-half, -p.depthMm / 2 + 22], [half, -p.depthMm / 2 + 22]),
-      ...unitLines(p),
     ]
   },
-  parts: (p) => unitBoards(p, p.shelves),
+  shelves: (p) => p.shelves,
+  parts: () => [],
 })

@@ -1,52 +1,46 @@
 import { z } from 'zod'
-import {
-  frontHeights,
-  standAt,
-  unitBoards,
-  unitInside,
-  unitLines,
-  unitParameters,
-  unitSize,
-  unitSolids,
-  worktop,
-} from '../base-unit'
+import { DETAIL, ONE_MORE } from '../adjust'
+import { frontHeights, galleyUnit, standAt, unitFacts, unitInside, worktop } from '../base-unit'
 import { piece } from '../boards'
-import { defineKind } from '../contract'
-import { about, above, choiceParameter, drawerPull, inFront, onTheWall, PULLER_MM } from '../shapes'
+import type { HeatFact } from '../facts'
+import { about, above, choiceParameter, countParameter, drawerRoom } from '../shapes'
 import { drawerFront, line, rings } from '../symbols'
 
 /** Height over a flame that stays free of shelves and curtains; common practice, no source: the maker’s figure rules. */
 const OVER_FLAME_MM = 600
-
-const parameters = z.object({
-  ...unitParameters(450, 320, 900),
-  rings: z.number().int().min(1).max(3).default(2),
-  fuel: choiceParameter(['gas', 'induction', 'diesel']),
-  lid: z.boolean().default(true).describe('A lid over it gives worktop while it is cold'),
-})
+/** How far its drawer runs out, of its depth, and what it carries. */
+const RUN = 0.8
+const LOAD_KG = 5
+/** Of one ring at full power. Typical, common practice, no source. */
+const RING_WATTS = { gas: 1800, induction: 1500, diesel: 900 } as const
+const HEATS = {
+  gas: { how: 'flame', fuel: 'gas' },
+  induction: { how: 'induction', fuel: 'electric' },
+  diesel: { how: 'plate', fuel: 'diesel' },
+} as const satisfies Record<string, Pick<HeatFact, 'how' | 'fuel'>>
 
 /** A base unit with the hob built into its top, and a shallow drawer below. */
-export const galleyHob = defineKind({
+export const galleyHob = galleyUnit({
   id: 'galley-hob',
-  group: 'galley',
-  parameters,
-  stances: ['cooking', 'covered'],
-  stanceFor: { driving: 'covered', living: 'cooking', sleeping: 'covered' },
+  length: [450, 320, 900],
+  extra: {
+    rings: countParameter(2, 1, 3),
+    fuel: choiceParameter(['gas', 'induction', 'diesel']),
+    lid: z.boolean().default(true).describe('A lid over it gives worktop while it is cold'),
+  },
+  states: {
+    stances: ['cooking', 'covered'],
+    stanceFor: { driving: 'covered', living: 'cooking', sleeping: 'covered' },
+  },
   meets: ['hob'],
-  home: onTheWall,
-  scribedAt: 'top',
-  footprint: unitSize,
-  solids: (p) => unitSolids(p),
   clearances: (p, stance) => {
-    const run = p.depthMm * 0.8
     const { max } = frontHeights(p)
     return [
       standAt(p, stance === 'cooking' ? ['hob'] : ['worktop']),
       ...(stance === 'cooking'
         ? [above('over-flame', 'over', ['hob'], about(p.lengthMm), about(p.depthMm - 60), p.worktopMm, OVER_FLAME_MM)]
         : []),
-      drawerPull(['stowage'], about(p.lengthMm), -p.depthMm / 2, { min: max - 260, max: max - 90 }, run),
-      inFront('puller', 'stand', ['stowage'], about(p.lengthMm), -p.depthMm / 2, run + PULLER_MM),
+      ...drawerRoom(['stowage'], about(p.lengthMm), -p.depthMm / 2, { min: max - 260, max: max - 90 }, p.depthMm * RUN),
     ]
   },
   services: (p, stance) => [
@@ -57,6 +51,21 @@ export const galleyHob = defineKind({
         : []),
     unitInside(p, p.worktopMm - 300, 'puller'),
   ],
+  facts: (p, stance) => ({
+    ...unitFacts(p),
+    heat: [{ ...HEATS[p.fuel], isLit: stance === 'cooking', watts: p.rings * RING_WATTS[p.fuel], warms: 'pans' }],
+    isSteaming: stance === 'cooking',
+    fronts: [
+      {
+        what: 'drawer',
+        hung: 'runs',
+        latch: 'catch',
+        isOutside: false,
+        run: { deepMm: p.depthMm, outMm: p.depthMm * RUN, loadKg: LOAD_KG },
+      },
+    ],
+  }),
+  adjust: { rings: ONE_MORE, fuel: DETAIL, lid: DETAIL },
   features: (p, stance) => {
     const { min, max } = frontHeights(p)
     const half = p.lengthMm / 2
@@ -70,10 +79,9 @@ export const galleyHob = defineKind({
       line('front', [-half + 30, max - 45], [half - 30, max - 45]),
       ...drawerFront(-half + 8, half - 8, max - 260, max - 90),
       ...drawerFront(-half + 8, half - 8, min, max - 265),
-      ...unitLines(p),
     ]
   },
-  parts: (p) => [...unitBoards(p), piece(`${p.fuel} hob`, 2.5 + p.rings), piece('slides', 1.5)],
-  change: () => ({ minutes: 0.1, hands: 1 }),
+  parts: (p) => [piece(`${p.fuel} hob`, 2.5 + p.rings), piece('slides', 1.5)],
+  change: { minutes: 0.1, hands: 1 },
   cautions: (p) => (p.fuel === 'gas' ? ['gas'] : p.fuel === 'diesel' ? ['fuel'] : ['mains']),
 })

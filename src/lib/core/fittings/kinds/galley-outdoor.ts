@@ -1,12 +1,20 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL, DETAIL_MM, END, FRONT, TOP } from '../adjust'
 import { board, carcass, piece, TOP_MM } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import { about, behind, centred, lengthParameter, onTheCentreline, outdoors, rigid, STAND_MM, through } from '../shapes'
 import { box, drawerFront, line, ring } from '../symbols'
 
 const TRAY_MM = 50
 const BASIN_MM = 300
+/** Of its two rings, at full power. Typical, common practice, no source. */
+const HOB_WATTS = 3500
+/** What its slides are made for. Common practice, no source. */
+const LOAD_KG = 100
+/** Its burners are at the end that comes out of the door. */
+const BURNERS_MM = 330
 
 const parameters = z.object({
   lengthMm: lengthParameter(600, 350, 1200).describe('Across the drawer'),
@@ -19,6 +27,12 @@ const parameters = z.object({
 type Outdoor = z.infer<typeof parameters>
 /** Out of the door by no more than its own length less what the slides must keep. */
 const out = (p: Outdoor) => Math.min(p.outMm, p.depthMm - 60)
+
+const burnersOf = (p: Outdoor, stance: string) => {
+  const back = p.depthMm / 2 + (stance === 'slid-out' ? out(p) : 0)
+  const top = TRAY_MM + p.heightMm
+  return block([-p.lengthMm / 2, back - BURNERS_MM, top - 1], [p.lengthMm / 2, back, top])
+}
 
 /** A galley on slides that runs out through the rear or side door and is cooked at from outside; its back is to the door. */
 export const galleyOutdoor = defineKind({
@@ -64,6 +78,30 @@ export const galleyOutdoor = defineKind({
       },
     ]
   },
+  facts: (p, stance) => ({
+    ...PLAIN,
+    isSplashed: p.basin && stance === 'slid-out',
+    heat: [
+      {
+        how: 'flame',
+        fuel: 'gas',
+        isLit: stance === 'slid-out',
+        watts: HOB_WATTS,
+        warms: 'pans',
+        at: burnersOf(p, stance),
+      },
+    ],
+    fronts: [
+      {
+        what: 'drawer',
+        hung: 'runs',
+        latch: 'locking',
+        isOutside: true,
+        run: { deepMm: p.depthMm, outMm: out(p), loadKg: LOAD_KG },
+      },
+    ],
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, outMm: DETAIL_MM, basin: DETAIL },
   features: (p, stance) => {
     const y = stance === 'slid-out' ? out(p) : 0
     const [half, deep, top] = [p.lengthMm / 2, p.depthMm / 2, TRAY_MM + p.heightMm]
@@ -93,7 +131,7 @@ export const galleyOutdoor = defineKind({
     piece('heavy slides with locks', 14),
     piece('hob', 4),
     ...(p.basin ? [piece('basin', 2)] : []),
-    board('tray', p.lengthMm, p.depthMm, 12, 1, 'birchPly'),
+    board('tray', p.lengthMm, p.depthMm, 12, 1, 'birch-ply'),
   ],
   change: () => ({ minutes: 1, hands: 1 }),
   cautions: () => ['gas', 'crash-path'],

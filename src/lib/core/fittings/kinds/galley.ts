@@ -1,8 +1,9 @@
 import { z } from 'zod'
-import { block } from '../../geometry'
-import { PLINTH_MM, standAt, unitBoards, unitLines, unitParameters, unitSize, unitSolids, worktop } from '../base-unit'
+import { block, type Prism } from '../../geometry'
+import { DETAIL } from '../adjust'
+import { galleyUnit, PLINTH_MM, standAt, type Unit, unitFacts, worktop } from '../base-unit'
 import { piece, TOP_MM } from '../boards'
-import { defineKind, type LocalService } from '../contract'
+import type { LocalService } from '../contract'
 import { basinTop, parted, rings, tapFront } from '../symbols'
 
 const BASIN_MM = 380
@@ -10,13 +11,19 @@ const HOB_MM = 320
 const DOOR_WIDTH_MM = 450
 const EDGE_MM = 40
 
-const parameters = z.object({
-  ...unitParameters(1400, 500, 3500),
-  basin: z.boolean().default(true),
-  hob: z.boolean().default(true),
-})
+/** Of its two rings, at full power. Typical, common practice, no source. */
+const HOB_WATTS = 3500
 
-type Galley = z.infer<typeof parameters>
+interface Galley extends Unit {
+  readonly basin: boolean
+  readonly hob: boolean
+}
+
+/** The hob’s own part of the top. */
+const hobSurface = (p: Galley): Prism => {
+  const [right, back] = [p.lengthMm / 2, p.depthMm / 2]
+  return block([right - HOB_MM, -back, p.worktopMm - 1], [right, back, p.worktopMm])
+}
 
 /** What stays free between basin and hob. */
 const between = (p: Galley) => ({
@@ -25,34 +32,30 @@ const between = (p: Galley) => ({
 })
 
 /** A whole run in one: a worktop with the basin at its left end as one faces it, the hob at its right, doors below. */
-export const galley = defineKind({
+export const galley = galleyUnit({
   id: 'galley',
-  group: 'galley',
-  parameters,
-  stances: ['closed'],
-  stanceFor: { driving: 'closed', living: 'closed', sleeping: 'closed' },
+  length: [1400, 500, 3500],
+  extra: { basin: z.boolean().default(true), hob: z.boolean().default(true) },
+  states: { stances: ['closed'], stanceFor: { driving: 'closed', living: 'closed', sleeping: 'closed' } },
   meets: ['hob', 'basin'],
-  home: {
-    along: { from: 'rear', mm: 0 },
-    across: { from: 'left-wall', mm: 0 },
-    up: { from: 'floor', mm: 0 },
-    turn: 0,
-    mirrored: false,
-  },
-  scribedAt: 'top',
-  footprint: unitSize,
-  solids: unitSolids,
   clearances: (p) => [standAt(p, ['worktop', 'basin', 'hob'])],
   services: (p) => {
     const services: LocalService[] = [...worktop(p, between(p))]
     if (p.basin) services.push({ type: 'basin', quantity: 1, approach: 'stand' })
-    if (p.hob) {
-      const [right, back] = [p.lengthMm / 2, p.depthMm / 2]
-      const surface = block([right - HOB_MM, -back, p.worktopMm - 1], [right, back, p.worktopMm])
-      services.push({ type: 'hob', quantity: 1, approach: 'stand', surface })
-    }
+    if (p.hob) services.push({ type: 'hob', quantity: 1, approach: 'stand', surface: hobSurface(p) })
     return services
   },
+  facts: (p) => ({
+    ...unitFacts(p),
+    ...(p.basin ? { isSplashed: true, drainsAtMm: p.worktopMm - 400 } : {}),
+    ...(p.hob
+      ? {
+          heat: [{ how: 'flame', fuel: 'gas', isLit: true, watts: HOB_WATTS, warms: 'pans', at: hobSurface(p) }],
+          isSteaming: true,
+        }
+      : {}),
+  }),
+  adjust: { basin: DETAIL, hob: DETAIL },
   features: (p) => {
     const left = -p.lengthMm / 2
     const half = Math.min(BASIN_MM, p.depthMm - 100) / 2
@@ -66,7 +69,6 @@ export const galley = defineKind({
         p.worktopMm - TOP_MM,
         Math.max(1, Math.round(p.lengthMm / DOOR_WIDTH_MM)),
       ),
-      ...unitLines(p),
       ...(p.basin
         ? [
             ...basinTop(left + EDGE_MM, -half, basinTo, half),
@@ -76,10 +78,7 @@ export const galley = defineKind({
       ...(p.hob ? rings(-left - 160, 0) : []),
     ]
   },
-  parts: (p) => [
-    ...unitBoards(p, 1),
-    ...(p.basin ? [piece('basin and tap', 3)] : []),
-    ...(p.hob ? [piece('hob', 4)] : []),
-  ],
+  shelves: () => 1,
+  parts: (p) => [...(p.basin ? [piece('basin and tap', 3)] : []), ...(p.hob ? [piece('hob', 4)] : [])],
   cautions: (p) => (p.hob ? ['gas'] : []),
 })

@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL, DETAIL_MM, END, FRONT, TOP } from '../adjust'
 import { board, PLY_MM } from '../boards'
 import { defineKind, type LocalClearance } from '../contract'
+import { PLAIN } from '../facts'
 import { about, doorSwing, inFront, lengthParameter, onTheCentreline, rigid } from '../shapes'
 import { cross, leaf, line } from '../symbols'
 
@@ -64,6 +66,14 @@ export const garage = defineKind({
       ),
     },
   ],
+  facts: (p) => ({
+    ...PLAIN,
+    fronts: [
+      ...(p.inside ? [{ what: 'door', hung: 'left', latch: 'locking', isOutside: false } as const] : []),
+      ...(p.side ? [{ what: 'flap', hung: 'top', latch: 'locking', isOutside: true } as const] : []),
+    ],
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, inside: DETAIL, side: DETAIL, doorMm: DETAIL_MM },
   features: (p) => {
     const [half, deep] = [p.lengthMm / 2, p.depthMm / 2]
     const wide = Math.min(p.doorMm, p.depthMm - 60) / 2

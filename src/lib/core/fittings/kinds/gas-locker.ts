@@ -1,8 +1,14 @@
 import { z } from 'zod'
-import { choiceParameter, countParameter, onTheWall } from '../shapes'
-import { machine } from '../machine'
+import { handle, ONE_MORE } from '../adjust'
 import { board, piece } from '../boards'
+import { BOUGHT } from '../facts'
+import { machine } from '../machine'
+import { choiceParameter, countParameter, onTheWall } from '../shapes'
 import { box, line, ring } from '../symbols'
+
+const MM2_PER_CM2 = 100
+/** Liquid gas in a bottle of 11 kg: propane of 510 kg/m³ at 15 °C (handbook value, from memory). */
+const BOTTLE_L = 21.5
 
 /** A locker for gas bottles: sealed to the inside, vented to the outside at its lowest point, because propane sinks. */
 export const gasLocker = machine({
@@ -20,6 +26,22 @@ export const gasLocker = machine({
   part: 'gas locker',
   home: onTheWall,
   serviced: () => [['gas-bottle', 'front', 500]],
+  facts: (p) => ({
+    ...BOUGHT,
+    holds: [
+      {
+        what: 'gas',
+        litres: p.bottles * BOTTLE_L,
+        locker: {
+          ventCm2: p.ventCm2,
+          floorCm2: (p.lengthMm * p.depthMm) / MM2_PER_CM2,
+          isSealed: p.seal === 'gasket',
+        },
+      },
+    ],
+    fronts: [{ what: 'door', hung: 'left', latch: 'locking', isOutside: false }],
+  }),
+  adjust: { bottles: ONE_MORE, seal: handle('seal'), ventCm2: handle('vent') },
   features: (p) => {
     const half = p.lengthMm / 2
     const r = Math.min(p.lengthMm / p.bottles, p.depthMm) * 0.4
@@ -39,5 +61,5 @@ export const gasLocker = machine({
     board('floor and top', p.lengthMm, p.depthMm, 1.5, 2, 'aluminium'),
     piece('regulator and seal', 1.5),
   ],
-  cautions: ['gas'],
+  cautions: () => ['gas'],
 })

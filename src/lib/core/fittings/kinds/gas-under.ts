@@ -1,7 +1,11 @@
 import { steelTank } from '../boards'
-import { machine } from '../machine'
+import { BOUGHT } from '../facts'
+import { machine, tankLitres } from '../machine'
 import { underTheFloor } from '../shapes'
 import { line, ring } from '../symbols'
+
+/** A gas tank is filled to four fifths. Common practice, no source: its stop valve rules. */
+const FILLED = 0.8
 
 /** A fixed gas tank under the floor, filled from outside. */
 export const gasUnder = machine({
@@ -15,6 +19,8 @@ export const gasUnder = machine({
   part: 'gas tank',
   home: underTheFloor,
   isOutside: true,
+  facts: (p) => ({ ...BOUGHT, holds: [{ what: 'gas', litres: tankLitres(p) * FILLED }] }),
+  adjust: {},
   features: (p) => {
     const half = p.lengthMm / 2
     return [
@@ -27,5 +33,5 @@ export const gasUnder = machine({
     ]
   },
   parts: (p) => steelTank(p.lengthMm, Math.min(p.depthMm, p.heightMm)),
-  cautions: ['gas', 'under-floor'],
+  cautions: () => ['gas', 'under-floor'],
 })

@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL, END, FRONT, TOP } from '../adjust'
 import { board, piece } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import { about, choiceParameter, inFront, lengthParameter, onTheWall, rigid, STAND_MM } from '../shapes'
 import { line, parted, ring } from '../symbols'
 
@@ -58,6 +60,8 @@ export const gearRack = defineKind({
       ),
     },
   ],
+  facts: () => PLAIN,
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, holds: DETAIL, reached: DETAIL },
   features: (p) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     const wheel = Math.min(p.heightMm * 0.33, p.lengthMm * 0.2)

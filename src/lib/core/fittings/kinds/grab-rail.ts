@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL, DETAIL_MM, FRONT, handle } from '../adjust'
 import { piece } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import { choiceParameter, lengthParameter, rigid, upTheWall } from '../shapes'
 import { line, ring } from '../symbols'
 
@@ -34,6 +36,8 @@ export const grabRail = defineKind({
   },
   clearances: () => [],
   services: () => [],
+  facts: (p) => ({ ...PLAIN, grip: p.fixed === 'lining' ? 'lining' : 'framing' }),
+  adjust: { lengthMm: DETAIL_MM, standMm: FRONT, way: DETAIL, fixed: handle('fixed-to') },
   features: (p) => {
     const [x, z] = size(p)
     const ends =

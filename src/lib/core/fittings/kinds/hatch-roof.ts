@@ -1,9 +1,13 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL_MM, END, FRONT, handle } from '../adjust'
 import { piece } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import { centred, inTheRoof, lengthParameter, outside, rigid } from '../shapes'
 import { box, cross, line } from '../symbols'
+
+const MM2_PER_CM2 = 100
 
 const parameters = z.object({
   lengthMm: lengthParameter(700, 280, 1200),
@@ -36,6 +40,18 @@ export const hatchRoof = defineKind({
   ],
   clearances: () => [],
   services: () => [{ type: 'air', quantity: 1 }],
+  facts: (p) => ({
+    ...BOUGHT,
+    air: {
+      what: 'hatch',
+      way: 'both',
+      freeCm2: (p.lengthMm * p.depthMm) / MM2_PER_CM2,
+      curve: [],
+      isScreened: p.screen,
+      passesMm: [p.lengthMm, p.depthMm],
+    },
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, frameMm: DETAIL_MM, screen: handle('screen') },
   features: (p) => [
     box('top', -p.lengthMm / 2, -p.depthMm / 2, p.lengthMm / 2, p.depthMm / 2),
     ...cross('top', -p.lengthMm / 2, -p.depthMm / 2, p.lengthMm / 2, p.depthMm / 2),

@@ -1,8 +1,11 @@
-import { choiceParameter, lengthParameter, onTheWall } from '../shapes'
-import { machine } from '../machine'
-import { piece } from '../boards'
-import { levels, line, ring } from '../symbols'
 import { z } from 'zod'
+import { DETAIL } from '../adjust'
+import { piece } from '../boards'
+import { BOUGHT } from '../facts'
+import { flueAdjust, flueParameters, HEATER_DB } from '../flue'
+import { machine } from '../machine'
+import { choiceParameter, onTheWall } from '../shapes'
+import { levels, line, ring } from '../symbols'
 
 /** An air heater with its ducts: outlets low, under a seat or under the floor for quiet. */
 export const heaterAir = machine({
@@ -15,18 +18,20 @@ export const heaterAir = machine({
   extra: {
     fuel: choiceParameter(['diesel', 'gas']),
     kilowatts: z.number().min(1).max(8).default(2),
-    flueMm: lengthParameter(0, -1500, 1500).describe(
-      'Where its flue goes out, from its middle to its right as one faces it',
-    ),
-    intakeMm: lengthParameter(300, -1500, 1500).describe(
-      'Where it draws its air to burn, from its middle to its right',
-    ),
+    ...flueParameters,
   },
   part: 'heater',
   home: onTheWall,
   meets: ['heater'],
   serviced: () => [['heater', 'front', 400]],
   services: () => [{ type: 'heater', quantity: 1 }],
+  facts: (p) => ({
+    ...BOUGHT,
+    noiseDb: HEATER_DB,
+    heat: [{ how: 'enclosed', fuel: p.fuel, isLit: true, watts: p.kilowatts * 1000, warms: 'air' }],
+    flue: { exhaustMm: p.flueMm, intakeMm: p.intakeMm },
+  }),
+  adjust: { fuel: DETAIL, kilowatts: DETAIL, ...flueAdjust },
   features: (p) => {
     const half = p.lengthMm / 2
     return [
@@ -39,5 +44,5 @@ export const heaterAir = machine({
     ]
   },
   parts: (p) => [piece('heater', 2 + p.kilowatts * 0.6), piece('ducts, flue and pump', 2.5)],
-  cautions: ['fuel', 'gas'],
+  cautions: (p) => (p.fuel === 'gas' ? ['fuel', 'gas'] : ['fuel']),
 })

@@ -1,7 +1,10 @@
 import { z } from 'zod'
+import { DETAIL } from '../adjust'
 import { piece } from '../boards'
+import { BOUGHT } from '../facts'
+import { flueAdjust, flueParameters, HEATER_DB } from '../flue'
 import { machine } from '../machine'
-import { choiceParameter, lengthParameter, onTheWall } from '../shapes'
+import { choiceParameter, onTheWall } from '../shapes'
 import { levels, ring, strokes } from '../symbols'
 
 /** Air and water heated by one machine. */
@@ -16,18 +19,24 @@ export const heaterCombi = machine({
     fuel: choiceParameter(['diesel', 'gas', 'electric']),
     kilowatts: z.number().min(2).max(8).default(4),
     litres: z.number().min(5).max(20).default(10),
-    flueMm: lengthParameter(0, -1500, 1500).describe(
-      'Where its flue goes out, from its middle to its right as one faces it',
-    ),
-    intakeMm: lengthParameter(300, -1500, 1500).describe(
-      'Where it draws its air to burn, from its middle to its right',
-    ),
+    ...flueParameters,
   },
   part: 'combined heater',
   home: onTheWall,
   meets: ['heater'],
   serviced: () => [['heater', 'front', 450]],
   services: () => [{ type: 'heater', quantity: 1 }],
+  facts: (p) => ({
+    ...BOUGHT,
+    noiseDb: HEATER_DB,
+    heat: [
+      { how: 'enclosed', fuel: p.fuel, isLit: true, watts: p.kilowatts * 1000, warms: 'air' },
+      { how: 'enclosed', fuel: p.fuel, isLit: true, watts: p.kilowatts * 1000, warms: 'water' },
+    ],
+    flue: p.fuel === 'electric' ? undefined : { exhaustMm: p.flueMm, intakeMm: p.intakeMm },
+    holds: [{ what: 'water', litres: p.litres }],
+  }),
+  adjust: { fuel: DETAIL, kilowatts: DETAIL, litres: DETAIL, ...flueAdjust },
   features: (p) => {
     const half = p.lengthMm / 2
     const r = Math.min(p.depthMm, p.lengthMm) * 0.32
@@ -46,5 +55,5 @@ export const heaterCombi = machine({
     ]
   },
   parts: (p) => [piece('heater', 9 + p.kilowatts), piece('ducts and flue', 4)],
-  cautions: ['fuel', 'gas', 'mains'],
+  cautions: (p) => (p.fuel === 'gas' ? ['fuel', 'gas'] : p.fuel === 'diesel' ? ['fuel'] : ['mains']),
 })

@@ -1,8 +1,13 @@
 import { z } from 'zod'
+import { DETAIL } from '../adjust'
 import { piece } from '../boards'
+import { BOUGHT } from '../facts'
 import { machine } from '../machine'
 import { choiceParameter, onTheWall } from '../shapes'
 import { line, ring, strokes } from '../symbols'
+
+/** At full power. Typical, common practice, no source. */
+const WATTS = { electric: 800, engine: 5000, gas: 2000 } as const
 
 /** A water heater with its store. An electric one goes on a timer: it is a big load. */
 export const heaterWater = machine({
@@ -16,6 +21,13 @@ export const heaterWater = machine({
   part: 'water heater',
   home: onTheWall,
   serviced: () => [['heater', 'front', 400]],
+  facts: (p) => ({
+    ...BOUGHT,
+    heat: [{ how: 'enclosed', fuel: p.heatedBy, isLit: true, watts: WATTS[p.heatedBy], warms: 'water' }],
+    flue: p.heatedBy === 'gas' ? { exhaustMm: 0 } : undefined,
+    holds: [{ what: 'water', litres: p.litres }],
+  }),
+  adjust: { litres: DETAIL, heatedBy: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2
     const r = Math.min(p.depthMm, p.heightMm) * 0.4
@@ -34,5 +46,5 @@ export const heaterWater = machine({
     ]
   },
   parts: (p) => [piece('store and element', 4 + p.litres * 0.35)],
-  cautions: ['mains', 'gas'],
+  cautions: (p) => (p.heatedBy === 'gas' ? ['fuel', 'gas'] : p.heatedBy === 'electric' ? ['mains'] : []),
 })

@@ -1,8 +1,13 @@
 import { z } from 'zod'
+import { END, FRONT, TOP } from '../adjust'
 import { piece } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import { about, centred, inFront, lengthParameter, rigid, STAND_MM, upTheWall } from '../shapes'
 import { line, ring } from '../symbols'
+
+/** At full power. Typical, common practice, no source. */
+const PLATE_WATTS = 1800
 
 const parameters = z.object({
   lengthMm: lengthParameter(300, 250, 600),
@@ -25,6 +30,15 @@ export const hobLoose = defineKind({
   clearances: (p, stance) =>
     stance === 'put-away' ? [] : [inFront('stand', 'stand', ['hob'], about(p.lengthMm), -p.depthMm / 2, STAND_MM)],
   services: (_p, stance) => (stance === 'put-away' ? [] : [{ type: 'hob', quantity: 1, approach: 'stand' }]),
+  facts: (_p, stance) => {
+    const isLit = stance === 'on-the-worktop'
+    return {
+      ...BOUGHT,
+      heat: [{ how: 'induction', fuel: 'electric', isLit, watts: PLATE_WATTS, warms: 'pans' }],
+      isSteaming: isLit,
+    }
+  },
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP },
   features: (p, stance) =>
     stance === 'put-away'
       ? []
@@ -34,13 +48,14 @@ export const hobLoose = defineKind({
           line('front', [-40, p.heightMm / 2], [40, p.heightMm / 2]),
           line('side', [-p.depthMm / 2, p.heightMm / 2], [p.depthMm / 2, p.heightMm / 2]),
         ],
-  parts: () => [piece('induction plate', 2.6)],
+  parts: () => [],
   loose: (p, stance) => [
     {
       id: 'induction plate',
       sizeMm: [p.lengthMm, p.depthMm, p.heightMm],
       count: 1,
       used: stance === 'on-the-worktop',
+      of: [piece('induction plate', 2.6)],
     },
   ],
   change: () => ({ minutes: 0.3, hands: 1 }),

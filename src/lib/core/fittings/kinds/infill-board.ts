@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { board, foam, PLY_MM } from '../boards'
+import { DETAIL, DETAIL_MM, endAnd, frontAnd, ONE_MORE, topAnd } from '../adjust'
 import { berth, entryInFront, sleepersParameter } from '../bed'
+import { board, foam, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, centred, countParameter, lengthParameter, onTheCentreline, rigid } from '../shapes'
 import { line, parted } from '../symbols'
 
@@ -60,6 +62,16 @@ export const infillBoard = defineKind({
           }),
         ]
       : [],
+  facts: () => ({ ...ON_OWN_LEGS, staysByWeight: true }),
+  adjust: {
+    lengthMm: endAnd('lying-length'),
+    gapMm: frontAnd('lying-width'),
+    topMm: topAnd('platform'),
+    cushionMm: DETAIL_MM,
+    pieces: ONE_MORE,
+    besideMm: DETAIL_MM,
+    sleepers: DETAIL,
+  },
   features: (p, stance) => [
     ...(stance === 'laid'
       ? parted('top', -p.lengthMm / 2, p.lengthMm / 2, -p.gapMm / 2, p.gapMm / 2, p.pieces + 1)
@@ -67,18 +79,21 @@ export const infillBoard = defineKind({
     line('front', [-p.lengthMm / 2, p.topMm - p.cushionMm], [p.lengthMm / 2, p.topMm - p.cushionMm]),
     line('side', [-p.gapMm / 2, p.topMm - p.cushionMm], [p.gapMm / 2, p.topMm - p.cushionMm]),
   ],
-  parts: (p) => [
-    board('board', p.lengthMm, p.gapMm, PLY_MM, 1, 'birchPly'),
-    board('ledges', p.lengthMm, LEDGE_MM, LEDGE_MM, 2, 'softwood'),
-    foam('cushions', p.lengthMm / p.pieces, p.gapMm, p.cushionMm, p.pieces),
-  ],
+  parts: (p) => [board('ledges', p.lengthMm, LEDGE_MM, LEDGE_MM, 2, 'softwood')],
   loose: (p, stance) => [
-    { id: 'infill board', sizeMm: [p.lengthMm / p.pieces, p.gapMm, PLY_MM], count: p.pieces, used: stance === 'laid' },
+    {
+      id: 'infill board',
+      sizeMm: [p.lengthMm / p.pieces, p.gapMm, PLY_MM],
+      count: p.pieces,
+      used: stance === 'laid',
+      of: [board('board', p.lengthMm / p.pieces, p.gapMm, PLY_MM, 1, 'birch-ply')],
+    },
     {
       id: 'infill cushion',
       sizeMm: [p.lengthMm / p.pieces, p.gapMm, p.cushionMm],
       count: p.pieces,
       used: stance === 'laid',
+      of: [foam('cushion', p.lengthMm / p.pieces, p.gapMm, p.cushionMm)],
     },
   ],
   change: (p) => ({ minutes: 1 + 0.5 * p.pieces, hands: 1 }),

@@ -1,8 +1,13 @@
 import { z } from 'zod'
+import { DETAIL } from '../adjust'
 import { piece } from '../boards'
+import { BOUGHT } from '../facts'
 import { machine } from '../machine'
 import { choiceParameter, upTheWall } from '../shapes'
 import { levels, line, ring } from '../symbols'
+
+/** Of its fan under load, at 1 m. Common practice, no source. */
+const FAN_DB = 42
 
 /** An inverter, a charger, or both in one, with air round it. */
 export const inverter = machine({
@@ -16,6 +21,8 @@ export const inverter = machine({
   part: 'inverter',
   home: upTheWall(100),
   serviced: () => [['inverter', 'front', 400]],
+  facts: () => ({ ...BOUGHT, noiseDb: FAN_DB, electrics: 'converter' }),
+  adjust: { does: DETAIL, watts: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2
     return [
@@ -27,5 +34,5 @@ export const inverter = machine({
     ]
   },
   parts: (p) => [piece('inverter or charger', 2 + p.watts * 0.009)],
-  cautions: ['mains', 'batteries'],
+  cautions: () => ['mains', 'batteries'],
 })

@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { END, FRONT, TOP } from '../adjust'
 import { carcass, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import { about, above, centred, inFront, insideOf, lengthParameter, onTheWall, scribed, STAND_MM } from '../shapes'
 import { box, line, ring } from '../symbols'
 
@@ -27,6 +29,8 @@ export const lidChest = defineKind({
     inFront('stand', 'stand', ['stowage'], about(p.lengthMm), -p.depthMm / 2, STAND_MM),
   ],
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM, 'stand')],
+  facts: () => ({ ...PLAIN, fronts: [{ what: 'lid', hung: 'lifts-off', latch: 'own-weight', isOutside: false }] }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP },
   features: (p) => [
     box('top', -p.lengthMm / 2 + 25, -p.depthMm / 2 + 25, p.lengthMm / 2 - 25, p.depthMm / 2 - 25),
     ring('top', 0, 0, 22),

@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { piece } from '../boards'
 import { ACCESS } from '../../people'
+import { DETAIL, DETAIL_MM, END, TOP } from '../adjust'
+import { piece } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import { lengthParameter, onTheCentreline, outside, rigid } from '../shapes'
 import { line, parted, strokes } from '../symbols'
 
@@ -38,6 +40,8 @@ export const lift = defineKind({
   },
   clearances: () => [],
   services: () => [],
+  facts: (_p, stance) => ({ ...BOUGHT, treads: stance === 'let-down' ? [{ zMm: 0, isOutside: false }] : [] }),
+  adjust: { lengthMm: END, platformMm: DETAIL_MM, heightMm: TOP, mostKg: DETAIL },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, FOLDED_MM / 2]
     return [

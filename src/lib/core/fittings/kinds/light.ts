@@ -1,5 +1,7 @@
 import { z } from 'zod'
+import { DETAIL, handle } from '../adjust'
 import { piece } from '../boards'
+import { BOUGHT } from '../facts'
 import { machine } from '../machine'
 import { choiceParameter, upTheWall } from '../shapes'
 import { line, ring } from '../symbols'
@@ -14,10 +16,13 @@ export const light = machine({
   ],
   extra: {
     place: choiceParameter(['reading', 'room', 'door']),
+    colour: choiceParameter(['warm', 'white', 'red']).describe('Red leaves eyes used to the dark'),
     switched: z.boolean().default(true).describe('Has a switch of its own, whatever the door does'),
   },
   part: 'light',
   home: upTheWall(1150),
+  facts: (p) => ({ ...BOUGHT, light: { lights: p.place, isSwitched: p.switched, colour: p.colour } }),
+  adjust: { place: DETAIL, switched: handle('switch'), colour: DETAIL },
   features: (p) => [
     ring('front', 0, p.heightMm / 2, Math.min(p.lengthMm, p.heightMm) * 0.35, true),
     line('top', [-p.lengthMm / 2, 0], [p.lengthMm / 2, 0]),

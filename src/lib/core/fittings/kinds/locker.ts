@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { DETAIL, END, FRONT, TOP } from '../adjust'
 import { board, LIGHT_PLY_MM, piece } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import { centred, choiceParameter, flapSwing, insideOf, lengthParameter, scribed, underTheRoof } from '../shapes'
 import { flapFront, line } from '../symbols'
 
@@ -30,6 +32,16 @@ export const locker = defineKind({
   clearances: (p) =>
     p.opens === 'flap' ? [flapSwing(['stowage'], p.lengthMm, -p.depthMm / 2, p.heightMm - 10, p.heightMm - 20)] : [],
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, LIGHT_PLY_MM)],
+  facts: (p) => ({
+    ...PLAIN,
+    fronts:
+      p.opens === 'flap'
+        ? [{ what: 'flap', hung: 'top', latch: 'catch', isOutside: false }]
+        : p.opens === 'sliding'
+          ? [{ what: 'door', hung: 'runs', latch: 'catch', isOutside: false }]
+          : [],
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, opens: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2
     const flaps = Math.max(1, Math.round(p.lengthMm / FLAP_WIDTH_MM))

@@ -1,9 +1,11 @@
 import { z } from 'zod'
 import { TABLE_PLACE_MM } from '../../brief'
 import { block, rectangle } from '../../geometry'
+import { DETAIL, DETAIL_MM, endAnd, frontAnd, topAnd } from '../adjust'
 import { berth } from '../bed'
 import { board, foam, piece, PLY_MM } from '../boards'
 import { defineKind, type LocalService, type LocalSolid, type SeatPlace } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, choiceParameter, ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
 import { box, line, pillow } from '../symbols'
 
@@ -129,14 +131,31 @@ export const loungeBed = defineKind({
     const reach = p.lengthMm / 2 - BENCH_MM + 60
     return [
       ...stowage,
-      { type: 'seat', quantity: 2 * each, approach: 'entry', places },
+      {
+        type: 'seat',
+        quantity: 2 * each,
+        approach: 'entry',
+        places,
+        cushion: { topMm: p.seatMm, depthMm: BENCH_MM - p.backMm },
+      },
       {
         type: 'table-place',
         quantity: 2 * each,
         approach: 'entry',
         top: rectangle(-reach, -p.depthMm / 2 + 60, reach, p.depthMm / 2),
+        topMm: TABLE_TOP_MM,
       },
     ]
+  },
+  facts: () => ON_OWN_LEGS,
+  adjust: {
+    lengthMm: endAnd('lying-length'),
+    depthMm: frontAnd('lying-width'),
+    seatMm: topAnd('seat', 'platform'),
+    cushionMm: DETAIL_MM,
+    backMm: DETAIL_MM,
+    overhangMm: DETAIL_MM,
+    gapFill: DETAIL,
   },
   features: (p, stance) => {
     const half = p.depthMm / 2
@@ -163,10 +182,8 @@ export const loungeBed = defineKind({
     board('bench fronts and backs', p.depthMm, p.seatMm - p.cushionMm, PLY_MM, 4),
     board('bench ends', BENCH_MM, p.seatMm - p.cushionMm, PLY_MM, 4),
     board('bench tops', BENCH_MM, p.depthMm, PLY_MM, 2),
-    board('table', gap(p) + 120, p.depthMm - 60, TABLE_MM, 1, 'poplarPly'),
+    board('table', gap(p) + 120, p.depthMm - 60, TABLE_MM, 1, 'poplar-ply'),
     foam('seat cushions', BENCH_MM, p.depthMm, p.cushionMm, 2),
-    foam('back cushions', p.depthMm, BACK_HIGH_MM, p.backMm, 2),
-    ...(backsFill(p) ? [] : [foam('infill', gap(p), p.depthMm, p.cushionMm)]),
     piece('table leg and hinges', 2.5),
   ],
   loose: (p, stance) => {
@@ -177,6 +194,7 @@ export const loungeBed = defineKind({
         sizeMm: [p.depthMm, BACK_HIGH_MM, p.backMm],
         count: 2,
         used: !made || backsFill(p),
+        of: [foam('back cushion', p.depthMm, BACK_HIGH_MM, p.backMm)],
       },
       ...(backsFill(p)
         ? []
@@ -186,6 +204,7 @@ export const loungeBed = defineKind({
               sizeMm: [p.depthMm, Math.max(1, gap(p) / 2), p.cushionMm] as const,
               count: 2,
               used: made,
+              of: [foam('infill', p.depthMm, Math.max(1, gap(p) / 2), p.cushionMm)],
             },
           ]),
     ]

@@ -1,9 +1,11 @@
 import { z } from 'zod'
 import { TABLE_PLACE_MM } from '../../brief'
 import { block, rectangle } from '../../geometry'
+import { DETAIL_MM, END, FRONT, measure, topAnd } from '../adjust'
 import { berth } from '../bed'
 import { board, foam, piece, PLY_MM, TOP_MM } from '../boards'
 import { defineKind, type LocalService, type LocalSolid, type SeatPlace } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, ENTRY_MM, inFront, lengthParameter, onTheCentreline, rigid } from '../shapes'
 import { box, line, pillow, pillows } from '../symbols'
 
@@ -136,14 +138,30 @@ export const loungeU = defineKind({
     const front = -p.depthMm / 2
     return [
       ...stowage,
-      { type: 'seat', quantity: places.length, approach: 'entry', places },
+      {
+        type: 'seat',
+        quantity: places.length,
+        approach: 'entry',
+        places,
+        cushion: { topMm: p.seatMm, depthMm: p.benchMm - p.backMm },
+      },
       {
         type: 'table-place',
         quantity: places.length,
         approach: 'entry',
         top: rectangle(-wide / 2 - GAP_MM, front + GAP_MM, wide / 2 + GAP_MM, front + deep + GAP_MM),
+        topMm: TABLE_TOP_MM,
       },
     ]
+  },
+  facts: () => ON_OWN_LEGS,
+  adjust: {
+    lengthMm: END,
+    depthMm: FRONT,
+    benchMm: measure('seat-depth'),
+    seatMm: topAnd('seat', 'platform'),
+    cushionMm: DETAIL_MM,
+    backMm: DETAIL_MM,
   },
   features: (p, stance) => {
     const low = p.seatMm - p.cushionMm
@@ -178,7 +196,6 @@ export const loungeU = defineKind({
       board('bench tops', 2 * deep + p.lengthMm, p.benchMm, PLY_MM),
       board('table', Math.max(100, wide), Math.max(100, deep), TOP_MM),
       foam('seat cushions', 2 * deep + p.lengthMm, p.benchMm, p.cushionMm),
-      foam('back cushions', 2 * deep + p.lengthMm, BACK_HIGH_MM, p.backMm),
       piece('table leg and ledges', 3),
     ]
   },
@@ -188,13 +205,20 @@ export const loungeU = defineKind({
     const cover = BACK_HIGH_MM * (2 * deep + p.lengthMm) >= wide * deep
     const made = stance === 'bed-made'
     return [
-      { id: 'arm back cushion', sizeMm: [deep, BACK_HIGH_MM, p.backMm], count: 2, used: !made || cover },
+      {
+        id: 'arm back cushion',
+        sizeMm: [deep, BACK_HIGH_MM, p.backMm],
+        count: 2,
+        used: !made || cover,
+        of: [foam('back cushion', deep, BACK_HIGH_MM, p.backMm)],
+      },
       {
         id: 'closing back cushion',
         sizeMm: [p.lengthMm, BACK_HIGH_MM, p.backMm],
         count: 1,
         // what two arm cushions cover already needs no third
         used: !made || 2 * BACK_HIGH_MM * deep < wide * deep,
+        of: [foam('back cushion', p.lengthMm, BACK_HIGH_MM, p.backMm)],
       },
     ]
   },

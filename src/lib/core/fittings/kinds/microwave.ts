@@ -1,10 +1,14 @@
 import { z } from 'zod'
+import { END, FRONT, TOP } from '../adjust'
 import { piece } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import { about, centred, doorSwing, inFront, lengthParameter, rigid, STAND_MM, upTheWall } from '../shapes'
 import { box, leaf, levels, line } from '../symbols'
 
 const KEYS_MM = 90
+/** What it draws. Typical, common practice, no source. */
+const WATTS = 1200
 
 const parameters = z.object({
   lengthMm: lengthParameter(450, 380, 600),
@@ -25,13 +29,19 @@ export const microwave = defineKind({
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p) => [rigid('oven', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
   clearances: (p) => [
-    doorSwing(['hob'], { min: -p.lengthMm / 2, max: p.lengthMm / 2 - KEYS_MM }, -p.depthMm / 2, 'left', {
+    doorSwing(['oven'], { min: -p.lengthMm / 2, max: p.lengthMm / 2 - KEYS_MM }, -p.depthMm / 2, 'left', {
       min: 5,
       max: p.heightMm - 5,
     }),
-    inFront('stand', 'stand', ['hob'], about(p.lengthMm), -p.depthMm / 2, STAND_MM),
+    inFront('stand', 'stand', ['oven'], about(p.lengthMm), -p.depthMm / 2, STAND_MM),
   ],
-  services: () => [{ type: 'hob', quantity: 1, approach: 'stand' }],
+  services: () => [{ type: 'oven', quantity: 1, approach: 'stand' }],
+  facts: () => ({
+    ...BOUGHT,
+    heat: [{ how: 'enclosed', fuel: 'electric', isLit: true, watts: WATTS, warms: 'food' }],
+    fronts: [{ what: 'door', hung: 'left', latch: 'catch', isOutside: false }],
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP },
   features: (p) => {
     const half = p.lengthMm / 2
     return [

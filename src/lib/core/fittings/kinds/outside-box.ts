@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { DETAIL, END, FRONT, TOP } from '../adjust'
 import { piece } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import { centred, lengthParameter, onTheRoof, outside } from '../shapes'
 import { box, line, ring } from '../symbols'
 
@@ -31,6 +33,8 @@ export const outsideBox = defineKind({
       inside: centred(p.lengthMm - 40, p.depthMm - 40, 10, p.heightMm - 10),
     },
   ],
+  facts: () => ({ ...BOUGHT, fronts: [{ what: 'lid', hung: 'back', latch: 'locking', isOutside: true }] }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, mostKg: DETAIL },
   features: (p) => [
     box('top', -p.lengthMm / 2 + 40, -p.depthMm / 2 + 40, p.lengthMm / 2 - 40, p.depthMm / 2 - 40),
     line('top', [0, -p.depthMm / 2 + 40], [0, p.depthMm / 2 - 40]),

@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { DETAIL, DETAIL_MM, END, FRONT, TOP } from '../adjust'
 import { piece } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import {
   about,
   centred,
@@ -13,6 +15,9 @@ import {
   upTheWall,
 } from '../shapes'
 import { flapFront, line, ring } from '../symbols'
+
+/** At full power. Typical, common practice, no source. */
+const WATTS = 2000
 
 const parameters = z.object({
   lengthMm: lengthParameter(450, 350, 650),
@@ -39,10 +44,17 @@ export const oven = defineKind({
   }),
   solids: (p) => [rigid('oven', centred(p.lengthMm + 2 * p.boardMm, p.depthMm, 0, p.heightMm + 2 * p.boardMm))],
   clearances: (p) => [
-    dropSwing(['hob'], p.lengthMm, -p.depthMm / 2, p.boardMm, p.heightMm),
-    inFront('stand', 'stand', ['hob'], about(p.lengthMm), -p.depthMm / 2, p.heightMm + STAND_MM - 200),
+    dropSwing(['oven'], p.lengthMm, -p.depthMm / 2, p.boardMm, p.heightMm),
+    inFront('stand', 'stand', ['oven'], about(p.lengthMm), -p.depthMm / 2, p.heightMm + STAND_MM - 200),
   ],
-  services: () => [{ type: 'hob', quantity: 1, approach: 'stand' }],
+  services: () => [{ type: 'oven', quantity: 1, approach: 'stand' }],
+  facts: (p) => ({
+    ...BOUGHT,
+    heat: [{ how: 'enclosed', fuel: p.fuel, isLit: true, watts: WATTS, warms: 'food' }],
+    isSteaming: true,
+    fronts: [{ what: 'flap', hung: 'bottom', latch: 'catch', isOutside: false }],
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, fuel: DETAIL, boardMm: DETAIL_MM },
   features: (p) => {
     const [half, low, high] = [p.lengthMm / 2, p.boardMm, p.boardMm + p.heightMm]
     return [

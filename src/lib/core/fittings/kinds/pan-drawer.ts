@@ -1,18 +1,14 @@
 import { z } from 'zod'
-import { carcass, board, piece, PLY_MM } from '../boards'
+import { DETAIL, END, FRONT, TOP } from '../adjust'
+import { board, carcass, piece, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
-import {
-  about,
-  centred,
-  drawerPull,
-  inFront,
-  insideOf,
-  lengthParameter,
-  onTheWall,
-  PULLER_MM,
-  scribed,
-} from '../shapes'
+import { PLAIN } from '../facts'
+import { about, centred, drawerRoom, insideOf, lengthParameter, onTheWall, scribed } from '../shapes'
 import { drawerFront, line, ring } from '../symbols'
+
+/** How far it runs out, of its depth, and what full pans weigh. Common practice, no source. */
+const RUN = 0.95
+const PANS_KG = 20
 
 const parameters = z.object({
   lengthMm: lengthParameter(600, 350, 1000),
@@ -33,11 +29,22 @@ export const panDrawer = defineKind({
   scribedAt: 'bottom',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p) => [scribed('carcass', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
-  clearances: (p) => [
-    drawerPull(['stowage'], about(p.lengthMm), -p.depthMm / 2, { min: 15, max: p.heightMm - 10 }, p.depthMm * 0.95),
-    inFront('puller', 'stand', ['stowage'], about(p.lengthMm), -p.depthMm / 2, p.depthMm * 0.95 + PULLER_MM),
-  ],
+  clearances: (p) =>
+    drawerRoom(['stowage'], about(p.lengthMm), -p.depthMm / 2, { min: 15, max: p.heightMm - 10 }, p.depthMm * RUN),
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM + 12, 'puller')],
+  facts: (p) => ({
+    ...PLAIN,
+    fronts: [
+      {
+        what: 'drawer',
+        hung: 'runs',
+        latch: 'locking',
+        isOutside: false,
+        run: { deepMm: p.depthMm, outMm: p.depthMm * RUN, loadKg: PANS_KG },
+      },
+    ],
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, divider: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2
     const pan = Math.min(p.depthMm * 0.3, p.lengthMm * 0.2)
@@ -52,7 +59,7 @@ export const panDrawer = defineKind({
   },
   parts: (p) => [
     ...carcass(p.lengthMm, p.depthMm, p.heightMm),
-    board('drawer', p.lengthMm, p.depthMm, PLY_MM, 1, 'birchPly'),
+    board('drawer', p.lengthMm, p.depthMm, PLY_MM, 1, 'birch-ply'),
     piece('slides and a locking latch', 2.5),
   ],
 })

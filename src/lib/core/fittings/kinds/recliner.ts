@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { piece } from '../boards'
+import { DETAIL_MM, END, FRONT, level, TOP } from '../adjust'
+import { upholstered } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, facingForward, lengthParameter, rigid } from '../shapes'
 import { knees } from '../sitting'
 import { box, line } from '../symbols'
@@ -68,8 +70,23 @@ export const recliner = defineKind({
     knees(['seat'], about(p.lengthMm), -p.depthMm / 2 - (stance === 'leant-back' ? p.footMm : 0), p.seatMm),
   ],
   services: (p) => [
-    { type: 'seat', quantity: 1, approach: 'knees', places: [{ at: [0, -p.depthMm / 2 + 300], facesDeg: 270 }] },
+    {
+      type: 'seat',
+      quantity: 1,
+      approach: 'knees',
+      places: [{ at: [0, -p.depthMm / 2 + 300], facesDeg: 270 }],
+      cushion: { topMm: p.seatMm },
+    },
   ],
+  facts: () => ON_OWN_LEGS,
+  adjust: {
+    lengthMm: END,
+    depthMm: FRONT,
+    seatMm: level('seat'),
+    backHighMm: TOP,
+    behindMm: DETAIL_MM,
+    footMm: DETAIL_MM,
+  },
   features: (p, stance) => {
     const [half, front, back] = [p.lengthMm / 2, -p.depthMm / 2, p.depthMm / 2]
     return [
@@ -80,6 +97,6 @@ export const recliner = defineKind({
       ...(stance === 'leant-back' ? [line('side', [front, p.seatMm - 200], [back, p.seatMm - 200])] : []),
     ]
   },
-  parts: () => [piece('reclining chair', 28)],
+  parts: () => [upholstered('reclining chair', 28)],
   change: () => ({ minutes: 0.2, hands: 1 }),
 })

@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { foam, piece } from '../boards'
+import { DETAIL, DETAIL_MM, endAnd, FRONT, measure, ONE_MORE, topAnd } from '../adjust'
 import { bedParameters, berth, entryInFront, sitUp } from '../bed'
+import { foam, upholstered } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, countParameter, facingForward, lengthParameter, rigid } from '../shapes'
 import { knees, placesAlong } from '../sitting'
 import { box, line, pillows } from '../symbols'
@@ -92,14 +94,27 @@ export const seatBed = defineKind({
         }),
       ]
     const places = placesAlong(p.places, p.widthMm, -40)
+    const cushion = { topMm: p.seatMm }
     const seats = { quantity: p.places, approach: 'knees', places }
     // belts hold only with the backrest up
     return stance === 'office'
       ? [
           { type: 'belt', ...seats },
-          { type: 'seat', ...seats },
+          { type: 'seat', ...seats, cushion },
         ]
-      : [{ type: 'seat', ...seats }]
+      : [{ type: 'seat', ...seats, cushion }]
+  },
+  facts: () => ON_OWN_LEGS,
+  adjust: {
+    places: ONE_MORE,
+    widthMm: endAnd('lying-width'),
+    seatDepthMm: FRONT,
+    bedMm: measure('lying-length'),
+    seatMm: topAnd('seat', 'platform'),
+    cushionMm: DETAIL_MM,
+    sofaDeg: DETAIL,
+    officeDeg: DETAIL,
+    head: DETAIL,
   },
   features: (p, stance) => {
     const [half, front, back] = [p.widthMm / 2, -p.seatDepthMm / 2, p.seatDepthMm / 2]
@@ -125,7 +140,7 @@ export const seatBed = defineKind({
     ]
   },
   parts: (p) => [
-    piece('seat frame with belts', KG_PER_PLACE, p.places),
+    upholstered('seat frame with belts', KG_PER_PLACE, p.places),
     foam('board cushion', p.widthMm, Math.max(1, p.bedMm - p.seatDepthMm), p.cushionMm),
   ],
   change: (_p, from, to) => ({ minutes: from === 'bed' || to === 'bed' ? 1.5 : 0.3, hands: 1 }),

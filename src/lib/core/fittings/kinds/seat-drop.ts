@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { END, frontAnd, topAnd } from '../adjust'
 import { board, foam, piece, SLAT_MM } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, lengthParameter, onTheWall, rigid } from '../shapes'
 import { knees } from '../sitting'
 import { box, line, strokes } from '../symbols'
@@ -32,10 +34,20 @@ export const seatDrop = defineKind({
       : [rigid('folded seat', block([-half, back - FOLDED_MM, p.seatMm - 60], [half, back, p.seatMm + p.depthMm - 60]))]
   },
   clearances: (p, stance) => (stance === 'down' ? [knees(['seat'], about(p.lengthMm), -p.depthMm / 2, p.seatMm)] : []),
-  services: (_p, stance) =>
+  services: (p, stance) =>
     stance === 'down'
-      ? [{ type: 'seat', quantity: 1, approach: 'knees', places: [{ at: [0, -20], facesDeg: 270 }] }]
+      ? [
+          {
+            type: 'seat',
+            quantity: 1,
+            approach: 'knees',
+            places: [{ at: [0, -20], facesDeg: 270 }],
+            cushion: { topMm: p.seatMm, depthMm: p.depthMm },
+          },
+        ]
       : [],
+  facts: () => ON_OWN_LEGS,
+  adjust: { lengthMm: END, depthMm: frontAnd('seat-depth'), seatMm: topAnd('seat') },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     return stance === 'down'
@@ -54,7 +66,7 @@ export const seatDrop = defineKind({
         ]
   },
   parts: (p) => [
-    board('seat board', p.lengthMm, p.depthMm, SLAT_MM, 1, 'birchPly'),
+    board('seat board', p.lengthMm, p.depthMm, SLAT_MM, 1, 'birch-ply'),
     foam('cushion', p.lengthMm, p.depthMm, 40),
     piece('folding brackets', 1.2),
   ],

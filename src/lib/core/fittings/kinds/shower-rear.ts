@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL_MM, END, TOP } from '../adjust'
 import { board, piece } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import { centred, lengthParameter, onTheCentreline, outside, rigid } from '../shapes'
 import { box, line, ring } from '../symbols'
 
@@ -38,7 +40,14 @@ export const showerRear = defineKind({
         ]
   },
   clearances: () => [],
-  services: (_p, stance) => (stance === 'rigged' ? [{ type: 'shower', quantity: 1 }] : []),
+  services: (p, stance) =>
+    stance === 'rigged' ? [{ type: 'shower', quantity: 1, sizeMm: [p.lengthMm, p.outMm] }] : [],
+  facts: (_p, stance) => ({
+    ...PLAIN,
+    isSplashed: stance === 'rigged',
+    swings: stance === 'rigged' ? 'cloth' : 'nothing',
+  }),
+  adjust: { lengthMm: END, outMm: DETAIL_MM, heightMm: TOP },
   features: (p, stance) => {
     const half = p.lengthMm / 2
     return [

@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { board, foam, PLY_MM, SLAT_MM } from '../boards'
+import { DETAIL, DETAIL_MM, endAnd, frontAnd, measure, topAnd } from '../adjust'
 import { berth, entryInFront, sitUp, sleepersParameter } from '../bed'
+import { board, foam, PLY_MM, SLAT_MM } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, centred, insideOf, lengthParameter, onTheWall, rigid } from '../shapes'
 import { knees, placesAlong, sittersOn } from '../sitting'
 import { line, pillow } from '../symbols'
@@ -80,9 +82,20 @@ export const sofaExtend = defineKind({
         quantity: seats,
         approach: 'knees',
         places: placesAlong(seats, p.lengthMm, -40),
+        cushion: { topMm: p.seatMm, depthMm: p.seatDepthMm - p.cushionMm },
       },
       chest,
     ]
+  },
+  facts: () => ON_OWN_LEGS,
+  adjust: {
+    lengthMm: endAnd('lying-length'),
+    seatDepthMm: frontAnd('seat-depth'),
+    widthMm: measure('lying-width'),
+    seatMm: topAnd('seat', 'platform'),
+    cushionMm: DETAIL_MM,
+    backMm: DETAIL_MM,
+    sleepers: DETAIL,
   },
   features: (p, stance) => {
     const [half, front, back] = [p.lengthMm / 2, -p.seatDepthMm / 2, p.seatDepthMm / 2]
@@ -105,7 +118,6 @@ export const sofaExtend = defineKind({
     board('seat board', p.lengthMm, p.seatDepthMm, PLY_MM),
     board('leaf', p.lengthMm, Math.max(1, wing(p)), SLAT_MM),
     foam('seat cushion', p.lengthMm, p.seatDepthMm, p.cushionMm),
-    foam('back cushion', p.lengthMm, p.backMm, p.cushionMm),
   ],
   loose: (p, stance) => [
     {
@@ -114,6 +126,7 @@ export const sofaExtend = defineKind({
       count: 1,
       // it lies on the leaf, if the leaf is wide enough to take it and it is wide enough to cover it
       used: stance === 'sofa' || (wing(p) > 0 && p.backMm >= wing(p)),
+      of: [foam('back cushion', p.lengthMm, p.backMm, p.cushionMm)],
     },
   ],
   change: () => ({ minutes: 1.5, hands: 1 }),

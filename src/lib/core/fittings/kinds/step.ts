@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL_MM, END } from '../adjust'
 import { piece } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import { centred, lengthParameter, onTheWall, outside } from '../shapes'
 import { levels, line } from '../symbols'
 
@@ -13,6 +15,10 @@ const parameters = z.object({
 
 const CASE_MM = 260
 const THICK_MM = 70
+const TREAD_MM = 40
+
+/** Its tread when it is out, over its base. */
+const treadTop = (p: { dropMm: number }): number => THICK_MM - p.dropMm + TREAD_MM
 
 /** A step under the sill of a door, that slides or folds out; its back is to the outside. */
 export const step = defineKind({
@@ -31,13 +37,12 @@ export const step = defineKind({
     const slot = outside('case', centred(p.lengthMm, CASE_MM, 0, THICK_MM))
     return stance === 'pushed-in'
       ? [slot]
-      : [
-          slot,
-          outside('tread', block([-half, back, THICK_MM - p.dropMm], [half, back + p.outMm, THICK_MM - p.dropMm + 40])),
-        ]
+      : [slot, outside('tread', block([-half, back, THICK_MM - p.dropMm], [half, back + p.outMm, treadTop(p)]))]
   },
   clearances: () => [],
   services: () => [],
+  facts: (p, stance) => ({ ...BOUGHT, treads: stance === 'out' ? [{ zMm: treadTop(p), isOutside: true }] : [] }),
+  adjust: { lengthMm: END, outMm: DETAIL_MM, dropMm: DETAIL_MM },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, CASE_MM / 2]
     return [

@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { END, FRONT, topAnd } from '../adjust'
 import { board, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, centred, lengthParameter, onTheCentreline, rigid } from '../shapes'
 import { knees } from '../sitting'
 import { line, ring } from '../symbols'
@@ -24,8 +26,20 @@ export const stool = defineKind({
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p, stance) => (stance === 'out' ? [rigid('stool', centred(p.lengthMm, p.depthMm, 0, p.heightMm))] : []),
   clearances: (p, stance) => (stance === 'out' ? [knees(['seat'], about(p.lengthMm), -p.depthMm / 2, p.heightMm)] : []),
-  services: (_p, stance) =>
-    stance === 'out' ? [{ type: 'seat', quantity: 1, approach: 'knees', places: [{ at: [0, 0], facesDeg: 270 }] }] : [],
+  services: (p, stance) =>
+    stance === 'out'
+      ? [
+          {
+            type: 'seat',
+            quantity: 1,
+            approach: 'knees',
+            places: [{ at: [0, 0], facesDeg: 270 }],
+            cushion: { topMm: p.heightMm },
+          },
+        ]
+      : [],
+  facts: () => ({ ...ON_OWN_LEGS, staysByWeight: false }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: topAnd('seat') },
   features: (p, stance) =>
     stance === 'out'
       ? [
@@ -35,13 +49,19 @@ export const stool = defineKind({
           line('side', [-p.depthMm / 2, p.heightMm - 40], [p.depthMm / 2, p.heightMm - 40]),
         ]
       : [],
-  parts: (p) => [
-    board('sides', p.lengthMm, p.heightMm, PLY_MM, 2),
-    board('ends', p.depthMm, p.heightMm, PLY_MM, 2),
-    board('top', p.lengthMm, p.depthMm, PLY_MM),
-  ],
+  parts: () => [],
   loose: (p, stance) => [
-    { id: 'stool', sizeMm: [p.lengthMm, p.depthMm, p.heightMm], count: 1, used: stance === 'out' },
+    {
+      id: 'stool',
+      sizeMm: [p.lengthMm, p.depthMm, p.heightMm],
+      count: 1,
+      used: stance === 'out',
+      of: [
+        board('sides', p.lengthMm, p.heightMm, PLY_MM, 2),
+        board('ends', p.depthMm, p.heightMm, PLY_MM, 2),
+        board('top', p.lengthMm, p.depthMm, PLY_MM),
+      ],
+    },
   ],
   change: () => ({ minutes: 0.3, hands: 1 }),
 })

@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block, rectangle } from '../../geometry'
+import { DETAIL_MM, END, FRONT, TOP } from '../adjust'
 import { board, piece, TOP_MM } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { armSweep, lengthParameter, onTheWall, rigid } from '../shapes'
 import { placesRound, tablePlaces } from '../sitting'
 import { box, line, ring } from '../symbols'
@@ -76,9 +78,15 @@ export const tableArm = defineKind({
     if (stance === 'lowered') return []
     const { x0, y0, x1, y1 } = topOf(p, stance)
     return [
-      tablePlaces(rectangle(x0, y0, x1, y1), placesRound(p.lengthMm, p.depthMm, stance === 'at-the-seats' ? 4 : 3)),
+      tablePlaces(
+        rectangle(x0, y0, x1, y1),
+        p.heightMm,
+        placesRound(p.lengthMm, p.depthMm, stance === 'at-the-seats' ? 4 : 3),
+      ),
     ]
   },
+  facts: () => ({ ...ON_OWN_LEGS, swings: 'leaf' }),
+  adjust: { lengthMm: END, depthMm: FRONT, armMm: DETAIL_MM, heightMm: TOP },
   features: (p, stance) => {
     const { x0, y0, x1, y1 } = topOf(p, stance === 'lowered' ? 'at-the-seats' : stance)
     const foot = p.depthMm / 2 - FOOT_MM / 2
@@ -92,7 +100,7 @@ export const tableArm = defineKind({
       line('side', [foot, 0], [foot, high - TOP_MM]),
     ]
   },
-  parts: (p) => [board('top', p.lengthMm, p.depthMm, TOP_MM, 1, 'poplarPly'), piece('foot, column and arm', 7)],
+  parts: (p) => [board('top', p.lengthMm, p.depthMm, TOP_MM, 1, 'poplar-ply'), piece('foot, column and arm', 7)],
   change: () => ({ minutes: 0.3, hands: 1 }),
   cautions: () => ['crash-path'],
 })

@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block, rectangle } from '../../geometry'
+import { END, FRONT, TOP } from '../adjust'
 import { board, piece, TOP_MM } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { lengthParameter, onTheWall, rigid } from '../shapes'
 import { placesRound, tablePlaces } from '../sitting'
 import { box, line } from '../symbols'
@@ -47,10 +49,13 @@ export const tableDrop = defineKind({
       ? [
           tablePlaces(
             rectangle(-p.lengthMm / 2, -p.depthMm / 2, p.lengthMm / 2, p.depthMm / 2),
+            p.heightMm,
             placesRound(p.lengthMm, p.depthMm, 3),
           ),
         ]
       : [],
+  facts: () => ON_OWN_LEGS,
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     return stance === 'up'

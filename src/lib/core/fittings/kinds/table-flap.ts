@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import { block, rectangle } from '../../geometry'
+import { DETAIL, END, FRONT, TOP } from '../adjust'
 import { board, piece, SLAT_MM } from '../boards'
 import { defineKind } from '../contract'
-import { inFront, about, lengthParameter, onTheWall, rigid } from '../shapes'
+import { ON_OWN_LEGS } from '../facts'
+import { about, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
 import { placesRound, tablePlaces } from '../sitting'
 import { box, line, strokes } from '../symbols'
 
@@ -51,7 +53,7 @@ export const tableFlap = defineKind({
     if (stance !== 'up') return []
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     return [
-      tablePlaces(rectangle(-half, -back, half, back), placesRound(p.lengthMm, p.depthMm, 3), 'knees'),
+      tablePlaces(rectangle(-half, -back, half, back), p.heightMm, placesRound(p.lengthMm, p.depthMm, 3), 'knees'),
       {
         type: 'worktop',
         quantity: p.lengthMm,
@@ -60,6 +62,8 @@ export const tableFlap = defineKind({
       },
     ]
   },
+  facts: () => ON_OWN_LEGS,
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, side: DETAIL },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     const x = hung(p) * half
@@ -80,6 +84,6 @@ export const tableFlap = defineKind({
           box('side', -back + 30, Math.max(20, p.heightMm - p.lengthMm + 30), back - 30, p.heightMm - 30),
         ]
   },
-  parts: (p) => [board('leaf', p.lengthMm, p.depthMm, SLAT_MM, 1, 'birchPly'), piece('hinge and bracket', 1)],
+  parts: (p) => [board('leaf', p.lengthMm, p.depthMm, SLAT_MM, 1, 'birch-ply'), piece('hinge and bracket', 1)],
   change: () => ({ minutes: 0.2, hands: 1 }),
 })

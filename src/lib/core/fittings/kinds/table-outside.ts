@@ -1,9 +1,11 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL_MM, END, FRONT, TOP } from '../adjust'
 import { board, piece, PLY_MM, TOP_MM } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import { about, behind, centred, lengthParameter, onTheWall, outdoors, rigid, STAND_MM, through } from '../shapes'
-import { box, line, levels } from '../symbols'
+import { box, levels, line } from '../symbols'
 
 const CASE_MM = 80
 const DOOR_MM = 120
@@ -60,6 +62,8 @@ export const tableOutside = defineKind({
           },
         ]
       : [],
+  facts: () => PLAIN,
+  adjust: { lengthMm: END, depthMm: FRONT, outMm: DETAIL_MM, heightMm: TOP },
   features: (p, stance) => {
     const [half, front, back] = [p.lengthMm / 2, -p.depthMm / 2, p.depthMm / 2]
     return [
@@ -71,7 +75,7 @@ export const tableOutside = defineKind({
     ]
   },
   parts: (p) => [
-    board('top', p.lengthMm, p.depthMm, TOP_MM, 1, 'birchPly'),
+    board('top', p.lengthMm, p.depthMm, TOP_MM, 1, 'birch-ply'),
     board('case', p.lengthMm, p.depthMm, PLY_MM),
     piece('slides', 4),
   ],

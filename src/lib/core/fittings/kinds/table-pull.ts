@@ -1,10 +1,12 @@
 import { z } from 'zod'
 import { block, rectangle } from '../../geometry'
+import { DETAIL_MM, END, FRONT, TOP } from '../adjust'
 import { board, piece, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import { centred, lengthParameter, onTheWall, rigid } from '../shapes'
 import { placesRound, tablePlaces } from '../sitting'
-import { drawerFront, line, levels } from '../symbols'
+import { drawerFront, levels, line } from '../symbols'
 
 const CASE_MM = 70
 
@@ -50,10 +52,13 @@ export const tablePull = defineKind({
       ? [
           tablePlaces(
             rectangle(-p.lengthMm / 2, -p.depthMm / 2 - out(p), p.lengthMm / 2, -p.depthMm / 2),
+            p.heightMm,
             placesRound(p.lengthMm, out(p), 3),
           ),
         ]
       : [],
+  facts: () => PLAIN,
+  adjust: { lengthMm: END, depthMm: FRONT, outMm: DETAIL_MM, heightMm: TOP },
   features: (p, stance) => {
     const [half, front, back] = [p.lengthMm / 2, -p.depthMm / 2, p.depthMm / 2]
     const tip = stance === 'pulled-out' ? front - out(p) : front
@@ -65,7 +70,7 @@ export const tablePull = defineKind({
     ]
   },
   parts: (p) => [
-    board('leaf', p.lengthMm, out(p), 2 * PLY_MM, 1, 'birchPly'),
+    board('leaf', p.lengthMm, out(p), 2 * PLY_MM, 1, 'birch-ply'),
     board('case', p.lengthMm, p.depthMm, 9, 2),
     piece('slides with a lock', 2),
   ],

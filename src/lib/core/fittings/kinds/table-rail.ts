@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block, rectangle } from '../../geometry'
+import { DETAIL_MM, END, FRONT, TOP } from '../adjust'
 import { board, piece, TOP_MM } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { lengthParameter, onTheWall, rigid } from '../shapes'
 import { placesRound, tablePlaces } from '../sitting'
 import { box, line } from '../symbols'
@@ -55,10 +57,13 @@ export const tableRail = defineKind({
     return [
       tablePlaces(
         rectangle(x - p.lengthMm / 2, -p.depthMm / 2, x + p.lengthMm / 2, p.depthMm / 2),
+        p.heightMm,
         placesRound(p.depthMm, p.lengthMm, 3) + 1,
       ),
     ]
   },
+  facts: () => ON_OWN_LEGS,
+  adjust: { railMm: END, lengthMm: DETAIL_MM, depthMm: FRONT, heightMm: TOP },
   features: (p, stance) => {
     const back = p.depthMm / 2
     const x = at(p, stance)
@@ -71,13 +76,15 @@ export const tableRail = defineKind({
       line('side', [back - RAIL_MM, low], [back - RAIL_MM, high]),
     ]
   },
-  parts: (p) => [
-    board('top', p.lengthMm, p.depthMm, TOP_MM),
-    board('rail', p.railMm, 60, 3, 1, 'aluminium'),
-    piece('leg and clamp', 2.4),
-  ],
+  parts: (p) => [board('rail', p.railMm, 60, 3, 1, 'aluminium'), piece('leg and clamp', 2.4)],
   loose: (p, stance) => [
-    { id: 'table top', sizeMm: [p.lengthMm, p.depthMm, TOP_MM], count: 1, used: stance !== 'taken-off' },
+    {
+      id: 'table top',
+      sizeMm: [p.lengthMm, p.depthMm, TOP_MM],
+      count: 1,
+      used: stance !== 'taken-off',
+      of: [board('top', p.lengthMm, p.depthMm, TOP_MM)],
+    },
   ],
   change: (_p, from, to) => ({ minutes: from === 'taken-off' || to === 'taken-off' ? 1 : 0.3, hands: 1 }),
 })

@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL_MM, END, FRONT, TOP } from '../adjust'
 import { piece, skin } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import { tankLitres } from '../machine'
 import { about, forTask, inFront, lengthParameter, onTheCentreline, rigid } from '../shapes'
 import { line, ring } from '../symbols'
@@ -52,6 +54,8 @@ export const tankPair = defineKind({
     ),
   ],
   services: (p) => [{ type: 'tank', quantity: 2 * tankLitres(one(p)) }],
+  facts: (p) => ({ ...BOUGHT, holds: [{ what: 'water', litres: 2 * tankLitres(one(p)) }] }),
+  adjust: { lengthMm: END, tankMm: DETAIL_MM, heightMm: TOP, apartMm: FRONT },
   features: (p) => {
     const [half, inner] = [p.lengthMm / 2, p.apartMm / 2]
     const r = Math.min(45, p.tankMm / 3)

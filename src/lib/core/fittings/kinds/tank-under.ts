@@ -1,4 +1,6 @@
+import { DETAIL } from '../adjust'
 import { piece, skin } from '../boards'
+import { BOUGHT } from '../facts'
 import { machine, tankLitres } from '../machine'
 import { choiceParameter, underTheFloor } from '../shapes'
 import { line, ring, strokes } from '../symbols'
@@ -17,6 +19,8 @@ export const tankUnder = machine({
   isOutside: true,
   meets: ['water'],
   services: (p) => [{ type: 'tank', quantity: tankLitres(p) }],
+  facts: (p) => ({ ...BOUGHT, holds: [{ what: 'water', litres: tankLitres(p) }] }),
+  adjust: { insulated: DETAIL },
   features: (p) => [
     ring('top', p.lengthMm / 2 - 120, 0, Math.min(50, p.depthMm / 4)),
     line('top', [-p.lengthMm / 4, -p.depthMm / 2], [-p.lengthMm / 4, p.depthMm / 2]),
@@ -31,5 +35,5 @@ export const tankUnder = machine({
     line('side', [-p.depthMm / 3, p.heightMm * 0.6], [p.depthMm / 3, p.heightMm * 0.6]),
   ],
   parts: (p) => [...skin(p.lengthMm, p.depthMm, p.heightMm), piece('straps and brackets', 5)],
-  cautions: ['under-floor'],
+  cautions: () => ['under-floor'],
 })

@@ -1,4 +1,5 @@
 import { piece, skin } from '../boards'
+import { BOUGHT } from '../facts'
 import { machine, tankLitres } from '../machine'
 import { underTheFloor } from '../shapes'
 import { cross, line, ring } from '../symbols'
@@ -17,6 +18,8 @@ export const tankWaste = machine({
   isOutside: true,
   serviced: () => [['waste-drain', 'front', 300]],
   services: (p) => [{ type: 'waste', quantity: tankLitres(p) }],
+  facts: (p) => ({ ...BOUGHT, holds: [{ what: 'waste', litres: tankLitres(p), comesOut: 'outside' }] }),
+  adjust: {},
   features: (p) => [
     ...cross('top', -p.lengthMm / 2 + 60, -p.depthMm / 2 + 60, p.lengthMm / 2 - 60, p.depthMm / 2 - 60),
     ring('top', p.lengthMm / 2 - 60, -p.depthMm / 2 + 60, 30, true),
@@ -24,5 +27,5 @@ export const tankWaste = machine({
     line('side', [-p.depthMm / 3, p.heightMm * 0.3], [p.depthMm / 3, p.heightMm * 0.3]),
   ],
   parts: (p) => [...skin(p.lengthMm, p.depthMm, p.heightMm), piece('straps and drain cock', 4)],
-  cautions: ['under-floor'],
+  cautions: () => ['under-floor'],
 })

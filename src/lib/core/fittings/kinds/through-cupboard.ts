@@ -1,7 +1,9 @@
 import { z } from 'zod'
-import { carcass, PLY_MM } from '../boards'
 import type { block } from '../../geometry'
+import { END, FRONT, handle, TOP } from '../adjust'
+import { carcass, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import {
   about,
   behind,
@@ -58,6 +60,14 @@ export const throughCupboard = defineKind({
     ]
   },
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM, 'kneel')],
+  facts: (p) => ({
+    ...PLAIN,
+    fronts: [
+      { what: 'door', hung: p.hinge, latch: 'catch', isOutside: false },
+      { what: 'door', hung: p.hinge === 'left' ? 'right' : 'left', latch: 'locking', isOutside: true },
+    ],
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, hinge: handle('hinge') },
   features: (p) => [
     line('top', [-p.lengthMm / 2, -p.depthMm / 2 + 18], [p.lengthMm / 2, -p.depthMm / 2 + 18]),
     line('top', [-p.lengthMm / 2, p.depthMm / 2 - 18], [p.lengthMm / 2, p.depthMm / 2 - 18]),

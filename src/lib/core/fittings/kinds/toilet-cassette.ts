@@ -1,9 +1,9 @@
 import { z } from 'zod'
+import { DETAIL_MM } from '../adjust'
 import { piece } from '../boards'
-import { defineKind } from '../contract'
-import { behind, centred, forTask, lengthParameter, onTheWall, outdoors, rigid } from '../shapes'
+import { behind, centred, forTask, lengthParameter, outdoors, rigid } from '../shapes'
 import { box, line, ring } from '../symbols'
-import { sittingOn, TOILET, toiletParameters } from '../toilet'
+import { TOILET_ADJUST, toiletFacts, toiletKind, toiletParameters } from '../toilet'
 
 const parameters = z.object({
   ...toiletParameters(450, 600),
@@ -12,16 +12,11 @@ const parameters = z.object({
 })
 
 /** A fixed toilet whose cassette is taken out through a hatch of its own in the wall behind it. */
-export const toiletCassette = defineKind({
+export const toiletCassette = toiletKind({
   id: 'toilet-cassette',
-  group: 'wet',
   parameters,
-  stances: ['shut'],
-  stanceFor: { driving: 'shut', living: 'shut', sleeping: 'shut' },
-  meets: ['toilet'],
-  home: onTheWall,
-  scribedAt: 'bottom',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.seatMm + 280 }),
+  part: 'bowl',
   solids: (p) => [
     rigid('bowl', centred(p.lengthMm, p.depthMm, 0, p.seatMm)),
     rigid('flush tank', {
@@ -34,14 +29,17 @@ export const toiletCassette = defineKind({
       ],
     }),
   ],
-  clearances: (p) => [
-    ...sittingOn(p),
+  serviced: (p) => [
     forTask(
       'toilet-tank',
       outdoors(behind('hatch', 'access', [], { min: -p.hatchWideMm / 2, max: p.hatchWideMm / 2 }, p.depthMm / 2, 600)),
     ),
   ],
-  services: () => [TOILET],
+  facts: () => ({
+    ...toiletFacts(18, 'outside'),
+    fronts: [{ what: 'door', hung: 'left', latch: 'locking', isOutside: true }],
+  }),
+  adjust: { ...TOILET_ADJUST, hatchWideMm: DETAIL_MM, hatchHighMm: DETAIL_MM },
   features: (p) => [
     ring('top', 0, -p.depthMm / 2 + 190, Math.min(p.lengthMm * 0.36, 180), true),
     box('top', -p.lengthMm / 2 + 20, p.depthMm / 2 - 110, p.lengthMm / 2 - 20, p.depthMm / 2),

@@ -1,29 +1,21 @@
 import { z } from 'zod'
 import { piece } from '../boards'
-import { defineKind } from '../contract'
-import { about, above, centred, forTask, onTheWall, rigid } from '../shapes'
+import { about, above, forTask } from '../shapes'
 import { box, line, ring } from '../symbols'
-import { sittingOn, TOILET, toiletParameters } from '../toilet'
+import { TOILET_ADJUST, toiletFacts, toiletKind, toiletParameters } from '../toilet'
 
 const parameters = z.object(toiletParameters(420, 450))
 
 /** A toilet that wraps what falls into it, without water; its bags are changed from above. */
-export const toiletDry = defineKind({
+export const toiletDry = toiletKind({
   id: 'toilet-dry',
-  group: 'wet',
   parameters,
-  stances: ['shut'],
-  stanceFor: { driving: 'shut', living: 'shut', sleeping: 'shut' },
-  meets: ['toilet'],
-  home: onTheWall,
-  scribedAt: 'bottom',
-  footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.seatMm }),
-  solids: (p) => [rigid('body', centred(p.lengthMm, p.depthMm, 0, p.seatMm))],
-  clearances: (p) => [
-    ...sittingOn(p),
+  part: 'body',
+  serviced: (p) => [
     forTask('toilet-bag', above('bag', 'access', [], about(p.lengthMm), about(p.depthMm), p.seatMm, 350)),
   ],
-  services: () => [TOILET],
+  facts: () => toiletFacts(8, 'inside'),
+  adjust: TOILET_ADJUST,
   features: (p) => [
     box('top', -p.lengthMm * 0.34, -p.depthMm * 0.36, p.lengthMm * 0.34, p.depthMm * 0.26, true),
     ring('top', 0, -20, Math.min(p.lengthMm, p.depthMm) * 0.24),
@@ -32,5 +24,4 @@ export const toiletDry = defineKind({
     line('side', [-p.depthMm / 2, p.seatMm * 0.6], [p.depthMm / 2, p.seatMm * 0.6]),
   ],
   parts: () => [piece('dry toilet', 11)],
-  cautions: () => [],
 })

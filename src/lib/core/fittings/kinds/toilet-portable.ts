@@ -1,10 +1,10 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL_MM, level } from '../adjust'
 import { carcass, piece } from '../boards'
-import { defineKind } from '../contract'
-import { about, centred, drawerPull, inFront, lengthParameter, onTheWall, rigid, STAND_MM } from '../shapes'
+import { about, centred, drawerPull, inFront, lengthParameter, rigid, STAND_MM } from '../shapes'
 import { drawerFront, line, ring } from '../symbols'
-import { sittingOn, TOILET, toiletParameters } from '../toilet'
+import { sittingOn, TOILET_ADJUST, toiletFacts, toiletKind, toiletParameters } from '../toilet'
 
 const BOARD_MM = 15
 
@@ -15,15 +15,12 @@ const parameters = z.object({
 })
 
 /** A portable toilet on a slide in a low cupboard: out to use, in and out of sight on the road. */
-export const toiletPortable = defineKind({
+export const toiletPortable = toiletKind({
   id: 'toilet-portable',
-  group: 'wet',
   parameters,
   stances: ['slid-in', 'slid-out'],
   stanceFor: { driving: 'slid-in', living: 'slid-in', sleeping: 'slid-out' },
-  meets: ['toilet'],
-  home: onTheWall,
-  scribedAt: 'bottom',
+  part: 'cupboard',
   footprint: (p) => ({
     lengthMm: p.lengthMm,
     depthMm: p.depthMm,
@@ -55,7 +52,8 @@ export const toiletPortable = defineKind({
       inFront('knees', 'stand', ['toilet'], about(p.lengthMm), -p.depthMm / 2, STAND_MM + 150),
     ]
   },
-  services: () => [TOILET],
+  facts: () => toiletFacts(20, 'inside'),
+  adjust: { ...TOILET_ADJUST, seatMm: level('seat'), cupboardMm: DETAIL_MM },
   features: (p, stance) => {
     const run = stance === 'slid-out' ? p.depthMm - 40 : 0
     const high = Math.max(p.cupboardMm, p.seatMm + BOARD_MM)

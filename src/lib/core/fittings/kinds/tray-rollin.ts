@@ -1,7 +1,9 @@
 import { z } from 'zod'
+import { ACCESS } from '../../people'
+import { DETAIL_MM, END, FRONT, TOP } from '../adjust'
 import { board, piece } from '../boards'
 import { defineKind } from '../contract'
-import { ACCESS } from '../../people'
+import { BOUGHT } from '../facts'
 import { about, above, centred, ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
 import { cross, line, ring } from '../symbols'
 
@@ -30,7 +32,16 @@ export const trayRollin = defineKind({
     inFront('entry', 'entry', ['shower'], about(p.lengthMm), -p.depthMm / 2, ENTRY_MM * 2),
     above('over-tray', 'over', ['shower'], about(p.lengthMm), about(p.depthMm), p.edgeMm, p.headMm - p.edgeMm),
   ],
-  services: () => [{ type: 'shower', quantity: 1, approach: 'entry' }],
+  services: (p) => [{ type: 'shower', quantity: 1, approach: 'entry', sizeMm: [p.lengthMm, p.depthMm] }],
+  facts: (p) => ({
+    ...BOUGHT,
+    isSplashed: true,
+    isSteaming: true,
+    drainsAtMm: 0,
+    staysByWeight: true,
+    treads: [{ zMm: p.edgeMm, isOutside: false }],
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, edgeMm: TOP, headMm: DETAIL_MM },
   features: (p) => [
     ...cross('top', -p.lengthMm / 2, -p.depthMm / 2, p.lengthMm / 2, p.depthMm / 2),
     ring('top', 0, 0, 45, true),

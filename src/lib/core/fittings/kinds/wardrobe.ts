@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { DETAIL, END, FRONT, handle, ONE_MORE, TOP } from '../adjust'
 import { carcass, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
+import { PLAIN } from '../facts'
 import {
   about,
   centred,
@@ -44,6 +46,8 @@ export const wardrobe = defineKind({
       : inFront('stand', 'stand', ['stowage'], about(p.lengthMm), -p.depthMm / 2, STAND_MM),
   ],
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM, 'stand')],
+  facts: (p) => ({ ...PLAIN, fronts: [{ what: 'door', hung: p.hinge, latch: 'catch', isOutside: false }] }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, hinge: handle('hinge'), shelves: ONE_MORE, dress: DETAIL },
   features: (p) => [
     line('top', [-p.lengthMm / 2 + 20, 0], [p.lengthMm / 2 - 20, 0]),
     ...parted('top', -p.lengthMm / 2 + 20, p.lengthMm / 2 - 20, -90, 90, 5),

@@ -1,6 +1,7 @@
 import { piece } from '../boards'
+import { BOUGHT } from '../facts'
 import { machine } from '../machine'
-import { upTheWall } from '../shapes'
+import { about, upTheWall } from '../shapes'
 import { line, ring } from '../symbols'
 
 /** A grille out of which a heater blows: low, and free before it. */
@@ -14,6 +15,11 @@ export const warmOutlet = machine({
   extra: {},
   part: 'grille',
   home: upTheWall(80),
+  facts: (p) => ({
+    ...BOUGHT,
+    blowsWarm: { x: about(p.lengthMm), z: { min: 0, max: p.heightMm }, yMm: -p.depthMm / 2 },
+  }),
+  adjust: {},
   features: (p) => {
     const r = Math.min(p.lengthMm, p.heightMm) * 0.42
     const across = (z: number) => line('front', [-r * 0.8, p.heightMm / 2 + z], [r * 0.8, p.heightMm / 2 + z])

@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL_MM, END, FRONT, TOP } from '../adjust'
 import { board, piece, skin, TOP_MM } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import { about, above, centred, inFront, lengthParameter, onTheWall, rigid, STAND_MM } from '../shapes'
 import { box, line, ring, tapFront } from '../symbols'
 
@@ -44,9 +46,9 @@ export const washTub = defineKind({
   ],
   services: (p, stance) =>
     stance === 'open'
-      ? [{ type: 'shower', quantity: 1, approach: 'stand' }]
+      ? [{ type: 'shower', quantity: 1, approach: 'stand', sizeMm: [p.lengthMm, p.depthMm] }]
       : [
-          { type: 'shower', quantity: 1, approach: 'stand' },
+          { type: 'shower', quantity: 1, approach: 'stand', sizeMm: [p.lengthMm, p.depthMm] },
           {
             type: 'worktop',
             quantity: p.lengthMm,
@@ -57,6 +59,8 @@ export const washTub = defineKind({
             ),
           },
         ],
+  facts: (p) => ({ ...BOUGHT, isSplashed: true, isSteaming: true, drainsAtMm: p.floorMm }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, floorMm: DETAIL_MM },
   features: (p, stance) => {
     const [half, deep] = [p.lengthMm / 2, p.depthMm / 2]
     return [
@@ -68,13 +72,15 @@ export const washTub = defineKind({
       line('side', [-deep, p.heightMm - RIM_MM], [deep, p.heightMm - RIM_MM]),
     ]
   },
-  parts: (p) => [
-    ...skin(p.lengthMm, p.depthMm, p.heightMm - p.floorMm),
-    board('lid', p.lengthMm, p.depthMm, TOP_MM, 1, 'poplarPly'),
-    piece('shower, curtain and drain', 3),
-  ],
+  parts: (p) => [...skin(p.lengthMm, p.depthMm, p.heightMm - p.floorMm), piece('shower, curtain and drain', 3)],
   loose: (p, stance) => [
-    { id: 'tub lid', sizeMm: [p.lengthMm / 2, p.depthMm, TOP_MM], count: 2, used: stance === 'covered' },
+    {
+      id: 'tub lid',
+      sizeMm: [p.lengthMm / 2, p.depthMm, TOP_MM],
+      count: 2,
+      used: stance === 'covered',
+      of: [board('lid', p.lengthMm / 2, p.depthMm, TOP_MM)],
+    },
   ],
   change: () => ({ minutes: 0.5, hands: 1 }),
 })

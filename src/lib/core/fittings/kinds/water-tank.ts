@@ -1,4 +1,5 @@
 import { skin } from '../boards'
+import { BOUGHT } from '../facts'
 import { machine, tankLitres } from '../machine'
 import { onTheWall } from '../shapes'
 import { line, ring, strokes } from '../symbols'
@@ -24,6 +25,8 @@ export const waterTank = machine({
   meets: ['water'],
   serviced: () => [['water-pump', 'front', 350]],
   services: (p) => [{ type: 'tank', quantity: tankLitres(p) }],
+  facts: (p) => ({ ...BOUGHT, holds: [{ what: 'water', litres: tankLitres(p) }] }),
+  adjust: {},
   features: (p) => [
     ring('top', -p.lengthMm / 2 + Math.min(120, p.lengthMm / 3), 0, Math.min(60, p.depthMm / 3)),
     ...wave(-p.lengthMm / 4, p.lengthMm / 4, p.heightMm * 0.7),

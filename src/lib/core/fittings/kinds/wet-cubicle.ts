@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { END, FRONT, TOP } from '../adjust'
 import { board, piece } from '../boards'
 import { defineKind } from '../contract'
+import { BOUGHT } from '../facts'
 import { about, above, centred, ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
 import { line, ring } from '../symbols'
 
@@ -38,7 +40,9 @@ export const wetCubicle = defineKind({
       p.heightMm - TRAY_MM - WALL_MM,
     ),
   ],
-  services: () => [{ type: 'shower', quantity: 1, approach: 'entry' }],
+  services: (p) => [{ type: 'shower', quantity: 1, approach: 'entry', sizeMm: [p.lengthMm, p.depthMm] }],
+  facts: () => ({ ...BOUGHT, isSplashed: true, isSteaming: true, drainsAtMm: 0 }),
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP },
   features: (p) => [
     ring('top', 0, 0, 40),
     line('top', [-p.lengthMm / 2, -p.depthMm / 2], [-40, -30]),
@@ -50,7 +54,7 @@ export const wetCubicle = defineKind({
     line('side', [-p.depthMm / 2, TRAY_MM], [p.depthMm / 2, TRAY_MM]),
   ],
   parts: (p) => [
-    board('walls', 2 * (p.lengthMm + p.depthMm), p.heightMm, BOARD_MM, 1, 'birchPly'),
+    board('walls', 2 * (p.lengthMm + p.depthMm), p.heightMm, BOARD_MM, 1, 'birch-ply'),
     piece('tray and drain', 6),
     piece('shower and curtain', 2),
   ],

@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { DETAIL, DETAIL_MM, END, FRONT, handle, level, TOP } from '../adjust'
 import { board, piece, PLY_MM } from '../boards'
 import { defineKind, type LocalSolid } from '../contract'
+import { BOUGHT } from '../facts'
 import {
   about,
   above,
@@ -36,6 +38,8 @@ const door = (p: Room) => ({
   max: Math.min(-p.lengthMm / 2 + WALL_MM + p.doorMm, p.lengthMm / 2 - WALL_MM),
 })
 const TOILET_MM = 420
+/** Of its toilet’s tank. Common practice, no source. */
+const CASSETTE_L = 18
 
 /** A room in which all gets wet: a tray for a floor, shower, toilet and a basin that folds down, behind a door. */
 export const wetRoom = defineKind({
@@ -94,10 +98,29 @@ export const wetRoom = defineKind({
     ]
   },
   services: (p, stance) => [
-    { type: 'shower', quantity: 1, approach: 'entry' },
+    { type: 'shower', quantity: 1, approach: 'entry', sizeMm: [p.lengthMm, p.depthMm] },
     ...(p.toilet && stance === 'basin-up' ? [{ type: 'toilet' as const, quantity: 1, approach: 'entry' }] : []),
     ...(p.basin && stance === 'basin-down' ? [{ type: 'basin' as const, quantity: 1, approach: 'entry' }] : []),
   ],
+  facts: (p) => ({
+    ...BOUGHT,
+    isSplashed: true,
+    isSteaming: true,
+    drainsAtMm: 0,
+    fronts: [{ what: 'door', hung: p.hinge, latch: 'catch', isOutside: false }],
+    reaches: p.basin ? [{ what: 'wash-rim', zMm: p.rimMm }] : [],
+    holds: p.toilet ? [{ what: 'waste', litres: CASSETTE_L, comesOut: 'inside' }] : [],
+  }),
+  adjust: {
+    lengthMm: END,
+    depthMm: FRONT,
+    heightMm: TOP,
+    doorMm: DETAIL_MM,
+    hinge: handle('hinge'),
+    toilet: DETAIL,
+    basin: DETAIL,
+    rimMm: level('rim'),
+  },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     const x = half - WALL_MM - TOILET_MM / 2
@@ -115,7 +138,7 @@ export const wetRoom = defineKind({
     ]
   },
   parts: (p) => [
-    board('walls', 2 * (p.lengthMm + p.depthMm), p.heightMm - TRAY_MM, 9, 1, 'birchPly'),
+    board('walls', 2 * (p.lengthMm + p.depthMm), p.heightMm - TRAY_MM, 9, 1, 'birch-ply'),
     board('door', p.doorMm, p.heightMm - TRAY_MM, PLY_MM),
     board('tray', p.lengthMm, p.depthMm, 6, 1, 'polyethylene'),
     piece('shower and drain', 3),

@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { ACCESS } from '../../people'
+import { DETAIL_MM, END, FRONT } from '../adjust'
 import { board, piece } from '../boards'
 import { defineKind } from '../contract'
-import { ACCESS } from '../../people'
+import { ON_OWN_LEGS } from '../facts'
 import { about, facingForward, inFront, lengthParameter, rigid } from '../shapes'
 import { line, ring, strokes } from '../symbols'
 
@@ -48,10 +50,12 @@ export const wheelchairPlace = defineKind({
   services: (p, stance) =>
     stance === 'occupied'
       ? [
-          { type: 'wheelchair-place', quantity: 1, approach: 'in' },
+          { type: 'wheelchair-place', quantity: 1, approach: 'in', sizeMm: [p.depthMm, p.lengthMm] },
           { type: 'belt', quantity: 1, approach: 'in', places: [{ at: [0, p.depthMm / 2 - 400], facesDeg: 270 }] },
         ]
       : [],
+  facts: () => ON_OWN_LEGS,
+  adjust: { lengthMm: END, depthMm: FRONT, chairMm: DETAIL_MM },
   features: (p, stance) => {
     const back = p.depthMm / 2
     const w = p.lengthMm / 2

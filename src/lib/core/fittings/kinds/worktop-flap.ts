@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
+import { END, FRONT, topAnd } from '../adjust'
 import { board, piece, TOP_MM } from '../boards'
 import { defineKind } from '../contract'
+import { ON_OWN_LEGS } from '../facts'
 import { about, inFront, lengthParameter, onTheWall, rigid, STAND_MM } from '../shapes'
 import { box, line, strokes } from '../symbols'
 
@@ -46,6 +48,12 @@ export const worktopFlap = defineKind({
           },
         ]
       : [],
+  facts: (p, stance) => ({
+    ...ON_OWN_LEGS,
+    bornBy: 'others',
+    reaches: stance === 'up' ? [{ what: 'worktop', zMm: p.worktopMm }] : [],
+  }),
+  adjust: { lengthMm: END, depthMm: FRONT, worktopMm: topAnd('worktop') },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     return stance === 'up'
@@ -71,6 +79,6 @@ export const worktopFlap = defineKind({
           line('side', [back - TOP_MM, p.worktopMm - p.depthMm], [back - TOP_MM, p.worktopMm]),
         ]
   },
-  parts: (p) => [board('flap', p.lengthMm, p.depthMm, TOP_MM, 1, 'birchPly'), piece('hinge and brackets', 0.8)],
+  parts: (p) => [board('flap', p.lengthMm, p.depthMm, TOP_MM, 1, 'birch-ply'), piece('hinge and brackets', 0.8)],
   change: () => ({ minutes: 0.1, hands: 1 }),
 })

@@ -84,8 +84,7 @@ export const FITTING_HANDLERS: HandlersOf<'fitting' | 'group'> = {
   },
   'fitting.cut': (job, { variant, id, cut }) => {
     const fitting = unlocked(variantOf(job, variant).plan, id)
-    if (cut && !mayBeCut(kindOf(fitting.kind), fitting.parameters))
-      throw new CommandError('it comes whole and cannot be cut to the wall')
+    if (cut && !mayBeCut(fitting)) throw new CommandError('it comes whole and cannot be cut to the wall')
     if (cut) fitting.cut = true
     else delete fitting.cut
   },

@@ -1,14 +1,24 @@
-import { airOpenings, nearestAir, sleeping } from '../../scene'
-import { defineRule, practice } from '../define-rule'
+import { airOpenings, sleeping } from '../../scene'
+import { defineDistanceRule } from '../define-distance-rule'
+import { practice } from '../define-rule'
+import { planGap } from '../nearest'
 import { needsSleepers } from '../needs'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'berth-airless': { readonly sleeper: string }
+  }
+}
+
 /** Every sleeper has an opening for air near the head, where the plan has any opening at all. */
-export const airBerth = defineRule({
+export const airBerth = defineDistanceRule({
   id: 'air-berth',
   group: 'air',
   modes: ['sleeping'],
-  gravity: { 'berth-airless': 'note' },
+  code: 'berth-airless',
+  gravity: 'note',
   basis: practice('with one fan, choose between galley and bed, or add an opening window by the bed'),
+  figure: 'nearMm',
   parameters: {
     nearMm: { default: 1500, min: 300, max: 4000, unit: 'mm', basis: practice('moving air is felt so far off') },
   },
@@ -16,22 +26,11 @@ export const airBerth = defineRule({
     ...needsSleepers(input),
     ...(airOpenings(input.scene).length === 0 ? [{ what: 'air-openings' as const }] : []),
   ],
-  check: ({ scene, brief, parameters }) => {
-    const openings = airOpenings(scene)
-    return sleeping(scene, brief).flatMap(({ person, fittingId, head }) => {
-      const away = nearestAir(openings, head)
-      if (away <= parameters.nearMm) return []
-      return [
-        {
-          code: 'berth-airless' as const,
-          fittings: [fittingId],
-          place: head,
-          measured: Math.round(away),
-          needed: parameters.nearMm,
-          unit: 'mm' as const,
-          facts: { sleeper: person.label },
-        },
-      ]
-    })
-  },
+  detail: ({ facts }) => facts.sleeper,
+  from: ({ scene, brief }) => sleeping(scene, brief),
+  to: ({ scene }) => airOpenings(scene),
+  mm: ({ head }, { at }) => planGap(head, at),
+  must: 'be-near',
+  against: 'nearest',
+  tell: ({ person, fittingId, head }) => ({ fittings: [fittingId], place: head, facts: { sleeper: person.label } }),
 })

@@ -1,17 +1,26 @@
-import { jambs } from '../../shell'
-import { airOpenings, isDoor, nearestAir } from '../../scene'
-import { defineRule, practice } from '../define-rule'
+import type { Vec2 } from '../../geometry'
+import { airOpenings, heatOf } from '../../scene'
+import { isDoor, jambs } from '../../shell'
+import { defineDistanceRule } from '../define-distance-rule'
+import { practice } from '../define-rule'
 import { topOf } from '../middle'
+import { planGap } from '../nearest'
 
-const FLAMES: ReadonlySet<string> = new Set(['galley', 'galley-hob', 'hob-loose'])
+declare module '../finding' {
+  interface FactsByCode {
+    'hob-airless': Record<never, never>
+  }
+}
 
-/** Steam and fumes go out near the hob: by a fan, an opening window or a door. */
-export const airHob = defineRule({
+/** Steam and fumes go out near where one cooks: by a fan, an opening window or a door. */
+export const airHob = defineDistanceRule({
   id: 'air-hob',
   group: 'air',
   modes: ['living'],
-  gravity: { 'hob-airless': 'caution' },
+  code: 'hob-airless',
+  gravity: 'caution',
   basis: practice('cook next to a door, an opening window or the roof fan'),
+  figure: 'nearMm',
   parameters: {
     nearMm: {
       default: 1200,
@@ -21,28 +30,21 @@ export const airHob = defineRule({
       basis: practice('steam drifts so far before it settles'),
     },
   },
-  check: ({ scene, parameters }) => {
-    const openings = airOpenings(scene)
-    const doors = scene.interior.shell.openings.filter(isDoor).map((door) => {
+  from: ({ scene }) =>
+    scene.placed.filter(
+      (placed) =>
+        placed.facts.isSteaming &&
+        heatOf(placed).some(({ isLit, warms }) => isLit && (warms === 'pans' || warms === 'food')),
+    ),
+  to: ({ scene }) => [
+    ...airOpenings(scene).map(({ at }) => at),
+    ...scene.interior.shell.openings.filter(isDoor).map((door): Vec2 => {
       const [[x0, y0], [x1, y1]] = jambs(scene.interior, door)
-      return { at: [(x0 + x1) / 2, (y0 + y1) / 2] as const }
-    })
-    return scene.placed
-      .filter(({ kind, services }) => FLAMES.has(kind.id) && services.some(({ type }) => type === 'hob'))
-      .flatMap((hob) => {
-        const away = nearestAir([...openings, ...doors], topOf(hob))
-        if (away <= parameters.nearMm) return []
-        return [
-          {
-            code: 'hob-airless' as const,
-            fittings: [hob.id],
-            place: topOf(hob),
-            measured: Math.round(away),
-            needed: parameters.nearMm,
-            unit: 'mm' as const,
-            facts: {},
-          },
-        ]
-      })
-  },
+      return [(x0 + x1) / 2, (y0 + y1) / 2]
+    }),
+  ],
+  mm: (hob, at) => planGap(topOf(hob), at),
+  must: 'be-near',
+  against: 'nearest',
+  tell: (hob) => ({ fittings: [hob.id], place: topOf(hob), facts: {} }),
 })

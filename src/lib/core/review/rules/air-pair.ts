@@ -1,6 +1,13 @@
+import { planGap } from '../nearest'
 import { airOpenings } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'air-one-way': { readonly openings: number }
+  }
+}
 
 /** An extract fan moves air only if as much comes in at the other end. */
 export const airPair = defineRule({
@@ -21,11 +28,11 @@ export const airPair = defineRule({
   check: ({ scene, parameters }) => {
     const openings = airOpenings(scene)
     return scene.placed
-      .filter(({ kind }) => kind.id === 'fan-extract')
+      .filter(({ facts: { air } }) => air?.what === 'fan')
       .flatMap((fan) => {
-        const own = openings.find(({ id }) => id === fan.id)!
+        const own = topOf(fan)
         const others = openings.filter(({ id }) => id !== fan.id)
-        const furthest = Math.max(0, ...others.map(({ at }) => Math.hypot(at[0] - own.at[0], at[1] - own.at[1])))
+        const furthest = Math.max(0, ...others.map(({ at }) => planGap(own, at)))
         if (furthest >= parameters.apartMm) return []
         return [
           {

@@ -1,8 +1,15 @@
 import { airOpenings } from '../../scene'
-import { defineRule, practice } from '../define-rule'
+import { byFitting, defineRule, practice } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
 import { topOf } from '../middle'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    /** Of a window, its id. */
+    'air-unscreened': { readonly opening?: string }
+  }
+}
 
 /** What is open at night has a screen against insects, or it stays shut and no air comes. */
 export const airScreened = defineRule({
@@ -12,11 +19,12 @@ export const airScreened = defineRule({
   gravity: { 'air-unscreened': 'note' },
   basis: practice('a fan or roof window without a screen is shut on the first night by water'),
   parameters: {},
+  key: byFitting(({ facts }) => facts.opening ?? ''),
   check: (input) =>
     airOpenings(input.scene).flatMap(({ id, at }): Draft<'air-unscreened'>[] => {
       const placed = input.find(id)
       const opening = input.scene.interior.shell.openings.find((one) => one.id === id)
-      if (placed?.fitting.parameters.screen !== false && opening?.screened !== false) return []
+      if (placed?.facts.air?.isScreened !== false && opening?.screened !== false) return []
       const common = { code: 'air-unscreened', measured: 0, needed: 1, unit: 'count' } as const
       return placed === undefined
         ? [{ ...common, fittings: [], place: [at[0], at[1], opening?.sillMm ?? 0], facts: { opening: id } }]
@@ -25,9 +33,8 @@ export const airScreened = defineRule({
   remedies: (input, finding): readonly Remedy[] => {
     const [fittingId] = finding.fittings
     const change = input.plan.changes[finding.facts.opening ?? '']
-    const common = { code: 'set-parameter', amount: 1, parameter: { key: 'screen', value: true } } as const
-    if (fittingId !== undefined)
-      return [{ ...common, fittingId, commands: [setParameters(input, fittingId, { screen: true })] }]
+    const placed = fittingId === undefined ? undefined : input.find(fittingId)
+    if (placed !== undefined) return setHandle(input, placed, 'set-parameter', 'screen', true, 1)
     if (change?.kind !== 'window') return []
     const put = {
       type: 'change.put',
@@ -35,6 +42,14 @@ export const airScreened = defineRule({
       id: finding.facts.opening!,
       change: { ...change, screened: true },
     } as const
-    return [{ ...common, fittingId, commands: [put] }]
+    return [
+      {
+        code: 'set-parameter',
+        amount: 1,
+        parameter: { key: 'screen', value: true },
+        fittingId,
+        commands: [put],
+      },
+    ]
   },
 })

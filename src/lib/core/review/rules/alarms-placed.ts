@@ -1,10 +1,27 @@
+import { type AlarmSense, heatsWith, burnsFuel } from '../../fittings'
 import { sleepersOf } from '../../brief'
-import { sleeping, type Placed } from '../../scene'
+import { type Placed, type Scene, sleeping } from '../../scene'
 import { heightsAt } from '../../shell'
-import { burnsGas, hasFlame } from '../burners'
-import { defineRule, published } from '../define-rule'
-import type { AlarmSense, Draft } from '../finding'
+import { byFitting, defineRule, published } from '../define-rule'
+import type { Draft } from '../finding'
 import { middleOf, topOf } from '../middle'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'alarm-missing': { readonly senses: AlarmSense }
+    'alarm-misplaced': { readonly senses: AlarmSense }
+  }
+}
+
+interface Alarm {
+  readonly placed: Placed
+  readonly senses: AlarmSense
+}
+const alarmsOf = (scene: Scene): readonly Alarm[] =>
+  scene.placed.flatMap((placed) => {
+    const { guards } = placed.facts
+    return guards !== undefined && 'senses' in guards ? [{ placed, senses: guards.senses }] : []
+  })
 
 /** Smoke, carbon monoxide and gas are each sensed where they are: high, where one breathes, and low. */
 export const alarmsPlaced = defineRule({
@@ -39,20 +56,19 @@ export const alarmsPlaced = defineRule({
     },
   },
   needs: ({ scene, brief }) =>
-    sleepersOf(brief).length > 0 && !scene.placed.some(({ kind }) => kind.id === 'alarm')
-      ? [{ what: 'fitting', kind: 'alarm' }]
-      : [],
+    sleepersOf(brief).length > 0 && alarmsOf(scene).length === 0 ? [{ what: 'thing', thing: 'alarm' }] : [],
+  key: byFitting((draft) => (draft.code === 'alarm-missing' ? draft.facts.senses : '')),
   check: ({ scene, brief, parameters }) => {
-    const alarms = scene.placed.filter(({ kind }) => kind.id === 'alarm')
+    const alarms = alarmsOf(scene)
     if (alarms.length === 0) return []
     const asked: readonly (readonly [AlarmSense, boolean])[] = [
       ['smoke', true],
-      ['monoxide', scene.placed.some(hasFlame)],
-      ['leaking-gas', scene.placed.some(burnsGas)],
+      ['monoxide', scene.placed.some(({ facts }) => burnsFuel(facts))],
+      ['leaking-gas', scene.placed.some(({ facts }) => heatsWith(facts, 'gas'))],
     ]
     const heads = sleeping(scene, brief).map(({ head }) => head[2])
     /** How far an alarm is from where it senses, and how far it may be. */
-    const away = (alarm: Placed, senses: AlarmSense): readonly [number, number] => {
+    const away = ({ placed: alarm }: Alarm, senses: AlarmSense): readonly [number, number] => {
       const [x, y, z] = topOf(alarm)
       if (senses === 'smoke') return [(heightsAt(scene.interior, x, y)?.max ?? z) - z, parameters.underRoofMm]
       if (senses === 'leaking-gas') return [z - (heightsAt(scene.interior, x, y)?.min ?? 0), parameters.overFloorMm]
@@ -61,7 +77,7 @@ export const alarmsPlaced = defineRule({
     return asked
       .filter(([, needed]) => needed)
       .flatMap(([senses]): Draft<'alarm-missing' | 'alarm-misplaced'>[] => {
-        const those = alarms.filter(({ fitting }) => fitting.parameters.senses === senses)
+        const those = alarms.filter((alarm) => alarm.senses === senses)
         if (those.length === 0)
           return [
             {
@@ -81,8 +97,8 @@ export const alarmsPlaced = defineRule({
             : [
                 {
                   code: 'alarm-misplaced',
-                  fittings: [alarm.id],
-                  place: topOf(alarm),
+                  fittings: [alarm.placed.id],
+                  place: topOf(alarm.placed),
                   measured: Math.round(measured),
                   needed,
                   unit: 'mm',

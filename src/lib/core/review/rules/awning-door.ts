@@ -1,8 +1,14 @@
+import { isDoor } from '../../shell'
 import { spansOverlap } from '../../geometry'
-import { isDoor } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
 import { topOf } from '../middle'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'awning-away': { readonly side: 'left' | 'right'; readonly doors: number }
+  }
+}
 
 /** One steps out under the awning: it hangs over a side door. */
 export const awningDoor = defineRule({
@@ -14,7 +20,7 @@ export const awningDoor = defineRule({
   parameters: {},
   check: ({ scene }) =>
     scene.placed.flatMap((placed): Draft<'awning-away'>[] => {
-      if (placed.kind.id !== 'awning') return []
+      if (placed.facts.shields !== 'sun') return []
       const side = placed.placement.at[1] > 0 ? ('left' as const) : ('right' as const)
       const doors = scene.interior.shell.openings.filter((one) => one.side === side && isDoor(one))
       const gaps = doors.map(({ fromMm, toMm }) =>

@@ -1,7 +1,14 @@
+import { figureOf } from '../../fittings'
 import { defineRule, practice } from '../define-rule'
 import { offElbow, standingAdults } from '../elbow'
 import { needsPeople } from '../needs'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'basin-off': FactsByCode['worktop-off']
+  }
+}
 
 /** A basin to wash at hangs where no one stoops over it: its rim further below the elbow than a worktop. */
 export const basinHeight = defineRule({
@@ -22,25 +29,16 @@ export const basinHeight = defineRule({
   check: ({ scene, brief, parameters }) => {
     const people = standingAdults(brief).map(([, person]) => person)
     return scene.placed.flatMap((placed) => {
-      const { rimMm, basin } = placed.fitting.parameters
-      if (typeof rimMm !== 'number' || basin === false) return []
-      const off = offElbow(scene, placed, rimMm, { brief, people, below: parameters })
+      const rim = placed.facts.reaches.find(({ what }) => what === 'wash-rim')
+      if (rim === undefined) return []
+      const off = offElbow(scene, placed, rim.zMm, { brief, people, below: parameters })
       return off === undefined ? [] : [{ code: 'basin-off' as const, ...off }]
     })
   },
   remedies: (input, finding) => {
     const placed = input.find(finding.fittings[0]!)
-    const rimMm = placed?.fitting.parameters.rimMm
-    if (placed === undefined || typeof rimMm !== 'number' || finding.facts.suits !== undefined) return []
-    const amount = rimMm + finding.needed - finding.measured
-    return [
-      {
-        code: 'set-parameter',
-        fittingId: placed.id,
-        amount,
-        parameter: { key: 'rimMm', value: amount },
-        commands: [setParameters(input, placed.id, { rimMm: amount })],
-      },
-    ]
+    const rimMm = placed === undefined ? undefined : figureOf(placed.fitting, 'rim')
+    if (placed === undefined || rimMm === undefined || finding.facts.suits !== undefined) return []
+    return setHandle(input, placed, 'set-parameter', 'rim', rimMm + finding.needed - finding.measured)
   },
 })

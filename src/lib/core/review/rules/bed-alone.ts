@@ -3,6 +3,12 @@ import { middleOf } from '../middle'
 import { defineRule, practice } from '../define-rule'
 import { needsSleepers } from '../needs'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'bed-wakes': { readonly fromMode: string; readonly by: readonly string[] }
+  }
+}
+
 /** Of several people one can go to bed while another still sits: making it makes no one get up from where they would sleep or stay. */
 export const bedAlone = defineRule({
   id: 'bed-alone',

@@ -1,11 +1,18 @@
-import { sleepersOf, type Person } from '../../brief'
+import { figureOf } from '../../fittings'
+import { type Person, sleepersOf } from '../../brief'
 import { ACCESS, ACCESS_SOURCE } from '../../people'
 import { assignBerths } from '../../scene'
 import { liningTop } from '../../shell'
 import { defineRule, practice, published } from '../define-rule'
 import { footOf } from '../middle'
 import { needsSleepers } from '../needs'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'bed-high': { readonly sleeper: string; readonly mobility: NonNullable<Person['mobility']> }
+  }
+}
 
 /** Nobody who cannot climb has to climb into bed. */
 export const bedHigh = defineRule({
@@ -52,16 +59,9 @@ export const bedHigh = defineRule({
   },
   remedies: (input, finding) => {
     const placed = input.find(finding.fittings[0]!)
-    const platformMm = placed?.fitting.parameters.platformMm
-    if (placed === undefined || typeof platformMm !== 'number') return []
+    const platformMm = placed === undefined ? undefined : figureOf(placed.fitting, 'platform')
+    if (placed === undefined || platformMm === undefined) return []
     const amount = finding.measured - finding.needed
-    return [
-      {
-        code: 'lower-platform' as const,
-        fittingId: placed.id,
-        amount,
-        commands: [setParameters(input, placed.id, { platformMm: platformMm - amount })],
-      },
-    ]
+    return setHandle(input, placed, 'lower-platform', 'platform', platformMm - amount, amount)
   },
 })

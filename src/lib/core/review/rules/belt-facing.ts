@@ -3,6 +3,12 @@ import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 import { setSeat } from '../ways-out'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'belt-sideways': { readonly places: number }
+  }
+}
+
 /** Belts are worn looking forward or back. */
 export const beltFacing = defineRule({
   id: 'belt-facing',

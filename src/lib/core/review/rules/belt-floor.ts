@@ -2,6 +2,12 @@ import { boxGap, boxOf, pointBox, type Box } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'belt-unfounded': Record<never, never>
+  }
+}
+
 /** A belted seat stands on structure: seat rails or the maker’s points in the floor. */
 export const beltFloor = defineRule({
   id: 'belt-floor',

@@ -5,6 +5,12 @@ import { middleOf } from '../middle'
 import { needsBeltsCounted } from '../needs'
 import { placeFor } from '../place-remedy'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'belts-few': { readonly cab: number; readonly fitted: number }
+  }
+}
+
 /** Who travels needs an approved seat with a belt. */
 export const beltsEnough = defineRule({
   id: 'belts-enough',

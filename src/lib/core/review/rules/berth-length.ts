@@ -3,9 +3,19 @@ import { clearWidth } from '../../shell'
 import { assignBerths } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
-import type { Remedy } from '../finding'
 import { needsSleepers } from '../needs'
-import { flares, setParameters, setSeat } from '../ways-out'
+import { flares, liesAcross, lowerUntil, setHandle, turnedAlong } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'berth-short': {
+      readonly sleeper: string
+      readonly statureMm: number
+      readonly spareMm: number
+      readonly along: 'x' | 'y'
+    }
+  }
+}
 
 /** A sleeper wants some length beyond their stature; the tallest are given the longest berth. */
 export const berthLength = defineRule({
@@ -45,45 +55,18 @@ export const berthLength = defineRule({
     const placed = input.find(finding.fittings[0]!)
     if (placed === undefined) return []
     const lengthMm = finding.needed
-    const longer: Remedy = {
-      code: 'set-length',
-      fittingId: placed.id,
-      amount: lengthMm,
-      commands: [setParameters(input, placed.id, { lengthMm })],
-    }
-    if (placed.kind.id !== 'bed-fixed' || finding.facts.along === 'x') return [longer]
-    const { mattressMm, platformMm } = placed.fitting.parameters as { mattressMm: number; platformMm: number }
-    const floor = placed.placement.at[2]
-    const remedies: Remedy[] = [longer]
-    for (let height = platformMm - 10; height >= 250; height -= 10) {
-      if (
-        clearWidth(input.scene.interior, placed.bounds.x, {
-          min: floor + height - 50,
-          max: floor + height + mattressMm,
-        }) < lengthMm
-      )
-        continue
-      remedies.push({
-        code: 'lower-platform',
-        fittingId: placed.id,
-        amount: platformMm - height,
-        commands: [setParameters(input, placed.id, { platformMm: height, lengthMm })],
-      })
-      break
-    }
-    const height = { min: floor + platformMm - 60, max: floor + platformMm + mattressMm }
-    const wide = clearWidth(input.scene.interior, placed.bounds.x, height)
-    if (wide < lengthMm)
-      remedies.push(
-        ...flares(input, placed, height, (lengthMm - wide) / 2 + 1, [setParameters(input, placed.id, { lengthMm })]),
-      )
-    const seat = { ...placed.seat, across: { from: 'left-wall' as const, mm: 0 }, turn: 270 as const }
-    remedies.push({
-      code: 'turn-along',
-      fittingId: placed.id,
-      amount: 90,
-      commands: [setParameters(input, placed.id, { lengthMm }), setSeat(input, placed.id, seat)],
-    })
-    return remedies
+    const longer = setHandle(input, placed, 'set-length', 'lying-length', lengthMm)
+    const across = liesAcross(placed)
+    if (across === undefined || finding.facts.along === 'x') return longer
+    const made = longer.flatMap(({ commands }) => commands)
+    const { band, platformMm } = across
+    const widthAt = (height: number): number => clearWidth(input.scene.interior, placed.bounds.x, band(height))
+    const wide = widthAt(platformMm)
+    return [
+      ...longer,
+      ...lowerUntil(input, placed, across, (height) => widthAt(height) >= lengthMm, made),
+      ...(wide < lengthMm ? flares(input, placed, band(platformMm), (lengthMm - wide) / 2 + 1, made) : []),
+      ...turnedAlong(input, placed, made),
+    ]
   },
 })

@@ -4,7 +4,13 @@ import { liningTop } from '../../shell'
 import { defineRule, published } from '../define-rule'
 import { footOf } from '../middle'
 import { needsSleepers } from '../needs'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'rail-low': { readonly child: string | undefined; readonly overFloorMm: number }
+  }
+}
 
 /** A high berth has a rail that keeps a sleeper in, and so has any that a child sleeps in. */
 export const berthRail = defineRule({
@@ -24,12 +30,12 @@ export const berthRail = defineRule({
     assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
       const placed = scene.placed.find(({ id }) => id === berth.fittingId)!
       const child = sleepers.find((person) => ['child', 'infant'].includes(ageOf(person)))
-      const { railHighMm } = placed.fitting.parameters
-      const hasRail = typeof railHighMm === 'number'
+      const { railMm } = berth.lying
       const over = placed.placement.at[2] + berth.lying.zMm - liningTop(scene.interior, berth.lying.middle[0])
-      const measured = hasRail ? railHighMm : 0
+      const measured = railMm ?? 0
       // an adult in a wide high bed lies clear of its edge; a child, and whoever lies in a bunk, does not
-      if (over < parameters.highMm || (child === undefined && !hasRail) || measured >= parameters.railMm) return []
+      if (over < parameters.highMm || (child === undefined && railMm === undefined) || measured >= parameters.railMm)
+        return []
       return [
         {
           code: 'rail-low' as const,
@@ -42,16 +48,8 @@ export const berthRail = defineRule({
         },
       ]
     }),
-  remedies: (input, finding) =>
-    typeof input.find(finding.fittings[0]!)?.fitting.parameters.railHighMm !== 'number'
-      ? []
-      : [
-          {
-            code: 'set-parameter',
-            fittingId: finding.fittings[0]!,
-            amount: finding.needed - finding.measured,
-            parameter: { key: 'railHighMm', value: finding.needed },
-            commands: [setParameters(input, finding.fittings[0]!, { railHighMm: finding.needed })],
-          },
-        ],
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
+    return placed === undefined ? [] : setHandle(input, placed, 'set-parameter', 'rail', finding.needed)
+  },
 })

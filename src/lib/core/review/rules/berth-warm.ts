@@ -5,6 +5,12 @@ import { wallsAt } from '../../shell'
 import { defineRule, practice, published } from '../define-rule'
 import { footOf } from '../middle'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'berth-cold': { readonly gapMm: number }
+  }
+}
+
 /** A mattress against a wall that keeps no warmth gets wet where it touches. */
 export const berthWarm = defineRule({
   id: 'berth-warm',

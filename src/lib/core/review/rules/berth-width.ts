@@ -3,7 +3,13 @@ import { assignBerths } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
 import { needsSleepers } from '../needs'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'berth-narrow': { readonly sleepers: number; readonly eachMm: number }
+  }
+}
 
 /** Each of two wants half a small double; one alone a little more. */
 export const berthWidth = defineRule({
@@ -38,14 +44,6 @@ export const berthWidth = defineRule({
   remedies: (input, finding) => {
     const placed = input.find(finding.fittings[0]!)
     if (placed === undefined) return []
-    const key = placed.kind.id === 'bed-fixed' ? 'widthMm' : 'depthMm'
-    return [
-      {
-        code: key === 'widthMm' ? ('set-width' as const) : ('set-depth' as const),
-        fittingId: placed.id,
-        amount: finding.needed,
-        commands: [setParameters(input, placed.id, { [key]: finding.needed })],
-      },
-    ]
+    return setHandle(input, placed, 'set-width', 'lying-width', finding.needed)
   },
 })

@@ -6,6 +6,12 @@ import { placeFor } from '../place-remedy'
 import { middleOf } from '../middle'
 import { needsBerthsCounted } from '../needs'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'berths-few': Record<never, never>
+  }
+}
+
 /** As many sleeping places at night as people who sleep in the vehicle. */
 export const berthsEnough = defineRule({
   id: 'berths-enough',

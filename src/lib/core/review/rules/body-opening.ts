@@ -1,10 +1,16 @@
 import { placePoint } from '../../geometry'
-import type { BodyOpening } from '../../fittings'
+import { type BodyOpening, openingsOf, type Task } from '../../fittings'
 import type { Placed, Scene } from '../../scene'
 import type { BodyChange } from '../../shell'
 import { TOUCH_MM } from '../../units'
 import type { Remedy } from '../finding'
-import { defineRule, practice } from '../define-rule'
+import { byFitting, defineRule, practice } from '../define-rule'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'opening-missing': { readonly openingId: string; readonly task: Task | 'air'; readonly through: 'wall' | 'roof' }
+  }
+}
 
 interface Wanted {
   readonly side: 'left' | 'right' | 'rear' | 'roof'
@@ -60,9 +66,10 @@ export const bodyOpening = defineRule({
     'a cassette wants a hatch of its own behind it, a fan or roof window its cut-out above; its frame covers 10 mm to either side',
   ),
   parameters: {},
+  key: byFitting(({ facts }) => facts.openingId),
   check: ({ scene }) =>
     scene.placed.flatMap((placed) =>
-      placed.kind.openings(placed.fitting.parameters).flatMap((opening) => {
+      openingsOf(placed.fitting).flatMap((opening) => {
         const wanted = wantedAt(scene, placed, opening)
         if (wanted !== undefined && isThere(scene, wanted)) return []
         const [x, y, z] = placed.placement.at
@@ -81,8 +88,9 @@ export const bodyOpening = defineRule({
     ),
   remedies: (input, finding) => {
     const placed = input.find(finding.fittings[0]!)
-    const opening = placed?.kind.openings(placed.fitting.parameters).find(({ id }) => id === finding.facts.openingId)
-    if (placed === undefined || opening === undefined) return []
+    if (placed === undefined) return []
+    const opening = openingsOf(placed.fitting).find(({ id }) => id === finding.facts.openingId)
+    if (opening === undefined) return []
     const wanted = wantedAt(input.scene, placed, opening)
     if (wanted === undefined) return []
     const [from, to, low, high] = [wanted.from, wanted.to, wanted.low, wanted.high].map(Math.round) as [

@@ -4,12 +4,16 @@ import { longestByDoor } from '../by-door'
 import { defineRule, plainGeometry } from '../define-rule'
 import { topOf } from '../middle'
 
-/** Boards and cloth are carried in one by one; what comes whole has its own size. */
-const WHOLE: ReadonlySet<string> = new Set(['machines', 'wet'])
+declare module '../finding' {
+  interface FactsByCode {
+    'carry-stuck': { readonly wideMm: number; readonly thickMm: number }
+  }
+}
 
 /** The sides of the biggest part that comes in whole, longest first; undefined where there is none. */
 function biggest(placed: Placed): readonly [number, number, number] | undefined {
-  if (!WHOLE.has(placed.kind.group)) return undefined
+  // boards and cloth are carried in one by one; what comes whole has its own size
+  if (placed.facts.carriedIn !== 'whole') return undefined
   const parts = placed.inner.filter(({ fit }) => fit === 'rigid')
   if (parts.length === 0) return undefined
   const { x, y, z } = placed.bounds

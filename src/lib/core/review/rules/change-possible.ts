@@ -1,5 +1,11 @@
 import { defineRule, plainGeometry } from '../define-rule'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'change-stuck': { readonly fromMode: string; readonly by: readonly string[] }
+  }
+}
+
 /** The change from the mode before can be made: nothing that stays put, and no circle of things, bars a move. */
 export const changePossible = defineRule({
   id: 'change-possible',

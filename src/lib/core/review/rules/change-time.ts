@@ -1,6 +1,12 @@
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'change-long': { readonly fromMode: string; readonly moves: number }
+  }
+}
+
 /** What has to be moved every day is moved in the time that one has patience for. */
 export const changeTime = defineRule({
   id: 'change-time',

@@ -1,17 +1,28 @@
+import { type ClearanceUse, handleOf } from '../../fittings'
 import { prismBounds, spanMiddle } from '../../geometry'
 import {
+  type Blocker,
   collisionsOf,
   freedomOf,
   neededClearances,
   outsideOf,
-  type Blocker,
   type Placed,
   type Scene,
 } from '../../scene'
 import { TOUCH_MM } from '../../units'
-import { defineRule, practice } from '../define-rule'
+import { byFitting, defineRule, practice } from '../define-rule'
 import type { Remedy } from '../finding'
-import { setParameters, setSeat, shiftsClearOf } from '../ways-out'
+import { narrowable, setHandle, setSeat, shiftsClearOf } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'clearance-blocked': {
+      readonly clearanceId: string
+      readonly use: ClearanceUse
+      readonly blockers: readonly Blocker[]
+    }
+  }
+}
 
 /** Whether a fitting stands in what blocks it: then that is the fault, and no room before it is only what follows from it. */
 const meets = (scene: Scene, placed: Placed, blocker: Blocker): boolean =>
@@ -37,6 +48,7 @@ export const clearanceFree = defineRule({
       basis: practice('the last fiftieth of a door’s swing or a step’s depth is not missed'),
     },
   },
+  key: byFitting(({ facts }) => facts.clearanceId),
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed) =>
       neededClearances(scene, placed).flatMap((clearance) => {
@@ -65,15 +77,9 @@ export const clearanceFree = defineRule({
     const clearance = placed?.clearances.find(({ id }) => id === finding.facts.clearanceId)
     if (placed === undefined || clearance === undefined) return []
     const remedies: Remedy[] = []
-    const { hinge } = placed.fitting.parameters
-    if (clearance.use === 'swing' && typeof hinge === 'string') {
-      const other = hinge === 'left' ? 'right' : 'left'
-      remedies.push({
-        code: 'hinge-other',
-        fittingId: placed.id,
-        amount: 0,
-        commands: [setParameters(input, placed.id, { hinge: other })],
-      })
+    if (clearance.use === 'swing') {
+      const hinge = handleOf(placed.fitting, 'hinge')?.value
+      remedies.push(...setHandle(input, placed, 'hinge-other', 'hinge', hinge === 'left' ? 'right' : 'left', 0))
     }
     const blocking = finding.facts.blockers
       .flatMap((blocker) => (blocker.kind === 'fitting' ? [input.find(blocker.id)] : []))
@@ -92,22 +98,16 @@ export const clearanceFree = defineRule({
     if (clearance.unit === 'mm' && clearance.use !== 'entry') {
       const missing = clearance.need - finding.measured
       for (const one of [placed, ...blocking]) {
-        const depth = one.fitting.parameters.depthMm
-        if (typeof depth !== 'number') continue
-        const amount = Math.floor(depth - missing)
-        remedies.push({
-          code: 'set-depth',
-          fittingId: one.id,
-          amount,
-          commands: [setParameters(input, one.id, { depthMm: amount })],
-        })
+        const depth = narrowable(one, 'front')
+        if (depth !== undefined)
+          remedies.push(...setHandle(input, one, 'set-depth', 'front', Math.floor(depth - missing)))
       }
     }
-    if (placed.kind.id === 'bed-fixed' && placed.seat.across.from !== 'centreline') {
+    if (placed.seat.across.from !== 'centreline') {
       const from = placed.seat.across.from === 'left-wall' ? ('right-wall' as const) : ('left-wall' as const)
       const seat = { ...placed.seat, across: { from, mm: 0 } }
       remedies.push({
-        code: from === 'left-wall' ? 'shift-left' : 'shift-right',
+        code: 'other-wall',
         fittingId: placed.id,
         amount: 0,
         commands: [setSeat(input, placed.id, seat)],

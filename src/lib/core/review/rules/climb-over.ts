@@ -3,7 +3,13 @@ import { assignBerths } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
 import { needsSleepers } from '../needs'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'climb-over': { readonly over: number }
+  }
+}
 
 /** Who gets out of bed over whom. */
 export const climbOver = defineRule({
@@ -33,15 +39,6 @@ export const climbOver = defineRule({
     }),
   remedies: (input, finding) => {
     const placed = input.find(finding.fittings[0]!)
-    return placed?.fitting.parameters.entry === 'side'
-      ? [
-          {
-            code: 'entry-foot' as const,
-            fittingId: placed.id,
-            amount: 0,
-            commands: [setParameters(input, placed.id, { entry: 'foot' })],
-          },
-        ]
-      : []
+    return placed === undefined ? [] : setHandle(input, placed, 'entry-foot', 'way-in', 'foot', 0)
   },
 })

@@ -1,11 +1,20 @@
 import { answer } from '../../brief'
 import { block, clamp, prismBounds, prismsOverlap, spanMiddle, type Vec3 } from '../../geometry'
-import { insideDoor, isDoor, type Placed } from '../../scene'
-import { jambs, type Opening } from '../../shell'
+import { insideDoor, type Placed } from '../../scene'
+import { isDoor, jambs, type Opening } from '../../shell'
 import { defineRule, practice, type RuleInput } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
 import { topOf } from '../middle'
 import { shift } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    /** The door that comes nearest, and how far along from it the box stands. */
+    'cold-inside': { readonly door: string; readonly asideMm: number }
+    /** The door that it would be reached through. */
+    'cold-behind': { readonly door: string }
+  }
+}
 
 /** How wide and high the way of an arm is that reaches in. */
 const ARM_MM = 100

@@ -3,6 +3,12 @@ import { prismBounds, spanLength } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'daily-behind': { readonly daily: string; readonly seldom: string }
+  }
+}
+
 /** In a deep stowage what is used every day does not share with what is used once a year: one of the two lies behind. */
 export const dailyFront = defineRule({
   id: 'daily-front',

@@ -1,8 +1,14 @@
 import { boxPrism, prismBounds, spanLength, spanMiddle } from '../../geometry'
 import { jambs } from '../../shell'
 import { doorWay } from '../../scene'
-import { defineRule, practice } from '../define-rule'
+import { byFitting, defineRule, practice } from '../define-rule'
 import { shiftsClearOf } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'door-blocked': { readonly openingId: string; readonly wholeMm: number }
+  }
+}
 
 /** A vehicle door that must stay free keeps a way in that a person with a bag can use. */
 export const doorFree = defineRule({
@@ -14,6 +20,7 @@ export const doorFree = defineRule({
   parameters: {
     freeMm: { default: 600, min: 400, max: 1200, unit: 'mm', basis: practice('a person with a bag') },
   },
+  key: byFitting(({ facts }) => facts.openingId),
   check: ({ scene, parameters }) =>
     scene.interior.shell.openings
       .filter(({ need, side }) => need !== 'may-cover' && side !== 'roof')

@@ -1,14 +1,12 @@
+import { offering } from '../nearest'
 import { spanMiddle } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 
-/** What drains: by kind, where its outlet is over its base. */
-const OUTLET_MM: Readonly<Record<string, number>> = {
-  'shower-rear': 0,
-  'wet-cubicle': 0,
-  'wet-room': 0,
-  galley: 500,
-  'galley-basin': 500,
+declare module '../finding' {
+  interface FactsByCode {
+    'drain-flat': { readonly tank: string; readonly fallMm: number }
+  }
 }
 
 /** Waste water runs to its tank by itself. */
@@ -22,12 +20,11 @@ export const drainFall = defineRule({
     fallMm: { default: 20, min: 5, max: 50, unit: 'mm', basis: practice('for each metre of pipe') },
   },
   check: ({ scene, parameters }) => {
-    const tanks = scene.placed.filter(({ services }) => services.some(({ type }) => type === 'waste'))
+    const tanks = offering(scene, 'waste')
     if (tanks.length === 0) return []
     return scene.placed.flatMap((placed) => {
-      const outlet = OUTLET_MM[placed.kind.id]
-      const wet = placed.services.some(({ type }) => type === 'shower' || type === 'basin')
-      if (outlet === undefined || !wet) return []
+      const outlet = placed.facts.drainsAtMm
+      if (outlet === undefined) return []
       const from = placed.placement.at[2] + outlet
       const [best] = tanks
         .map((tank) => {

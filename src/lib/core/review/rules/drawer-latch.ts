@@ -1,5 +1,11 @@
 import { defineRule, practice } from '../define-rule'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'drawer-flies': { readonly loadKg: number; readonly latch: string }
+  }
+}
 
 /** A heavy drawer that is not locked flies out in a bend. */
 export const drawerLatch = defineRule({
@@ -13,9 +19,12 @@ export const drawerLatch = defineRule({
   },
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed) => {
-      const { loadKg, latch } = placed.fitting.parameters
-      if (typeof loadKg !== 'number' || typeof latch !== 'string') return []
-      if (latch === 'positive' || loadKg <= parameters.heavyKg) return []
+      const heavy = placed.facts.fronts.find(
+        ({ latch, run }) => latch !== 'locking' && run !== undefined && run.loadKg > parameters.heavyKg,
+      )
+      if (heavy?.run === undefined) return []
+      const { latch, run } = heavy
+      const { loadKg } = run
       const [x, y, z] = placed.placement.at
       return [
         {
@@ -29,12 +38,8 @@ export const drawerLatch = defineRule({
         },
       ]
     }),
-  remedies: (input, finding) => [
-    {
-      code: 'latch',
-      fittingId: finding.fittings[0]!,
-      amount: 0,
-      commands: [setParameters(input, finding.fittings[0]!, { latch: 'positive' })],
-    },
-  ],
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
+    return placed === undefined ? [] : setHandle(input, placed, 'latch', 'latch', 'positive', 0)
+  },
 })

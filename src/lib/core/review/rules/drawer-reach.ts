@@ -1,6 +1,13 @@
+import { figureOf } from '../../fittings'
 import { defineRule, plainGeometry, practice } from '../define-rule'
 import { topOf } from '../middle'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'drawer-dead': { readonly extension: number }
+  }
+}
 
 /** A drawer runs out as far as it is deep, or its back is dead. */
 export const drawerReach = defineRule({
@@ -14,10 +21,11 @@ export const drawerReach = defineRule({
   },
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed) => {
-      const { depthMm, extension } = placed.fitting.parameters
-      if (typeof depthMm !== 'number' || typeof extension !== 'number') return []
-      const dead = Math.round(depthMm * (1 - extension))
+      const dead = Math.round(
+        Math.max(0, ...placed.facts.fronts.map(({ run }) => (run === undefined ? 0 : run.deepMm - run.outMm))),
+      )
       if (dead <= parameters.deadMm) return []
+      const extension = figureOf(placed.fitting, 'run-out') ?? 0
       return [
         {
           code: 'drawer-dead' as const,
@@ -30,13 +38,8 @@ export const drawerReach = defineRule({
         },
       ]
     }),
-  remedies: (input, finding) => [
-    {
-      code: 'set-parameter',
-      fittingId: finding.fittings[0]!,
-      amount: 0,
-      parameter: { key: 'extension', value: 1 },
-      commands: [setParameters(input, finding.fittings[0]!, { extension: 1 })],
-    },
-  ],
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
+    return placed === undefined ? [] : setHandle(input, placed, 'set-parameter', 'run-out', 1, 0)
+  },
 })

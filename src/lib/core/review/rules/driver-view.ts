@@ -3,6 +3,12 @@ import { block, overlapBounds, prismsOverlap, spanLength } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'view-blocked': Record<never, never>
+  }
+}
+
 /** Over the cushion from the hips to over the eyes. */
 const FROM_MM = 100
 const TO_MM = 950

@@ -1,11 +1,17 @@
-import { boxGap, boxOf, pointBox, type Box } from '../../geometry'
-import { isDoor, sleeping } from '../../scene'
-import { jambs } from '../../shell'
-import { hasFlame } from '../burners'
-import { defineRule, practice } from '../define-rule'
+import { burnsFuel } from '../../fittings'
+import { type Box, boxGap, boxOf, pointBox } from '../../geometry'
+import { sleeping } from '../../scene'
+import { isDoor, jambs } from '../../shell'
+import { byFitting, defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
 import { topOf } from '../middle'
-import { needsPartner } from '../needs'
+import { needsThing } from '../needs'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'extinguisher-far': { readonly from: 'exit' | 'bed' }
+  }
+}
 
 /** An extinguisher is by a way out, where a hand finds it on the way, and no walk from the bed. */
 export const extinguisherNear = defineRule({
@@ -18,7 +24,8 @@ export const extinguisherNear = defineRule({
     exitMm: { default: 1000, min: 300, max: 3000, unit: 'mm', basis: practice('an arm and a step from the door') },
     bedMm: { default: 3000, min: 500, max: 6000, unit: 'mm', basis: practice('a few steps from a head') },
   },
-  needs: ({ scene }) => (scene.placed.some(hasFlame) ? needsPartner(scene, () => true, ['extinguisher']) : []),
+  needs: ({ scene }) => needsThing(scene, burnsFuel, 'extinguisher'),
+  key: byFitting(({ facts }) => facts.from),
   check: ({ scene, brief, parameters }) => {
     const doors = scene.interior.shell.openings
       .filter((opening) => isDoor(opening) && opening.need !== 'may-cover')
@@ -31,7 +38,7 @@ export const extinguisherNear = defineRule({
       })
     const heads = sleeping(scene, brief).map(({ head }) => pointBox(head))
     return scene.placed
-      .filter(({ kind }) => kind.id === 'extinguisher')
+      .filter(({ facts: { guards } }) => guards !== undefined && 'against' in guards)
       .flatMap((one): Draft<'extinguisher-far'>[] => {
         const far = (from: 'exit' | 'bed', places: readonly Box[], needed: number): Draft<'extinguisher-far'>[] => {
           const measured = Math.round(Math.min(...places.map((place) => boxGap(place, one.bounds))))

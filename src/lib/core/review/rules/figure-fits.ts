@@ -1,5 +1,17 @@
-import { figureClash, figuresOf } from '../../scene'
-import { defineRule, plainGeometry } from '../define-rule'
+import type { FigurePose } from '../../job'
+import { type Blocker, figureClash, figuresOf } from '../../scene'
+import { byItself, defineRule, plainGeometry } from '../define-rule'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'figure-blocked': {
+      readonly figureId: string
+      readonly who: string
+      readonly pose: FigurePose
+      readonly blockers: readonly Blocker[]
+    }
+  }
+}
 
 /** Everyone who was put into a mode has room for their body there. */
 export const figureFits = defineRule({
@@ -9,6 +21,7 @@ export const figureFits = defineRule({
   gravity: { 'figure-blocked': 'caution' },
   basis: plainGeometry('bodies as blocks by their measures, which give by 60 mm, held against what stands there'),
   parameters: {},
+  key: byItself(({ facts }) => facts.figureId),
   check: ({ scene, brief }) =>
     figuresOf(scene, brief).flatMap((figure) => {
       const clash = figureClash(scene, figure)

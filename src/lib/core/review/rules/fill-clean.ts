@@ -1,16 +1,23 @@
-import { defineRule, practice } from '../define-rule'
+import { defineDistanceRule } from '../define-distance-rule'
+import { practice } from '../define-rule'
 import { topOf } from '../middle'
-import { nearestTo } from '../nearest'
+import { gapBetween, placedThat } from '../nearest'
 
-const DIRTY: ReadonlySet<string> = new Set(['tank-waste', 'toilet-cassette'])
+declare module '../finding' {
+  interface FactsByCode {
+    'fill-dirty': { readonly other: string }
+  }
+}
 
 /** Drinking water is filled well away from where waste comes out. */
-export const fillClean = defineRule({
+export const fillClean = defineDistanceRule({
   id: 'fill-clean',
   group: 'outside',
   modes: ['living'],
-  gravity: { 'fill-dirty': 'caution' },
+  code: 'fill-dirty',
+  gravity: 'caution',
   basis: practice('the filler for drinking water is well away from waste drain and toilet hatch'),
+  figure: 'awayMm',
   parameters: {
     awayMm: {
       default: 1000,
@@ -20,24 +27,11 @@ export const fillClean = defineRule({
       basis: practice('a hose that is rinsed at one is not laid on the other'),
     },
   },
-  check: ({ scene, parameters }) => {
-    const dirty = scene.placed.filter(({ kind }) => DIRTY.has(kind.id))
-    if (dirty.length === 0) return []
-    return scene.placed.flatMap((placed) => {
-      if (placed.kind.id !== 'inlet' || placed.fitting.parameters.takes !== 'water') return []
-      const { other, mm } = nearestTo(placed, dirty)
-      if (mm >= parameters.awayMm) return []
-      return [
-        {
-          code: 'fill-dirty' as const,
-          fittings: [placed.id, other.id],
-          place: topOf(placed),
-          measured: Math.round(mm),
-          needed: parameters.awayMm,
-          unit: 'mm' as const,
-          facts: { other: other.id },
-        },
-      ]
-    })
-  },
+  from: ({ scene }) => placedThat(scene, ({ inlet }) => inlet === 'water'),
+  to: ({ scene }) =>
+    placedThat(scene, ({ holds }) => holds.some((one) => one.what === 'waste' && one.comesOut === 'outside')),
+  mm: gapBetween,
+  must: 'be-apart',
+  against: 'nearest',
+  tell: (inlet, other) => ({ fittings: [inlet.id, other.id], place: topOf(inlet), facts: { other: other.id } }),
 })

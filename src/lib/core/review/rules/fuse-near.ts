@@ -1,38 +1,38 @@
-import { defineRule, practice } from '../define-rule'
+import { defineDistanceRule } from '../define-distance-rule'
+import { practice } from '../define-rule'
 import { topOf } from '../middle'
-import { nearestTo } from '../nearest'
-import { needsPartner } from '../needs'
+import { gapBetween, placedThat } from '../nearest'
+import { needsThing } from '../needs'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'fuse-far': { readonly battery: string }
+  }
+}
 
 /** The fuses sit near the battery: a cable before its fuse is a cable without one. */
-export const fuseNear = defineRule({
+export const fuseNear = defineDistanceRule({
   id: 'fuse-near',
   group: 'safety',
   modes: ['living'],
-  gravity: { 'fuse-far': 'caution' },
+  code: 'fuse-far',
+  gravity: 'caution',
   basis: practice(
     'the run between battery and fuses is short; the main fuse sits at the pole itself; work for a licensed electrician',
   ),
+  figure: 'runMm',
   parameters: {
     runMm: { default: 1500, min: 200, max: 5000, unit: 'mm', basis: practice('a cable that one sees whole') },
   },
-  needs: ({ scene }) => needsPartner(scene, (kind) => kind === 'battery', ['fuse-board']),
-  check: ({ scene, parameters }) => {
-    const batteries = scene.placed.filter(({ kind }) => kind.id === 'battery')
-    const boards = scene.placed.filter(({ kind }) => kind.id === 'fuse-board')
-    return batteries.flatMap((battery) => {
-      const nearest = nearestTo(battery, boards)
-      if (nearest.mm <= parameters.runMm) return []
-      return [
-        {
-          code: 'fuse-far' as const,
-          fittings: [nearest.other.id, battery.id],
-          place: topOf(nearest.other),
-          measured: Math.round(nearest.mm),
-          needed: parameters.runMm,
-          unit: 'mm' as const,
-          facts: { battery: battery.id },
-        },
-      ]
-    })
-  },
+  needs: ({ scene }) => needsThing(scene, ({ electrics }) => electrics === 'battery', 'fuses'),
+  from: ({ scene }) => placedThat(scene, ({ electrics }) => electrics === 'battery'),
+  to: ({ scene }) => placedThat(scene, ({ electrics }) => electrics === 'fuses'),
+  mm: gapBetween,
+  must: 'be-near',
+  against: 'nearest',
+  tell: (battery, fuses) => ({
+    fittings: [fuses.id, battery.id],
+    place: topOf(fuses),
+    facts: { battery: battery.id },
+  }),
 })

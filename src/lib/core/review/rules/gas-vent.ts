@@ -2,9 +2,15 @@ import { liningTop } from '../../shell'
 import { defineRule, practice, published } from '../define-rule'
 import type { Draft } from '../finding'
 import { topOf } from '../middle'
-import { setParameters, setSeat } from '../ways-out'
+import { setHandle, setSeat } from '../ways-out'
 
-const MM2_PER_CM2 = 100
+declare module '../finding' {
+  interface FactsByCode {
+    'gas-vent-high': Record<never, never>
+    'gas-vent-small': { readonly floorCm2: number; readonly share: number }
+    'gas-unsealed': Record<never, never>
+  }
+}
 
 /** Propane sinks: a bottle’s locker is shut to the inside and drains to the outside at its lowest point, by a hole that is large enough. */
 export const gasVent = defineRule({
@@ -22,11 +28,11 @@ export const gasVent = defineRule({
   },
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed): Draft<'gas-vent-high' | 'gas-vent-small' | 'gas-unsealed'>[] => {
-      if (placed.kind.id !== 'gas-locker') return []
+      const gas = placed.facts.holds.find((one) => one.what === 'gas')
+      if (gas?.locker === undefined) return []
       const common = { fittings: [placed.id], place: topOf(placed) }
       const over = placed.bounds.z.min - liningTop(scene.interior, placed.placement.at[0])
-      const { ventCm2, seal, lengthMm, depthMm } = placed.fitting.parameters as Record<string, number | string>
-      const floorCm2 = (Number(lengthMm) * Number(depthMm)) / MM2_PER_CM2
+      const { ventCm2, isSealed, floorCm2 } = gas.locker
       const needed = Math.max(parameters.leastCm2, Math.ceil(floorCm2 * parameters.ofFloor))
       return [
         ...(over > parameters.overFloorMm
@@ -41,19 +47,19 @@ export const gasVent = defineRule({
               },
             ]
           : []),
-        ...(Number(ventCm2) < needed
+        ...(ventCm2 < needed
           ? [
               {
                 ...common,
                 code: 'gas-vent-small' as const,
-                measured: Number(ventCm2),
+                measured: ventCm2,
                 needed,
                 unit: 'cm²' as const,
                 facts: { floorCm2: Math.round(floorCm2), share: parameters.ofFloor },
               },
             ]
           : []),
-        ...(seal === 'none'
+        ...(!isSealed
           ? [{ ...common, code: 'gas-unsealed' as const, measured: 0, needed: 1, unit: 'count' as const, facts: {} }]
           : []),
       ]
@@ -61,17 +67,8 @@ export const gasVent = defineRule({
   remedies: (input, finding) => {
     const placed = input.find(finding.fittings[0]!)
     if (placed === undefined) return []
-    const set = (key: string, value: number | string) => [
-      {
-        code: 'set-parameter' as const,
-        fittingId: placed.id,
-        amount: finding.needed,
-        parameter: { key, value },
-        commands: [setParameters(input, placed.id, { [key]: value })],
-      },
-    ]
-    if (finding.code === 'gas-vent-small') return set('ventCm2', finding.needed)
-    if (finding.code === 'gas-unsealed') return set('seal', 'gasket')
+    if (finding.code === 'gas-vent-small') return setHandle(input, placed, 'set-parameter', 'vent', finding.needed)
+    if (finding.code === 'gas-unsealed') return setHandle(input, placed, 'set-parameter', 'seal', 'gasket', 1)
     if (placed.seat.up.from !== 'floor') return []
     return [
       {

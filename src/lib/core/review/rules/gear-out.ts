@@ -1,7 +1,13 @@
 import { demandsOf, piecesOf } from '../../brief'
 import { longestByDoor } from '../by-door'
-import { defineRule, plainGeometry } from '../define-rule'
+import { byFitting, defineRule, plainGeometry } from '../define-rule'
 import { topOf } from '../middle'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'gear-stuck': { readonly demandId: string; readonly piece: string }
+  }
+}
 
 /** Each piece of gear that is stowed inside comes out by a door. */
 export const gearOut = defineRule({
@@ -11,6 +17,7 @@ export const gearOut = defineRule({
   gravity: { 'gear-stuck': 'stop' },
   basis: plainGeometry('the longest thing of its section that goes through a door, pushed straight and turned once'),
   parameters: {},
+  key: byFitting(({ facts }) => facts.demandId),
   check: ({ scene, brief, stowed }) => {
     const labels = new Map(demandsOf(brief).map(({ id, label }) => [id, label ?? '']))
     return piecesOf(brief).flatMap((piece) => {

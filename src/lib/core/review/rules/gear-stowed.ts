@@ -1,7 +1,22 @@
 import { demandsOf } from '../../brief'
-import { defineRule, practice } from '../define-rule'
+import { byFitting, defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 import { placeFor } from '../place-remedy'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'gear-too-long': {
+      readonly demandId: string
+      readonly piece: string
+      readonly size: readonly [number, number, number]
+    }
+    'gear-no-room': {
+      readonly demandId: string
+      readonly piece: string
+      readonly size: readonly [number, number, number]
+    }
+  }
+}
 
 /** Every piece of gear has a stowage that takes it. */
 export const gearStowed = defineRule({
@@ -11,6 +26,7 @@ export const gearStowed = defineRule({
   gravity: { 'gear-too-long': 'stop', 'gear-no-room': 'caution' },
   basis: practice('pieces packed biggest first, on any side, slanted on the floor if need be'),
   parameters: {},
+  key: byFitting(({ facts }) => facts.demandId),
   check: ({ scene, brief, stowed }) => {
     const labels = new Map(demandsOf(brief).map(({ id, label }) => [id, label ?? '']))
     return stowed().left.map(({ piece, longestMm, alone }) => {

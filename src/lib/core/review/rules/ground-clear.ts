@@ -3,6 +3,12 @@ import { defineRule, plainGeometry } from '../define-rule'
 import { needsOuterSize } from '../needs'
 import { setSeat } from '../ways-out'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'ground-low': { readonly floorMm: number }
+  }
+}
+
 /** What hangs under the floor hangs no lower than the vehicle itself. */
 export const groundClear = defineRule({
   id: 'ground-clear',

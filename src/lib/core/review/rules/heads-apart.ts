@@ -1,6 +1,12 @@
 import { sleeping } from '../../scene'
-import { defineRule, practice } from '../define-rule'
+import { byFitting, defineRule, practice } from '../define-rule'
 import { needsSleepers } from '../needs'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'head-by-feet': { readonly sleeper: string; readonly other: string }
+  }
+}
 
 /** No one’s head lies by another one’s feet. */
 export const headsApart = defineRule({
@@ -13,6 +19,7 @@ export const headsApart = defineRule({
     apartMm: { default: 450, min: 100, max: 1500, unit: 'mm', basis: practice('from middle to middle') },
   },
   needs: needsSleepers,
+  key: byFitting(({ facts }) => `${facts.sleeper} ${facts.other}`),
   check: ({ scene, brief, parameters }) => {
     const all = sleeping(scene, brief)
     return all.flatMap((one) =>

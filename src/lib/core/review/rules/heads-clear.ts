@@ -4,6 +4,12 @@ import { bodyMm } from '../../people'
 import { defineRule, practice } from '../define-rule'
 import { needsPeople } from '../needs'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'head-bump': { readonly person: string; readonly sittingMm: number; readonly over: string }
+  }
+}
+
 /** Half a head and a little, from its middle. Common practice, no source. */
 const HEAD_MM = 130
 /** What hangs lower over a seat than this is its own back or arm. */
@@ -28,11 +34,10 @@ export const headsClear = defineRule({
     const sittingMm = tallest.measured?.sittingHeight ?? bodyMm(tallest.statureMm, 'sittingHeight')
     const needed = Math.round(sittingMm + parameters.spareMm)
     return scene.placed.flatMap((seat) => {
-      const places = seat.services.flatMap(({ type, places: all }) => (type === 'seat' ? (all ?? []) : []))
-      const { seatMm, heightMm } = seat.fitting.parameters
-      const top = typeof seatMm === 'number' ? seatMm : typeof heightMm === 'number' ? heightMm : undefined
-      if (places.length === 0 || top === undefined) return []
-      const from = seat.placement.at[2] + top
+      const service = seat.services.find(({ type }) => type === 'seat')
+      const places = service?.places ?? []
+      if (places.length === 0 || service?.cushion === undefined) return []
+      const from = seat.placement.at[2] + service.cushion.topMm
       const low = scene.placed.flatMap((over) =>
         over.id === seat.id
           ? []

@@ -1,16 +1,18 @@
-import { boxGap, placePoint, spanMiddle } from '../../geometry'
-import { isDoor, type Placed } from '../../scene'
-import { hasFlame } from '../burners'
-import { defineRule, practice } from '../define-rule'
+import { held } from '../../fittings'
+import { givesAir, isDoor } from '../../shell'
+import { boxGap, spanMiddle } from '../../geometry'
+import { flueAt } from '../../scene'
+import { byFitting, defineRule, practice } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
 import { topOf } from '../middle'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
 
-const OPENS: ReadonlySet<string> = new Set(['hopper', 'sliding-pane'])
-
-const flueOf = ({ fitting }: Placed): number => Number(fitting.parameters.flueMm ?? 0)
-/** Where a flue so far along from a heater’s middle goes out, in x. */
-const flueAt = ({ placement }: Placed, alongMm: number): number => placePoint(placement, [alongMm, 0])[0]
+declare module '../finding' {
+  interface FactsByCode {
+    'heater-near': { readonly to: { readonly kind: 'opening' | 'fitting'; readonly id: string } }
+    'intake-near': Record<never, never>
+  }
+}
 
 /** A heater’s exhaust, which goes down or out through its side, is clear of doors, opening windows and tanks. */
 export const heaterClear = defineRule({
@@ -32,14 +34,15 @@ export const heaterClear = defineRule({
     },
     tankMm: { default: 250, min: 100, max: 1000, unit: 'mm', basis: practice('heat that a plastic tank bears') },
   },
+  key: byFitting((draft) => (draft.code === 'heater-near' ? draft.facts.to.id : '')),
   check: ({ scene, parameters }) =>
     scene.placed
-      .filter((placed) => placed.kind.id.startsWith('heater-') && hasFlame(placed))
-      .flatMap((heater): Draft<'heater-near' | 'intake-near'>[] => {
+      .flatMap((heater) => (heater.facts.flue === undefined ? [] : [{ heater, flueFact: heater.facts.flue }]))
+      .flatMap(({ heater, flueFact: { exhaustMm, intakeMm } }): Draft<'heater-near' | 'intake-near'>[] => {
         const side = spanMiddle(heater.bounds.y) > 0 ? 'left' : 'right'
-        const flue = flueAt(heater, flueOf(heater))
+        const flue = flueAt(heater, exhaustMm)
         const openings = scene.interior.shell.openings
-          .filter((opening) => opening.side === side && (isDoor(opening) || OPENS.has(opening.opens)))
+          .filter((opening) => opening.side === side && (isDoor(opening) || givesAir(opening)))
           .map(({ id, fromMm, toMm }) => ({ id, mm: Math.max(0, fromMm - flue, flue - toMm) }))
           .filter(({ mm }) => mm < parameters.openingMm)
           .map(({ id, mm }): Draft<'heater-near'> => ({
@@ -51,8 +54,7 @@ export const heaterClear = defineRule({
             unit: 'mm',
             facts: { to: { kind: 'opening', id } },
           }))
-        const { intakeMm } = heater.fitting.parameters
-        const apart = typeof intakeMm === 'number' ? Math.abs(intakeMm - flueOf(heater)) : Infinity
+        const apart = intakeMm === undefined ? Infinity : Math.abs(intakeMm - exhaustMm)
         const intake: readonly Draft<'intake-near'>[] =
           apart >= parameters.intakeMm
             ? []
@@ -68,7 +70,10 @@ export const heaterClear = defineRule({
                 },
               ]
         const tanks = scene.placed
-          .filter(({ kind }) => /^(tank|water-tank)/.test(kind.id))
+          .filter(
+            ({ id, facts }) =>
+              id !== heater.id && held(facts, 'water') + held(facts, 'waste') > 0 && facts.heat.length === 0,
+          )
           .map((tank) => ({ id: tank.id, mm: boxGap(tank.bounds, heater.bounds) }))
           .filter(({ mm }) => mm < parameters.tankMm)
           .map(({ id, mm }): Draft<'heater-near'> => ({
@@ -84,31 +89,19 @@ export const heaterClear = defineRule({
       }),
   remedies: (input, finding) => {
     const heater = input.find(finding.fittings[0]!)
-    if (heater === undefined) return []
-    const intakeMm = Number(heater.fitting.parameters.intakeMm)
-    const set = (key: 'flueMm' | 'intakeMm', value: number, more: Record<string, number> = {}): Remedy[] =>
-      heater.kind.parameters.safeParse({ ...heater.fitting.parameters, [key]: value, ...more }).success
-        ? [
-            {
-              code: 'set-parameter',
-              fittingId: heater.id,
-              amount: Math.abs(value),
-              parameter: { key, value },
-              commands: [setParameters(input, heater.id, { [key]: value, ...more })],
-            },
-          ]
-        : []
+    const flue = heater?.facts.flue
+    if (heater === undefined || flue === undefined) return []
+    const set = (name: 'flue' | 'intake', value: number): readonly Remedy[] =>
+      setHandle(input, heater, 'set-parameter', name, value, Math.abs(value))
     if (finding.code === 'intake-near')
-      return [1, -1].flatMap((way) => set('intakeMm', flueOf(heater) + way * finding.needed))
+      return [1, -1].flatMap((way) => set('intake', flue.exhaustMm + way * finding.needed))
     const { to } = finding.facts
     const opening = input.scene.interior.shell.openings.find(({ id }) => to.kind === 'opening' && id === to.id)
     // along its own run a flue goes either way in the vehicle, by how the heater is turned
     const sign = Math.sign(flueAt(heater, 1) - flueAt(heater, 0))
-    if (opening === undefined || sign === 0 || heater.fitting.parameters.flueMm === undefined) return []
-    return [opening.fromMm - finding.needed, opening.toMm + finding.needed].flatMap((x) => {
-      const value = Math.round((x - flueAt(heater, 0)) * sign)
-      // its intake keeps its distance
-      return set('flueMm', value, { intakeMm: value + intakeMm - flueOf(heater) })
-    })
+    if (opening === undefined || sign === 0) return []
+    return [opening.fromMm - finding.needed, opening.toMm + finding.needed].flatMap((x) =>
+      set('flue', Math.round((x - flueAt(heater, 0)) * sign)),
+    )
   },
 })

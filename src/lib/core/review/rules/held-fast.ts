@@ -1,5 +1,12 @@
+import { massOf } from '../../fittings'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'not-held': Record<never, never>
+  }
+}
 
 /** On the road nothing heavy stands by itself. */
 export const heldFast = defineRule({
@@ -14,7 +21,7 @@ export const heldFast = defineRule({
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed) => {
       if (placed.fitting.fixing?.how !== 'standing' || placed.solids.length === 0) return []
-      const kg = placed.kind.massKg(placed.fitting.parameters)
+      const kg = massOf(placed.fitting)
       if (kg <= parameters.freeKg) return []
       return [
         {

@@ -1,12 +1,17 @@
+import { placedThat } from '../nearest'
+import { heatOf } from '../../scene'
+import { catchesFire } from '../../fittings'
 import { boxGap, prismBounds, spansOverlap } from '../../geometry'
-import { defineRule, practice } from '../define-rule'
+import { byFitting, defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 import { shift } from '../ways-out'
 
-/** What burns, by kind: furniture of boards, cushions and bedding; metal boxes and tanks do not count. */
-const BURNS: ReadonlySet<string> = new Set(['sleeping', 'sitting', 'stowage'])
-/** What is cooked on inside the vehicle, over flames. */
-const INSIDE: ReadonlySet<string> = new Set(['galley', 'galley-hob', 'hob-loose'])
+declare module '../finding' {
+  interface FactsByCode {
+    'hob-beside': { readonly other: string; readonly cloth: boolean }
+  }
+}
+
 /** How far over the hob a neighbour must stand to be in its heat. Common practice, no source. */
 const OVER_MM = 100
 
@@ -28,23 +33,26 @@ export const hobBeside = defineRule({
       basis: practice('so high over a flame cloth still catches'),
     },
   },
+  key: byFitting(({ facts }) => facts.other),
   check: ({ scene, parameters }) => {
-    const splashbacks = scene.placed.filter(({ kind }) => kind.id === 'splashback')
+    const shields = placedThat(scene, (facts) => facts.shields === 'heat')
     return scene.placed
-      .flatMap((hob) => {
-        const service = INSIDE.has(hob.kind.id) ? hob.services.find(({ type }) => type === 'hob') : undefined
-        return service === undefined ? [] : [{ hob, top: service.surface ? prismBounds(service.surface) : hob.bounds }]
-      })
+      .flatMap((hob) =>
+        // an induction plate heats the pan, and what is closed round keeps its heat
+        heatOf(hob)
+          .filter(({ isLit, how }) => isLit && (how === 'flame' || how === 'plate'))
+          .map(({ box }) => ({ hob, top: box })),
+      )
       .flatMap(({ hob, top }) => {
         const flame = { ...top, z: { min: top.z.max, max: top.z.max + OVER_MM } }
-        const isShielded = splashbacks.some(({ bounds }) => boxGap(bounds, flame) < parameters.airMm)
+        const isShielded = shields.some(({ bounds }) => boxGap(bounds, flame) < parameters.airMm)
         const heat = { ...flame, z: { min: flame.z.min, max: flame.z.min + parameters.clothMm } }
         return scene.placed.flatMap((other) => {
           const rises = other.inner.length > 0 && other.bounds.z.min < flame.z.min && other.bounds.z.max > flame.z.max
           const hangs = other.solids.some(
             ({ fit, prism }) => fit === 'cloth' && spansOverlap(prismBounds(prism).z, heat.z),
           )
-          if (other.id === hob.id || !(rises || hangs) || !BURNS.has(other.kind.group)) return []
+          if (other.id === hob.id || !(rises || hangs) || !catchesFire(other.fitting)) return []
           // a board keeps heat from a wall and not from a cloth that blows over it
           if (isShielded && !hangs) return []
           const gap = boxGap(other.bounds, hangs ? heat : flame)

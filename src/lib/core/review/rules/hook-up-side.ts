@@ -1,6 +1,12 @@
+import { isDoor } from '../../shell'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
-import { isDoor } from '../../scene'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'hook-up-at-door': { readonly openingId: string }
+  }
+}
 
 /** The cable does not lie where one steps in and out. */
 export const hookUpSide = defineRule({
@@ -14,7 +20,7 @@ export const hookUpSide = defineRule({
   },
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed) => {
-      if (placed.kind.id !== 'inlet' || placed.fitting.parameters.takes !== 'mains') return []
+      if (placed.facts.inlet !== 'mains') return []
       const side = (placed.bounds.y.min + placed.bounds.y.max) / 2 > 0 ? 'left' : 'right'
       const gaps = scene.interior.shell.openings
         .filter((opening) => opening.entrance && isDoor(opening) && opening.side === side)

@@ -1,6 +1,13 @@
+import { massOf } from '../../fittings'
 import type { FixingWay } from '../../job'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'hung-weakly': { readonly kg: number; readonly pointKg: number }
+  }
+}
 
 /** What holds a thing that hangs: screws and inserts into structure, or rails and points that are there. */
 const HOLDS: ReadonlySet<FixingWay> = new Set(['screws', 'inserts', 'rails', 'points'])
@@ -26,7 +33,7 @@ export const hungHeld = defineRule({
       const hangs = placed.seat.up.from === 'roof' || (placed.seat.up.from === 'floor' && placed.seat.up.mm > HANGS_MM)
       if (fixing === undefined || !hangs || placed.inner.length === 0) return []
       const holds = placed.services.some(({ type }) => type === 'stowage') ? parameters.loadedKg : 0
-      const kg = placed.kind.massKg(placed.fitting.parameters) + holds
+      const kg = massOf(placed.fitting) + holds
       const measured = HOLDS.has(fixing.how) ? fixing.points : 0
       const needed = Math.max(2, Math.ceil(kg / parameters.pointKg))
       if (measured >= needed) return []

@@ -1,5 +1,12 @@
+import { placedThat } from '../nearest'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'inlets-live': Record<never, never>
+  }
+}
 
 /** Mains comes in at one place only: a second plug would be live at its pins. */
 export const inletOne = defineRule({
@@ -10,9 +17,7 @@ export const inletOne = defineRule({
   basis: practice('one inlet for the mains, or the pins of the other are live; work for a licensed electrician'),
   parameters: {},
   check: ({ scene }) => {
-    const inlets = scene.placed.filter(
-      ({ kind, fitting }) => kind.id === 'inlet' && fitting.parameters.takes === 'mains',
-    )
+    const inlets = placedThat(scene, ({ inlet }) => inlet === 'mains')
     if (inlets.length < 2) return []
     return [
       {

@@ -1,13 +1,17 @@
+import { figureOf } from '../../fittings'
 import { outsideOf } from '../../scene'
 import { spanLength } from '../../geometry'
-import { clearWidth } from '../../shell'
+import { clearWidth, type Protrusion } from '../../shell'
 import { SAME_MM } from '../../units'
-import { defineRule, plainGeometry } from '../define-rule'
+import { byFitting, defineRule, plainGeometry } from '../define-rule'
 import type { Remedy } from '../finding'
-import { flares, setParameters, setSeat, shift } from '../ways-out'
+import { flares, liesAcross, lowerUntil, setHandle, shift, turnedAlong } from '../ways-out'
 
-const PLATFORM_STEP_MM = 10
-const LOWEST_PLATFORM_MM = 250
+declare module '../finding' {
+  interface FactsByCode {
+    'outside-shell': { readonly face: Protrusion['face']; readonly part: string; readonly scribed: boolean }
+  }
+}
 
 /** Rigid parts fit as they are; scribed ones with their whole front. */
 export const insideShell = defineRule({
@@ -17,6 +21,7 @@ export const insideShell = defineRule({
   gravity: { 'outside-shell': 'stop' },
   basis: plainGeometry('each corner against the lined faces, square to the face'),
   parameters: {},
+  key: byFitting(({ facts }) => facts.face),
   check: ({ scene }) =>
     scene.placed.flatMap((placed) => {
       const out = outsideOf(scene, placed)
@@ -42,7 +47,6 @@ export const insideShell = defineRule({
     if (placed === undefined) return []
     const { face } = finding.facts
     const by = finding.measured + 1
-    const parameters = placed.fitting.parameters
     const remedies: Remedy[] = []
     if (face === 'rear') remedies.push(...shift(input, placed, 'shift-forward', [1, 0, 0], by))
     if (face === 'front') remedies.push(...shift(input, placed, 'shift-back', [-1, 0, 0], by))
@@ -50,52 +54,20 @@ export const insideShell = defineRule({
     if (face === 'wall-right') remedies.push(...shift(input, placed, 'shift-left', [0, 1, 0], by))
     if (face === 'roof') {
       remedies.push(...shift(input, placed, 'lower', [0, 0, -1], by))
-      if (typeof parameters.heightMm === 'number') {
-        const amount = Math.floor(parameters.heightMm - by)
-        remedies.push({
-          code: 'set-height',
-          fittingId: placed.id,
-          amount,
-          commands: [setParameters(input, placed.id, { heightMm: amount })],
-        })
-      }
+      const heightMm = figureOf(placed.fitting, 'top')
+      if (heightMm !== undefined)
+        remedies.push(...setHandle(input, placed, 'set-height', 'top', Math.floor(heightMm - by)))
     }
-    if (placed.kind.id === 'bed-fixed' && (face === 'wall-left' || face === 'wall-right')) {
-      const platform = parameters.platformMm as number
-      const mattress = parameters.mattressMm as number
-      const length = parameters.lengthMm as number
-      const floor = placed.placement.at[2]
-      const widthAt = (height: number) =>
-        clearWidth(input.scene.interior, placed.bounds.x, { min: floor + height - 50, max: floor + height + mattress })
-      const fitting = Math.floor(widthAt(platform))
-      remedies.push({
-        code: 'set-length',
-        fittingId: placed.id,
-        amount: fitting,
-        commands: [setParameters(input, placed.id, { lengthMm: fitting })],
-      })
-      for (let height = platform - PLATFORM_STEP_MM; height >= LOWEST_PLATFORM_MM; height -= PLATFORM_STEP_MM) {
-        if (widthAt(height) < length) continue
-        remedies.push({
-          code: 'lower-platform',
-          fittingId: placed.id,
-          amount: platform - height,
-          commands: [setParameters(input, placed.id, { platformMm: height })],
-        })
-        break
-      }
+    const across = liesAcross(placed)
+    if (across !== undefined && (face === 'wall-left' || face === 'wall-right')) {
+      const { platformMm, lengthMm, band } = across
+      const widthAt = (height: number) => clearWidth(input.scene.interior, placed.bounds.x, band(height))
       remedies.push(
-        ...flares(input, placed, { min: floor + platform - 60, max: floor + platform + mattress }, finding.measured),
+        ...setHandle(input, placed, 'set-length', 'lying-length', Math.floor(widthAt(platformMm))),
+        ...lowerUntil(input, placed, across, (height) => widthAt(height) >= lengthMm),
+        ...flares(input, placed, band(platformMm), finding.measured),
+        ...(spanLength(placed.bounds.y) > spanLength(placed.bounds.x) ? turnedAlong(input, placed) : []),
       )
-      if (spanLength(placed.bounds.y) > spanLength(placed.bounds.x)) {
-        const seat = { ...placed.seat, across: { from: 'left-wall' as const, mm: 0 }, turn: 270 as const }
-        remedies.push({
-          code: 'turn-along',
-          fittingId: placed.id,
-          amount: 90,
-          commands: [setSeat(input, placed.id, seat)],
-        })
-      }
     }
     return remedies
   },

@@ -1,6 +1,12 @@
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'light-on': Record<never, never>
+  }
+}
 
 /** A light by a door has a switch: one that only the door works wakes everyone. */
 export const lightDoor = defineRule({
@@ -12,8 +18,8 @@ export const lightDoor = defineRule({
   parameters: {},
   check: ({ scene }) =>
     scene.placed.flatMap((placed) => {
-      const { place, switched } = placed.fitting.parameters
-      if (placed.kind.id !== 'light' || place !== 'door' || switched === true) return []
+      const { light } = placed.facts
+      if (light?.lights !== 'door' || light.isSwitched) return []
       return [
         {
           code: 'light-on' as const,
@@ -26,13 +32,8 @@ export const lightDoor = defineRule({
         },
       ]
     }),
-  remedies: (input, finding) => [
-    {
-      code: 'set-parameter',
-      fittingId: finding.fittings[0]!,
-      amount: 0,
-      parameter: { key: 'switched', value: true },
-      commands: [setParameters(input, finding.fittings[0]!, { switched: true })],
-    },
-  ],
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
+    return placed === undefined ? [] : setHandle(input, placed, 'set-parameter', 'switch', true, 0)
+  },
 })

@@ -1,7 +1,14 @@
+import { placedThat } from '../nearest'
 import { boxGap, pointBox } from '../../geometry'
 import { sleeping } from '../../scene'
-import { defineRule, practice } from '../define-rule'
-import { needsPartner } from '../needs'
+import { byFitting, defineRule, practice } from '../define-rule'
+import { needsThing } from '../needs'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'light-none': { readonly sleeper: string; readonly nearMm: number }
+  }
+}
 
 /** Each sleeper reads by a light of their own. */
 export const lightReading = defineRule({
@@ -13,11 +20,10 @@ export const lightReading = defineRule({
   parameters: {
     nearMm: { default: 800, min: 200, max: 2000, unit: 'mm', basis: practice('an arm’s reach from the pillow') },
   },
-  needs: ({ scene }) => needsPartner(scene, (kind) => kind !== 'light', ['light']),
+  needs: ({ scene }) => needsThing(scene, ({ light }) => light === undefined, 'light'),
+  key: byFitting(({ facts }) => facts.sleeper),
   check: ({ scene, brief, parameters }) => {
-    const lights = scene.placed.filter(
-      ({ kind, fitting }) => kind.id === 'light' && fitting.parameters.place === 'reading',
-    )
+    const lights = placedThat(scene, ({ light }) => light?.lights === 'reading')
     return sleeping(scene, brief).flatMap(({ person, fittingId, head }) => {
       const near = lights.filter(({ bounds }) => boxGap(bounds, pointBox(head)) <= parameters.nearMm).length
       return near > 0

@@ -1,7 +1,18 @@
 import { piecesOf } from '../../brief'
 import { looseLeft, stow } from '../../scene'
-import { defineRule, practice } from '../define-rule'
+import { byFitting, defineRule, practice } from '../define-rule'
 import { placeFor } from '../place-remedy'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'loose-homeless': {
+      readonly part: string
+      readonly count: number
+      readonly size: readonly [number, number, number]
+      readonly alone: boolean
+    }
+  }
+}
 
 /** Cushions, boards and covers that a mode has no use for have a stowage, beside the client’s gear. */
 export const looseStowed = defineRule({
@@ -11,6 +22,7 @@ export const looseStowed = defineRule({
   gravity: { 'loose-homeless': 'caution' },
   basis: practice('every cushion has its place in both states; pieces packed biggest first, gear counted'),
   parameters: {},
+  key: byFitting(({ facts }) => facts.part),
   check: ({ scene, brief }) => {
     const loose = looseLeft(scene)
     if (loose.length === 0) return []

@@ -1,5 +1,11 @@
 import { defineRule, practice } from '../define-rule'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'mattress-damp': Record<never, never>
+  }
+}
 
 /** A mattress on a closed board stays damp below. */
 export const mattressAir = defineRule({
@@ -11,7 +17,7 @@ export const mattressAir = defineRule({
   parameters: {},
   check: ({ scene }) =>
     scene.placed.flatMap((placed) => {
-      if (placed.fitting.parameters.base !== 'board' || placed.services.every(({ type }) => type !== 'berth')) return []
+      if (!placed.services.some(({ lying }) => lying?.base === 'board')) return []
       const { x, y, z } = placed.bounds
       return [
         {
@@ -25,12 +31,8 @@ export const mattressAir = defineRule({
         },
       ]
     }),
-  remedies: (input, finding) => [
-    {
-      code: 'slats',
-      fittingId: finding.fittings[0]!,
-      amount: 0,
-      commands: [setParameters(input, finding.fittings[0]!, { base: 'slats' })],
-    },
-  ],
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
+    return placed === undefined ? [] : setHandle(input, placed, 'slats', 'lies-on', 'slats', 0)
+  },
 })

@@ -1,5 +1,13 @@
+import type { BodyChangeKind } from '../../shell'
 import type { FixingWay } from '../../job'
-import { defineRule, practice } from '../define-rule'
+import { byFitting, defineRule, practice } from '../define-rule'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'fixing-drills': { readonly how: FixingWay | undefined }
+    'body-cut': { readonly change: BodyChangeKind; readonly changeId: string }
+  }
+}
 
 /** Which ways of fixing need holes in the vehicle. */
 const DRILLS: Record<FixingWay, boolean> = {
@@ -19,6 +27,7 @@ export const noHoles = defineRule({
   gravity: { 'fixing-drills': 'caution', 'body-cut': 'caution' },
   basis: practice('not one hole drilled: rails, the maker’s points, straps, or what stands by itself'),
   parameters: {},
+  key: byFitting((draft) => (draft.code === 'body-cut' ? draft.facts.changeId : '')),
   check: ({ scene, plan }) => {
     if (plan.transferable !== true) return []
     const fixed = scene.placed.flatMap((placed) => {

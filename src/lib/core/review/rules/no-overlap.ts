@@ -1,7 +1,13 @@
 import { spanLength, spanMiddle } from '../../geometry'
-import { collisions } from '../../scene'
-import { defineRule, plainGeometry } from '../define-rule'
+import { type Blocker, collisions } from '../../scene'
+import { byFitting, defineRule, plainGeometry } from '../define-rule'
 import { shiftsClearOf } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    overlap: { readonly other: Blocker; readonly part: string }
+  }
+}
 
 /** No two solids in one place; touching is fine, and scribed carcasses are notched round wheel arches. */
 export const noOverlap = defineRule({
@@ -11,6 +17,7 @@ export const noOverlap = defineRule({
   gravity: { overlap: 'stop' },
   basis: plainGeometry('shared space of the two solids, deeper than 0.1 mm along every axis'),
   parameters: {},
+  key: byFitting(({ facts }) => facts.other.id),
   check: ({ scene }) =>
     collisions(scene).map(({ a, b, solidA, shared }) => ({
       code: 'overlap' as const,

@@ -1,7 +1,14 @@
-import { block, overlapBounds, placePrism, prismsOverlap, spanMiddle } from '../../geometry'
+import { warmFaceOf } from '../../scene'
+import { overlapBounds, prismsOverlap, spanMiddle } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 import { shift } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'outlet-near': { readonly other: string }
+  }
+}
 
 /** What warm air is blown from has room before it: bedding, tanks and boards there get hot, and the heater chokes. */
 export const outletClear = defineRule({
@@ -15,13 +22,8 @@ export const outletClear = defineRule({
   },
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((outlet) => {
-      if (outlet.kind.id !== 'warm-outlet') return []
-      const { lengthMm, depthMm, heightMm } = outlet.kind.footprint(outlet.fitting.parameters)
-      const front = -depthMm / 2
-      const room = placePrism(
-        outlet.placement,
-        block([-lengthMm / 2, front - parameters.beforeMm, 0], [lengthMm / 2, front, heightMm]),
-      )
+      const room = warmFaceOf(outlet, parameters.beforeMm)
+      if (room === undefined) return []
       const across = outlet.placement.turn % 180 === 0
       const [own, axis] = [outlet.bounds, across ? 'y' : 'x'] as const
       const met = scene.placed.flatMap((other) => {

@@ -3,6 +3,12 @@ import { defineRule, plainGeometry } from '../define-rule'
 import { topOf } from '../middle'
 import { needsOuterSize } from '../needs'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'parking-high': { readonly floorMm: number; readonly outerMm: number }
+  }
+}
+
 /** What stands on the roof goes under the client’s lowest bar. */
 export const parkingFit = defineRule({
   id: 'parking-fit',

@@ -3,6 +3,12 @@ import { bodyMm } from '../../people'
 import { largestCircle } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'no-passing': { readonly people: number }
+  }
+}
+
 /** Where two live there is a place where one stands aside and the other passes. */
 export const passingPlace = defineRule({
   id: 'passing-place',

@@ -1,7 +1,14 @@
-import { entrySteps } from '../entry'
-import { defineRule, plainGeometry } from '../define-rule'
+import { placedThat } from '../nearest'
+import { entrySteps, isStep } from '../entry'
+import { byFitting, defineRule, plainGeometry } from '../define-rule'
 import { middleOf } from '../middle'
 import { needsOuterSize } from '../needs'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'pet-step-high': { readonly petId: string; readonly pet: string }
+  }
+}
 
 /** Each pet gets in by itself, as high as it steps. */
 export const petStep = defineRule({
@@ -13,6 +20,7 @@ export const petStep = defineRule({
   parameters: {},
   needs: (input) =>
     Object.values(input.brief.pets).some(({ stepMm }) => stepMm !== undefined) ? needsOuterSize(input) : [],
+  key: byFitting(({ facts }) => facts.petId),
   check: ({ scene, brief }) => {
     const steps = entrySteps(scene)
     if (steps === undefined) return []
@@ -23,7 +31,7 @@ export const petStep = defineRule({
         : [
             {
               code: 'pet-step-high' as const,
-              fittings: scene.placed.filter(({ kind }) => kind.id === 'step').map(({ id }) => id),
+              fittings: placedThat(scene, isStep).map(({ id }) => id),
               place: middleOf(scene),
               measured: highest,
               needed: stepMm,

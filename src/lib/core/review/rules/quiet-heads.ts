@@ -1,47 +1,41 @@
 import { boxGap, pointBox } from '../../geometry'
 import { sleeping } from '../../scene'
-import { defineRule, practice } from '../define-rule'
+import { defineDistanceRule } from '../define-distance-rule'
+import { practice } from '../define-rule'
+import { placedThat } from '../nearest'
 import { needsSleepers } from '../needs'
 
-/** What hums, ticks or blows at night. */
-const NOISY: ReadonlySet<string> = new Set([
-  'heater-air',
-  'heater-combi',
-  'cold-box',
-  'cold-chest',
-  'inverter',
-  'aircon',
-])
+declare module '../finding' {
+  interface FactsByCode {
+    'head-noise': { readonly sleeper: string; readonly source: string }
+  }
+}
+
+/** Quieter than this at a metre nothing keeps a sleeper awake, dB(A). Common practice, no source. */
+const QUIET_DB = 35
 
 /** Heads lie away from what hums or blows at night. */
-export const quietHeads = defineRule({
+export const quietHeads = defineDistanceRule({
   id: 'quiet-heads',
   group: 'air',
   modes: ['sleeping'],
-  gravity: { 'head-noise': 'note' },
+  code: 'head-noise',
+  gravity: 'note',
   basis: practice('heater under a seat or under the floor for quiet; a cold box not at the pillow'),
+  figure: 'awayMm',
   parameters: {
     awayMm: { default: 500, min: 100, max: 2000, unit: 'mm', basis: practice('an arm’s length and more') },
   },
   needs: needsSleepers,
-  check: ({ scene, brief, parameters }) => {
-    const sources = scene.placed.filter(({ kind }) => NOISY.has(kind.id))
-    return sleeping(scene, brief).flatMap(({ person, fittingId, head }) =>
-      sources.flatMap((source) => {
-        const gap = boxGap(source.bounds, pointBox(head))
-        if (gap >= parameters.awayMm) return []
-        return [
-          {
-            code: 'head-noise' as const,
-            fittings: [fittingId, source.id],
-            place: head,
-            measured: Math.round(gap),
-            needed: parameters.awayMm,
-            unit: 'mm' as const,
-            facts: { sleeper: person.label, source: source.id },
-          },
-        ]
-      }),
-    )
-  },
+  detail: ({ facts }) => `${facts.sleeper} ${facts.source}`,
+  from: ({ scene, brief }) => sleeping(scene, brief),
+  to: ({ scene }) => placedThat(scene, ({ noiseDb }) => noiseDb !== undefined && noiseDb > QUIET_DB),
+  mm: ({ head }, source) => boxGap(source.bounds, pointBox(head)),
+  must: 'be-apart',
+  against: 'each',
+  tell: ({ person, fittingId, head }, source) => ({
+    fittings: [fittingId, source.id],
+    place: head,
+    facts: { sleeper: person.label, source: source.id },
+  }),
 })

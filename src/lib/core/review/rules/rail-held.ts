@@ -1,5 +1,11 @@
 import { defineRule, practice } from '../define-rule'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'rail-in-lining': Record<never, never>
+  }
+}
 
 /** A grab rail is bolted into framing: in the lining alone it comes off in the hand. */
 export const railHeld = defineRule({
@@ -13,7 +19,7 @@ export const railHeld = defineRule({
   parameters: {},
   check: ({ scene }) =>
     scene.placed.flatMap((placed) => {
-      if (placed.kind.id !== 'grab-rail' || placed.fitting.parameters.fixed !== 'lining') return []
+      if (placed.facts.grip !== 'lining') return []
       return [
         {
           code: 'rail-in-lining' as const,
@@ -26,12 +32,8 @@ export const railHeld = defineRule({
         },
       ]
     }),
-  remedies: (input, finding) => [
-    {
-      code: 'into-framing',
-      fittingId: finding.fittings[0]!,
-      amount: 0,
-      commands: [setParameters(input, finding.fittings[0]!, { fixed: 'framing' })],
-    },
-  ],
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
+    return placed === undefined ? [] : setHandle(input, placed, 'into-framing', 'fixed-to', 'framing', 0)
+  },
 })

@@ -1,6 +1,12 @@
-import { leaningBack, reclineFreedom } from '../../scene'
-import { defineRule, plainGeometry } from '../define-rule'
+import { type Blocker, leaningBack, reclineFreedom } from '../../scene'
+import { byItself, defineRule, plainGeometry } from '../define-rule'
 import { shiftsClearOf } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'recline-blocked': { readonly seatId: string; readonly seat: string; readonly blockers: readonly Blocker[] }
+  }
+}
 
 /** A cab seat that faces forward leans back as far as it can by itself. */
 export const reclineFree = defineRule({
@@ -10,6 +16,7 @@ export const reclineFree = defineRule({
   gravity: { 'recline-blocked': 'note' },
   basis: plainGeometry('the backrest leant back in steps of 2.5° about its foot'),
   parameters: {},
+  key: byItself(({ facts }) => facts.seatId),
   check: ({ scene }) =>
     scene.interior.shell.cabSeats
       .filter(({ id }) => !scene.turned.includes(id))

@@ -3,6 +3,12 @@ import { bestMode } from '../best-mode'
 import { defineRule, published } from '../define-rule'
 import { middleOf } from '../middle'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'resale-short': Record<never, never>
+  }
+}
+
 /** A vehicle that is to be sold as a motor caravan has a bed that counts as one. */
 export const resaleBed = defineRule({
   id: 'resale-bed',

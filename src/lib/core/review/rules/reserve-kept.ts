@@ -1,9 +1,16 @@
+import { held } from '../../fittings'
 import { piecesOf, sleepersOf, travellersOf } from '../../brief'
 import { cabBelts, offered, stow } from '../../scene'
 import { bestMode } from '../best-mode'
-import { defineRule, practice } from '../define-rule'
+import { byFitting, defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
 import { middleOf } from '../middle'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'reserve-missing': { readonly what: 'berth' | 'belt' | 'battery' }
+  }
+}
 
 /** What the brief foresees has its room kept: a berth and a belt for a child to come, a place for a second battery. */
 export const reserveKept = defineRule({
@@ -17,6 +24,7 @@ export const reserveKept = defineRule({
     batteryWideMm: { default: 180, min: 80, max: 600, unit: 'mm', basis: practice('width of a second battery') },
     batteryHighMm: { default: 240, min: 100, max: 600, unit: 'mm', basis: practice('height with its cables') },
   },
+  key: byFitting(({ facts }) => facts.what),
   check: ({ scene, peers, brief, parameters }) => {
     const future = brief.use?.future ?? []
     const missing = (
@@ -48,7 +56,7 @@ export const reserveKept = defineRule({
       ...(future.includes('child')
         ? missing('belt', cabBelts(scene) + offered(scene, 'belt'), travellersOf(brief) + 1)
         : []),
-      ...(future.includes('battery') && scene.placed.some(({ kind }) => kind.id === 'battery')
+      ...(future.includes('battery') && scene.placed.some(({ facts }) => held(facts, 'charge') > 0)
         ? missing('battery', stow(scene, [...piecesOf(brief), battery]).places.has(battery.id) ? 1 : 0, 1)
         : []),
     ]

@@ -1,21 +1,12 @@
+import { figureOf } from '../../fittings'
 import { ageOf, measureOf, peopleOf } from '../../brief'
 import { defineRule, practice, published } from '../define-rule'
 import { topOf } from '../middle'
-import type { Placed } from '../../scene'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
 
-/** Depth of a seat of boards from its back to its front, and the parameter that is set for it; undefined for other seats. */
-function depthOf({ kind, fitting }: Placed): { readonly mm: number; readonly key: string } | undefined {
-  const of = (key: string): number => Number(fitting.parameters[key] ?? 0)
-  switch (kind.id) {
-    case 'bench-side':
-      return { mm: of('depthMm') + of('overhangMm') - of('backMm'), key: 'depthMm' }
-    case 'lounge-u':
-      return { mm: of('benchMm') - of('backMm'), key: 'benchMm' }
-    case 'seat-drop':
-      return { mm: of('depthMm'), key: 'depthMm' }
-    default:
-      return undefined
+declare module '../finding' {
+  interface FactsByCode {
+    'seat-deep': { readonly person: string; readonly statureMm: number; readonly thighMm: number }
   }
 }
 
@@ -45,18 +36,18 @@ export const seatDepth = defineRule({
       .map((person) => ({ person, mm: measureOf(brief, person, 'hip') - measureOf(brief, person, 'knee') }))
       .sort((a, b) => a.mm - b.mm)
     return scene.placed.flatMap((placed) => {
-      const depth = depthOf(placed)
-      if (depth === undefined || !placed.services.some(({ type }) => type === 'seat')) return []
+      const depthMm = placed.services.find(({ type }) => type === 'seat')?.cushion?.depthMm
+      if (depthMm === undefined) return []
       const shortest = thighs[0]
       const most = shortest === undefined ? Infinity : Math.round(shortest.mm + parameters.overThighMm)
-      if (depth.mm >= parameters.shallowMm && depth.mm <= most) return []
+      if (depthMm >= parameters.shallowMm && depthMm <= most) return []
       return [
         {
           code: 'seat-deep' as const,
           fittings: [placed.id],
           place: topOf(placed),
-          measured: depth.mm,
-          needed: depth.mm < parameters.shallowMm ? parameters.shallowMm : most,
+          measured: depthMm,
+          needed: depthMm < parameters.shallowMm ? parameters.shallowMm : most,
           unit: 'mm' as const,
           facts: {
             person: shortest?.person.label ?? '',
@@ -69,18 +60,9 @@ export const seatDepth = defineRule({
   },
   remedies: (input, finding) => {
     const placed = input.find(finding.fittings[0]!)
-    const depth = placed === undefined ? undefined : depthOf(placed)
-    if (placed === undefined || depth === undefined) return []
-    const amount = Number(placed.fitting.parameters[depth.key]) + finding.needed - finding.measured
-    const commands = [setParameters(input, placed.id, { [depth.key]: amount })]
-    return [
-      {
-        code: 'set-parameter',
-        fittingId: placed.id,
-        amount: Math.abs(finding.needed - finding.measured),
-        parameter: { key: depth.key, value: amount },
-        commands,
-      },
-    ]
+    const own = placed === undefined ? undefined : figureOf(placed.fitting, 'seat-depth')
+    if (placed === undefined || own === undefined) return []
+    const by = finding.needed - finding.measured
+    return setHandle(input, placed, 'set-parameter', 'seat-depth', own + by, Math.abs(by))
   },
 })

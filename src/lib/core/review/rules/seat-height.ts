@@ -4,6 +4,12 @@ import { defineRule, published } from '../define-rule'
 import { topOf } from '../middle'
 import { needsPeople } from '../needs'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'seat-high': { readonly person: string; readonly overKneeMm: number }
+  }
+}
+
 /** Feet reach the floor: a seat is no higher than the knees of the shortest adult. */
 export const seatHeight = defineRule({
   id: 'seat-height',
@@ -31,10 +37,10 @@ export const seatHeight = defineRule({
     if (shortest === undefined) return []
     const needed = Math.round(measureOf(brief, shortest, 'knee') + parameters.overKneeMm)
     return scene.placed.flatMap((placed) => {
-      const { seatMm } = placed.fitting.parameters
-      if (typeof seatMm !== 'number' || !placed.services.some(({ type }) => type === 'seat')) return []
+      const topMm = placed.services.find(({ type }) => type === 'seat')?.cushion?.topMm
+      if (topMm === undefined) return []
       const middle = (placed.bounds.x.min + placed.bounds.x.max) / 2
-      const measured = Math.round(placed.placement.at[2] + seatMm - liningTop(scene.interior, middle))
+      const measured = Math.round(placed.placement.at[2] + topMm - liningTop(scene.interior, middle))
       if (measured <= needed) return []
       return [
         {

@@ -5,6 +5,12 @@ import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 import { needsSleepers } from '../needs'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'seats-few': Record<never, never>
+  }
+}
+
 /** When it rains everyone can sit inside, with the doors shut: in one of the modes one lives in. */
 export const seatsDry = defineRule({
   id: 'seats-dry',

@@ -1,6 +1,19 @@
-import { accessFaults } from '../../scene'
+import type { Task } from '../../fittings'
+import { type Access, accessFaults, type Blocker } from '../../scene'
 import type { Remedy } from '../finding'
-import { defineRule, practice } from '../define-rule'
+import { byFitting, defineRule, practice } from '../define-rule'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'access-first': { readonly task: Task; readonly of: Access['of']; readonly toMove: Access['toMove'] }
+    'access-blocked': {
+      readonly task: Task
+      readonly of: Access['of']
+      readonly toMove: Access['toMove']
+      readonly blockers: readonly Blocker[]
+    }
+  }
+}
 
 /** What is got at once in a while: a toilet’s tank, a pump, fuses, a gas bottle, the spare wheel. It may be cleared first. */
 export const serviceAccess = defineRule({
@@ -20,6 +33,7 @@ export const serviceAccess = defineRule({
       basis: practice('more than three things are not moved for it'),
     },
   },
+  key: byFitting(({ facts }) => `${facts.task} ${facts.of.id}`),
   check: ({ scene, parameters }) =>
     accessFaults(scene).map((fault) => {
       const owner = fault.of.kind === 'fitting' ? [fault.of.id] : []

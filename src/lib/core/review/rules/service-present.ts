@@ -1,10 +1,16 @@
 import { demandsOf, type Need, type Purpose } from '../../brief'
 import type { ServiceType } from '../../fittings'
-import { offered, seatsOffered, type Scene } from '../../scene'
+import { offered, type Scene, seatsOffered } from '../../scene'
 import { bestMode } from '../best-mode'
-import { defineRule, plainGeometry } from '../define-rule'
+import { byFitting, defineRule, plainGeometry } from '../define-rule'
 import { middleOf } from '../middle'
 import { placeFor } from '../place-remedy'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'service-missing': { readonly demandId: string; readonly need: Need; readonly must: boolean }
+  }
+}
 
 /** The needs that are met by a service being there at all, and when it must be; the others have rules of their own. */
 const SERVED_BY: Partial<Record<Need, readonly [ServiceType, Purpose]>> = {
@@ -31,6 +37,7 @@ export const servicePresent = defineRule({
   gravity: { 'service-missing': 'caution' },
   basis: plainGeometry('what the fittings offer counted against the musts of the brief'),
   parameters: {},
+  key: byFitting(({ facts }) => facts.demandId),
   check: ({ scene, peers, brief }) =>
     demandsOf(brief).flatMap((demand) => {
       const [type, purpose] = SERVED_BY[demand.need] ?? []

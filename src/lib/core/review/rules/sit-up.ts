@@ -1,10 +1,20 @@
 import { measureOf, sleepersOf } from '../../brief'
 import { prismBounds, spanMiddle } from '../../geometry'
-import { assignBerths, freedomOf } from '../../scene'
+import { assignBerths, type Blocker, freedomOf } from '../../scene'
 import { BODY_SOURCE } from '../../people'
 import { defineRule, published } from '../define-rule'
 import { needsSleepers } from '../needs'
 import { shift } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'sit-up-low': {
+      readonly sleeper: string
+      readonly statureMm: number
+      readonly blockers: readonly Blocker[]
+    }
+  }
+}
 
 /** Who lies in a berth can sit up at its head end: sitting height over the mattress. */
 export const sitUp = defineRule({

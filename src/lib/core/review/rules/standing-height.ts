@@ -1,10 +1,24 @@
+import type { ClearanceUse } from '../../fittings'
 import { STANDING_SPARE_MM, tallestOf } from '../../brief'
-import { headroomAt, neededClearances } from '../../scene'
+import { type Headroom, headroomAt, neededClearances } from '../../scene'
 import { mostHeadroomMm } from '../../shell'
 import { defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
 import { middleOf } from '../middle'
 import { needsPeople } from '../needs'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'standing-low': {
+      readonly person: string
+      readonly statureMm: number
+      readonly spareMm: number
+      readonly under: Headroom['under']
+      readonly use: ClearanceUse
+    }
+    'standing-nowhere': { readonly person: string; readonly statureMm: number; readonly spareMm: number }
+  }
+}
 
 /** A roof is not raised by less. */
 const LEAST_RISE_MM = 50

@@ -1,9 +1,15 @@
-import { defaultsOf, mayBeCut } from '../../fittings'
+import { figureOf, handleOf, mayBeCut } from '../../fittings'
 import { spanLength, type Vec3 } from '../../geometry'
-import { wallDistance, type Placed, type Scene } from '../../scene'
+import { type Placed, type Scene, wallDistance } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import type { Finding, Remedy } from '../finding'
-import { setParameters } from '../ways-out'
+import { narrowable, setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'pushed-in': { readonly side: 'left' | 'right'; readonly atMm: number; readonly pushedMm: number }
+  }
+}
 
 interface PushedIn {
   readonly byMm: number
@@ -45,9 +51,8 @@ export const standsOff = defineRule({
       const found = pushedIn(scene, placed)
       if (found === undefined) return []
       // one that is made shallower than is usual comes that much less far into the room
-      const usual = defaultsOf(placed.kind).depthMm
-      const { depthMm } = placed.fitting.parameters
-      const spared = typeof usual === 'number' && typeof depthMm === 'number' ? Math.max(0, usual - depthMm) : 0
+      const depth = handleOf(placed.fitting, 'front')
+      const spared = depth === undefined ? 0 : Math.max(0, Number(depth.usual) - Number(depth.value))
       const lost = found.byMm - spared
       if (lost < parameters.leastMm) return []
       const { x, y } = placed.bounds
@@ -67,29 +72,24 @@ export const standsOff = defineRule({
   remedies: (input, finding) => {
     const placed = input.find(finding.fittings[0]!)
     if (placed === undefined) return []
-    const { parameters } = placed.fitting
     const remedies: Remedy[] = []
-    if (mayBeCut(placed.kind, parameters))
+    if (mayBeCut(placed.fitting))
       remedies.push({
         code: 'cut-to-wall',
         fittingId: placed.id,
         amount: 0,
         commands: [{ type: 'fitting.cut', variant: input.variantId, id: placed.id, cut: true }],
       })
-    const to = (code: 'set-height' | 'set-depth', key: string, amount: number): void => {
-      if (amount > 0)
-        remedies.push({
-          code,
-          fittingId: placed.id,
-          amount,
-          commands: [setParameters(input, placed.id, { [key]: amount })],
-        })
+    const heightMm = figureOf(placed.fitting, 'top')
+    if (heightMm !== undefined) {
+      const amount = Math.floor(heightMm - tooHigh(input.scene, placed, finding))
+      remedies.push(...setHandle(input, placed, 'set-height', 'top', amount))
     }
-    const { heightMm, depthMm } = parameters
-    if (typeof heightMm === 'number')
-      to('set-height', 'heightMm', Math.floor(heightMm - tooHigh(input.scene, placed, finding)))
-    if (typeof depthMm === 'number')
-      to('set-depth', 'depthMm', Math.floor(depthMm - (finding.measured - finding.needed + 1)))
+    const depthMm = narrowable(placed, 'front')
+    if (depthMm !== undefined) {
+      const amount = Math.floor(depthMm - (finding.measured - finding.needed + 1))
+      remedies.push(...setHandle(input, placed, 'set-depth', 'front', amount))
+    }
     return remedies
   },
 })

@@ -5,16 +5,19 @@ import { defineRule, plainGeometry } from '../define-rule'
 import { topOf } from '../middle'
 import { setSeat } from '../ways-out'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'hangs-free': Record<never, never>
+  }
+}
+
 /** How near a wall, a roof or a neighbour holds: a batten’s thickness. Common practice, no source. */
 const HELD_MM = 60
-
-/** Kinds that carry themselves: on rails, brackets, poles or legs of their own. */
-const OWN_LEGS: ReadonlySet<string> = new Set(['sleeping', 'sitting'])
 
 function isHeld(scene: Scene, placed: Placed): boolean {
   const { x, y, z } = placed.bounds
   if (z.min - liningTop(scene.interior, placed.placement.at[0]) <= HELD_MM || z.max <= 0) return true
-  if (placed.seat.up.from !== 'floor' || OWN_LEGS.has(placed.kind.group)) return true
+  if (placed.seat.up.from !== 'floor' || placed.facts.bornBy === 'itself') return true
   const walls = wallsAt(scene.interior, (x.min + x.max) / 2, (z.min + z.max) / 2)
   if (walls === undefined || walls.max - y.max < HELD_MM || y.min - walls.min < HELD_MM) return true
   const { min, max } = scene.interior.xSpan

@@ -2,6 +2,12 @@ import { answer } from '../../brief'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'stealth-seen': { readonly changes: number }
+  }
+}
+
 /** Who wants to stand unseen counts what shows from outside. */
 export const stealthSeen = defineRule({
   id: 'stealth-seen',

@@ -1,8 +1,15 @@
+import { placedThat } from '../nearest'
 import { peopleOf } from '../../brief'
-import { entrySteps } from '../entry'
+import { entrySteps, isStep } from '../entry'
 import { defineRule, practice, published } from '../define-rule'
 import { middleOf } from '../middle'
 import { needsOuterSize, needsPeople } from '../needs'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'step-high': { readonly person: string; readonly steps: number }
+  }
+}
 
 /** One gets in by steps that the stiffest of them can take. */
 export const stepRise = defineRule({
@@ -52,7 +59,7 @@ export const stepRise = defineRule({
     return [
       {
         code: 'step-high' as const,
-        fittings: scene.placed.filter(({ kind }) => kind.id === 'step').map(({ id }) => id),
+        fittings: placedThat(scene, isStep).map(({ id }) => id),
         place: middleOf(scene),
         measured: highest,
         needed: most.mm,

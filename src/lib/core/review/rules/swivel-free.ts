@@ -1,6 +1,12 @@
 import { shiftsClearOf } from '../ways-out'
-import { swivelAxis, swivelFreedom } from '../../scene'
-import { defineRule, plainGeometry } from '../define-rule'
+import { type Blocker, swivelAxis, swivelFreedom } from '../../scene'
+import { byItself, defineRule, plainGeometry } from '../define-rule'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'swivel-blocked': { readonly seatId: string; readonly seat: string; readonly blockers: readonly Blocker[] }
+  }
+}
 
 const HALF_TURN_DEG = 180
 
@@ -12,6 +18,7 @@ export const swivelFree = defineRule({
   gravity: { 'swivel-blocked': 'stop' },
   basis: plainGeometry('the seat turned in steps of 7.5° about its own axis, its backrest upright, both ways round'),
   parameters: {},
+  key: byItself(({ facts }) => facts.seatId),
   check: ({ scene }) =>
     scene.interior.shell.cabSeats
       .filter(({ id }) => scene.turned.includes(id))

@@ -1,12 +1,11 @@
-import { prismBounds } from '../../geometry'
-import { isAtTable, type Placed } from '../../scene'
-import { defineRule, published } from '../define-rule'
+import { isAtTable } from '../../scene'
+import { byFitting, defineRule, published } from '../define-rule'
 import { topOf } from '../middle'
 
-/** How high a seat’s cushion is over the fitting’s base. */
-const cushionOf = ({ fitting: { parameters } }: Placed): number | undefined => {
-  const { seatMm, heightMm } = parameters
-  return typeof seatMm === 'number' ? seatMm : typeof heightMm === 'number' ? heightMm : undefined
+declare module '../finding' {
+  interface FactsByCode {
+    'table-off': { readonly seat: string }
+  }
 }
 
 /** Between a seat and its table there is room for thighs, and the top is not under the chin. */
@@ -26,22 +25,20 @@ export const tableKnee = defineRule({
     },
     mostMm: { default: 340, min: 260, max: 500, unit: 'mm', basis: published('elbows: Grandjean (from memory)') },
   },
+  key: byFitting(({ facts }) => facts.seat),
   check: ({ scene, parameters }) => {
     const seats = scene.placed.flatMap((seat) => {
-      const cushion = cushionOf(seat)
-      const places = seat.services.flatMap(({ type, places: all }) => (type === 'seat' ? (all ?? []) : []))
-      return cushion === undefined || places.length === 0
+      const service = seat.services.find(({ type }) => type === 'seat')
+      const { places, cushion } = service ?? {}
+      return cushion === undefined || places === undefined
         ? []
-        : [{ seat, places, topMm: seat.placement.at[2] + cushion }]
+        : [{ seat, places, topMm: seat.placement.at[2] + cushion.topMm }]
     })
     return scene.placed.flatMap((table) => {
       const service = table.services.find(({ type, top }) => type === 'table-place' && top !== undefined)
-      if (service?.top === undefined) return []
+      if (service?.top === undefined || service.topMm === undefined) return []
       const { top } = service
-      const high = Math.max(
-        ...table.solids.filter(({ id }) => id === 'top').map(({ prism }) => prismBounds(prism).z.max),
-      )
-      if (!Number.isFinite(high)) return []
+      const high = table.placement.at[2] + service.topMm
       return seats
         .filter(({ seat, places }) => seat.id !== table.id && places.some((place) => isAtTable(place, top)))
         .flatMap(({ seat, topMm }) => {

@@ -5,6 +5,12 @@ import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 import { placeFor } from '../place-remedy'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'table-few': { readonly seats: number }
+  }
+}
+
 /** Everyone at a table in one of the modes one lives in: seats that have a top before them within reach, as many as its edge has places. */
 export const tablePlaces = defineRule({
   id: 'table-places',

@@ -1,8 +1,14 @@
 import { peopleOf } from '../../brief'
 import { ACCESS, ACCESS_SOURCE } from '../../people'
-import { freedomOf, sleeping } from '../../scene'
+import { type Blocker, freedomOf, sleeping } from '../../scene'
 import { defineRule, published } from '../define-rule'
 import { topOf } from '../middle'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'transfer-small': { readonly person: string; readonly blockers: readonly Blocker[] }
+  }
+}
 
 /** Beside the bed of one who uses a wheelchair, and before a toilet, there is room for the chair to move over from. */
 export const transferSpace = defineRule({

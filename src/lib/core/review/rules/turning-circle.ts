@@ -1,7 +1,13 @@
 import { demandsOf } from '../../brief'
 import { ACCESS_SOURCE } from '../../people'
 import { largestCircle } from '../../scene'
-import { defineRule, published } from '../define-rule'
+import { byFitting, defineRule, published } from '../define-rule'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'turning-small': { readonly demandId: string }
+  }
+}
 
 /** A wheelchair can be turned round somewhere on the floor. */
 export const turningCircle = defineRule({
@@ -11,6 +17,7 @@ export const turningCircle = defineRule({
   gravity: { 'turning-small': 'stop' },
   basis: published(ACCESS_SOURCE),
   parameters: {},
+  key: byFitting(({ facts }) => facts.demandId),
   check: ({ scene, brief, ground }) =>
     demandsOf(brief)
       .filter(({ need }) => need === 'turning-circle')

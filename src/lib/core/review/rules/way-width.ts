@@ -1,12 +1,38 @@
-import { aidedOf, tallestOf, type Brief } from '../../brief'
+import { isDoor } from '../../shell'
+import { aidedOf, type Brief, tallestOf } from '../../brief'
 import { ACCESS, ACCESS_SOURCE } from '../../people'
 import type { Vec2, Vec3 } from '../../geometry'
 import type { ServiceType } from '../../fittings'
-import { insideDoor, isDoor, type Scene, type Walker, type Way } from '../../scene'
+import { insideDoor, type Scene, type Walker, type Way, type WaySide } from '../../scene'
 import { defineRule, practice, published } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
-import { breadthsOf, STANDARD_STATURE_MM, walkerOf, type PassingPart } from '../walker'
-import { setParameters, shift } from '../ways-out'
+import { breadthsOf, type PassingPart, STANDARD_STATURE_MM, walkerOf } from '../walker'
+import { narrowable, setHandle, shift } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'way-narrow': {
+      readonly services: readonly ServiceType[]
+      readonly between: readonly WaySide[]
+      readonly person: string
+      readonly statureMm: number
+      /** What passes on either side, and how broad it is. */
+      readonly sides: readonly { readonly part: PassingPart; readonly mm: number }[]
+      /** What is lower is gone over. */
+      readonly fromMm: number
+      /** With a wheelchair or walker: the published route is needed. */
+      readonly aid: boolean
+      readonly path: readonly Vec2[]
+    }
+    'way-shut': {
+      readonly services: readonly ServiceType[]
+      readonly between: readonly WaySide[]
+      readonly fromMm: number
+      readonly leastMm: number
+      readonly path: readonly Vec2[]
+    }
+  }
+}
 
 /** Who needs the most room to pass, and how broad they are: a wheelchair or walker as published, else the tallest. */
 function passing(
@@ -124,26 +150,13 @@ export const wayWidth = defineRule({
     return finding.facts.between.flatMap((side): Remedy[] => {
       const placed = side.kind === 'fitting' ? input.find(side.id) : undefined
       if (placed === undefined) return []
-      const { lengthMm, depthMm } = placed.fitting.parameters
       const remedies: Remedy[] = []
-      if (typeof depthMm === 'number') {
-        const amount = Math.floor(depthMm - missing)
-        remedies.push({
-          code: 'set-depth',
-          fittingId: placed.id,
-          amount,
-          commands: [setParameters(input, placed.id, { depthMm: amount })],
-        })
-      }
-      if (typeof lengthMm === 'number' && placed.kind.id !== 'bed-fixed') {
-        const amount = Math.floor(lengthMm - missing)
-        remedies.push({
-          code: 'set-length',
-          fittingId: placed.id,
-          amount,
-          commands: [setParameters(input, placed.id, { lengthMm: amount })],
-        })
-      }
+      const depthMm = narrowable(placed, 'front')
+      if (depthMm !== undefined)
+        remedies.push(...setHandle(input, placed, 'set-depth', 'front', Math.floor(depthMm - missing)))
+      const lengthMm = narrowable(placed, 'end')
+      if (lengthMm !== undefined)
+        remedies.push(...setHandle(input, placed, 'set-length', 'end', Math.floor(lengthMm - missing)))
       remedies.push(
         ...shift(input, placed, 'shift-back', [-1, 0, 0], missing + 1),
         ...shift(input, placed, 'shift-forward', [1, 0, 0], missing + 1),

@@ -1,8 +1,14 @@
 import { spanLength } from '../../geometry'
 import { berthsOf, doorWay } from '../../scene'
-import { cabSpace } from '../../shell'
+import { cabSpace, isWayOut } from '../../shell'
 import { defineRule, published } from '../define-rule'
 import { middleOf } from '../middle'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'exit-few': { readonly exits: readonly string[]; readonly longMm: number; readonly shortMm: number }
+  }
+}
 
 /** Two ways out of where people sleep, each large enough for a person. */
 export const waysOut = defineRule({
@@ -20,13 +26,13 @@ export const waysOut = defineRule({
     const { longMm, shortMm } = parameters
     const large = (a: number, b: number) => Math.max(a, b) >= longMm && Math.min(a, b) >= shortMm
     const exits = scene.interior.shell.openings.flatMap((opening) => {
-      if (opening.opens === 'fixed-window') return []
+      if (!isWayOut(opening)) return []
       const high = opening.headMm - opening.sillMm
       const wide = opening.side === 'roof' ? opening.toMm - opening.fromMm : spanLength(doorWay(scene, opening).free)
       return large(wide, high) ? [opening.id] : []
     })
-    const hatches = scene.placed.flatMap(({ kind, id, fitting: { parameters: p } }) =>
-      kind.id === 'hatch-roof' && large(Number(p.lengthMm), Number(p.depthMm)) ? [id] : [],
+    const hatches = scene.placed.flatMap(({ id, facts: { air } }) =>
+      air?.passesMm !== undefined && large(...air.passesMm) ? [id] : [],
     )
     // a hatch that stands in a cut-out of the roof is one way out, not two
     const cut = scene.interior.shell.openings.filter(({ id, side }) => side === 'roof' && exits.includes(id))

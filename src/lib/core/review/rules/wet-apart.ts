@@ -1,6 +1,12 @@
 import { demandsOf, piecesOf } from '../../brief'
-import { defineRule, practice } from '../define-rule'
+import { byFitting, defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'gear-wet': { readonly demandId: string; readonly piece: string }
+  }
+}
 
 /** What comes back wet has a place of its own. */
 export const wetApart = defineRule({
@@ -10,6 +16,7 @@ export const wetApart = defineRule({
   gravity: { 'gear-wet': 'note' },
   basis: practice('wet and dirty things have a place that can be hosed out, apart from dry ones'),
   parameters: {},
+  key: byFitting(({ facts }) => facts.demandId),
   check: ({ scene, brief, stowed }) => {
     const demands = new Map(demandsOf(brief).map((demand) => [demand.id, demand]))
     const isWet = (pieceId: string): boolean =>

@@ -1,8 +1,12 @@
 import { boxOf, sharedLength } from '../../geometry'
-import { jambs } from '../../shell'
-import { defineRule, practice } from '../define-rule'
+import { givesAir, jambs } from '../../shell'
+import { byFitting, defineRule, practice } from '../define-rule'
 
-const OPENS: ReadonlySet<string> = new Set(['hopper', 'sliding-pane'])
+declare module '../finding' {
+  interface FactsByCode {
+    'window-covered': { readonly openingId: string }
+  }
+}
 
 /** A window that opens is not stood in front of: it gives no air and is not reached. */
 export const windowFree = defineRule({
@@ -15,15 +19,11 @@ export const windowFree = defineRule({
     enough: { default: 0.5, min: 0.1, max: 1, unit: 'share', basis: practice('half of its pane') },
     beforeMm: { default: 150, min: 50, max: 400, unit: 'mm', basis: practice('room before it for a hand and for air') },
   },
+  key: byFitting(({ facts }) => facts.openingId),
   check: ({ scene, parameters }) =>
     scene.interior.shell.openings.flatMap((opening) => {
       // an emergency exit has a rule of its own
-      if (
-        !OPENS.has(opening.opens) ||
-        opening.need === 'emergency' ||
-        opening.side === 'roof' ||
-        opening.side === 'rear'
-      )
+      if (!givesAir(opening) || opening.need === 'emergency' || opening.side === 'roof' || opening.side === 'rear')
         return []
       const [[, y0], [, y1]] = jambs(scene.interior, opening)
       const wall = (y0 + y1) / 2

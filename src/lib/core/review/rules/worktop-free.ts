@@ -4,6 +4,12 @@ import { bestMode } from '../best-mode'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 
+declare module '../finding' {
+  interface FactsByCode {
+    'worktop-few': Record<never, never>
+  }
+}
+
 /** Whoever cooks daily keeps worktop free beside the hob. */
 export const worktopFree = defineRule({
   id: 'worktop-free',

@@ -1,7 +1,23 @@
 import { defineRule, practice, published } from '../define-rule'
 import { offElbow, standingAdults } from '../elbow'
 import { needsPeople } from '../needs'
-import { setParameters } from '../ways-out'
+import { setHandle } from '../ways-out'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'worktop-off': {
+      readonly leastBelowMm: number
+      readonly mostBelowMm: number
+      readonly slackMm: number
+      readonly person: string
+      readonly statureMm: number
+      readonly lowMm: number
+      readonly highMm: number
+      /** Whom it suits instead, where several cook by turns. */
+      readonly suits?: string
+    }
+  }
+}
 
 /** The worktop is as high as those who cook want it. */
 export const worktopHeight = defineRule({
@@ -30,23 +46,16 @@ export const worktopHeight = defineRule({
     const named = adults.filter(([id]) => id === brief.use?.cook)
     const people = (named.length > 0 ? named : adults).map(([, person]) => person)
     return scene.placed.flatMap((placed) => {
-      const { worktopMm } = placed.fitting.parameters
-      if (typeof worktopMm !== 'number' || !placed.services.some(({ type }) => type === 'hob' || type === 'basin'))
-        return []
-      const off = offElbow(scene, placed, worktopMm, { brief, people, below: parameters })
+      const worktop = placed.facts.reaches.find(({ what }) => what === 'worktop')
+      if (worktop === undefined || !placed.services.some(({ type }) => type === 'hob' || type === 'basin')) return []
+      const off = offElbow(scene, placed, worktop.zMm, { brief, people, below: parameters })
       return off === undefined ? [] : [{ code: 'worktop-off' as const, ...off }]
     })
   },
-  remedies: (input, finding) =>
+  remedies: (input, finding) => {
+    const placed = input.find(finding.fittings[0]!)
     // higher for one is too high for the other: that is for the two to settle
-    finding.facts.suits === undefined
-      ? [
-          {
-            code: 'set-height',
-            fittingId: finding.fittings[0]!,
-            amount: finding.needed,
-            commands: [setParameters(input, finding.fittings[0]!, { worktopMm: finding.needed })],
-          },
-        ]
-      : [],
+    if (placed === undefined || finding.facts.suits !== undefined) return []
+    return setHandle(input, placed, 'set-height', 'worktop', finding.needed)
+  },
 })

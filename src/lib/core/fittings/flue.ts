@@ -1,0 +1,25 @@
+import { measure, type Adjust } from './adjust'
+import type { Parameters } from './parameters'
+import { lengthParameter } from './shapes'
+
+/** Of a heater that burns fuel, on half power, at 1 m, dB(A). Common practice, no source. */
+export const HEATER_DB = 45
+
+/** Where a heater’s flue and intake are. */
+export const flueParameters = {
+  flueMm: lengthParameter(0, -1500, 1500).describe(
+    'Where its flue goes out, from its middle to its right as one faces it',
+  ),
+  intakeMm: lengthParameter(300, -1500, 1500).describe('Where it draws its air to burn, from its middle to its right'),
+}
+
+type Flue = Parameters & { readonly flueMm: number; readonly intakeMm: number }
+
+export const flueAdjust: { readonly [K in keyof typeof flueParameters]: Adjust<Flue> } = {
+  flueMm: {
+    ...measure('flue'),
+    // the intake keeps its distance
+    follow: ({ flueMm, intakeMm }, value) => ({ intakeMm: intakeMm + Number(value) - flueMm }),
+  },
+  intakeMm: measure('intake'),
+}

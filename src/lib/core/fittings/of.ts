@@ -1,0 +1,57 @@
+import type {
+  BodyOpening,
+  Caution,
+  Feature,
+  FittingKind,
+  Footprint,
+  Group,
+  LocalClearance,
+  LocalService,
+  LocalSolid,
+  LoosePart,
+  Part,
+  StanceChange,
+} from './contract'
+import type { Facts } from './facts'
+import type { Parameters } from './parameters'
+import { kindOf } from './registry'
+
+/** A fitting as its kind sees it: what it is, and its figures. */
+export interface Made {
+  readonly kind: string
+  readonly parameters: Parameters
+}
+
+// What a kind says of one fitting. Scenes and rules ask these, so that neither need know a kind’s id or a raw parameter.
+
+const ask =
+  <T>(what: (kind: FittingKind, parameters: Parameters) => T) =>
+  ({ kind, parameters }: Made): T =>
+    what(kindOf(kind), parameters)
+const askIn =
+  <T>(what: (kind: FittingKind, parameters: Parameters, stance: string) => T) =>
+  ({ kind, parameters }: Made, stance: string): T =>
+    what(kindOf(kind), parameters, stance)
+
+export const footprintOf: (made: Made) => Footprint = ask((kind, p) => kind.footprint(p))
+export const openingsOf: (made: Made) => readonly BodyOpening[] = ask((kind, p) => kind.openings(p))
+export const cautionsOf: (made: Made) => readonly Caution[] = ask((kind, p) => kind.cautions(p))
+export const partsOf: (made: Made) => readonly Part[] = ask((kind, p) => kind.parts(p))
+/** Mass with nothing in it, kg. */
+export const massOf: (made: Made) => number = ask((kind, p) => kind.massKg(p))
+export const stancesOf: (made: Made) => readonly [string, ...string[]] = ask((kind) => kind.stances)
+/** For the drawing: its hatching. */
+export const groupOf: (made: Made) => Group = ask((kind) => kind.group)
+
+export const solidsOf: (made: Made, stance: string) => readonly LocalSolid[] = askIn((kind, p, s) => kind.solids(p, s))
+export const clearancesOf: (made: Made, stance: string) => readonly LocalClearance[] = askIn((kind, p, s) =>
+  kind.clearances(p, s),
+)
+export const servicesOf: (made: Made, stance: string) => readonly LocalService[] = askIn((kind, p, s) =>
+  kind.services(p, s),
+)
+export const factsOf: (made: Made, stance: string) => Facts = askIn((kind, p, s) => kind.facts(p, s))
+export const featuresOf: (made: Made, stance: string) => readonly Feature[] = askIn((kind, p, s) => kind.features(p, s))
+export const looseOf: (made: Made, stance: string) => readonly LoosePart[] = askIn((kind, p, s) => kind.loose(p, s))
+export const stanceChangeOf = ({ kind, parameters }: Made, from: string, to: string): StanceChange =>
+  kindOf(kind).change(parameters, from, to)

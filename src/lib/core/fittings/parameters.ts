@@ -1,0 +1,2 @@
+export type ParameterValue = number | string | boolean
+export type Parameters = Readonly<Record<string, ParameterValue>>
