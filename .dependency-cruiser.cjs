@@ -17,6 +17,7 @@ const LAYERS = [
   'job',
   'module',
   'scene',
+  'needs',
   'review',
   'what-if',
   'text',

@@ -3,6 +3,7 @@ import prettier from 'eslint-config-prettier'
 import svelte from 'eslint-plugin-svelte'
 import globals from 'globals'
 import ts from 'typescript-eslint'
+import { noKinds } from './scripts/lint/no-kinds.mjs'
 import svelteConfig from './svelte.config.js'
 
 export default ts.config(
@@ -27,6 +28,27 @@ export default ts.config(
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: {
       parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig },
+    },
+  },
+  {
+    files: ['src/**/*.ts'],
+    ignores: ['**/*.svelte.ts', '**/*.test.ts'],
+    languageOptions: { parserOptions: { projectService: true } },
+    rules: {
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: false, requireDefaultForNonUnion: true },
+      ],
+      '@typescript-eslint/no-unnecessary-condition': 'off',
+    },
+  },
+  {
+    files: ['src/lib/core/{review,scene,what-if,needs}/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    plugins: { own: { rules: { 'no-kinds': noKinds } } },
+    rules: {
+      'own/no-kinds': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'error',
     },
   },
   { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },

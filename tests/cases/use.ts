@@ -48,6 +48,11 @@ function used(second: 'daily' | 'seldom'): Command[] {
   return [{ type: 'brief.derives', derives: true }, gear('gear-boots', 'daily'), gear('gear-tent', second)]
 }
 
+const wishesSeats = (quantity: number): Command => ({
+  type: 'demand.put',
+  id: 'demand-seat',
+  demand: { need: 'seat', must: false, quantity },
+})
 const drinkOutside: Command = { type: 'brief.use', use: { coldOutside: true } }
 /** An upright cold box across from the side door, so far off the left wall. */
 function boxByDoor(mm: number): Command {
@@ -199,11 +204,11 @@ export const USE_CASES: CasesFor<
     silent: truck(put('fit-d', 'drawer-unit', 1000, 'left-wall', { depthMm: 600, extension: 0.75 })),
   },
   'seats-few': {
-    // two in the cab
-    speaks: truck(person(1700), person(1710, 'person-b'), person(1720, 'person-c')),
+    // a bench of 1200 seats two, 550 for each
+    speaks: truck(wishesSeats(3), put('fit-s', 'bench-side', 1000, 'left-wall', { lengthMm: 1200 })),
     measured: 2,
     needed: 3,
-    silent: truck(person(1700), person(1710, 'person-b')),
+    silent: truck(wishesSeats(2), put('fit-s', 'bench-side', 1000, 'left-wall', { lengthMm: 1200 })),
   },
   'daily-behind': {
     speaks: truck(...used('seldom'), put('fit-g', 'garage', 500, 'left-wall', HALL)),

@@ -15,6 +15,7 @@ export const USUAL = {
   stealth: false,
   cooking: 'sometimes',
   cookingOn: 'hob',
+  bedEdgeSeats: false,
   coldOutside: false,
   washing: 'none',
   toilet: 'portable',

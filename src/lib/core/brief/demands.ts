@@ -96,7 +96,20 @@ function resolve(id: string, demand: Demand, brief: Brief): ResolvedDemand {
             : { code: 'typed' },
       })
     }
-    default:
+    case 'toilet':
+    case 'shower':
+    case 'hob':
+    case 'cold-box':
+    case 'desk':
+    case 'stowage':
+    case 'basin':
+    case 'cot':
+    case 'pet-place':
+    case 'wheelchair-place':
+    case 'turning-circle':
+    case 'bedside':
+    case 'heater':
+    case 'outside-store':
       return withLead(base)
   }
 }
@@ -243,6 +256,9 @@ function worked(brief: Brief): readonly ResolvedDemand[] {
 /** The demands that are held against a plan. */
 export const demandsOf = (brief: Brief): readonly ResolvedDemand[] =>
   allDemands(brief).filter(({ waived }) => waived === undefined)
+
+/** The demand that a piece of gear belongs to. */
+export const demandOf = (pieceId: string): string => pieceId.replace(/#\d+$/, '')
 
 /** Pieces of gear to be stowed inside, one entry for each, with the sides that may be up. */
 export function piecesOf(

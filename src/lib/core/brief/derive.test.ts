@@ -142,7 +142,7 @@ const CASES: readonly (readonly [words: string, brief: Brief, need: Need, rows: 
   ['four screens', brief(people({ ...adult, work: { hours: 4, screens: 4 } })), 'desk', [['desk', 1, [1800, 500], M]]],
   ['a machine at the bedside', brief(people({ ...adult, bedside: true })), 'bedside', [['bedside', 1, [350, 300], M]]],
   ['a machine of one who sleeps elsewhere', brief(people({ ...adult, bedside: true, sleeps: false })), 'bedside', []],
-  ['a dog', brief({ pets: { 'pet-a': dog } }), 'pet-place', [['pet-place', 1, [1050, 630], M]]],
+  ['a dog', brief({ pets: { 'pet-a': dog } }), 'pet-place', [['pet-place', 1, [1050, 630, 600], M]]],
   ['a mast', brief(gear(mast)), 'stowage', [['stowage', 1, [2100, 180, 180], M]]],
   [
     'a mast that comes apart',

@@ -224,14 +224,14 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
     need: 'pet-place',
     page: 'pets',
     derive: (brief) =>
-      Object.entries(brief.pets).map(([id, { label, lengthMm, sleeps, rides }]) => {
+      Object.entries(brief.pets).map(([id, { label, lengthMm, heightMm, sleeps, rides }]) => {
         const longMm = Math.round((lengthMm * 7) / 6)
         const here = sleeps !== 'outside' && sleeps !== 'bed'
         return {
           key: id,
           label: `Place of ${label}`,
           must: true,
-          sizeMm: [longMm, Math.round(longMm * 0.6)],
+          sizeMm: [longMm, Math.round(longMm * 0.6), heightMm],
           purposes: here ? ['driving', 'sleeping'] : ['driving'],
           forWhom: [id],
           facts: { who: label, lengthMm, rides: rides ?? 'crate', sleeps: sleeps ?? 'crate' },

@@ -69,4 +69,4 @@ export {
   type Basis,
 } from './needs'
 export { DERIVE_RULES, PAGES, type Derived, type DeriveRule, type DemandFacts, type Page } from './derive'
-export { allDemands, demandsOf, derivedId, mayMerge, piecesOf, type ResolvedDemand } from './demands'
+export { allDemands, demandOf, demandsOf, derivedId, mayMerge, piecesOf, type ResolvedDemand } from './demands'

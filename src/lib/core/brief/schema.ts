@@ -133,6 +133,7 @@ export const useSchema = z.looseObject({
   cooking: z.enum(COOKING).optional(),
   cook: idSchema.optional().describe('Who cooks; left out: all by turns'),
   cookingOn: z.enum(COOKING_ON).optional(),
+  bedEdgeSeats: z.boolean().optional().describe('One may sit on the edge of a bed by day'),
   coldOutside: z.boolean().optional().describe('The cold box is reached from outside too'),
   washing: z.enum(WASHING).optional(),
   toilet: z.enum(TOILETS).optional(),

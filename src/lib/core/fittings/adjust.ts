@@ -15,6 +15,7 @@ export const HANDLES = [
   'platform',
   'lying-length',
   'lying-width',
+  'sleepers',
   'rail',
   'hinge',
   'way-in',

@@ -1,5 +1,6 @@
 import type { HandleName, MovingEdge } from './adjust'
 import type { FittingKind } from './contract'
+import type { Facts } from './facts'
 import { limitsOf, type Limit } from './limits'
 import type { Made } from './of'
 import type { Parameters, ParameterValue } from './parameters'
@@ -69,4 +70,31 @@ export function adjusted(made: Made, at: HandleRef, value: ParameterValue): Para
     [handle.key]: value,
   } as Parameters
   return kind.parameters.safeParse({ ...made.parameters, ...set }).success ? set : undefined
+}
+
+/** The fitting with a handle set as near to a value as its limits allow; as it was, where it has none of that name. */
+export function withHandle(made: Made, name: HandleName, value: number): Made {
+  const handle = handleOf(made, name)
+  if (handle === undefined || !('min' in handle.limit)) return made
+  const within = Math.min(handle.limit.max, Math.max(handle.limit.min, value))
+  return { kind: made.kind, parameters: { ...made.parameters, ...adjusted(made, name, within) } }
+}
+
+/** The fitting let out along a handle by whole figures until it does something; as far as it goes, where it never does. */
+export function letOut(made: Made, name: HandleName, does: (facts: Facts) => boolean): Made {
+  const limit = handleOf(made, name)?.limit
+  if (limit === undefined || !('min' in limit)) return made
+  const [stance] = kindOf(made.kind).stances
+  const holds = (value: number): boolean => {
+    const { kind, parameters } = withHandle(made, name, value)
+    return does(kindOf(kind).facts(parameters, stance))
+  }
+  if (!holds(limit.max)) return withHandle(made, name, limit.max)
+  let [low, high] = [Math.floor(limit.min) - 1, Math.ceil(limit.max)]
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2)
+    if (holds(middle)) high = middle
+    else low = middle
+  }
+  return withHandle(made, name, high)
 }

@@ -24,15 +24,14 @@ export {
   type StanceChange,
   type Task,
 } from './contract'
-export { defaultsOf, isKind, kindFor, kindOf, KINDS } from './registry'
+export { defaultsOf, isKind, kindOf, KINDS } from './registry'
 export { limitsOf, type Limit } from './limits'
 export { catchesFire } from './catches-fire'
 export { mayBeCut } from './may-be-cut'
 export { MOST_OFFSET_MM, seatSchema, type Seat } from './seat'
-export { fittingFor } from './for-demand'
 export type { Parameters, ParameterValue } from './parameters'
 export { HANDLES, type HandleName, type MovingEdge } from './adjust'
-export { adjusted, figureOf, handleOf, handlesOf, type Handle, type HandleRef } from './handles'
+export { adjusted, figureOf, handleOf, handlesOf, letOut, withHandle, type Handle, type HandleRef } from './handles'
 export {
   ALARM_SENSES,
   burnsFuel,
@@ -53,6 +52,7 @@ export {
   featuresOf,
   footprintOf,
   groupOf,
+  kindOfMade,
   looseOf,
   massOf,
   openingsOf,

@@ -1,7 +1,7 @@
 import { readdirSync } from 'node:fs'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { NEEDS, PURPOSES } from '../brief'
+import { PURPOSES } from '../brief'
 import { prismBounds, unionOf } from '../geometry'
 import { defineKind } from './contract'
 import {
@@ -12,7 +12,7 @@ import {
   pointsOf,
   propertiesOf,
 } from '../../../../tests/support/contract-check'
-import { defaultsOf, kindFor, kindOf, KINDS } from './index'
+import { defaultsOf, kindOf, KINDS } from './index'
 
 describe('registry', () => {
   it('is equal to the folder, sorted', () => {
@@ -20,12 +20,6 @@ describe('registry', () => {
       .filter((file) => !file.endsWith('.test.ts'))
       .map((file) => file.replace(/\.ts$/, ''))
     expect(KINDS.map((kind) => kind.id)).toEqual(files.sort())
-  })
-
-  it('has a kind for every need but for room itself', () => {
-    for (const need of NEEDS) expect(kindFor(need)?.meets ?? [need]).toContain(need)
-    // a circle to turn in is free floor, no furniture
-    expect(NEEDS.filter((need) => kindFor(need) === undefined)).toEqual(['turning-circle'])
   })
 
   it('throws for a kind that is none', () => {

@@ -33,6 +33,8 @@ const askIn =
   ({ kind, parameters }: Made, stance: string): T =>
     what(kindOf(kind), parameters, stance)
 
+/** The kind of a fitting, as a whole. */
+export const kindOfMade = ({ kind }: Made): FittingKind => kindOf(kind)
 export const footprintOf: (made: Made) => Footprint = ask((kind, p) => kind.footprint(p))
 export const openingsOf: (made: Made) => readonly BodyOpening[] = ask((kind, p) => kind.openings(p))
 export const cautionsOf: (made: Made) => readonly Caution[] = ask((kind, p) => kind.cautions(p))

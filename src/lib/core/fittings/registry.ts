@@ -1,4 +1,3 @@
-import type { Need } from '../brief'
 import type { FittingKind } from './contract'
 import type { Parameters } from './parameters'
 import { aircon } from './kinds/aircon'
@@ -197,29 +196,3 @@ export function kindOf(id: string): FittingKind {
 
 /** A kind's parameters at their defaults. */
 export const defaultsOf = (kind: FittingKind): Parameters => kind.parameters.parse({}) as Parameters
-
-/** The kind that meets a need when its demand is dragged onto the drawing; undefined where none does. */
-export function kindFor(need: Need): FittingKind | undefined {
-  const first: Partial<Record<Need, string>> = {
-    berth: 'bed-fixed',
-    belt: 'bench-belted',
-    'table-seat': 'lounge-bed',
-    toilet: 'toilet-box',
-    shower: 'wet-cubicle',
-    hob: 'galley',
-    'cold-box': 'cold-box',
-    desk: 'desk',
-    stowage: 'wardrobe',
-    water: 'water-tank',
-    seat: 'lounge-bed',
-    basin: 'galley',
-    cot: 'cot',
-    'pet-place': 'dog-crate',
-    'wheelchair-place': 'wheelchair-place',
-    bedside: 'bedside-shelf',
-    heater: 'heater-air',
-    'outside-store': 'outside-box',
-  }
-  const id = first[need]
-  return id === undefined ? undefined : kindOf(id)
-}

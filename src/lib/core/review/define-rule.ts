@@ -1,3 +1,4 @@
+import type { NeedState } from '../needs'
 import type { Basis, Brief, Purpose } from '../brief'
 import type { ServiceType } from '../fittings'
 import type { Job, Plan } from '../job'
@@ -29,9 +30,13 @@ export interface RuleInput<P extends RuleParameters = RuleParameters> {
   /** As a tape has them: at one breadth from step height to the shoulders. */
   readonly bareWays: () => readonly Way[]
   readonly stowed: () => Stowed
+  /** Every demand, and how far the plan meets it in all its modes. */
+  readonly needs: () => readonly NeedState[]
   /** What it takes to get here from the mode before; undefined for the first. */
   readonly change: () => ModeChange | undefined
   readonly find: (fittingId: string) => Placed | undefined
+  /** The fitting that a finding is about first. */
+  readonly first: (finding: Pick<Finding, 'fittings'>) => Placed | undefined
 }
 
 export const RULE_GROUPS = [
@@ -56,7 +61,14 @@ export type Thing = 'alarm' | 'extinguisher' | 'fuses' | 'gas-store' | 'light'
 export type Missing =
   | {
       readonly what:
-        'people' | 'sleepers' | 'travellers' | 'outer-size' | 'air-openings' | 'wall-layers' | 'floor-structure'
+        | 'people'
+        | 'sleepers'
+        | 'travellers'
+        | 'seats-asked'
+        | 'outer-size'
+        | 'air-openings'
+        | 'wall-layers'
+        | 'floor-structure'
     }
   | { readonly what: 'service'; readonly service: ServiceType }
   | { readonly what: 'thing'; readonly thing: Thing }

@@ -1,123 +1,70 @@
-import { demandsOf, type Need, type ResolvedDemand } from '../brief'
-import type { ServiceType } from '../fittings'
-import { prismBounds } from '../geometry'
-import { cabBelts, offered, seatsOffered, tablePlacesOffered, type Scene } from '../scene'
-import type { Finding } from './finding'
+import type { Brief, ResolvedDemand } from '../brief'
+import { type NeedState, needStates } from '../needs'
+import type { Scene } from '../scene'
+import type { Finding, FindingCode } from './finding'
 
-/** A demand with how far the plan meets it. */
-export interface DemandState {
-  readonly demand: ResolvedDemand
-  readonly offered: number
-  /** What speaks against it, in any mode; the gravest first. */
+/** A demand with how far the plan meets it, and what the review says against it in any mode; the gravest first. */
+export interface DemandState extends Omit<NeedState, 'state'> {
   readonly findings: readonly Finding[]
-  readonly state: 'met' | 'short' | 'missing' | 'by-hand'
+  readonly state: NeedState['state']
 }
 
-/** What meets each need; those left out are not offered by any fitting yet and are checked by hand. */
-const SERVICE: Partial<Record<Need, ServiceType>> = {
-  berth: 'berth',
-  belt: 'belt',
-  'table-seat': 'table-place',
-  toilet: 'toilet',
-  shower: 'shower',
-  hob: 'hob',
-  'cold-box': 'cold-box',
-  desk: 'desk',
-  water: 'tank',
-  seat: 'seat',
-  basin: 'basin',
-  cot: 'cot',
-  'pet-place': 'pet-place',
-  'wheelchair-place': 'wheelchair-place',
-  bedside: 'bedside',
-  heater: 'heater',
+/** Which findings are about a demand as such, and about which. */
+type About<C extends FindingCode> = (finding: Finding<C>, state: NeedState, brief: Brief) => boolean
+
+const byDemand: About<'gear-too-long' | 'gear-no-room' | 'service-missing' | 'turning-small'> = (
+  { facts },
+  { demand },
+) => facts.demandId === demand.id
+const isFor = (demand: ResolvedDemand, need: ResolvedDemand['need'], short: boolean): boolean =>
+  demand.need === need && short
+/** A bed is for those whom its demand names; for all, where it or no demand names anyone. */
+const bySleeper: About<'berth-short'> = ({ facts }, { demand }, { people }) => {
+  if (demand.need !== 'berth') return false
+  const labels = demand.forWhom.flatMap((id) => people[id]?.label ?? [])
+  return labels.length === 0 || labels.includes(facts.sleeper)
+}
+/** What would meet it, and stands in something or out of the body. */
+const byStanding: About<'overlap' | 'outside-shell'> = ({ fittings }, { cannotStand }) =>
+  fittings.some((id) => cannotStand.includes(id))
+
+const ABOUT: { readonly [C in FindingCode]?: About<C> } = {
+  'gear-too-long': byDemand,
+  'gear-no-room': byDemand,
+  'service-missing': byDemand,
+  'turning-small': byDemand,
+  'berth-short': bySleeper,
+  'berth-narrow': ({ facts }, { demand }) =>
+    demand.need === 'berth' && (demand.forWhom.length === 0 || demand.quantity === facts.sleepers),
+  'berths-few': (_finding, { demand, state }) => isFor(demand, 'berth', state !== 'met'),
+  'belts-few': (_finding, { demand, state }) => isFor(demand, 'belt', state !== 'met'),
+  'table-few': (_finding, { demand, state }) => isFor(demand, 'table-seat', state !== 'met'),
+  overlap: byStanding,
+  'outside-shell': byStanding,
 }
 
-/** Findings that are about a need as such, not about where its fitting stands. */
-function against(demand: ResolvedDemand, findings: readonly Finding[]): readonly Finding[] {
-  return findings.filter((finding) => {
-    switch (finding.code) {
-      case 'gear-too-long':
-      case 'gear-no-room':
-      case 'service-missing':
-      case 'turning-small':
-        return finding.facts.demandId === demand.id
-      case 'berth-short':
-      case 'berth-narrow':
-      case 'berths-few':
-        return demand.need === 'berth'
-      case 'belts-few':
-        return demand.need === 'belt'
-      case 'table-few':
-        return demand.need === 'table-seat'
-      default:
-        return false
-    }
-  })
-}
-
-/** How many boxes outside take a piece of that size, lying as it will. */
-function outsideRoom(scene: Scene, sizeMm: readonly number[]): number {
-  const sorted = (sides: readonly number[]) => [...sides].sort((a, b) => b - a)
-  const wanted = sorted(sizeMm)
-  return scene.placed
-    .flatMap(({ services }) => services)
-    .filter(({ type, inside }) => {
-      if (type !== 'outside-store' || inside === undefined) return false
-      const { x, y, z } = prismBounds(inside)
-      const room = sorted([x.max - x.min, y.max - y.min, z.max - z.min])
-      return wanted.every((side, index) => side <= room[index]!)
-    }).length
+const isAbout = (finding: Finding, state: NeedState, brief: Brief): boolean => {
+  const about = ABOUT[finding.code] as About<FindingCode> | undefined
+  return about?.(finding, state, brief) ?? false
 }
 
 /** Every demand of the job, biggest first, held against the scenes of one variant and its findings. */
 export function demandStates(
-  brief: Parameters<typeof demandsOf>[0],
+  brief: Brief,
   scenes: readonly Scene[],
   findings: readonly Finding[],
 ): readonly DemandState[] {
-  /** What demands before took of each service, mode by mode: two beds asked for are not met by one. */
-  const taken = new Map<string, number>()
-  return demandsOf(brief).map((demand): DemandState => {
-    const found = against(demand, findings)
-    if (demand.need === 'stowage')
-      return {
-        demand,
-        offered: found.length === 0 ? demand.quantity : 0,
-        findings: found,
-        state: found.length === 0 ? 'met' : 'missing',
-      }
-    if (demand.need === 'outside-store') {
-      const most = Math.max(0, ...scenes.map((scene) => outsideRoom(scene, demand.sizeMm)))
-      const state = most >= demand.quantity ? 'met' : most === 0 ? 'missing' : 'short'
-      return { demand, offered: most, findings: found, state }
+  return needStates(brief, scenes).map((state): DemandState => {
+    const against = findings.filter((finding) => isAbout(finding, state, brief))
+    if (against.length === 0) {
+      // free floor is measured by its rule alone
+      const isFloor = state.state === 'cannot-tell' && state.demand.need === 'turning-circle' && scenes.length > 0
+      return { ...state, findings: against, state: isFloor ? 'met' : state.state }
     }
-    const type = SERVICE[demand.need]
-    if (type === undefined) {
-      const checked = demand.need === 'turning-circle'
-      return {
-        demand,
-        offered: 0,
-        findings: found,
-        state: found.length > 0 ? 'short' : checked && scenes.length > 0 ? 'met' : 'by-hand',
-      }
+    return {
+      ...state,
+      findings: against,
+      state: state.state === 'met' || state.state === 'cannot-tell' ? 'short' : state.state,
     }
-    const inScene = (scene: Scene): number =>
-      type === 'seat'
-        ? seatsOffered(scene)
-        : type === 'table-place'
-          ? tablePlacesOffered(scene)
-          : offered(scene, type) + (type === 'belt' ? cabBelts(scene) : 0)
-    const best = (within: readonly Scene[]): number => Math.max(0, ...within.map(inScene))
-    // it must hold in each of its modes; tanks stand in all alike
-    const whole =
-      demand.unit === 'litres'
-        ? best(scenes)
-        : Math.min(...demand.purposes.map((purpose) => best(scenes.filter((scene) => scene.purpose === purpose))))
-    const most = Math.max(0, whole - (taken.get(type) ?? 0))
-    const enough = type === 'cold-box' ? Math.min(most, demand.quantity) : most
-    taken.set(type, (taken.get(type) ?? 0) + Math.min(enough, demand.quantity))
-    const state = enough >= demand.quantity && found.length === 0 ? 'met' : most === 0 ? 'missing' : 'short'
-    return { demand, offered: most, findings: found, state }
   })
 }

@@ -1,3 +1,4 @@
+import { nth } from '../units'
 import type { Facts } from '../fittings'
 import { isDoor } from '../shell'
 import { floorOverGround, type Scene, treadsOf } from '../scene'
@@ -16,5 +17,5 @@ export function entrySteps(scene: Scene): readonly number[] | undefined {
   const ground = -floorMm
   const treads = scene.placed.flatMap((placed) => treadsOf(placed, true)).sort((a, b) => a - b)
   const levels = [ground, ...treads, lining.floorMm]
-  return levels.slice(1).map((level, index) => Math.round(level - levels[index]!))
+  return levels.slice(1).map((level, index) => Math.round(level - nth(levels, index)))
 }

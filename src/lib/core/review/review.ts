@@ -1,7 +1,9 @@
-import { aidedOf, piecesOf } from '../brief'
+import { stowedIn, type NeedState, needStates } from '../needs'
+import { known } from '../units'
+import { aidedOf, type Brief } from '../brief'
 import { ACCESS } from '../people'
 import { type Job, modesOf, type Plan, planInterior, type Variant, variantsOf } from '../job'
-import { buildScene, changeOf, type Scene, stow, wayGround, type WayGround, waysOf } from '../scene'
+import { buildScene, changeOf, type Scene, wayGround, type WayGround, waysOf } from '../scene'
 import type { Interior } from '../shell'
 import type { Missing, Rule, RuleInput } from './define-rule'
 import { type Draft, type Finding, type FindingWaiver, GRAVITIES } from './finding'
@@ -47,30 +49,42 @@ export interface Walked {
   readonly all?: readonly Scene[]
 }
 
+const states = new WeakMap<readonly Scene[], { readonly brief: Brief; readonly states: readonly NeedState[] }>()
+
+/** How far the demands are met: worked out once for all scenes of a plan. */
+function statesOf(brief: Brief, scenes: readonly Scene[]): readonly NeedState[] {
+  const before = states.get(scenes)
+  if (before?.brief === brief) return before.states
+  const made = needStates(brief, scenes)
+  states.set(scenes, { brief, states: made })
+  return made
+}
+
 /** What a rule reads in one scene; `walked` hands over what is known of the other modes. */
 export function inputFor(job: Job, variantId: string, scene: Scene, walked: Walked = {}): RuleInput {
-  const variant = job.variants[variantId]!
+  const variant = known(job.variants[variantId], `variant “${variantId}”`)
   const { plan } = variant
   const ground = once(() => (walked.ground = wayGround(scene, walkerOf(job.brief), walked.ground)))
   const besideMm = aidedOf(job.brief) === undefined ? 0 : ACCESS.routeMm / 2
   const before = walked.scene
   const byId = new Map(scene.placed.map((placed) => [placed.id, placed]))
+  const all = once(() => walked.all ?? scenesOf(variant, scene.interior))
   return {
     job,
     variantId,
     plan,
     brief: job.brief,
     scene,
-    peers: once(() =>
-      (walked.all ?? scenesOf(variant, scene.interior)).filter(({ purpose }) => purpose === scene.purpose),
-    ),
+    peers: once(() => all().filter(({ purpose }) => purpose === scene.purpose)),
     parameters: {},
     ground,
     ways: once(() => waysOf(scene, ground(), besideMm)),
     bareWays: once(() => waysOf(scene, wayGround(scene, { shoulderMm: walkerOf(job.brief).shoulderMm }), besideMm)),
-    stowed: once(() => stow(scene, piecesOf(job.brief))),
+    stowed: once(() => stowedIn(scene, job.brief)),
+    needs: once(() => statesOf(job.brief, all())),
     change: once(() => (before === undefined ? undefined : changeOf(before, scene, job.brief))),
     find: (id) => byId.get(id),
+    first: ({ fittings: [id] }) => (id === undefined ? undefined : byId.get(id)),
   }
 }
 

@@ -8,10 +8,10 @@ import {
   type ParameterValue,
   type Seat,
 } from '../fittings'
-import type { SimpleCommand } from '../job'
+import type { Fixing, SimpleCommand } from '../job'
 import { nudged, type Placed } from '../scene'
 import type { RuleInput } from './define-rule'
-import type { Remedy, RemedyCode } from './finding'
+import type { Finding, Remedy, RemedyCode } from './finding'
 
 type Anywhere = Pick<RuleInput, 'variantId'>
 type Here = Pick<RuleInput, 'variantId' | 'plan' | 'scene'>
@@ -46,6 +46,25 @@ export function setHandle(
       amount,
       ...(code === 'set-parameter' ? { parameter: { key, value } } : {}),
       commands: [command],
+    },
+  ]
+}
+
+/** Fastens what a finding is about first. */
+export const fixWith = (
+  { variantId, first }: Pick<RuleInput, 'variantId' | 'first'>,
+  finding: Finding,
+  fixing: Fixing,
+): readonly Remedy[] => {
+  const placed = first(finding)
+  if (placed === undefined) return []
+  const { id } = placed
+  return [
+    {
+      code: 'strap',
+      fittingId: id,
+      amount: fixing.points,
+      commands: [{ type: 'fitting.fixing', variant: variantId, id, fixing }],
     },
   ]
 }

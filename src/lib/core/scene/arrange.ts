@@ -1,4 +1,5 @@
-import { spanLength, type Box, type Vec3 } from '../geometry'
+import { nth } from '../units'
+import { type Box, spanLength, type Vec3 } from '../geometry'
 import type { Seat } from '../fittings'
 import type { Plan } from '../job'
 import { nudged } from './move'
@@ -101,7 +102,7 @@ export function runOf(scene: Scene, ids: readonly string[]): readonly Reseated[]
     id: placed.id,
     seat: {
       ...placed.seat,
-      along: { from: 'after', fitting: row[index]!.id, mm: 0 },
+      along: { from: 'after', fitting: nth(row, index).id, mm: 0 },
       across: { ...first.seat.across },
       turn: first.seat.turn,
     },

@@ -12,9 +12,6 @@ export const berthsOf = (scene: Scene): readonly Berth[] =>
 export const offered = (scene: Scene, type: PlacedService['type']): number =>
   servicesOf(scene).reduce((sum, service) => (service.type === type ? sum + service.quantity : sum), 0)
 
-/** Places to sit: on fittings, and on cab seats that are turned to the load space. */
-export const seatsOffered = (scene: Scene): number => offered(scene, 'seat') + scene.turned.length
-
 /** Belts of the cab that stay as they are. */
 export const cabBelts = (scene: Scene): number => scene.interior.shell.cabSeats.filter((seat) => seat.belt).length
 

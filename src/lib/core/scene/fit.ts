@@ -155,6 +155,8 @@ export function collisionsOf(scene: Scene, a: Placed): readonly Collision[] {
 export function collisions(scene: Scene): readonly Collision[] {
   const order = new Map(scene.placed.map((placed, index) => [placed.id, index]))
   return scene.placed.flatMap((a) =>
-    collisionsOf(scene, a).filter(({ b }) => b.kind === 'keep-out' || order.get(a.id)! < order.get(b.placed.id)!),
+    collisionsOf(scene, a).filter(
+      ({ b }) => b.kind === 'keep-out' || (order.get(a.id) ?? 0) < (order.get(b.placed.id) ?? 0),
+    ),
   )
 }

@@ -66,7 +66,8 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
     const met = other.inner.filter(({ prism }) => prismsOverlap(prism, whole) && !(sits && isLeg(prism)))
     for (const { prism } of met) inTheWay.push(prism)
     // one that meets it with a single part is named by it: a cushion is not its bench
-    const part = met.length === 1 && other.inner.length > 1 ? { part: met[0]!.id } : {}
+    const [only, ...others] = met
+    const part = only !== undefined && others.length === 0 && other.inner.length > 1 ? { part: only.id } : {}
     if (met.length > 0) blockers.push({ kind: 'fitting', id: other.id, ...part })
   }
   for (const { id, prism } of scene.interior.keepOuts) {

@@ -1,4 +1,5 @@
-import { sleepersOf, type Brief, type Person } from '../brief'
+import { placedIn } from './placed-in'
+import { type Brief, type Person, sleepersOf } from '../brief'
 import type { Vec2, Vec3 } from '../geometry'
 import { assignBerths, type Night } from './berths'
 import type { Scene } from './scene'
@@ -26,7 +27,7 @@ const along = ({ berth: { lying } }: Night, aside: number, ahead: number): Vec2 
 export function sleeping(scene: Scene, brief: Brief): readonly Sleeping[] {
   return assignBerths(scene, sleepersOf(brief)).nights.flatMap((night) => {
     const { berth, sleepers } = night
-    const base = scene.placed.find(({ id }) => id === berth.fittingId)!.placement.at[2]
+    const base = placedIn(scene, berth.fittingId).placement.at[2]
     const z = base + berth.lying.zMm
     const reach = berth.lying.lengthMm / 2 - END_MM
     return sleepers.map((person, index): Sleeping => {

@@ -9,6 +9,7 @@ export {
   type PlacedSolid,
   type Scene,
 } from './scene'
+export { placedIn } from './placed-in'
 export { floorOverGround, outerHeight } from './outer-height'
 export { collisions, collisionsOf, outsideOf, type Collision } from './fit'
 export { freedomOf, type Blocker, type Freedom } from './free'
@@ -17,7 +18,9 @@ export { flueAt, heatOf, treadsOf, warmFaceOf, type PlacedHeat } from './facts'
 export { airOpenings, type AirOpening } from './air'
 export { sleeping, type Sleeping } from './heads'
 export { headroomAt, type Headroom } from './headroom'
-export { assignBerths, berthsOf, cabBelts, offered, seatsOffered, servicesOf, type Berth, type Night } from './berths'
+export { assignBerths, berthsOf, cabBelts, offered, servicesOf, type Berth, type Night } from './berths'
+export { canStand } from './stands'
+export { placesToSit } from './sitting'
 export { doorWay, type DoorWay } from './door'
 export { neededClearances, usedServices } from './use'
 export {

@@ -1,3 +1,4 @@
+import { known, nth } from '../units'
 import { looseOf, massOf, stanceChangeOf } from '../fittings'
 import type { Brief } from '../brief'
 import {
@@ -189,8 +190,8 @@ function ordered(
       const [first, last] = [meet(a.sweeps, b.before), meet(a.sweeps, b.after)]
       // two that share a place while both stand still are at fault as such, not by their moves
       if (first && last && (meet(a.before, b.before) || meet(a.after, b.after))) continue
-      if (first) needs.get(a.move.id)!.add(b.move.id)
-      if (last) needs.get(b.move.id)!.add(a.move.id)
+      if (first) known(needs.get(a.move.id), `move “${a.move.id}”`).add(b.move.id)
+      if (last) known(needs.get(b.move.id), `move “${b.move.id}”`).add(a.move.id)
     }
     const still = standing.filter(
       (placed) =>
@@ -202,15 +203,17 @@ function ordered(
   let waiting = [...movers]
   while (waiting.length > 0) {
     const next = waiting.find(({ move }) =>
-      [...needs.get(move.id)!].every((id) => moves.some((done) => done.id === id)),
+      [...known(needs.get(move.id), `move “${move.id}”`)].every((id) => moves.some((done) => done.id === id)),
     )
-    const taken = next ?? waiting[0]!
+    const taken = next ?? nth(waiting, 0)
     if (next === undefined)
       stuck.push({
         id: taken.move.id,
-        by: [...needs.get(taken.move.id)!].filter((id) => !moves.some((done) => done.id === id)),
+        by: [...known(needs.get(taken.move.id), `move “${taken.move.id}”`)].filter(
+          (id) => !moves.some((done) => done.id === id),
+        ),
       })
-    moves.push({ ...taken.move, after: [...needs.get(taken.move.id)!] })
+    moves.push({ ...taken.move, after: [...known(needs.get(taken.move.id), `move “${taken.move.id}”`)] })
     waiting = waiting.filter((one) => one !== taken)
   }
   return { moves, stuck }

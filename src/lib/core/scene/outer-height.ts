@@ -20,9 +20,10 @@ export function outerRoofOver(interior: Interior, along: Span, across: Span): nu
 /** How high the vehicle is over the ground with its changes, without what stands on it; `undefined` where it was not measured. */
 export function outerHeight(interior: Interior): number | undefined {
   const { outer } = interior.shell
-  if (outer === undefined) return undefined
+  const floorMm = floorOverGround(interior)
+  if (outer === undefined || floorMm === undefined) return undefined
   const everywhere = { min: -Infinity, max: Infinity }
-  return Math.max(outer.heightMm, floorOverGround(interior)! + outerRoofOver(interior, everywhere, everywhere))
+  return Math.max(outer.heightMm, floorMm + outerRoofOver(interior, everywhere, everywhere))
 }
 
 /** How high the bare load floor is over the ground: the vehicle as delivered, less its body. */

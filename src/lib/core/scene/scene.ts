@@ -2,52 +2,52 @@ import type { Purpose } from '../brief'
 import {
   addTurns,
   block,
+  type Box,
   clamp,
+  type Placement,
   placePoint,
   placePolygon,
   placePrism,
-  prismBounds,
-  rectangle,
-  spanLength,
-  spanMiddle,
-  unionOf,
-  type Box,
-  type Placement,
   type Polygon,
   type Prism,
+  prismBounds,
+  rectangle,
   type Span,
+  spanLength,
+  spanMiddle,
   type Turn,
+  unionOf,
   type Vec2,
   type Vec3,
 } from '../geometry'
 import {
   clearancesOf,
-  factsOf,
-  featuresOf,
-  footprintOf,
-  isInTheWay,
-  kindOf,
-  servicesOf,
-  solidsOf,
   type ClearanceUse,
   type Facts,
+  factsOf,
   type Feature,
+  featuresOf,
   type Fit,
   type FittingKind,
+  footprintOf,
+  isInTheWay,
+  kindOfMade,
   type LocalClearance,
   type LocalLying,
   type LocalService,
   type Seat,
   type SeatPlace,
+  servicesOf,
   type ServiceType,
+  solidsOf,
   type Task,
 } from '../fittings'
 import type { Figure, Fitting, Mode, Plan } from '../job'
-import { heightsAt, liningTop, lowestRoof, wallTop, type Interior } from '../shell'
+import { heightsAt, type Interior, liningTop, lowestRoof, wallTop } from '../shell'
 import { TOUCH_MM } from '../units'
 import { beforeDoor } from './doorway'
 import { outerRoof, outerRoofOver } from './outer-height'
-import { wallDistance, type MeasuredAt, type WallDistance } from './wall-distance'
+import { type MeasuredAt, wallDistance, type WallDistance } from './wall-distance'
 
 export interface PlacedSolid {
   readonly id: string
@@ -131,7 +131,7 @@ export const seatIn = (fitting: Fitting, id: string, mode: Mode): Seat => mode.s
 export const isAway = (id: string, mode: Mode): boolean => mode.away?.includes(id) ?? false
 
 export const stanceOf = (fitting: Fitting, id: string, mode: Mode): string =>
-  mode.stances[id] ?? kindOf(fitting.kind).stanceFor[mode.purpose]
+  mode.stances[id] ?? kindOfMade(fitting).stanceFor[mode.purpose]
 
 const ANCHOR_TURN: Record<Fitting['seat']['across']['from'], Turn> = {
   'left-wall': 0,
@@ -208,7 +208,7 @@ interface Position {
 }
 
 function place(interior: Interior, fitting: Fitting, seat: Seat, { topMm, frontMm }: Anchors): Position {
-  const kind = kindOf(fitting.kind)
+  const kind = kindOfMade(fitting)
   const [length, depth, height] = extents(fitting, seat)
   const { min: rear, max: front } = interior.xSpan
   const { mm: alongMm } = seat.along
@@ -372,7 +372,7 @@ function resolveOne(
   stance: string,
   anchors: Anchors,
 ): Placed {
-  const kind = kindOf(fitting.kind)
+  const kind = kindOfMade(fitting)
   const { placement, measuredAt, wall } = place(interior, fitting, seat, anchors)
   const solids = solidsOf(fitting, stance).map((solid): PlacedSolid => {
     const prism = placePrism(placement, solid.prism)

@@ -1,6 +1,6 @@
-import { boxesOverlap, prismBounds, sharedLength, spanLength, type Box, type Span } from '../geometry'
-import { wallReach, type Interior } from '../shell'
-import { TOUCH_MM } from '../units'
+import { type Box, boxesOverlap, prismBounds, sharedLength, type Span, spanLength } from '../geometry'
+import { type Interior, wallReach } from '../shell'
+import { known, nth, TOUCH_MM } from '../units'
 import type { Scene } from './scene'
 
 /** Length, width and height in mm, in any order. */
@@ -100,7 +100,7 @@ function squarePoses({ size, mayLie }: Pick<Piece, 'size' | 'mayLie'>, room: Box
   const [a, b, height] = dimensions(room)
   const poses: Pose[] = []
   for (let side = mayLie === false ? 2 : 0; side < 3; side += 1) {
-    const up = size[side]!
+    const up = nth(size, side)
     if (up > height + TOUCH_MM) continue
     const [p, q] = size.filter((_, index) => index !== side) as [number, number]
     if (p <= a + TOUCH_MM && q <= b + TOUCH_MM) poses.push({ up, floor: [p, q] })
@@ -115,7 +115,7 @@ function posesIn(piece: Pick<Piece, 'size' | 'mayLie'>, room: Box): readonly Pos
   if (square.length > 0) return square
   const [a, b, height] = dimensions(room)
   for (let side = piece.mayLie === false ? 2 : 0; side < 3; side += 1) {
-    const up = piece.size[side]!
+    const up = nth(piece.size, side)
     const [p, q] = piece.size.filter((_, index) => index !== side) as [number, number]
     if (up <= height + TOUCH_MM && rectangleFits(p, q, a, b)) return [{ up, floor: [a, b] }]
   }
@@ -180,18 +180,18 @@ export function stow(scene: Scene, pieces: readonly Piece[]): Stowed {
   const takers = bySize.filter(alone)
   const found = first.size === takers.length ? first : (searched(free, takers) ?? first)
   return {
-    places: new Map([...found].map(([id, stowage]) => [id, stowages[stowage]!.fittingId])),
+    places: new Map([...found].map(([id, stowage]) => [id, nth(stowages, stowage).fittingId])),
     left: bySize
       .filter(({ id }) => !found.has(id))
-      .map((piece) => ({ piece, longestMm: longest.get(piece.id)!, alone: alone(piece) })),
+      .map((piece) => ({ piece, longestMm: known(longest.get(piece.id), `piece “${piece.id}”`), alone: alone(piece) })),
   }
 }
 
 /** The free rooms after a piece has been put into one of them. */
 function after(free: Free, at: readonly [number, number, number], pose: Pose, cuts: (typeof CUTS)[number]): Free {
   const [stowage, division, room] = at
-  const rooms = free[stowage]![division]!
-  const rest = [...rooms.slice(0, room), ...remainders(rooms[room]!, pose, cuts), ...rooms.slice(room + 1)]
+  const rooms = nth(nth(free, stowage), division)
+  const rest = [...rooms.slice(0, room), ...remainders(nth(rooms, room), pose, cuts), ...rooms.slice(room + 1)]
   return free.map((divisions, index) => (index === stowage ? [rest] : divisions))
 }
 

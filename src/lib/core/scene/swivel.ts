@@ -1,4 +1,5 @@
-import { prismBounds, prismsOverlap, rectangle, type Polygon, type Prism, type Vec2 } from '../geometry'
+import { nth } from '../units'
+import { type Polygon, type Prism, prismBounds, prismsOverlap, rectangle, type Vec2 } from '../geometry'
 import type { CabSeat, Shell } from '../shell'
 import type { Blocker } from './free'
 import type { Scene } from './scene'
@@ -48,7 +49,7 @@ function doorY(shell: Shell, xMm: number): number {
   if (shell.cab !== undefined) return shell.cab.widthMm / 2
   const { plan } = shell.outline
   for (let index = 1; index < plan.length; index += 1) {
-    const [a, b] = [plan[index - 1]!, plan[index]!]
+    const [a, b] = [nth(plan, index - 1), nth(plan, index)]
     if (xMm < a[0] || xMm > b[0] || a[0] === b[0]) continue
     return a[1] + ((b[1] - a[1]) * (xMm - a[0])) / (b[0] - a[0]) - DOOR_MM
   }

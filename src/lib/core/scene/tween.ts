@@ -1,10 +1,11 @@
+import { nth } from '../units'
 import { isInTheWay } from '../fittings'
 import { lerp, type Polygon, type Prism, type Span, type Vec2 } from '../geometry'
 import type { Placed, PlacedSolid } from './scene'
 
 const between = (a: Span, b: Span, t: number): Span => ({ min: lerp(a.min, b.min, t), max: lerp(a.max, b.max, t) })
 const along = (a: Polygon, b: Polygon, t: number): Polygon =>
-  a.map(([x, y], index): Vec2 => [lerp(x, b[index]![0], t), lerp(y, b[index]![1], t)])
+  a.map(([x, y], index): Vec2 => [lerp(x, nth(b, index)[0], t), lerp(y, nth(b, index)[1], t)])
 
 const shaped = (a: Prism, b: Prism, t: number): Prism | undefined =>
   a.axis === b.axis && a.profile.length === b.profile.length

@@ -1,5 +1,6 @@
+import { nth } from '../units'
 import { chordAt, clamp, type Span } from '../geometry'
-import { knots, sectionAt, wallReach, type Interior } from '../shell'
+import { type Interior, knots, sectionAt, wallReach } from '../shell'
 
 /**
  * Where a fitting’s distance from a wall is taken: a carcass that is cut to the wall at its worktop or at its base, whichever its
@@ -57,7 +58,7 @@ function endsOf(interior: Interior, along: Span): Span {
     knownEnds.set(interior, ends)
   }
   const inner = interior.sections.flatMap(({ xMm }, index) =>
-    xMm > along.min && xMm < along.max ? [ends[index]!] : [],
+    xMm > along.min && xMm < along.max ? [nth(ends, index)] : [],
   )
   const here = [along.min, along.max].map((x) => heightsOf(sectionAt(interior, x)))
   const all = [...inner, ...here]

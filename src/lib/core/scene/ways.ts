@@ -1,28 +1,29 @@
+import { known, nth } from '../units'
 import type { ServiceType } from '../fittings'
 import {
   cellCentre,
   chordAt,
   convexContains,
   distanceField,
+  type DistanceField,
   footprintInBand,
+  type Grid,
   gridOver,
   Obstacles,
+  type Polygon,
   polygonSpan,
+  type Prism,
   prismBounds,
   rectangle,
   shortestWithin,
+  type Span,
   spanMiddle,
   trace,
-  widestPaths,
-  type DistanceField,
-  type Grid,
-  type Polygon,
-  type Prism,
-  type Span,
   type Vec2,
+  widestPaths,
   type WidestPaths,
 } from '../geometry'
-import { jambs, knots, liningTop, wallReach, wallsAt, wallTop, type Interior } from '../shell'
+import { type Interior, jambs, knots, liningTop, wallReach, wallsAt, wallTop } from '../shell'
 import type { Placed, PlacedClearance, Scene } from './scene'
 import { neededClearances, usedServices } from './use'
 
@@ -98,8 +99,8 @@ function wallSegments(scene: Scene, side: 'left' | 'right', band: Span): readonl
   ].sort((a, b) => a - b)
   const segments: Polygon[] = []
   for (let index = 1; index < stops.length; index += 1) {
-    const from = stops[index - 1]!
-    const to = stops[index]!
+    const from = nth(stops, index - 1)
+    const to = nth(stops, index)
     const middle = (from + to) / 2
     if (to <= from || entrances.some((opening) => middle > opening.fromMm && middle < opening.toMm)) continue
     segments.push([at(from), at(to)])
@@ -264,7 +265,7 @@ export function largestCircle(
   }
   // nothing is nearer than it counts as: cells that count as near cannot be better. A few first, so that few are left
   for (const every of [FEW_CELLS, 1])
-    for (let cell = 0; cell < mm.length; cell += every) if (mm[cell]! > best) take(...cellCentre(grid, cell))
+    for (let cell = 0; cell < mm.length; cell += every) if (nth(mm, cell) > best) take(...cellCentre(grid, cell))
   for (let step = grid.cellMm / 2; step >= 0.25; step /= 2) {
     const [x, y] = at
     for (const [right, up] of AROUND) take(x + right * step, y + up * step)
@@ -298,7 +299,7 @@ function cellsIn(grid: Grid, zone: Polygon): readonly number[] {
 
 /** The way along which a place lies: square to the nearest thing beside it. */
 function alongAt({ field: { obstacles } }: WayGround, [x, y]: Vec2, near: readonly number[]): Vec2 {
-  let nearest = near[0]!
+  let nearest = nth(near, 0)
   let least = Infinity
   for (const index of near) {
     const distance = obstacles.countedTo(index, x, y)
@@ -353,8 +354,8 @@ function middleNear(ground: WayGround, start: Vec2, enoughMm: number): Vec2 | un
  */
 function saddleNear(ground: WayGround, path: readonly number[], index: number): Saddle {
   const { grid, obstacles } = ground.field
-  const start = cellCentre(grid, path[index]!)
-  const centre = middleNear(ground, start, ground.field.mm[path[index]!]! + FAR_OFF_CELLS * grid.cellMm)
+  const start = cellCentre(grid, nth(path, index))
+  const centre = middleNear(ground, start, nth(ground.field.mm, nth(path, index)) + FAR_OFF_CELLS * grid.cellMm)
   if (centre === undefined) return { distance: Infinity, at: start }
   const near = obstacles.within(centre[0], centre[1], grid.cellMm * 2)
   const along = alongAt(ground, centre, near)
@@ -440,7 +441,7 @@ function sidesOf(
     const key = `${owner.kind} ${owner.id}`
     // of a thing of several parts the nearest counts
     if (counted > distance + 3 || counted >= (near.get(key)?.counted ?? Infinity)) return
-    near.set(key, { owner, counted, spareMm: obstacles.spare[index]! })
+    near.set(key, { owner, counted, spareMm: nth(obstacles.spare, index) })
   })
   const sides = [...near.values()].slice(0, 2)
   const [one, other] = [sides[0]?.spareMm ?? 0, sides.at(-1)?.spareMm ?? 0]
@@ -453,7 +454,7 @@ function sidesOf(
         gapMm: gap(Math.round(2 * distance) - one - other),
       }
     : {
-        between: [sides[0]!.owner, owners[under.index]!],
+        between: [nth(sides, 0).owner, nth(owners, under.index)],
         spareMm: [one, under.spareMm],
         gapMm: gap(distance - one + under.distance),
       }
@@ -469,7 +470,7 @@ const EVERY_CELLS = 12
  * seem wider or narrower. Of a passage of one width both ends and some between.
  */
 function narrowPlaces(path: readonly number[], width: Float64Array, most: number): number[] {
-  const at = (index: number): number => (index < 0 || index >= path.length ? Infinity : width[path[index]!]!)
+  const at = (index: number): number => (index < 0 || index >= path.length ? Infinity : nth(width, nth(path, index)))
   const last = path.length - 1
   const found: number[] = []
   for (let first = 0; first <= last;) {
@@ -522,12 +523,12 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
     for (const cell of cellsIn(grid, zone))
       if (
         best === -1 ||
-        paths.bottleneck[cell]! > paths.bottleneck[best]! ||
-        (paths.bottleneck[cell] === paths.bottleneck[best] && mm[cell]! > mm[best]!)
+        nth(paths.bottleneck, cell) > nth(paths.bottleneck, best) ||
+        (paths.bottleneck[cell] === paths.bottleneck[best] && nth(mm, cell) > nth(mm, best))
       )
         best = cell
     const target = { fittingId: placed.id, clearanceId: clearance.id, services, fromMm: ground.fromMm }
-    const reach = best === -1 ? 0 : paths.bottleneck[best]!
+    const reach = best === -1 ? 0 : nth(paths.bottleneck, best)
     if (reach === 0) {
       const middle: Vec2 = [placed.placement.at[0], placed.placement.at[1]]
       return { ...target, widthMm: 0, gapMm: 0, spareMm: [0, 0], at: middle, between: [], path: () => [] }
@@ -535,22 +536,23 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
     const widest = trace(paths.previous, best)
     const last = widest.length - 1
     const saddleOf = (index: number): Saddle => {
-      const cell = widest[index]!
+      const cell = nth(widest, index)
       if (index === last) return bestNear(ground, zone, cell)
-      const known = saddles.get(cell)
-      if (known !== undefined) return known
+      const before = saddles.get(cell)
+      if (before !== undefined) return before
       const found = saddleNear(ground, widest, index)
       saddles.set(cell, found)
       return found
     }
     // the narrowest cells first: one that is wider by more than a saddle may lie beside it is not looked at
-    const saddle = narrowPlaces(widest, mm, reach + grid.cellMm)
-      .sort((a, b) => mm[widest[a]!]! - mm[widest[b]!]!)
+    const narrowest = narrowPlaces(widest, mm, reach + grid.cellMm)
+      .sort((a, b) => nth(mm, nth(widest, a)) - nth(mm, nth(widest, b)))
       .reduce<Saddle | undefined>((least, index) => {
-        if (least !== undefined && mm[widest[index]!]! - 1.5 * grid.cellMm > least.distance) return least
+        if (least !== undefined && nth(mm, nth(widest, index)) - 1.5 * grid.cellMm > least.distance) return least
         const one = saddleOf(index)
         return least === undefined || one.distance < least.distance ? one : least
-      }, undefined)!
+      }, undefined)
+    const saddle = known(narrowest, 'a narrow place on a way')
     const sides = sidesOf(ground, saddle.at, saddle.distance)
     const widthMm = Math.round(2 * saddle.distance)
     return {

@@ -10,6 +10,7 @@ const UNKNOWN: Readonly<Record<Exclude<Missing['what'], 'service' | 'thing'>, st
   people: 'who comes along, in the brief',
   sleepers: 'who sleeps in the vehicle, in the brief',
   travellers: 'who travels, in the brief',
+  'seats-asked': 'how many are to sit inside, in the brief',
   'outer-size': 'the body’s height over the ground, in the survey',
   'wall-layers': 'what the wall is lined with, on the vehicle’s page',
   'floor-structure': 'rails or points in the floor, in the survey',
@@ -31,10 +32,17 @@ export function sayMissing(missing: Missing): string {
   switch (missing.what) {
     case 'service':
       return `${article(SERVICE_WORDS[missing.service])} in the plan`
+    case 'people':
+    case 'sleepers':
+    case 'travellers':
+    case 'seats-asked':
+    case 'outer-size':
+    case 'wall-layers':
+    case 'floor-structure':
+    case 'air-openings':
+      return UNKNOWN[missing.what]
     case 'thing':
       return `${article(THING_WORDS[missing.thing])} in the plan`
-    default:
-      return UNKNOWN[missing.what]
   }
 }
 
@@ -69,7 +77,13 @@ export function sayFigure(value: number, unit: FindingUnit, lengths: LengthUnit)
       return formatNumber(value)
     case 'litres':
       return `${formatNumber(value)} L`
-    default:
+    case 'kg':
+    case 'N':
+    case 'min':
+    case 'Wh':
+    case 'W/m²K':
+    case 'cm²':
+    case '%':
       return `${formatFigure(value)} ${unit}`
   }
 }

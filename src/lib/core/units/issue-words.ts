@@ -62,7 +62,11 @@ export function sayIssue(issue: Issue): string {
     }
     case 'unrecognized_keys':
       return `${issue.keys.map(quoted).join(', ')} is not a field of it`
-    default:
+    case 'not_multiple_of':
+    case 'invalid_format':
+    case 'invalid_key':
+    case 'invalid_element':
+    case 'custom':
       return issue.message
   }
 }

@@ -1,3 +1,4 @@
+import { known, nth } from '../units'
 import { addTurns } from '../geometry'
 import { type Handle, handlesOf, type ParameterValue, type Seat, stancesOf } from '../fittings'
 import { type Job, planInterior, type SimpleCommand } from '../job'
@@ -115,25 +116,28 @@ function spokenOf(finding: Finding, placed: ReadonlyMap<string, Placed>): readon
   }
   read(finding.fittings)
   read(finding.facts)
-  return [...ids].map((id) => placed.get(id)!).filter(({ fitting }) => fitting.locked !== true)
+  return [...ids].flatMap((id) => placed.get(id) ?? []).filter(({ fitting }) => fitting.locked !== true)
 }
 
 /** Whether a change cures a finding as far as its own rule says in its own mode; quick, where a whole review is slow. */
 function curedBy(job: Job, variantId: string, finding: Finding, rule: Rule, remedy: Remedy): boolean {
   const after = tried(() => {
     const next = withRemedy(job, remedy)
-    const variant = next.variants[variantId]!
+    const variant = known(next.variants[variantId], `variant “${variantId}”`)
     const all = scenesOf(variant, planInterior(next.shell, variant.plan))
     const at = all.findIndex(({ modeId }) => modeId === finding.modeId)
     const before = all[at - 1]
-    return reviewMode(next, variantId, all[at]!, [rule], { all, ...(before === undefined ? {} : { scene: before }) })
+    return reviewMode(next, variantId, nth(all, at), [rule], {
+      all,
+      ...(before === undefined ? {} : { scene: before }),
+    })
   })
   return after !== undefined && after.failed.length === 0 && after.findings.every(({ key }) => key !== finding.key)
 }
 
 /** Everything small that could be tried on the fittings of a finding, cheapest first. */
 function triesOf(job: Job, variantId: string, finding: Finding, scene: Scene): readonly Try[] {
-  const { plan } = job.variants[variantId]!
+  const { plan } = known(job.variants[variantId], `variant “${variantId}”`)
   const here = { variantId, plan, scene }
   const byId = new Map(scene.placed.map((placed) => [placed.id, placed]))
   return spokenOf(finding, byId)
@@ -212,9 +216,8 @@ export function searchRemedies(
   const rule = ruleNamed(job, finding.rule)
   const variant = job.variants[variantId]
   if (rule === undefined || variant?.plan.modes[finding.modeId] === undefined) return []
-  const scene = scenesOf(variant, planInterior(job.shell, variant.plan)).find(
-    ({ modeId }) => modeId === finding.modeId,
-  )!
+  const scene = scenesOf(variant, planInterior(job.shell, variant.plan)).find(({ modeId }) => modeId === finding.modeId)
+  if (scene === undefined) return []
   const prove = proverOf(job, variantId, finding)
   const cures = (remedy: Remedy): boolean => curedBy(job, variantId, finding, rule, remedy)
   const found: ProvenRemedy[] = []

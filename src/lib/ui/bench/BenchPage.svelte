@@ -1,6 +1,8 @@
 <script lang="ts">
   import { onDestroy } from 'svelte'
   import type { ResolvedDemand } from '$lib/core/brief'
+  import type { Made } from '$lib/core/fittings'
+  import { fittingFor } from '$lib/core/needs'
   import { runOf } from '$lib/core/scene'
   import { sayTally } from '$lib/core/text'
   import { getSession } from '../job/context'
@@ -34,8 +36,7 @@
     void import('./ModulesDialog.svelte').then((module) => (ModulesDialog = module.default))
   }
   let historyOpen = $state(false)
-  let brought: { demand: ResolvedDemand; from: readonly [number, number]; over: boolean } | undefined =
-    $state.raw(undefined)
+  let brought: { made: Made; from: readonly [number, number]; over: boolean } | undefined = $state.raw(undefined)
 
   $effect(() => bench.requestReview())
 
@@ -82,6 +83,7 @@
         return
       case 'let-go':
         if (bench.playing !== undefined) return bench.stopPlaying()
+        if (bench.waiting !== undefined) return bench.endWaiting(false)
         if (drawing?.cancel() !== true) {
           bench.hand.putBack()
           brought = undefined
@@ -106,33 +108,42 @@
       target.closest('[role="dialog"], [role="menu"]') !== null
     )
       return
+    if (bench.waiting !== undefined && event.key === 'Enter') {
+      event.preventDefault()
+      return bench.endWaiting(true)
+    }
     const meaning = meaningOf(event)
     if (meaning === undefined || (meaning.kind === 'action' && (meaning.id === 'undo' || meaning.id === 'redo'))) return
     if (meaning.kind === 'nudge' && bench.selected === undefined) return
+    if (bench.waiting !== undefined && !(meaning.kind === 'action' && meaning.id === 'let-go')) return
     event.preventDefault()
     if (meaning.kind === 'nudge') bench.nudge(meaning.axis, meaning.mm)
     else act(meaning.id)
   }
 
   function onpick(demand: ResolvedDemand, event: PointerEvent): void {
-    if (event.button !== 0) return
-    brought = { demand, from: [event.clientX, event.clientY], over: false }
+    const made = fittingFor(demand)
+    if (event.button !== 0 || made === undefined) return
+    brought = { made, from: [event.clientX, event.clientY], over: false }
     ;(event.currentTarget as Element).releasePointerCapture?.(event.pointerId)
   }
 
   function onpointermove(event: PointerEvent): void {
-    if (brought === undefined) return
     const place = drawing?.viewAt(event)
+    if (bench.waiting !== undefined && place !== undefined)
+      return bench.bring(bench.waiting, place.view, place.at, place.scale)
+    if (brought === undefined) return
     if (place === undefined) {
       if (brought.over) bench.hand.putBack()
       brought = { ...brought, over: false }
       return
     }
     brought = { ...brought, over: true }
-    bench.bringDemand(brought.demand, place.view, place.at, place.scale)
+    bench.bring(brought.made, place.view, place.at, place.scale)
   }
 
-  function onpointerup(): void {
+  function onpointerup(event: PointerEvent): void {
+    if (bench.waiting !== undefined && drawing?.viewAt(event) !== undefined) return bench.endWaiting(true)
     if (brought === undefined) return
     if (brought.over) bench.hand.putDown()
     brought = undefined
@@ -144,7 +155,7 @@
 <svelte:head><title>{session.job.name} · plan · Zimmerman</title></svelte:head>
 
 <div
-  class="bench grid h-screen min-w-[1024px] overflow-hidden {brought === undefined
+  class="bench grid h-screen min-w-[1024px] overflow-hidden {brought === undefined && bench.waiting === undefined
     ? ''
     : 'cursor-grabbing select-none'}"
   data-testid="bench"

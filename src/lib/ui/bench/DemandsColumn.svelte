@@ -18,24 +18,27 @@
 
   const title = sayDemand
   const figure = (demand: ResolvedDemand): string => sayDemandFigure(demand, unit)
-  const verdict = ({ demand, state, offered, findings }: DemandState): string => {
+  const verdict = ({ demand, state, needed, offered, unit: counted, cannotStand, findings }: DemandState): string => {
     const worst = findings[0]
     if (worst !== undefined) {
       if (worst.code === 'berth-short') return `${sayLength(worst.needed - worst.measured, unit)} too short`
       if (worst.code === 'berth-narrow') return `${sayLength(worst.needed - worst.measured, unit)} too narrow`
-      if (worst.code === 'service-missing' && worst.measured === 0) return 'not placed yet'
+      if (worst.code === 'service-missing' && worst.measured === 0 && state === 'missing') return 'not placed yet'
       return sayFinding(worst, bench.names, unit).title.toLowerCase()
     }
+    if (state === 'there-but')
+      return cannotStand.length > 0 ? 'there, but it cannot stand there' : 'there, but too small'
     if (state === 'met')
-      return demand.unit === 'litres'
-        ? `tanks hold ${sayVolume(offered)}`
+      return counted === 'litres'
+        ? `${demand.need === 'water' ? 'tanks hold' : 'holds'} ${sayVolume(offered)}`
         : demand.need === 'stowage'
           ? 'has a place'
           : demand.need === 'belt' || demand.need === 'table-seat' || demand.need === 'berth'
             ? `${offered} there`
             : 'there'
-    if (state === 'by-hand') return 'keep its room by hand'
-    return state === 'missing' ? 'not placed yet' : `${offered} of ${demand.quantity}`
+    if (state === 'cannot-tell') return 'no mode asks for it'
+    if (state === 'missing') return 'not placed yet'
+    return counted === 'litres' ? `${sayVolume(offered)} of ${sayVolume(needed)}` : `${offered} of ${needed}`
   }
 </script>
 
@@ -51,7 +54,7 @@
         <div
           class="mb-1 h-1 {state.state === 'met'
             ? 'bg-line'
-            : state.state === 'missing' || state.state === 'by-hand'
+            : state.state === 'missing' || state.state === 'cannot-tell'
               ? 'missing'
               : demand.must
                 ? 'bg-stop'

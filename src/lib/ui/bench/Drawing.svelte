@@ -48,6 +48,8 @@
   }
 
   function onpointerdown(event: PointerEvent): void {
+    // what waits in hand is put down where the pointer is let go
+    if (bench.waiting !== undefined) return
     if (event.button !== 0 || canvas === undefined) return
     const target = event.target as Element
     pressedThing = target.closest('[data-fitting], [data-station], [data-mark], button') !== null

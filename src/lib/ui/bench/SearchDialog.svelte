@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Command, Dialog } from 'bits-ui'
-  import { GROUPS, KINDS } from '$lib/core/fittings'
+  import { defaultsOf, GROUPS, KINDS } from '$lib/core/fittings'
   import { fittingName, GROUP_WORDS, KIND_WORDS } from '$lib/core/text'
   import type { Bench } from './bench.svelte'
   import { ACTIONS, type ActionId } from './keys'
@@ -61,7 +61,7 @@
                     <Command.Item
                       value={words}
                       class="flex cursor-pointer items-center gap-3 px-4 py-1 data-selected:bg-paper data-selected:text-pencil"
-                      onSelect={() => run(() => bench.place(kind.id))}
+                      onSelect={() => run(() => bench.place({ kind: kind.id, parameters: defaultsOf(kind) }))}
                     >
                       <KindMark {kind} /><span>{words}</span>
                     </Command.Item>

@@ -1,12 +1,12 @@
+import { fittingFor, seatsFor } from '$lib/core/needs'
 import type { ResolvedDemand } from '$lib/core/brief'
 import type { ViewId } from '$lib/core/draw'
-import { defaultsOf, fittingFor, kindOf, type Parameters, type Seat } from '$lib/core/fittings'
+import type { Made, Seat } from '$lib/core/fittings'
 import { addTurns, type Vec2, type Vec3 } from '$lib/core/geometry'
 import {
   apply,
   type Command,
   type Figure,
-  type Fitting,
   type Job,
   modesOf,
   type Plan,
@@ -18,7 +18,6 @@ import {
   demandStates,
   type Finding,
   handleCommand,
-  placeFor,
   type ProvenRemedy,
   takeUp,
   tally,
@@ -77,6 +76,8 @@ export class Bench {
   /** A change of mode that is being played. */
   playing: Playing | undefined = $state.raw(undefined)
   openFinding: string | undefined = $state(undefined)
+  /** A new fitting that fits nowhere by itself: it follows the pointer until it is put down. */
+  waiting: Made | undefined = $state.raw(undefined)
   stationMm = $state(800)
   people = $state(true)
   review: VariantReview | undefined = $state.raw(undefined)
@@ -329,45 +330,41 @@ export class Bench {
   }
 
   /** Brings a new fitting into the drawing under the hand. */
-  bring(kindId: string, parameters: Parameters, view: ViewId, at: Vec2, pxPerMm: number): void {
-    this.hand.bring(kindId, parameters, view, at, pxPerMm)
+  bring(made: Made, view: ViewId, at: Vec2, pxPerMm: number): void {
+    this.hand.bring(made, view, at, pxPerMm)
   }
 
-  bringDemand(demand: ResolvedDemand, view: ViewId, at: Vec2, pxPerMm: number): void {
-    const fitting = fittingFor(demand)
-    if (fitting !== undefined) this.bring(fitting.kind.id, fitting.parameters, view, at, pxPerMm)
+  /** The scenes of all modes, the one shown first. */
+  #scenes(): readonly [Scene, ...Scene[]] {
+    const others = this.modes.filter(([id]) => id !== this.modeId)
+    return [this.scene, ...others.map(([id]) => buildScene(this.interior, this.plan, id, this.scene))]
   }
 
-  /** Places a fitting where the walls first offer room; by the cab if they offer none. */
-  place(kindId: string, parameters: Parameters = defaultsOf(kindOf(kindId))): void {
-    const kind = kindOf(kindId)
-    const offer = placeFor({ variantId: this.variantId, plan: this.plan, scene: this.scene }, kind.meets[0]!)[0]
-      ?.commands[0]
-    const seat = offer?.type === 'fitting.add' ? (offer.fitting as unknown as Fitting).seat : kind.home
-    const id = newId('fit')
-    const sized = {
-      ...seat,
-      across: {
-        ...kind.home.across,
-        from: kind.home.across.from === 'centreline' ? ('centreline' as const) : seat.across.from,
-      },
+  /** Places a fitting where it first stands by its own size and can be used; takes it in hand where it fits nowhere. */
+  place(made: Made): void {
+    const [seat] = seatsFor(this.plan, this.#scenes(), made)
+    if (seat === undefined) {
+      this.waiting = made
+      this.bring(made, 'plan', [this.stationMm, 0], 1)
+      this.session.tell('There is no free place of its size: it is in hand. Click where it is to stand, or press Esc.')
+      return
     }
-    if (
-      this.session.do({
-        type: 'fitting.add',
-        variant: this.variantId,
-        id,
-        fitting: { kind: kindId, parameters, seat: { ...sized, up: kind.home.up, turn: kind.home.turn } } as never,
-      })
-    )
+    const id = newId('fit')
+    if (this.session.do({ type: 'fitting.add', variant: this.variantId, id, fitting: { ...made, seat } as never }))
       this.select(id)
   }
 
+  /** Puts down what waits in hand, or puts it back. */
+  endWaiting(down: boolean): void {
+    this.waiting = undefined
+    if (down) this.hand.putDown()
+    else this.hand.putBack()
+  }
+
   placeDemand(demand: ResolvedDemand): void {
-    const fitting = fittingFor(demand)
-    if (fitting === undefined)
-      this.session.tell('No fitting of the program meets this yet: keep its room free by hand.')
-    else this.place(fitting.kind.id, fitting.parameters)
+    const made = fittingFor(demand)
+    if (made === undefined) this.session.tell('No fitting of the program meets this: keep its room free by hand.')
+    else this.place(made)
   }
 
   #seat(change: (seat: Seat) => Seat): void {

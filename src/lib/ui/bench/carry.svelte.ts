@@ -1,5 +1,5 @@
 import type { ViewId } from '$lib/core/draw'
-import { kindOf, type Parameters } from '$lib/core/fittings'
+import { kindOfMade, type Made } from '$lib/core/fittings'
 import type { Vec2 } from '$lib/core/geometry'
 import type { Command, Fitting, Plan } from '$lib/core/job'
 import { movedTogether, snapsFor, type Placed, type Reseated, type Scene, type Snap } from '$lib/core/scene'
@@ -81,12 +81,12 @@ export class Carry {
   }
 
   /** Brings a new fitting into the drawing under the hand, at (x, y) of the plan or (x, z) of a wall. */
-  bring(kindId: string, parameters: Parameters, view: ViewId, to: Vec2, pxPerMm: number): void {
+  bring(made: Made, view: ViewId, to: Vec2, pxPerMm: number): void {
     const at = this.#at
     if (this.#preview?.kind !== 'new' || this.#start === undefined) {
-      const kind = kindOf(kindId)
       const id = newId('fit')
-      const fitting: Fitting = { kind: kindId, parameters, seat: { ...kind.home, along: { from: 'rear', mm: 0 } } }
+      const { home } = kindOfMade(made)
+      const fitting: Fitting = { ...made, seat: { ...home, along: { from: 'rear', mm: 0 } } }
       this.#preview = { kind: 'new', id, fitting }
       at.pickUp(id)
       const { scene } = at

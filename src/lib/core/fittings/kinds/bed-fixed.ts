@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { DETAIL, endAnd, frontAnd, handle, topAnd } from '../adjust'
+import { endAnd, frontAnd, handle, topAnd } from '../adjust'
 import {
   BED_ADJUST,
   bedParameters,
@@ -63,7 +63,7 @@ export const bedFixed = defineKind({
     lengthMm: frontAnd('lying-length'),
     widthMm: endAnd('lying-width'),
     platformMm: topAnd('platform'),
-    sleepers: DETAIL,
+    sleepers: handle('sleepers'),
     entry: handle('way-in'),
     ...BED_ADJUST,
   },

@@ -83,7 +83,7 @@ export const bedLift = defineKind({
     dayMm: DETAIL_MM,
     railTopMm: DETAIL_MM,
     mmPerSecond: DETAIL,
-    sleepers: DETAIL,
+    sleepers: handle('sleepers'),
     entry: handle('way-in'),
     ...BED_ADJUST,
   },

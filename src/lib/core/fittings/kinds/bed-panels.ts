@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { DETAIL, endAnd, frontAnd, level, ONE_MORE } from '../adjust'
+import { endAnd, frontAnd, handle, level, ONE_MORE } from '../adjust'
 import { BED_ADJUST, bedParameters, berth, entryAtEnd, sitUp, sleepersParameter } from '../bed'
 import { board, foam, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
@@ -97,7 +97,7 @@ export const bedPanels = defineKind({
     widthMm: endAnd('lying-width'),
     platformMm: level('platform'),
     panels: ONE_MORE,
-    sleepers: DETAIL,
+    sleepers: handle('sleepers'),
     ...BED_ADJUST,
   },
   features: (p, stance) => {

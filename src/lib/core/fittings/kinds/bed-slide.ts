@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { DETAIL, DETAIL_MM, endAnd, frontAnd, measure, topAnd } from '../adjust'
+import { DETAIL_MM, endAnd, frontAnd, handle, measure, topAnd } from '../adjust'
 import { BED_ADJUST, bedParameters, berth, entryInFront, sitUp, sleepersParameter } from '../bed'
 import { board, foam, PLY_MM, SLAT_MM } from '../boards'
 import { defineKind } from '../contract'
@@ -100,7 +100,7 @@ export const bedSlide = defineKind({
     widthMm: measure('lying-width'),
     platformMm: topAnd('platform'),
     backMm: DETAIL_MM,
-    sleepers: DETAIL,
+    sleepers: handle('sleepers'),
     ...BED_ADJUST,
   },
   features: (p, stance) => {

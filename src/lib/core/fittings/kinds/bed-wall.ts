@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { DETAIL, endAnd, frontAnd, topAnd } from '../adjust'
+import { endAnd, frontAnd, handle, topAnd } from '../adjust'
 import { BED_ADJUST, bedParameters, bedSolids, berth, entryInFront, FRAME_MM, sitUp, sleepersParameter } from '../bed'
 import { bedBase, board, foam, piece } from '../boards'
 import { defineKind } from '../contract'
@@ -77,7 +77,7 @@ export const bedWall = defineKind({
     lengthMm: endAnd('lying-length'),
     widthMm: frontAnd('lying-width'),
     platformMm: topAnd('platform'),
-    sleepers: DETAIL,
+    sleepers: handle('sleepers'),
     ...BED_ADJUST,
   },
   features: (p, stance) => {

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { DETAIL, DETAIL_MM, endAnd, frontAnd } from '../adjust'
+import { DETAIL_MM, endAnd, frontAnd, handle } from '../adjust'
 import { BED_ADJUST, bedParameters, bedSolids, berth, FRAME_MM, sitUp, sleepersParameter } from '../bed'
 import { bedBase, foam } from '../boards'
 import { defineKind } from '../contract'
@@ -100,7 +100,7 @@ export const berthOvercab = defineKind({
     lengthMm: frontAnd('lying-length'),
     widthMm: endAnd('lying-width'),
     overMm: DETAIL_MM,
-    sleepers: DETAIL,
+    sleepers: handle('sleepers'),
     ...BED_ADJUST,
   },
   features: (p, stance) => {

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { DETAIL, DETAIL_MM, endAnd, frontAnd, ONE_MORE, topAnd } from '../adjust'
+import { DETAIL_MM, endAnd, frontAnd, handle, ONE_MORE, topAnd } from '../adjust'
 import { berth, entryInFront, sleepersParameter } from '../bed'
 import { board, foam, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
@@ -70,7 +70,7 @@ export const infillBoard = defineKind({
     cushionMm: DETAIL_MM,
     pieces: ONE_MORE,
     besideMm: DETAIL_MM,
-    sleepers: DETAIL,
+    sleepers: handle('sleepers'),
   },
   features: (p, stance) => [
     ...(stance === 'laid'

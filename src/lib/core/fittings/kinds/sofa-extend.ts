@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { DETAIL, DETAIL_MM, endAnd, frontAnd, measure, topAnd } from '../adjust'
+import { DETAIL_MM, endAnd, frontAnd, handle, measure, topAnd } from '../adjust'
 import { berth, entryInFront, sitUp, sleepersParameter } from '../bed'
 import { board, foam, PLY_MM, SLAT_MM } from '../boards'
 import { defineKind } from '../contract'
@@ -95,7 +95,7 @@ export const sofaExtend = defineKind({
     seatMm: topAnd('seat', 'platform'),
     cushionMm: DETAIL_MM,
     backMm: DETAIL_MM,
-    sleepers: DETAIL,
+    sleepers: handle('sleepers'),
   },
   features: (p, stance) => {
     const [half, front, back] = [p.lengthMm / 2, -p.seatDepthMm / 2, p.seatDepthMm / 2]

@@ -32,14 +32,15 @@ export const airScreened = defineRule({
     }),
   remedies: (input, finding): readonly Remedy[] => {
     const [fittingId] = finding.fittings
-    const change = input.plan.changes[finding.facts.opening ?? '']
+    const openingId = finding.facts.opening
+    const change = openingId === undefined ? undefined : input.plan.changes[openingId]
     const placed = fittingId === undefined ? undefined : input.find(fittingId)
     if (placed !== undefined) return setHandle(input, placed, 'set-parameter', 'screen', true, 1)
-    if (change?.kind !== 'window') return []
+    if (openingId === undefined || change?.kind !== 'window') return []
     const put = {
       type: 'change.put',
       variant: input.variantId,
-      id: finding.facts.opening!,
+      id: openingId,
       change: { ...change, screened: true },
     } as const
     return [

@@ -36,7 +36,7 @@ export const basinHeight = defineRule({
     })
   },
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     const rimMm = placed === undefined ? undefined : figureOf(placed.fitting, 'rim')
     if (placed === undefined || rimMm === undefined || finding.facts.suits !== undefined) return []
     return setHandle(input, placed, 'set-parameter', 'rim', rimMm + finding.needed - finding.measured)

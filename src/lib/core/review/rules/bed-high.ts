@@ -1,7 +1,7 @@
 import { figureOf } from '../../fittings'
 import { type Person, sleepersOf } from '../../brief'
 import { ACCESS, ACCESS_SOURCE } from '../../people'
-import { assignBerths } from '../../scene'
+import { assignBerths, placedIn } from '../../scene'
 import { liningTop } from '../../shell'
 import { defineRule, practice, published } from '../define-rule'
 import { footOf } from '../middle'
@@ -40,7 +40,7 @@ export const bedHigh = defineRule({
           ? parameters.transferMm
           : Infinity
     return assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
-      const placed = scene.placed.find(({ id }) => id === berth.fittingId)!
+      const placed = placedIn(scene, berth.fittingId)
       const floor = liningTop(scene.interior, placed.placement.at[0])
       const topMm = Math.round(placed.placement.at[2] + berth.lying.zMm - floor)
       return sleepers
@@ -58,7 +58,7 @@ export const bedHigh = defineRule({
     })
   },
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     const platformMm = placed === undefined ? undefined : figureOf(placed.fitting, 'platform')
     if (placed === undefined || platformMm === undefined) return []
     const amount = finding.measured - finding.needed

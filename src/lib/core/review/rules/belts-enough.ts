@@ -1,5 +1,5 @@
-import { demandsOf } from '../../brief'
-import { cabBelts, offered } from '../../scene'
+import { shortOf } from '../short-of'
+import { cabBelts } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 import { needsBeltsCounted } from '../needs'
@@ -22,27 +22,15 @@ export const beltsEnough = defineRule({
   ),
   parameters: {},
   needs: needsBeltsCounted,
-  check: ({ scene, brief }) => {
-    const needed = Math.max(
-      0,
-      ...demandsOf(brief)
-        .filter(({ need, must }) => need === 'belt' && must)
-        .map(({ quantity }) => quantity),
-    )
-    const cab = cabBelts(scene)
-    const fitted = offered(scene, 'belt')
-    if (cab + fitted >= needed) return []
-    return [
-      {
-        code: 'belts-few' as const,
-        fittings: [],
-        place: middleOf(scene),
-        measured: cab + fitted,
-        needed,
-        unit: 'count' as const,
-        facts: { cab, fitted },
-      },
-    ]
-  },
+  check: ({ scene, needs }) =>
+    shortOf(needs(), 'belt', scene).map(({ measured, needed }) => ({
+      code: 'belts-few' as const,
+      fittings: [],
+      place: middleOf(scene),
+      measured,
+      needed,
+      unit: 'count' as const,
+      facts: { cab: cabBelts(scene), fitted: measured - cabBelts(scene) },
+    })),
   remedies: (input) => placeFor(input, 'belt'),
 })

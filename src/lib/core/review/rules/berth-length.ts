@@ -1,6 +1,6 @@
 import { BERTH_SPARE_MM, sleepersOf } from '../../brief'
 import { clearWidth } from '../../shell'
-import { assignBerths } from '../../scene'
+import { assignBerths, placedIn } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
 import { needsSleepers } from '../needs'
@@ -32,7 +32,7 @@ export const berthLength = defineRule({
     assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
       const tallest = sleepers[0]
       const neededMm = (tallest?.statureMm ?? 0) + parameters.spareMm
-      const placed = scene.placed.find(({ id }) => id === berth.fittingId)!
+      const placed = placedIn(scene, berth.fittingId)
       if (tallest === undefined || berth.lying.lengthMm >= neededMm) return []
       return [
         {
@@ -52,7 +52,7 @@ export const berthLength = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     if (placed === undefined) return []
     const lengthMm = finding.needed
     const longer = setHandle(input, placed, 'set-length', 'lying-length', lengthMm)

@@ -1,5 +1,5 @@
 import { ageOf, sleepersOf } from '../../brief'
-import { assignBerths } from '../../scene'
+import { assignBerths, placedIn } from '../../scene'
 import { liningTop } from '../../shell'
 import { defineRule, published } from '../define-rule'
 import { footOf } from '../middle'
@@ -28,7 +28,7 @@ export const berthRail = defineRule({
   needs: needsSleepers,
   check: ({ scene, brief, parameters }) =>
     assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
-      const placed = scene.placed.find(({ id }) => id === berth.fittingId)!
+      const placed = placedIn(scene, berth.fittingId)
       const child = sleepers.find((person) => ['child', 'infant'].includes(ageOf(person)))
       const { railMm } = berth.lying
       const over = placed.placement.at[2] + berth.lying.zMm - liningTop(scene.interior, berth.lying.middle[0])
@@ -49,7 +49,7 @@ export const berthRail = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     return placed === undefined ? [] : setHandle(input, placed, 'set-parameter', 'rail', finding.needed)
   },
 })

@@ -1,6 +1,6 @@
 import { polygonSpan } from '../../geometry'
 import { thermalOf } from '../../climate'
-import { berthsOf } from '../../scene'
+import { berthsOf, placedIn } from '../../scene'
 import { wallsAt } from '../../shell'
 import { defineRule, practice, published } from '../define-rule'
 import { footOf } from '../middle'
@@ -35,7 +35,7 @@ export const berthWarm = defineRule({
     const { uValue } = thermalOf('wall', layers)
     if (uValue <= parameters.mostU) return []
     return berthsOf(scene).flatMap((berth) => {
-      const placed = scene.placed.find(({ id }) => id === berth.fittingId)!
+      const placed = placedIn(scene, berth.fittingId)
       const [x, y] = [polygonSpan(berth.lying.area, 0), polygonSpan(berth.lying.area, 1)]
       const walls = wallsAt(scene.interior, (x.min + x.max) / 2, placed.placement.at[2] + berth.lying.zMm)
       const gap = walls === undefined ? Infinity : Math.min(walls.max - y.max, y.min - walls.min)

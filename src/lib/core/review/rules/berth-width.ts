@@ -1,5 +1,5 @@
 import { SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, sleepersOf } from '../../brief'
-import { assignBerths } from '../../scene'
+import { assignBerths, placedIn } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
 import { needsSleepers } from '../needs'
@@ -28,7 +28,7 @@ export const berthWidth = defineRule({
       const eachMm = sleepers.length > 1 ? parameters.eachMm : parameters.aloneMm
       const neededMm = sleepers.length * eachMm
       if (berth.lying.widthMm >= neededMm) return []
-      const placed = scene.placed.find(({ id }) => id === berth.fittingId)!
+      const placed = placedIn(scene, berth.fittingId)
       return [
         {
           code: 'berth-narrow' as const,
@@ -42,7 +42,7 @@ export const berthWidth = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     if (placed === undefined) return []
     return setHandle(input, placed, 'set-width', 'lying-width', finding.needed)
   },

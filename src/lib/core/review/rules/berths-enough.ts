@@ -1,6 +1,4 @@
-import { demandsOf } from '../../brief'
-import { offered } from '../../scene'
-import { bestMode } from '../best-mode'
+import { shortOf } from '../short-of'
 import { defineRule, plainGeometry } from '../define-rule'
 import { placeFor } from '../place-remedy'
 import { middleOf } from '../middle'
@@ -21,26 +19,15 @@ export const berthsEnough = defineRule({
   basis: plainGeometry('sleeping places counted against sleepers'),
   parameters: {},
   needs: needsBerthsCounted,
-  check: ({ scene, peers, brief }) => {
-    const needed = Math.max(
-      0,
-      ...demandsOf(brief)
-        .filter(({ need, must }) => need === 'berth' && must)
-        .map(({ quantity }) => quantity),
-    )
-    const { measured, here } = bestMode(scene, peers(), (one) => offered(one, 'berth'))
-    if (measured >= needed || !here) return []
-    return [
-      {
-        code: 'berths-few' as const,
-        fittings: [],
-        place: middleOf(scene),
-        measured,
-        needed,
-        unit: 'count' as const,
-        facts: {},
-      },
-    ]
-  },
+  check: ({ scene, needs }) =>
+    shortOf(needs(), 'berth', scene).map(({ measured, needed }) => ({
+      code: 'berths-few' as const,
+      fittings: [],
+      place: middleOf(scene),
+      measured,
+      needed,
+      unit: 'count' as const,
+      facts: {},
+    })),
   remedies: (input) => placeFor(input, 'berth'),
 })

@@ -87,7 +87,7 @@ export const bodyOpening = defineRule({
       }),
     ),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     if (placed === undefined) return []
     const opening = openingsOf(placed.fitting).find(({ id }) => id === finding.facts.openingId)
     if (opening === undefined) return []

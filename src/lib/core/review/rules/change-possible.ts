@@ -18,7 +18,8 @@ export const changePossible = defineRule({
   parameters: {},
   check: ({ scene, change }) => {
     const made = change()
-    return (made?.stuck ?? []).map(({ id, by }) => {
+    if (made === undefined) return []
+    return made.stuck.map(({ id, by }) => {
       const placed = scene.placed.find((one) => one.id === id)
       const place = placed?.placement.at ?? ([scene.interior.xSpan.max, 0, 900] as const)
       return {
@@ -28,7 +29,7 @@ export const changePossible = defineRule({
         measured: by.length,
         needed: 0,
         unit: 'count' as const,
-        facts: { fromMode: made!.from, by },
+        facts: { fromMode: made.from, by },
       }
     })
   },

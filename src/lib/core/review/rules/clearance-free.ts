@@ -73,7 +73,7 @@ export const clearanceFree = defineRule({
       }),
     ),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     const clearance = placed?.clearances.find(({ id }) => id === finding.facts.clearanceId)
     if (placed === undefined || clearance === undefined) return []
     const remedies: Remedy[] = []

@@ -1,5 +1,5 @@
 import { sleepersOf } from '../../brief'
-import { assignBerths } from '../../scene'
+import { assignBerths, placedIn } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
 import { needsSleepers } from '../needs'
@@ -24,7 +24,7 @@ export const climbOver = defineRule({
     assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
       const over = Math.min(berth.lying.over ?? 0, sleepers.length - 1)
       if (over < 1) return []
-      const placed = scene.placed.find(({ id }) => id === berth.fittingId)!
+      const placed = placedIn(scene, berth.fittingId)
       return [
         {
           code: 'climb-over' as const,
@@ -38,7 +38,7 @@ export const climbOver = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     return placed === undefined ? [] : setHandle(input, placed, 'entry-foot', 'way-in', 'foot', 0)
   },
 })

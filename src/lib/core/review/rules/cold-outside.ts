@@ -50,7 +50,8 @@ function reachedFrom({ scene }: RuleInput, opening: Opening, [x, y, z]: Vec3, co
   const high = clamp(z, opening.sillMm, opening.headMm)
   const [[x0, y0]] = jambs(scene.interior, opening)
   const hand: Vec3 = opening.side === 'rear' ? [x0, at, high] : [at, y0, high]
-  const ends = ([0, 1, 2] as const).map((axis) => [hand[axis], [x, y, z][axis]!])
+  const place: Vec3 = [x, y, z]
+  const ends = ([0, 1, 2] as const).map((axis) => [hand[axis], place[axis]])
   const from = ends.map((pair) => Math.min(...pair) - ARM_MM / 2) as unknown as Vec3
   const to = ends.map((pair) => Math.max(...pair) + ARM_MM / 2) as unknown as Vec3
   const way = block(from, to)
@@ -112,7 +113,7 @@ export const coldOutside = defineRule({
     })
   },
   remedies: (input, finding): readonly Remedy[] => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     if (placed === undefined || finding.code !== 'cold-inside' || finding.facts.asideMm === 0) return []
     const { door, asideMm } = finding.facts
     const side = input.scene.interior.shell.openings.find(({ id }) => id === door)?.side

@@ -1,4 +1,4 @@
-import { demandsOf, piecesOf } from '../../brief'
+import { demandOf, demandsOf, piecesOf } from '../../brief'
 import { prismBounds, spanLength } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
@@ -29,7 +29,7 @@ export const dailyFront = defineRule({
     const demands = new Map(demandsOf(brief).map((demand) => [demand.id, demand]))
     const { places } = stowed()
     const put = piecesOf(brief).flatMap(({ id }) => {
-      const demand = demands.get(id.split('#')[0]!)
+      const demand = demands.get(demandOf(id))
       const place = places.get(id)
       const use = brief.gear?.[demand?.forWhom[0] ?? '']?.use
       return place === undefined || demand === undefined || use === undefined ? [] : [{ demand, place, use }]

@@ -1,4 +1,4 @@
-import { boxPrism, prismBounds, spanLength, spanMiddle } from '../../geometry'
+import { boxPrism, spanLength, spanMiddle } from '../../geometry'
 import { jambs } from '../../shell'
 import { doorWay } from '../../scene'
 import { byFitting, defineRule, practice } from '../define-rule'
@@ -54,7 +54,7 @@ export const doorFree = defineRule({
       if (placed === undefined) return []
       const { y, z } = placed.bounds
       const middle = spanMiddle({ min: opening.fromMm, max: opening.toMm })
-      const own = spanMiddle(prismBounds(placed.solids[0]!.prism).x)
+      const own = spanMiddle(placed.bounds.x)
       const keep =
         own < middle
           ? { min: opening.toMm - finding.needed, max: opening.toMm }

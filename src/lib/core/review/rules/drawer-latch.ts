@@ -39,7 +39,7 @@ export const drawerLatch = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     return placed === undefined ? [] : setHandle(input, placed, 'latch', 'latch', 'positive', 0)
   },
 })

@@ -39,7 +39,7 @@ export const drawerReach = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     return placed === undefined ? [] : setHandle(input, placed, 'set-parameter', 'run-out', 1, 0)
   },
 })

@@ -65,7 +65,7 @@ export const gasVent = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     if (placed === undefined) return []
     if (finding.code === 'gas-vent-small') return setHandle(input, placed, 'set-parameter', 'vent', finding.needed)
     if (finding.code === 'gas-unsealed') return setHandle(input, placed, 'set-parameter', 'seal', 'gasket', 1)

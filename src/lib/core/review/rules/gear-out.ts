@@ -1,4 +1,5 @@
-import { demandsOf, piecesOf } from '../../brief'
+import { placedIn } from '../../scene'
+import { demandOf, demandsOf, piecesOf } from '../../brief'
 import { longestByDoor } from '../by-door'
 import { byFitting, defineRule, plainGeometry } from '../define-rule'
 import { topOf } from '../middle'
@@ -26,12 +27,12 @@ export const gearOut = defineRule({
       const [long, wide, thick] = [...piece.size].sort((a, b) => b - a) as [number, number, number]
       const measured = longestByDoor(scene.interior, wide, thick)
       if (measured >= long) return []
-      const demandId = piece.id.split('#')[0]!
+      const demandId = demandOf(piece.id)
       return [
         {
           code: 'gear-stuck' as const,
           fittings: [place],
-          place: topOf(scene.placed.find(({ id }) => id === place)!),
+          place: topOf(placedIn(scene, place)),
           measured,
           needed: long,
           unit: 'mm' as const,

@@ -1,4 +1,4 @@
-import { demandsOf } from '../../brief'
+import { demandOf, demandsOf } from '../../brief'
 import { byFitting, defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 import { placeFor } from '../place-remedy'
@@ -30,7 +30,7 @@ export const gearStowed = defineRule({
   check: ({ scene, brief, stowed }) => {
     const labels = new Map(demandsOf(brief).map(({ id, label }) => [id, label ?? '']))
     return stowed().left.map(({ piece, longestMm, alone }) => {
-      const demandId = piece.id.split('#')[0]!
+      const demandId = demandOf(piece.id)
       const facts = { demandId, piece: labels.get(demandId) ?? '', size: piece.size }
       const lead = Math.max(...piece.size)
       const common = { fittings: [], place: middleOf(scene), needed: lead, unit: 'mm' as const, facts }

@@ -19,8 +19,9 @@ export const groundClear = defineRule({
   parameters: {},
   needs: needsOuterSize,
   check: ({ scene }) => {
-    const outer = scene.interior.shell.outer!
-    const floorMm = floorOverGround(scene.interior)!
+    const { outer } = scene.interior.shell
+    const floorMm = floorOverGround(scene.interior)
+    if (outer === undefined || floorMm === undefined) return []
     return scene.placed.flatMap((placed) => {
       if (placed.seat.up.from !== 'under-floor') return []
       const free = floorMm + placed.bounds.z.min
@@ -40,7 +41,7 @@ export const groundClear = defineRule({
     })
   },
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     const higher = finding.needed - finding.measured
     if (placed === undefined || placed.seat.up.mm < higher) return []
     const up = { ...placed.seat.up, mm: placed.seat.up.mm - higher }

@@ -1,3 +1,4 @@
+import { nth } from '../../units'
 import { sleeping } from '../../scene'
 import { byFitting, defineRule, practice } from '../define-rule'
 import { needsSleepers } from '../needs'
@@ -25,7 +26,7 @@ export const headsApart = defineRule({
     return all.flatMap((one) =>
       all.flatMap((other) => {
         if (one === other) return []
-        const away = Math.hypot(...one.head.map((value, axis) => value - other.feet[axis]!))
+        const away = Math.hypot(...one.head.map((value, axis) => value - nth(other.feet, axis)))
         if (away >= parameters.apartMm) return []
         return [
           {

@@ -36,7 +36,8 @@ export const headsClear = defineRule({
     return scene.placed.flatMap((seat) => {
       const service = seat.services.find(({ type }) => type === 'seat')
       const places = service?.places ?? []
-      if (places.length === 0 || service?.cushion === undefined) return []
+      const [first] = places
+      if (first === undefined || service?.cushion === undefined) return []
       const from = seat.placement.at[2] + service.cushion.topMm
       const low = scene.placed.flatMap((over) =>
         over.id === seat.id
@@ -60,7 +61,7 @@ export const headsClear = defineRule({
         {
           code: 'head-bump' as const,
           fittings: [seat.id, lowest.over.id],
-          place: [places[0]!.at[0], places[0]!.at[1], from + lowest.free] as const,
+          place: [first.at[0], first.at[1], from + lowest.free] as const,
           measured: Math.round(lowest.free),
           needed,
           unit: 'mm' as const,

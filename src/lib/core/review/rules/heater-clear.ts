@@ -88,7 +88,7 @@ export const heaterClear = defineRule({
         return [...openings, ...tanks, ...intake]
       }),
   remedies: (input, finding) => {
-    const heater = input.find(finding.fittings[0]!)
+    const heater = input.first(finding)
     const flue = heater?.facts.flue
     if (heater === undefined || flue === undefined) return []
     const set = (name: 'flue' | 'intake', value: number): readonly Remedy[] =>

@@ -1,3 +1,4 @@
+import { fixWith } from '../ways-out'
 import { massOf } from '../../fittings'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
@@ -35,19 +36,5 @@ export const heldFast = defineRule({
         },
       ]
     }),
-  remedies: (input, finding) => [
-    {
-      code: 'strap',
-      fittingId: finding.fittings[0]!,
-      amount: 2,
-      commands: [
-        {
-          type: 'fitting.fixing',
-          variant: input.variantId,
-          id: finding.fittings[0]!,
-          fixing: { how: 'straps', points: 2 },
-        },
-      ],
-    },
-  ],
+  remedies: (input, finding) => fixWith(input, finding, { how: 'straps', points: 2 }),
 })

@@ -1,3 +1,4 @@
+import { fixWith } from '../ways-out'
 import { massOf } from '../../fittings'
 import type { FixingWay } from '../../job'
 import { defineRule, practice } from '../define-rule'
@@ -49,19 +50,5 @@ export const hungHeld = defineRule({
         },
       ]
     }),
-  remedies: (input, finding) => [
-    {
-      code: 'strap',
-      fittingId: finding.fittings[0]!,
-      amount: finding.needed,
-      commands: [
-        {
-          type: 'fitting.fixing',
-          variant: input.variantId,
-          id: finding.fittings[0]!,
-          fixing: { how: 'inserts', points: finding.needed },
-        },
-      ],
-    },
-  ],
+  remedies: (input, finding) => fixWith(input, finding, { how: 'inserts', points: finding.needed }),
 })

@@ -18,12 +18,13 @@ export const inletOne = defineRule({
   parameters: {},
   check: ({ scene }) => {
     const inlets = placedThat(scene, ({ inlet }) => inlet === 'mains')
-    if (inlets.length < 2) return []
+    const [, second] = inlets
+    if (second === undefined) return []
     return [
       {
         code: 'inlets-live' as const,
         fittings: inlets.map(({ id }) => id),
-        place: topOf(inlets[1]!),
+        place: topOf(second),
         measured: inlets.length,
         needed: 1,
         unit: 'count' as const,

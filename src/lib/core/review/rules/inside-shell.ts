@@ -43,7 +43,7 @@ export const insideShell = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     if (placed === undefined) return []
     const { face } = finding.facts
     const by = finding.measured + 1

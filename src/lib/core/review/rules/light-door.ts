@@ -33,7 +33,7 @@ export const lightDoor = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     return placed === undefined ? [] : setHandle(input, placed, 'set-parameter', 'switch', true, 0)
   },
 })

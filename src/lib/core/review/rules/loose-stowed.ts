@@ -1,5 +1,5 @@
 import { piecesOf } from '../../brief'
-import { looseLeft, stow } from '../../scene'
+import { looseLeft, placedIn, stow } from '../../scene'
 import { byFitting, defineRule, practice } from '../define-rule'
 import { placeFor } from '../place-remedy'
 
@@ -32,11 +32,14 @@ export const looseStowed = defineRule({
         { longestMm, alone },
       ]),
     )
-    const left = loose.filter(({ id }) => homeless.has(id))
+    const left = loose.flatMap((one) => {
+      const why = homeless.get(one.id)
+      return why === undefined ? [] : [{ ...one, ...why }]
+    })
     const kinds = new Map(left.map((one) => [`${one.fittingId}/${one.part}`, one]))
     return [...kinds].map(([key, one]) => {
-      const { longestMm, alone } = homeless.get(one.id)!
-      const { x, y, z } = scene.placed.find(({ id }) => id === one.fittingId)!.bounds
+      const { longestMm, alone } = one
+      const { x, y, z } = placedIn(scene, one.fittingId).bounds
       const lead = Math.max(...one.size)
       return {
         code: 'loose-homeless' as const,

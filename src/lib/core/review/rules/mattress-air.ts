@@ -32,7 +32,7 @@ export const mattressAir = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     return placed === undefined ? [] : setHandle(input, placed, 'slats', 'lies-on', 'slats', 0)
   },
 })

@@ -35,7 +35,7 @@ export const noOverlap = defineRule({
       },
     })),
   remedies: (input, finding) => {
-    const a = input.find(finding.fittings[0]!)
+    const a = input.first(finding)
     const b = finding.fittings[1] === undefined ? undefined : input.find(finding.fittings[1])
     if (a === undefined) return []
     const parts = (placed: typeof a) => placed.solids.map((solid) => solid.prism)

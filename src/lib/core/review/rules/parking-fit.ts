@@ -23,8 +23,9 @@ export const parkingFit = defineRule({
     const { outer } = scene.interior.shell
     if (limit === undefined || outer === undefined) return []
     const { interior } = scene
-    const floorMm = floorOverGround(interior)!
-    const bodyMm = outerHeight(interior)!
+    const floorMm = floorOverGround(interior)
+    const bodyMm = outerHeight(interior)
+    if (floorMm === undefined || bodyMm === undefined) return []
     const highest = scene.placed.reduce<(typeof scene.placed)[number] | undefined>(
       (most, one) => (one.bounds.z.max > (most?.bounds.z.max ?? -Infinity) ? one : most),
       undefined,

@@ -33,7 +33,7 @@ export const railHeld = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     return placed === undefined ? [] : setHandle(input, placed, 'into-framing', 'fixed-to', 'framing', 0)
   },
 })

@@ -59,7 +59,7 @@ export const seatDepth = defineRule({
     })
   },
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     const own = placed === undefined ? undefined : figureOf(placed.fitting, 'seat-depth')
     if (placed === undefined || own === undefined) return []
     const by = finding.needed - finding.measured

@@ -1,9 +1,6 @@
-import { sleepersOf } from '../../brief'
-import { offered } from '../../scene'
-import { bestMode } from '../best-mode'
+import { demandsOf } from '../../brief'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
-import { needsSleepers } from '../needs'
 
 declare module '../finding' {
   interface FactsByCode {
@@ -11,41 +8,30 @@ declare module '../finding' {
   }
 }
 
-/** When it rains everyone can sit inside, with the doors shut: in one of the modes one lives in. */
+/** When it rains everyone can sit inside, with the doors shut: in one of the modes one lives in. Said where seats are a wish; a must is told as missing. */
 export const seatsDry = defineRule({
   id: 'seats-dry',
   group: 'use',
   modes: ['living'],
   gravity: { 'seats-few': 'note' },
-  basis: practice('a wet day is spent sitting: a dry seat for each, on a bench, a bed’s edge or in the cab'),
+  basis: practice(
+    'a wet day is spent sitting: a dry seat for each, on a bench, on a cab seat that is turned round, or on a bed’s edge where the brief allows it',
+  ),
   parameters: {},
-  needs: needsSleepers,
-  check: ({ scene, peers, brief }) => {
-    const needed = sleepersOf(brief).length
-    // the cab is dry too, and two sit on the edge of a bed that is made by day
-    const seats = (one: typeof scene): number =>
-      offered(one, 'seat') +
-      one.interior.shell.cabSeats.length +
-      one.placed.reduce(
-        (sum, { services }) =>
-          sum +
-          2 *
-            services.filter(({ type }) => type === 'berth').length *
-            (services.some(({ type }) => type === 'seat') ? 0 : 1),
-        0,
+  needs: ({ brief }) => (demandsOf(brief).some(({ need }) => need === 'seat') ? [] : [{ what: 'seats-asked' }]),
+  check: ({ scene, needs }) =>
+    needs()
+      .filter(
+        ({ demand, state, modeId }) =>
+          demand.need === 'seat' && !demand.must && state !== 'met' && modeId === scene.modeId,
       )
-    const { measured, here } = bestMode(scene, peers(), seats)
-    if (measured >= needed || !here) return []
-    return [
-      {
+      .map(({ offered, needed }) => ({
         code: 'seats-few' as const,
         fittings: [],
         place: middleOf(scene),
-        measured,
+        measured: offered,
         needed,
         unit: 'count' as const,
         facts: {},
-      },
-    ]
-  },
+      })),
 })

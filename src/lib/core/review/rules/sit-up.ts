@@ -1,6 +1,6 @@
 import { measureOf, sleepersOf } from '../../brief'
 import { prismBounds, spanMiddle } from '../../geometry'
-import { assignBerths, type Blocker, freedomOf } from '../../scene'
+import { assignBerths, type Blocker, freedomOf, placedIn } from '../../scene'
 import { BODY_SOURCE } from '../../people'
 import { defineRule, published } from '../define-rule'
 import { needsSleepers } from '../needs'
@@ -28,7 +28,7 @@ export const sitUp = defineRule({
   check: ({ scene, brief }) =>
     assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
       const tallest = sleepers[0]
-      const placed = scene.placed.find(({ id }) => id === berth.fittingId)!
+      const placed = placedIn(scene, berth.fittingId)
       const top = placed.placement.at[2] + berth.lying.zMm
       const clearance = placed.clearances.find(
         ({ use, prism }) => use === 'sit-up' && Math.abs(prismBounds(prism).z.min - top) < 1,

@@ -70,7 +70,7 @@ export const standsOff = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     if (placed === undefined) return []
     const remedies: Remedy[] = []
     if (mayBeCut(placed.fitting))

@@ -54,7 +54,7 @@ export const standsOn = defineRule({
       ]
     }),
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     if (placed === undefined) return []
     const seat = { ...placed.seat, up: { from: 'floor' as const, mm: 0 } }
     return [

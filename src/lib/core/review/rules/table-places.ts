@@ -1,6 +1,5 @@
-import { demandsOf } from '../../brief'
-import { seatPlaces, tablePlacesOffered } from '../../scene'
-import { bestMode } from '../best-mode'
+import { shortOf } from '../short-of'
+import { seatPlaces } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 import { placeFor } from '../place-remedy'
@@ -19,26 +18,15 @@ export const tablePlaces = defineRule({
   gravity: { 'table-few': 'stop' },
   basis: practice('550 mm of table edge for each'),
   parameters: {},
-  check: ({ scene, peers, brief }) => {
-    const needed = Math.max(
-      0,
-      ...demandsOf(brief)
-        .filter(({ need, must }) => need === 'table-seat' && must)
-        .map(({ quantity }) => quantity),
-    )
-    const { measured, here } = bestMode(scene, peers(), tablePlacesOffered)
-    if (measured >= needed || !here) return []
-    return [
-      {
-        code: 'table-few' as const,
-        fittings: [],
-        place: middleOf(scene),
-        measured,
-        needed,
-        unit: 'count' as const,
-        facts: { seats: seatPlaces(scene).length },
-      },
-    ]
-  },
+  check: ({ scene, needs }) =>
+    shortOf(needs(), 'table-seat', scene).map(({ measured, needed }) => ({
+      code: 'table-few' as const,
+      fittings: [],
+      place: middleOf(scene),
+      measured,
+      needed,
+      unit: 'count' as const,
+      facts: { seats: seatPlaces(scene).length },
+    })),
   remedies: (input) => placeFor(input, 'table-seat'),
 })

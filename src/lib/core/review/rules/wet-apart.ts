@@ -1,4 +1,5 @@
-import { demandsOf, piecesOf } from '../../brief'
+import { placedIn } from '../../scene'
+import { demandOf, demandsOf, piecesOf } from '../../brief'
 import { byFitting, defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 
@@ -20,7 +21,7 @@ export const wetApart = defineRule({
   check: ({ scene, brief, stowed }) => {
     const demands = new Map(demandsOf(brief).map((demand) => [demand.id, demand]))
     const isWet = (pieceId: string): boolean =>
-      brief.gear?.[demands.get(pieceId.split('#')[0]!)?.forWhom[0] ?? '']?.wet === true
+      brief.gear?.[demands.get(demandOf(pieceId))?.forWhom[0] ?? '']?.wet === true
     const { places } = stowed()
     const sharing = new Set(
       piecesOf(brief)
@@ -30,14 +31,14 @@ export const wetApart = defineRule({
     const said = new Set<string>()
     return piecesOf(brief).flatMap(({ id }) => {
       const place = places.get(id)
-      const demandId = id.split('#')[0]!
+      const demandId = demandOf(id)
       if (!isWet(id) || place === undefined || !sharing.has(place) || said.has(demandId)) return []
       said.add(demandId)
       return [
         {
           code: 'gear-wet' as const,
           fittings: [place],
-          place: topOf(scene.placed.find((one) => one.id === place)!),
+          place: topOf(placedIn(scene, place)),
           measured: 0,
           needed: 1,
           unit: 'count' as const,

@@ -53,7 +53,7 @@ export const worktopHeight = defineRule({
     })
   },
   remedies: (input, finding) => {
-    const placed = input.find(finding.fittings[0]!)
+    const placed = input.first(finding)
     // higher for one is too high for the other: that is for the two to settle
     if (placed === undefined || finding.facts.suits !== undefined) return []
     return setHandle(input, placed, 'set-height', 'worktop', finding.needed)

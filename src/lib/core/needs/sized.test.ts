@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { demandsOf, type Brief, type Demand } from '../brief'
+import { kindOf } from '../fittings'
 import { fittingFor } from './index'
 
 const brief = (demand: Demand): Brief => ({
@@ -36,7 +37,8 @@ describe('fittingFor', () => {
 
   it.each(cases)('%s arrives as %s of the size asked for', (_need, kindId, demand, size) => {
     const [resolved] = demandsOf(brief(demand))
-    const { kind, parameters } = fittingFor(resolved!)!
+    const { kind: id, parameters } = fittingFor(resolved!)!
+    const kind = kindOf(id)
     expect(kind.id).toBe(kindId)
     expect(parameters).toMatchObject(size)
     expect(kind.parameters.safeParse(parameters).success).toBe(true)

@@ -1,0 +1,18 @@
+import type { Need, ResolvedDemand } from '../brief'
+import { defaultsOf, kindOf, letOut, withHandle, type Made } from '../fittings'
+import { NEED_TABLE, type Sizing } from './table'
+
+/** The fitting that a need becomes, as its kind usually is; undefined where no fitting meets it. */
+export function firstFor(need: Need): Made | undefined {
+  const { first } = NEED_TABLE[need]
+  return first === undefined ? undefined : { kind: first, parameters: defaultsOf(kindOf(first)) }
+}
+
+const grown = (made: Made, sizing: Sizing): Made =>
+  'value' in sizing ? withHandle(made, sizing.handle, sizing.value) : letOut(made, sizing.handle, sizing.until)
+
+/** The fitting that meets a demand, as near to the size that it asks for as its kind goes; undefined where no kind meets it. */
+export function fittingFor(demand: ResolvedDemand): Made | undefined {
+  const first = firstFor(demand.need)
+  return first === undefined ? undefined : NEED_TABLE[demand.need].sized(demand).reduce(grown, first)
+}
