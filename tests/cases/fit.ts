@@ -30,6 +30,9 @@ export const FIT_CASES: CasesFor<
     speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2130 })),
     measured: 15, // (2130 − 2100) / 2 each side
     needed: 0,
+    rule: 'inside-shell',
+    mode: 'mode-drive',
+    place: [400, -1065, 650],
     silent: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2100 })),
   },
   overlap: {
@@ -39,6 +42,9 @@ export const FIT_CASES: CasesFor<
     ),
     measured: 40,
     needed: 0,
+    rule: 'no-overlap',
+    mode: 'mode-drive',
+    place: [780, 850, 175],
     silent: truck(
       put('fit-a', 'water-tank', 0, 'left-wall', { lengthMm: 800 }),
       put('fit-b', 'water-tank', 800, 'left-wall'),
@@ -49,6 +55,9 @@ export const FIT_CASES: CasesFor<
     speaks: truck(put('fit-a', 'toilet-cassette', 1000, 'left-wall')),
     measured: 0,
     needed: 380,
+    rule: 'body-opening',
+    mode: 'mode-day',
+    place: [1225, 750, 200],
     silent: truck(put('fit-a', 'toilet-cassette', 1000, 'left-wall'), {
       type: 'change.put',
       variant,
@@ -64,6 +73,9 @@ export const FIT_CASES: CasesFor<
     ),
     measured: 4,
     needed: 0,
+    rule: 'no-holes',
+    mode: 'mode-day',
+    place: [675, 800, 0],
     silent: truck(
       put('fit-a', 'wardrobe', 400, 'left-wall'),
       { type: 'fitting.fixing', variant, id: 'fit-a', fixing: { how: 'points', points: 4 } },
@@ -82,6 +94,9 @@ export const FIT_CASES: CasesFor<
     ),
     measured: 1,
     needed: 0,
+    rule: 'no-holes',
+    mode: 'mode-day',
+    place: [1035, 0, 900],
     silent: truck({ type: 'plan.transferable', variant, transferable: true }),
   },
   'carry-stuck': {
@@ -89,6 +104,9 @@ export const FIT_CASES: CasesFor<
     speaks: truck(sideDoorOnly(690), bigTank(1700)),
     measured: 0,
     needed: 1700,
+    rule: 'carry-in',
+    mode: 'mode-drive',
+    place: [1850, 700, 700],
     silent: truck(sideDoorOnly(700), bigTank(1700)),
   },
   'hung-weakly': {
@@ -96,12 +114,18 @@ export const FIT_CASES: CasesFor<
     speaks: truck(lockerHeld(1)),
     measured: 1,
     needed: 2,
+    rule: 'hung-held',
+    mode: 'mode-drive',
+    place: [1300, 885, 2135],
     silent: truck(lockerHeld(2)),
   },
   'hangs-free': {
     speaks: truck(put('fit-a', 'water-tank', 1000, 'centreline', {}, { up: { from: 'floor', mm: 500 } })),
     measured: 500,
     needed: 0,
+    rule: 'stands-on',
+    mode: 'mode-day',
+    place: [1400, 0, 850],
     silent: truck(put('fit-a', 'water-tank', 1000, 'centreline', {}, { up: { from: 'floor', mm: 60 } })),
   },
   'pushed-in': {
@@ -109,6 +133,9 @@ export const FIT_CASES: CasesFor<
     speaks: jobWith('van-long-high', put('fit-a', 'wet-cubicle', 1500, 'left-wall', { heightMm: 1800 })),
     measured: 173,
     needed: 120,
+    rule: 'stands-off',
+    mode: 'mode-day',
+    place: [1900, 717, 1800],
     silent: jobWith('van-long-high', put('fit-a', 'wet-cubicle', 1500, 'left-wall', { heightMm: 1676 })),
   },
 }

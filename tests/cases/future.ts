@@ -12,6 +12,9 @@ export const FUTURE_CASES: CasesFor<'reserve-missing' | 'resale-short'> = {
     speaks: truck(person(1700), foresees('child'), put('fit-a', 'bed-fixed', 1000, 'centreline', { sleepers: 1 })),
     measured: 1,
     needed: 2,
+    rule: 'reserve-kept',
+    mode: 'mode-night',
+    place: [2150, 0, 1000],
     silent: truck(person(1700), foresees('child'), put('fit-a', 'bed-fixed', 1000, 'centreline', { sleepers: 2 })),
   },
   'resale-short': {
@@ -21,6 +24,9 @@ export const FUTURE_CASES: CasesFor<'reserve-missing' | 'resale-short'> = {
     ),
     measured: 1790,
     needed: 1800,
+    rule: 'resale-bed',
+    mode: 'mode-night',
+    place: [2150, 0, 1000],
     silent: truck(
       { type: 'brief.use', use: { future: ['sold'] } },
       put('fit-a', 'bed-fixed', 500, 'centreline', { lengthMm: 1800 }),

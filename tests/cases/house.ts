@@ -25,6 +25,9 @@ export const HOUSE_CASES: CasesFor<'house'> = {
     speaks: houseAsks({ what: 'height', service: 'worktop' }, 'most', 880, galleyAt(900)),
     measured: 900,
     needed: 880,
+    rule: 'house-low-top',
+    mode: 'mode-day',
+    place: [1700, 800, 900],
     silent: houseAsks({ what: 'height', service: 'worktop' }, 'most', 900, galleyAt(900)),
   },
 }

@@ -11,6 +11,10 @@ export interface Case {
   readonly speaks: Job
   readonly measured: number
   readonly needed: number
+  /** Which rule says it, in which mode, and where, in the vehicle frame. */
+  readonly rule: string
+  readonly mode: string
+  readonly place: readonly [number, number, number]
   readonly silent: Job
 }
 export type CasesFor<C extends FindingCode> = { readonly [K in C]: Case }

@@ -10,6 +10,9 @@ export const OUTSIDE_CASES: CasesFor<
     speaks: truck(put('fit-a', 'inlet', 2700, 'right-wall', { lengthMm: 150 })),
     measured: 3240 - 2850,
     needed: 400,
+    rule: 'hook-up-side',
+    mode: 'mode-day',
+    place: [2775, -995, 400],
     silent: truck(put('fit-a', 'inlet', 2690, 'right-wall', { lengthMm: 150 })),
   },
   'fill-dirty': {
@@ -19,6 +22,9 @@ export const OUTSIDE_CASES: CasesFor<
     ),
     measured: 990,
     needed: 1000,
+    rule: 'fill-clean',
+    mode: 'mode-day',
+    place: [2465, 995, 400],
     silent: truck(
       put('fit-t', 'toilet-cassette', 1000, 'left-wall', { lengthMm: 400 }),
       put('fit-a', 'inlet', 2400, 'left-wall', { takes: 'water' }),
@@ -32,6 +38,9 @@ export const OUTSIDE_CASES: CasesFor<
     ),
     measured: 3125 + 40 + 320,
     needed: 3400,
+    rule: 'parking-fit',
+    mode: 'mode-drive',
+    place: [1200, 0, 2520],
     silent: truck(
       { type: 'brief.use', use: { parkingHeightMm: 3485 } },
       put('fit-a', 'outside-box', 500, 'centreline'),
@@ -42,12 +51,18 @@ export const OUTSIDE_CASES: CasesFor<
     speaks: truck(put('fit-a', 'tank-under', 500, 'centreline', {}, { up: { from: 'under-floor', mm: 600 } })),
     measured: 3125 - 2160 - 600 - 220,
     needed: 170,
+    rule: 'ground-clear',
+    mode: 'mode-drive',
+    place: [950, 0, -820],
     silent: truck(put('fit-a', 'tank-under', 500, 'centreline', {}, { up: { from: 'under-floor', mm: 575 } })),
   },
   'stealth-seen': {
     speaks: truck({ type: 'brief.use', use: { stealth: true } }, put('fit-a', 'outside-box', 500, 'centreline')),
     measured: 1,
     needed: 0,
+    rule: 'stealth-seen',
+    mode: 'mode-night',
+    place: [2150, 0, 1000],
     silent: truck({ type: 'brief.use', use: { stealth: true } }, put('fit-a', 'wardrobe', 500, 'left-wall')),
   },
   'awning-away': {
@@ -55,6 +70,9 @@ export const OUTSIDE_CASES: CasesFor<
     speaks: truck(put('fit-a', 'awning', 0, 'right-wall')),
     measured: 3240 - 2600,
     needed: 0,
+    rule: 'awning-door',
+    mode: 'mode-day',
+    place: [1300, -1448, 2310],
     silent: truck(put('fit-a', 'awning', 650, 'right-wall')),
   },
 }

@@ -56,6 +56,9 @@ export const PEOPLE_CASES: CasesFor<
     speaks: truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1880 })),
     measured: 1880,
     needed: 1890,
+    rule: 'berth-length',
+    mode: 'mode-night',
+    place: [490, -850, 820],
     silent: truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1890 })),
   },
   'berth-narrow': {
@@ -66,6 +69,9 @@ export const PEOPLE_CASES: CasesFor<
     ),
     measured: 1190,
     needed: 1200, // a small double, half for each
+    rule: 'berth-width',
+    mode: 'mode-night',
+    place: [490, -860, 820],
     silent: truck(
       person(1700),
       person(1700, 'person-b'),
@@ -81,6 +87,9 @@ export const PEOPLE_CASES: CasesFor<
     ),
     measured: 1,
     needed: 2,
+    rule: 'berths-enough',
+    mode: 'mode-night',
+    place: [2150, 0, 1000],
     silent: truck(
       person(1700),
       person(1700, 'person-b'),
@@ -95,6 +104,9 @@ export const PEOPLE_CASES: CasesFor<
     ),
     measured: 2, // one of 550 on each bench
     needed: 4,
+    rule: 'table-places',
+    mode: 'mode-day',
+    place: [2150, 0, 1000],
     silent: truck(
       want('table-seat', { quantity: 4 }),
       put('fit-a', 'lounge-bed', 1000, 'left-wall', { depthMm: 1100 }),
@@ -109,18 +121,45 @@ export const PEOPLE_CASES: CasesFor<
     ),
     measured: 1790,
     needed: 1795,
+    rule: 'standing-height',
+    mode: 'mode-day',
+    place: [1700, 325, 1790],
     silent: truck(
       person(1770),
       put('fit-a', 'galley', 1000, 'left-wall'),
       put('fit-b', 'locker', 1000, 'centreline', { heightMm: 350 }, { across: { from: 'centreline', mm: 230 } }),
     ),
   },
-  'standing-nowhere': { speaks: truck(person(2150)), measured: 2160, needed: 2170, silent: truck(person(2140)) },
+  'standing-nowhere': {
+    speaks: truck(person(2150)),
+    measured: 2160,
+    needed: 2170,
+    rule: 'standing-height',
+    mode: 'mode-day',
+    place: [2150, 0, 1000],
+    silent: truck(person(2140)),
+  },
   // A platform of 500 and a mattress of 120 are 620; 480 and 120 are 600, which a stiff knee gets onto (common practice).
-  'bed-high': { speaks: stiffOn(500), measured: 620, needed: 600, silent: stiffOn(480) },
+  'bed-high': {
+    speaks: stiffOn(500),
+    measured: 620,
+    needed: 600,
+    rule: 'bed-high',
+    mode: 'mode-night',
+    place: [490, -860, 620],
+    silent: stiffOn(480),
+  },
   // Someone of 1840 is 2 · 238.3 wide across the shoulders: with their middle 500 from the centreline they reach to 738.3,
   // 188.3 into a tank that begins at 550; at 370 they reach 58.3 into it, which gives.
-  'figure-blocked': { speaks: besideTank(500), measured: 188, needed: 0, silent: besideTank(370) },
+  'figure-blocked': {
+    speaks: besideTank(500),
+    measured: 188,
+    needed: 0,
+    rule: 'figure-fits',
+    mode: 'mode-day',
+    place: [1500, 500, 500],
+    silent: besideTank(370),
+  },
   'sit-up-low': {
     // mattress at 700 + 120; a tank over the pillows at 1400; sitting height 0.520 × 1840 = 957
     speaks: truck(
@@ -130,6 +169,9 @@ export const PEOPLE_CASES: CasesFor<
     ),
     measured: 580,
     needed: 957,
+    rule: 'sit-up',
+    mode: 'mode-night',
+    place: [1050, 650, 1400],
     silent: truck(
       person(1840),
       put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1900 }),
@@ -140,6 +182,9 @@ export const PEOPLE_CASES: CasesFor<
     speaks: truck(person(1800), person(1700, 'person-b'), put('fit-a', 'bed-fixed', 400, 'centreline')),
     measured: 1,
     needed: 0,
+    rule: 'climb-over',
+    mode: 'mode-night',
+    place: [490, -860, 820],
     silent: truck(
       person(1800),
       person(1700, 'person-b'),
@@ -150,6 +195,9 @@ export const PEOPLE_CASES: CasesFor<
     speaks: truck(put('fit-a', 'grab-rail', 400, 'left-wall', { fixed: 'lining' })),
     measured: 0,
     needed: 1112,
+    rule: 'rail-held',
+    mode: 'mode-day',
+    place: [625, 1013, 850],
     silent: truck(put('fit-a', 'grab-rail', 400, 'left-wall')),
   },
   'head-by-feet': {
@@ -157,24 +205,36 @@ export const PEOPLE_CASES: CasesFor<
     speaks: truck(person(1700), person(1690, 'person-b'), sleepsAlong('fit-a', 0), sleepsAlong('fit-b', 1900)),
     measured: 300,
     needed: 450,
+    rule: 'heads-apart',
+    mode: 'mode-night',
+    place: [2050, 0, 820],
     silent: truck(person(1700), person(1690, 'person-b'), sleepsAlong('fit-a', 0), sleepsAlong('fit-b', 2050)),
   },
   'head-bump': {
     speaks: truck(person(1840), put('fit-a', 'bench-side', 1000, 'left-wall'), lockerAt(450 + 960)),
     measured: 960,
     needed: 997, // 0.52 × 1840 + 40
+    rule: 'heads-clear',
+    mode: 'mode-day',
+    place: [1300, 780, 1410],
     silent: truck(person(1840), put('fit-a', 'bench-side', 1000, 'left-wall'), lockerAt(450 + 997)),
   },
   'worktop-off': {
     speaks: truck(person(1840), put('fit-a', 'galley-basin', 1000, 'left-wall', { worktopMm: 900 })),
     measured: 900,
     needed: 970, // 0.63 × 1840 − 150 − 40 = 969.2
+    rule: 'worktop-height',
+    mode: 'mode-day',
+    place: [1250, 800, 900],
     silent: truck(person(1840), put('fit-a', 'galley-basin', 1000, 'left-wall', { worktopMm: 970 })),
   },
   'basin-off': {
     speaks: truck(person(1840), put('fit-a', 'wet-room', 1000, 'left-wall', { rimMm: 860 })),
     measured: 860,
     needed: 870, // 0.63 × 1840 − 250 − 40 = 869.2
+    rule: 'basin-height',
+    mode: 'mode-day',
+    place: [1550, 650, 1850],
     silent: truck(person(1840), put('fit-a', 'wet-room', 1000, 'left-wall', { rimMm: 870 })),
   },
   'seat-deep': {
@@ -182,12 +242,18 @@ export const PEOPLE_CASES: CasesFor<
     speaks: truck(person(1600), put('fit-a', 'bench-side', 1000, 'left-wall', { depthMm: 513 })),
     measured: 513,
     needed: 512,
+    rule: 'seat-depth',
+    mode: 'mode-day',
+    place: [1600, 794, 450],
     silent: truck(person(1600), put('fit-a', 'bench-side', 1000, 'left-wall', { depthMm: 512 })),
   },
   'rail-low': {
     speaks: truck(person(1700), put('fit-a', 'bunks', 1000, 'left-wall', { railHighMm: 150 })),
     measured: 150,
     needed: 160,
+    rule: 'berth-rail',
+    mode: 'mode-night',
+    place: [1090, 440, 1200],
     silent: truck(person(1700), put('fit-a', 'bunks', 1000, 'left-wall', { railHighMm: 160 })),
   },
   'table-off': {
@@ -195,12 +261,18 @@ export const PEOPLE_CASES: CasesFor<
     speaks: truck(put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 450, lengthMm: 600 }), armTable(660)),
     measured: 210,
     needed: 220,
+    rule: 'table-knee',
+    mode: 'mode-day',
+    place: [1300, 100, 660],
     silent: truck(put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 450, lengthMm: 600 }), armTable(670)),
   },
   'seat-high': {
     speaks: truck(person(1400), put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 450 })),
     measured: 450,
     needed: 429, // 0.285 × 1400 + 30
+    rule: 'seat-height',
+    mode: 'mode-day',
+    place: [1600, 810, 450],
     silent: truck(person(1400), put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 429 })),
   },
 }

@@ -11,6 +11,9 @@ export const SERVICE_CASES: CasesFor<'access-first' | 'access-blocked'> = {
     ),
     measured: 1,
     needed: 0,
+    rule: 'service-access',
+    mode: 'mode-day',
+    place: [1400, 475, 175],
     silent: truck(
       put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
       put('fit-b', 'stool', 1200, 'left-wall', {}, { across: { from: 'left-wall', mm: 751 } }),
@@ -23,6 +26,9 @@ export const SERVICE_CASES: CasesFor<'access-first' | 'access-blocked'> = {
     ),
     measured: 100, // 500 − 400
     needed: 350,
+    rule: 'service-access',
+    mode: 'mode-day',
+    place: [1400, 475, 175],
     silent: truck(
       put('fit-a', 'water-tank', 1000, 'left-wall', { depthMm: 400 }),
       put('fit-b', 'cold-box', 1100, 'left-wall', {}, { across: { from: 'left-wall', mm: 750 } }),

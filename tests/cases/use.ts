@@ -93,6 +93,9 @@ export const USE_CASES: CasesFor<
     ),
     measured: 400, // 2100 − 600 − 1100
     needed: 450,
+    rule: 'clearance-free',
+    mode: 'mode-day',
+    place: [1700, 225, 650],
     silent: truck(
       put('fit-a', 'galley', 1000, 'left-wall', { depthMm: 550 }),
       put('fit-b', 'lounge-bed', 1000, 'right-wall', { depthMm: 1100 }),
@@ -105,6 +108,9 @@ export const USE_CASES: CasesFor<
     ),
     measured: 1176, // 1200 less two boards of 12
     needed: 1300,
+    rule: 'gear-stowed',
+    mode: 'mode-drive',
+    place: [2150, 0, 1000],
     silent: truck(
       want('stowage', { sizeMm: [1176, 300, 300] }),
       put('fit-a', 'wardrobe', 1000, 'left-wall', { heightMm: 1200, lengthMm: 400, depthMm: 400 }),
@@ -117,6 +123,9 @@ export const USE_CASES: CasesFor<
     ),
     measured: 0,
     needed: 1100,
+    rule: 'gear-stowed',
+    mode: 'mode-drive',
+    place: [2150, 0, 1000],
     silent: truck(
       want('stowage', { sizeMm: [1100, 300, 300], quantity: 1 }),
       put('fit-a', 'wardrobe', 1000, 'left-wall', { heightMm: 1200, lengthMm: 400, depthMm: 400 }),
@@ -126,7 +135,15 @@ export const USE_CASES: CasesFor<
   // y = 424 up to x = 4250. Turned right, the back's edge lies at x = 4261 there at 37.5°, and 4232 at 45°: 37.5° are free;
   // turned left, its outer corner is at (4235, 595) after 15°. A wardrobe 250 deep ends at y = 634, and the corner has
   // y = 615 where it passes x = 4250.
-  'swivel-blocked': { speaks: seatsBehind(460, true), measured: 37.5, needed: 180, silent: seatsBehind(250, true) },
+  'swivel-blocked': {
+    speaks: seatsBehind(460, true),
+    measured: 37.5,
+    needed: 180,
+    rule: 'swivel-free',
+    mode: 'mode-day',
+    place: [4550, 390, 420],
+    silent: seatsBehind(250, true),
+  },
   // Facing forward there, the foot of the back is at x = 4300 and its top, 640 up, leans over x = 4250 where 640 · sin a is
   // more than 50, at 4.5°: of steps of 2.5° one is free. With the seat 190 further
   // forward, the top leans no further than x = 4490 − 219 = 4271.
@@ -134,6 +151,9 @@ export const USE_CASES: CasesFor<
     speaks: seatsBehind(460, false),
     measured: 2.5,
     needed: 20,
+    rule: 'recline-free',
+    mode: 'mode-drive',
+    place: [4300, 430, 420],
     silent: seatsBehind(460, false, 4740),
   },
   'loose-homeless': {
@@ -141,6 +161,9 @@ export const USE_CASES: CasesFor<
     speaks: truck(put('fit-a', 'infill-board', 400, 'centreline', { lengthMm: 1900, gapMm: 600, pieces: 2 })),
     measured: 0,
     needed: 950,
+    rule: 'loose-stowed',
+    mode: 'mode-drive',
+    place: [1350, 0, 338],
     silent: truck(
       put('fit-a', 'infill-board', 400, 'centreline', { lengthMm: 1900, gapMm: 600, pieces: 2 }),
       put('fit-b', 'wardrobe', 2600, 'left-wall', { lengthMm: 1000, depthMm: 700, heightMm: 1000 }),
@@ -150,6 +173,9 @@ export const USE_CASES: CasesFor<
     speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { base: 'board' })),
     measured: 0,
     needed: 1,
+    rule: 'mattress-air',
+    mode: 'mode-night',
+    place: [1580, -830, 820],
     silent: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { base: 'drilled' })),
   },
   'change-stuck': {
@@ -160,6 +186,9 @@ export const USE_CASES: CasesFor<
     ),
     measured: 1,
     needed: 0,
+    rule: 'change-possible',
+    mode: 'mode-night',
+    place: [1075, 0, 0],
     silent: truck(
       put('fit-a', 'bed-lift', 400, 'centreline', { dayMm: 1350, nightMm: 650 }),
       put('fit-b', 'water-tank', 500, 'left-wall', { heightMm: 120 }, { up: { from: 'floor', mm: 480 } }),
@@ -173,6 +202,9 @@ export const USE_CASES: CasesFor<
     ),
     measured: 500,
     needed: 600,
+    rule: 'worktop-free',
+    mode: 'mode-day',
+    place: [2150, 0, 1000],
     silent: truck(
       { type: 'brief.use', use: { cooking: 'daily' } },
       ...cookingAt(0),
@@ -183,24 +215,36 @@ export const USE_CASES: CasesFor<
     speaks: truck(put('fit-a', 'galley-hob', 0, 'left-wall'), put('fit-b', 'cold-box', 2000, 'left-wall')),
     measured: 2000 - 450,
     needed: 1500,
+    rule: 'cold-near',
+    mode: 'mode-day',
+    place: [2270, 770, 620],
     silent: truck(put('fit-a', 'galley-hob', 0, 'left-wall'), put('fit-b', 'cold-box', 1950, 'left-wall')),
   },
   'gear-stuck': {
     speaks: truck(sideDoorOnly(600), piece([1200, 700, 650]), put('fit-g', 'garage', 500, 'left-wall', HALL)),
     measured: 0,
     needed: 1200,
+    rule: 'gear-out',
+    mode: 'mode-drive',
+    place: [2091, 450, 1000],
     silent: truck(sideDoorOnly(660), piece([1200, 700, 650]), put('fit-g', 'garage', 500, 'left-wall', HALL)),
   },
   'gear-wet': {
     speaks: truck(...wetAnd('dry'), put('fit-c', 'lid-chest', 1000, 'left-wall')),
     measured: 0,
     needed: 1,
+    rule: 'wet-apart',
+    mode: 'mode-drive',
+    place: [1350, 825, 420],
     silent: truck(...wetAnd('wet'), put('fit-c', 'lid-chest', 1000, 'left-wall')),
   },
   'drawer-dead': {
     speaks: truck(put('fit-d', 'drawer-unit', 1000, 'left-wall', { depthMm: 600, extension: 0.7 })),
     measured: 180,
     needed: 150,
+    rule: 'drawer-reach',
+    mode: 'mode-day',
+    place: [1250, 750, 500],
     silent: truck(put('fit-d', 'drawer-unit', 1000, 'left-wall', { depthMm: 600, extension: 0.75 })),
   },
   'seats-few': {
@@ -208,12 +252,18 @@ export const USE_CASES: CasesFor<
     speaks: truck(wishesSeats(3), put('fit-s', 'bench-side', 1000, 'left-wall', { lengthMm: 1200 })),
     measured: 2,
     needed: 3,
+    rule: 'seats-dry',
+    mode: 'mode-day',
+    place: [2150, 0, 1000],
     silent: truck(wishesSeats(2), put('fit-s', 'bench-side', 1000, 'left-wall', { lengthMm: 1200 })),
   },
   'daily-behind': {
     speaks: truck(...used('seldom'), put('fit-g', 'garage', 500, 'left-wall', HALL)),
     measured: 1200, // as deep as the garage is across
     needed: 600,
+    rule: 'daily-front',
+    mode: 'mode-drive',
+    place: [2091, 450, 1000],
     silent: truck(...used('daily'), put('fit-g', 'garage', 500, 'left-wall', HALL)),
   },
   'cold-inside': {
@@ -221,6 +271,9 @@ export const USE_CASES: CasesFor<
     speaks: truck(drinkOutside, boxByDoor(839)),
     measured: 701,
     needed: 700,
+    rule: 'cold-outside',
+    mode: 'mode-day',
+    place: [3570, -69, 620],
     silent: truck(drinkOutside, boxByDoor(840)),
   },
   'cold-behind': {
@@ -228,9 +281,20 @@ export const USE_CASES: CasesFor<
     speaks: truck(drinkOutside, boxByDoor(940), tankBefore(3300)),
     measured: 1,
     needed: 0,
+    rule: 'cold-outside',
+    mode: 'mode-day',
+    place: [3570, -170, 620],
     silent: truck(drinkOutside, boxByDoor(940), tankBefore(2600)),
   },
-  'change-long': { speaks: truck(...hammocks(5)), measured: 10, needed: 8, silent: truck(...hammocks(4)) },
+  'change-long': {
+    speaks: truck(...hammocks(5)),
+    measured: 10,
+    needed: 8,
+    rule: 'change-time',
+    mode: 'mode-night',
+    place: [2150, 0, 1000],
+    silent: truck(...hammocks(4)),
+  },
   'bed-wakes': {
     speaks: truck(
       person(1700),
@@ -240,6 +304,9 @@ export const USE_CASES: CasesFor<
     ),
     measured: 2,
     needed: 1,
+    rule: 'bed-alone',
+    mode: 'mode-night',
+    place: [2150, 0, 1000],
     silent: truck(
       person(1700),
       person(1690, 'person-b'),
@@ -251,6 +318,9 @@ export const USE_CASES: CasesFor<
     speaks: truck(want('toilet')),
     measured: 0,
     needed: 1,
+    rule: 'service-present',
+    mode: 'mode-night',
+    place: [2150, 0, 1000],
     silent: truck(want('toilet'), put('fit-a', 'toilet-box', 1000, 'left-wall')),
   },
 }

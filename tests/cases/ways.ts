@@ -40,18 +40,27 @@ export const WAYS_CASES: CasesFor<
     speaks: truck(put('fit-a', 'wardrobe', 2950, 'right-wall', { lengthMm: 500 })),
     measured: 4020 - 3450,
     needed: 600,
+    rule: 'door-free',
+    mode: 'mode-drive',
+    place: [3630, -1050, 965],
     silent: truck(put('fit-a', 'wardrobe', 2920, 'right-wall', { lengthMm: 500 })),
   },
   'way-narrow': {
     speaks: truck(person(1840), ...corridor(460), put('fit-z', 'toilet-box', 100, 'left-wall')),
     measured: 460,
     needed: 477, // 0.259 × 1840
+    rule: 'way-width',
+    mode: 'mode-day',
+    place: [1798, 0, 900],
     silent: truck(person(1840), ...corridor(480), put('fit-z', 'toilet-box', 100, 'left-wall')),
   },
   'way-shut': {
     speaks: truck(person(1840), ...corridor(290), put('fit-z', 'toilet-box', 100, 'left-wall')),
     measured: 290,
     needed: 300,
+    rule: 'way-width',
+    mode: 'mode-day',
+    place: [1798, 0, 900],
     silent: truck(person(1840), ...corridor(304), put('fit-z', 'toilet-box', 100, 'left-wall')),
   },
   // Tanks 675 deep along the whole left wall of a body 2100 wide leave 1425; 575 deep, 1525.
@@ -59,12 +68,18 @@ export const WAYS_CASES: CasesFor<
     speaks: truck(want('turning-circle'), ...tanks(675)),
     measured: 1425,
     needed: 1525,
+    rule: 'turning-circle',
+    mode: 'mode-day',
+    place: [813, -337, 300],
     silent: truck(want('turning-circle'), ...tanks(575)),
   },
   'step-high': {
     speaks: truck(person(1700)),
     measured: 965, // 3125 − 2160
     needed: 800,
+    rule: 'step-rise',
+    mode: 'mode-day',
+    place: [2150, 0, 1000],
     // a tread 360 down leaves 800 of a floor that is 1160 up
     silent: truck(person(1700), floorUp(1160), put('fit-s', 'step', 3300, 'right-wall', { dropMm: 400 })),
   },
@@ -72,6 +87,9 @@ export const WAYS_CASES: CasesFor<
     speaks: truck(dog(964)),
     measured: 965,
     needed: 964,
+    rule: 'pet-step',
+    mode: 'mode-day',
+    place: [2150, 0, 1000],
     silent: truck(dog(965)),
   },
   'transfer-small': {
@@ -79,12 +97,18 @@ export const WAYS_CASES: CasesFor<
     speaks: truck(rolls, sleepsAcross(1000, 1400), inFrontAt(2400 + 700)),
     measured: 700,
     needed: 760,
+    rule: 'transfer-space',
+    mode: 'mode-night',
+    place: [1700, 0, 520],
     silent: truck(rolls, sleepsAcross(1000, 1400), inFrontAt(2400 + 760)),
   },
   'no-passing': {
     speaks: truck(person(1840), person(1700, 'person-b'), ...tanks(700), ...tanks(680, 'right-wall')),
     measured: 720,
     needed: 727, // 0.259 × 1840 + 250
+    rule: 'passing-place',
+    mode: 'mode-day',
+    place: [409, -10, 1000],
     silent: truck(person(1840), person(1700, 'person-b'), ...tanks(700), ...tanks(650, 'right-wall')),
   },
 }

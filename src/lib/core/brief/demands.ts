@@ -37,10 +37,50 @@ export interface ResolvedDemand {
   readonly waived: string | undefined
 }
 
+type Typed = Omit<ResolvedDemand, 'leadingMm'>
+
+/** What people and nights imply of a typed demand, where its need follows from them; the others are as they were typed. */
+const FROM_PEOPLE: { readonly [N in Need]?: (base: Typed, demand: Demand, brief: Brief) => Typed } = {
+  berth: (base, demand, brief) => {
+    const sleepers = sleepersOf(brief)
+    const tallestMm = sleepers[0]?.statureMm ?? 0
+    const wide = sleepers.length > 1 ? 2 * SLEEPER_WIDTH_MM : SINGLE_BERTH_MM
+    return {
+      ...base,
+      sizeMm: tallestMm === 0 ? NEED_FACTS.berth.sizeMm : [tallestMm + BERTH_SPARE_MM, wide],
+      quantity: demand.quantity ?? sleepers.length,
+      because: { code: 'sleepers', people: sleepers.length, tallestMm },
+    }
+  },
+  belt: (base, demand, brief) => ({
+    ...base,
+    quantity: demand.quantity ?? travellersOf(brief),
+    because: { code: 'travellers', people: travellersOf(brief) },
+  }),
+  'table-seat': (base, demand, brief) => forAll(base, demand, brief),
+  seat: (base, demand, brief) => forAll(base, demand, brief),
+  water: (base, demand, brief) => {
+    const people = sleepersOf(brief).length
+    const nights = brief.nightsOffHookUp
+    return demand.quantity === undefined
+      ? {
+          ...base,
+          quantity: people * nights * WATER_PER_NIGHT_L,
+          because: { code: 'water', people, nights, perNightL: WATER_PER_NIGHT_L },
+        }
+      : { ...base, because: { code: 'typed' } }
+  },
+}
+
+function forAll(base: Typed, demand: Demand, brief: Brief): Typed {
+  const people = Object.keys(brief.people).length
+  return { ...base, quantity: demand.quantity ?? people, because: { code: 'people', people } }
+}
+
 function resolve(id: string, demand: Demand, brief: Brief): ResolvedDemand {
   const facts = NEED_FACTS[demand.need]
-  const sleepers = sleepersOf(brief)
-  const base = {
+  const isTypical = demand.quantity === undefined && demand.sizeMm === undefined
+  const base: Typed = {
     id,
     need: demand.need,
     label: demand.label,
@@ -52,66 +92,12 @@ function resolve(id: string, demand: Demand, brief: Brief): ResolvedDemand {
     basis: facts.basis,
     sizeMm: demand.sizeMm ?? facts.sizeMm,
     quantity: demand.quantity ?? 1,
-    because:
-      demand.quantity === undefined && demand.sizeMm === undefined
-        ? ({ code: 'typical' } as const)
-        : ({ code: 'typed' } as const),
+    because: { code: isTypical ? 'typical' : 'typed' },
     forWhom: [],
     page: undefined,
     waived: undefined,
   }
-  switch (demand.need) {
-    case 'berth': {
-      const tallestMm = sleepers[0]?.statureMm ?? 0
-      const sizeMm =
-        tallestMm === 0
-          ? facts.sizeMm
-          : [tallestMm + BERTH_SPARE_MM, sleepers.length > 1 ? 2 * SLEEPER_WIDTH_MM : SINGLE_BERTH_MM]
-      return withLead({
-        ...base,
-        sizeMm,
-        quantity: demand.quantity ?? sleepers.length,
-        because: { code: 'sleepers', people: sleepers.length, tallestMm },
-      })
-    }
-    case 'belt':
-      return withLead({
-        ...base,
-        quantity: demand.quantity ?? travellersOf(brief),
-        because: { code: 'travellers', people: travellersOf(brief) },
-      })
-    case 'table-seat':
-    case 'seat': {
-      const people = Object.keys(brief.people).length
-      return withLead({ ...base, quantity: demand.quantity ?? people, because: { code: 'people', people } })
-    }
-    case 'water': {
-      const litres = sleepers.length * brief.nightsOffHookUp * WATER_PER_NIGHT_L
-      return withLead({
-        ...base,
-        quantity: demand.quantity ?? litres,
-        because:
-          demand.quantity === undefined
-            ? { code: 'water', people: sleepers.length, nights: brief.nightsOffHookUp, perNightL: WATER_PER_NIGHT_L }
-            : { code: 'typed' },
-      })
-    }
-    case 'toilet':
-    case 'shower':
-    case 'hob':
-    case 'cold-box':
-    case 'desk':
-    case 'stowage':
-    case 'basin':
-    case 'cot':
-    case 'pet-place':
-    case 'wheelchair-place':
-    case 'turning-circle':
-    case 'bedside':
-    case 'heater':
-    case 'outside-store':
-      return withLead(base)
-  }
+  return withLead(FROM_PEOPLE[demand.need]?.(base, demand, brief) ?? base)
 }
 
 const withLead = (given: Omit<ResolvedDemand, 'leadingMm'>): ResolvedDemand => ({

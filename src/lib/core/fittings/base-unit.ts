@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import type { Need } from '../brief'
 import { block, type Span } from '../geometry'
-import { END, FRONT, topAnd, type Adjust } from './adjust'
-import { board, carcass, TOP_MM } from './boards'
+import { DETAIL, END, FRONT, topAnd, type Adjust } from './adjust'
+import { board, carcass, inPly, plyParameter, TOP_MM } from './boards'
 import {
   defineKind,
   type Caution,
@@ -29,12 +29,14 @@ const unitParameters = ([lengthMm, least, most]: readonly [number, number, numbe
   lengthMm: lengthParameter(lengthMm, least, most),
   depthMm: lengthParameter(500, 350, 750).describe('At the worktop, from the wall to its front edge'),
   worktopMm: lengthParameter(900, 700, 1150).describe('Top of the worktop above its base'),
+  ply: plyParameter,
 })
 
 export interface Unit {
   readonly lengthMm: number
   readonly depthMm: number
   readonly worktopMm: number
+  readonly ply: 'poplar' | 'birch'
 }
 
 /** A stretch of worktop that is free along the run. */
@@ -125,9 +127,10 @@ export function galleyUnit<S extends z.ZodRawShape>(definition: {
     clearances: (p, stance) => definition.clearances(own(p), stance),
     services: (p, stance) => definition.services(own(p), stance),
     facts: (p, stance) => definition.facts(own(p), stance),
-    adjust: { lengthMm: END, depthMm: FRONT, worktopMm: topAnd('worktop'), ...adjust } as never,
+    adjust: { lengthMm: END, depthMm: FRONT, worktopMm: topAnd('worktop'), ply: DETAIL, ...adjust } as never,
     features: (p, stance) => [...definition.features(own(p), stance), ...unitLines(own(p))],
-    parts: (p) => [...unitBoards(own(p), definition.shelves?.(own(p)) ?? 0), ...definition.parts(own(p))],
+    parts: (p) =>
+      inPly(own(p).ply, [...unitBoards(own(p), definition.shelves?.(own(p)) ?? 0), ...definition.parts(own(p))]),
     ...(loose === undefined ? {} : { loose: (p: Parameters, stance: string) => loose(own(p), stance) }),
     ...(change === undefined ? {} : { change: () => change }),
     cautions: (p) => definition.cautions?.(own(p)) ?? [],

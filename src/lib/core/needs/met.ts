@@ -1,5 +1,15 @@
 import { type Brief, demandOf, demandsOf, type Need, piecesOf, type Purpose, type ResolvedDemand } from '../brief'
-import { cabBelts, canStand, offered, type Placed, placesToSit, type Scene, stow, type Stowed, tablePlacesOffered } from '../scene'
+import {
+  cabBelts,
+  canStand,
+  offered,
+  type Placed,
+  placesToSit,
+  type Scene,
+  stow,
+  type Stowed,
+  tablePlacesOffered,
+} from '../scene'
 import { known } from '../units'
 import { type Served, servedOneByOne, servedOutside } from './offers'
 import { coldAsked, NEED_TABLE } from './table'

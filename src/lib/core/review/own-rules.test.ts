@@ -8,6 +8,9 @@ const of = (job: Job, rule: string) => findings(job).filter((finding) => finding
 const set = (job: Job, id: string, setting?: object): Job =>
   apply(job, { type: 'rule.set', id, setting } as Command).job
 
+/** To so much a way is measured off its grid. */
+const WAY_READ_TO_MM = 1.5
+
 describe('a rule set for a job', () => {
   const short = truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1880 }))
 
@@ -77,7 +80,9 @@ describe('a rule of the house', () => {
       'house-own-rule',
     )
     // 2100 − 700 − 700
-    expect(way).toMatchObject([{ measured: expect.closeTo(700, -0.5), needed: 800 }])
+    expect(way.map(({ needed }) => needed)).toEqual([800])
+    // ways are measured off the grid to about a millimetre
+    expect(Math.abs(way[0]!.measured - 700)).toBeLessThanOrEqual(WAY_READ_TO_MM)
     // three cloths of two minutes each
     const cloths = [0, 1, 2].map((index) => put(`fit-${index}`, 'bunk-hammock', index * 100, 'left-wall'))
     const minutes = of(house({ what: 'minutes' }, 'most', 5, ['sleeping'], ...cloths), 'house-own-rule')

@@ -39,13 +39,22 @@ describe('registry', () => {
   })
 })
 
-describe.each(Object.entries(CASES))('%s', (code, { speaks, measured, needed, silent }) => {
+/** A figure as it can be read: matched in an object. */
+const within = (mm: number): unknown => expect.toSatisfy((value: number) => Math.abs(value - mm) <= READ_TO)
+
+/** A finding’s figure is rounded to a whole one, and worked out by hand to as much: so far off the two may be. */
+const READ_TO = 1.5
+/** A place is rounded in the row: so far off it may be on each axis, mm. */
+const PLACE_TO_MM = 0.51
+
+describe.each(Object.entries(CASES))('%s', (code, { speaks, measured, needed, rule, mode, place, silent }) => {
   it('speaks with its figures, its mode, its place and its rule', () => {
     const finding = first(speaks, code as FindingCode)!
-    expect(finding).toMatchObject({ measured: expect.closeTo(measured, -0.5), needed })
+    expect([finding.rule, finding.modeId, finding.needed]).toEqual([rule, mode, needed])
+    expect(Math.abs(finding.measured - measured)).toBeLessThanOrEqual(READ_TO)
+    for (const axis of [0, 1, 2] as const)
+      expect([axis, Math.abs(finding.place[axis] - place[axis]) <= PLACE_TO_MM]).toEqual([axis, true])
     expect(rulesOf(speaks).map(({ id }) => id)).toContain(finding.rule)
-    expect(finding.place.every(Number.isFinite)).toBe(true)
-    expect(speaks.variants[variant]!.plan.modes[finding.modeId]).toBeDefined()
   })
 
   it('keeps silent at the boundary', () => expect(found(silent, code as FindingCode)).toEqual([]))
@@ -145,7 +154,7 @@ describe('way-narrow, with aids', () => {
         put('fit-z', 'toilet-box', 100, 'left-wall'),
       )
     expect(first(job(860), 'way-narrow')).toMatchObject({
-      measured: expect.closeTo(860, -0.5),
+      measured: within(860),
       needed: 915,
       facts: { aid: true },
     })
@@ -182,7 +191,7 @@ describe('way-narrow, with aids', () => {
     const [higher] = corridor(400, 150)
     const [, lower] = corridor(400, 0)
     const tight = truck(person(1840), higher!, lower!, put('fit-z', 'toilet-box', 100, 'left-wall'))
-    expect(first(tight, 'way-narrow')).toMatchObject({ needed: 414, measured: expect.closeTo(400, -0.5) })
+    expect(first(tight, 'way-narrow')).toMatchObject({ needed: 414, measured: within(400) })
   })
 
   it('takes shoulders as they were measured', () => {

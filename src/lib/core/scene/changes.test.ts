@@ -141,8 +141,8 @@ describe('the order of moves', () => {
     })
     const night = change(one)
     expect(night.moves.find(({ id }) => id === 'fit-a')!.loose).toEqual([
-      { part: 'infill board', count: 2, used: true },
-      { part: 'infill cushion', count: 2, used: true },
+      { part: 'infill-board', count: 2, used: true },
+      { part: 'infill-cushion', count: 2, used: true },
     ])
     expect(night.moves.find(({ id }) => id === 'cab-driver')).toMatchObject({
       what: 'turn-seat',
@@ -151,10 +151,10 @@ describe('the order of moves', () => {
       minutes: 0.5,
     })
     expect(looseLeft(sceneOf(one)).map(({ part }) => part)).toEqual([
-      'infill board',
-      'infill board',
-      'infill cushion',
-      'infill cushion',
+      'infill-board',
+      'infill-board',
+      'infill-cushion',
+      'infill-cushion',
     ])
     expect(looseLeft(sceneOf(one, 'mode-night'))).toEqual([])
   })
@@ -354,7 +354,7 @@ describe('places at a table', () => {
     const scene = sceneOf(
       truck(
         put('fit-table', 'table-drop', 1000, 'left-wall', { depthMm: 700 }),
-        put('fit-x', 'cold-box', 1000, 'right-wall', { depthMm: 600 }),
+        put('fit-x', 'cold-box', 1000, 'right-wall', { depthMm: 600, heightMm: 1000 }),
       ),
     )
     const table = scene.placed.find(({ id }) => id === 'fit-table')!
@@ -368,7 +368,7 @@ describe('a table in its positions', () => {
     const scene = sceneOf(
       truck(
         put('fit-table', 'table-drop', 1000, 'left-wall', { lengthMm: 800, depthMm: 600 }),
-        put('fit-x', 'cold-box', 1100, 'right-wall', { depthMm: 500 }),
+        put('fit-x', 'cold-box', 1100, 'right-wall', { depthMm: 500, heightMm: 1000 }),
       ),
     )
     const table = scene.placed.find(({ id }) => id === 'fit-table')!

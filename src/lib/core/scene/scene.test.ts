@@ -445,7 +445,7 @@ describe('stow', () => {
 
 describe('moving and measuring', () => {
   const fittings = {
-    'fit-a': fit('cold-box', 1000, left, { lengthMm: 500, depthMm: 500 }),
+    'fit-a': fit('cold-box', 1000, left, { lengthMm: 500, depthMm: 500, heightMm: 1000 }),
     'fit-b': fit('wardrobe', 1800, left),
   }
   const plan = planOf(fittings)

@@ -28,6 +28,7 @@ export {
   SPACE_ROW_WORDS,
   TAPE_WORDS,
 } from './words'
+export { PART_WORDS, partWord } from './part-words'
 export { MATERIAL_WORDS } from './material-words'
 export { fittingName, namesOf, type Names } from './names'
 export type { FindingWords } from './finding-words'

@@ -1,3 +1,4 @@
+import { partWord } from './part-words'
 import type { Job } from '../job'
 import type { ModeChange, Move } from '../scene'
 import { STANCE_WORDS } from './fitting-words'
@@ -23,7 +24,7 @@ const seatName = (job: Job, id: string): string =>
 
 function sayLoose({ loose }: Move): string {
   if (loose.length === 0) return ''
-  const parts = loose.map(({ part, count, used }) => `${count} × ${part} ${used ? 'brought into use' : 'put away'}`)
+  const parts = loose.map(({ part, count, used }) => `${count} × ${partWord(part)} ${used ? 'brought into use' : 'put away'}`)
   return `; ${parts.join('; ')}`
 }
 

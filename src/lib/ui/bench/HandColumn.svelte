@@ -5,6 +5,7 @@
     KIND_WORDS,
     MATERIAL_WORDS,
     PARAMETER_WORDS,
+    partWord,
     STANCE_WORDS,
     TAPE_WORDS,
   } from '$lib/core/text'
@@ -52,8 +53,8 @@
       .filter(({ count }) => count > 0)
       .map((part) =>
         'kg' in part
-          ? `${part.count === 1 ? '' : `${part.count} × `}${part.name}: ${sayMass(massOfPart(part))}, typical`
-          : `${part.count} × ${part.name} ${part.sizeMm.map((side) => formatLength(side, unit)).join(' × ')}, ${MATERIAL_WORDS[part.material]} ${materialOf(part.material).densityKgM3} kg/m³: ${sayMass(massOfPart(part))}`,
+          ? `${part.count === 1 ? '' : `${part.count} × `}${partWord(part.name)}: ${sayMass(massOfPart(part))}, typical`
+          : `${part.count} × ${partWord(part.name)} ${part.sizeMm.map((side) => formatLength(side, unit)).join(' × ')}, ${MATERIAL_WORDS[part.material]} ${materialOf(part.material).densityKgM3} kg/m³: ${sayMass(massOfPart(part))}`,
       ),
     'Densities are handbook values; common practice for the rest, no source. An estimate until it is weighed.',
   ]

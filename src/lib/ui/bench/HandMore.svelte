@@ -4,7 +4,7 @@
   import { bodyMm } from '$lib/core/people'
   import { peopleOf } from '$lib/core/brief'
   import { tablePositions, worktopRuns, type Placed } from '$lib/core/scene'
-  import { CAUTION_WORDS, FIXING_WORDS, list, STANCE_WORDS } from '$lib/core/text'
+  import { CAUTION_WORDS, FIXING_WORDS, list, STANCE_WORDS, partWord } from '$lib/core/text'
   import { formatLength, sayLength } from '$lib/core/units'
   import NumberField from '../parts/NumberField.svelte'
   import Why from '../parts/Why.svelte'
@@ -88,7 +88,7 @@
   {/if}
   {#each loose as part (part.id)}
     <p class="flex justify-between">
-      <span class="text-ink-2">{part.count} × {part.id}</span><span>{part.used ? 'in use' : 'to be stowed'}</span>
+      <span class="text-ink-2">{part.count} × {partWord(part.id)}</span><span>{part.used ? 'in use' : 'to be stowed'}</span>
     </p>
   {/each}
   {#if placed.fitting.cut === true || mayBeCut(placed.fitting)}

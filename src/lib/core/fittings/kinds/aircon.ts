@@ -15,7 +15,7 @@ export const aircon = machine({
     [250, 180, 350],
   ],
   extra: { watts: z.number().min(400).max(3500).default(1000) },
-  part: 'air conditioner',
+  part: 'air-conditioner',
   home: onTheRoof,
   isOutside: true,
   services: () => [{ type: 'air', quantity: 1 }],
@@ -32,6 +32,6 @@ export const aircon = machine({
       line('front', [-half, p.heightMm - 40], [half, p.heightMm - 40]),
     ]
   },
-  parts: (p) => [piece('air conditioner', 20 + p.watts * 0.012)],
+  parts: (p) => [piece('air-conditioner', 20 + p.watts * 0.012)],
   cautions: () => ['mains', 'roof-load', 'cutting'],
 })

@@ -14,7 +14,7 @@ const parameters = z.object({
   outMm: lengthParameter(2000, 1000, 3000).describe('How far its cloth comes out'),
 })
 
-/** An awning in its case along the outside of the wall at the roof; its back is to the outside. */
+/** An awning in its case along the edge of the roof; its back is to the outside. */
 export const awning = defineKind({
   id: 'awning',
   group: 'machines',
@@ -22,10 +22,11 @@ export const awning = defineKind({
   stances: ['rolled', 'out'],
   stanceFor: { driving: 'rolled', living: 'out', sleeping: 'rolled' },
   meets: [],
+  // on brackets at the edge of the roof: beside a wall that curves in it would stand in the body
   home: {
     along: { from: 'rear', mm: 200 },
-    across: { from: 'left-wall', mm: -CASE_MM },
-    up: { from: 'on-roof', mm: -CASE_MM - 100 },
+    across: { from: 'left-wall', mm: 0 },
+    up: { from: 'on-roof', mm: 10 },
     turn: 0,
     mirrored: false,
   },

@@ -51,6 +51,6 @@ export const battery = machine({
       line('side', [-p.depthMm / 2, p.heightMm - 35], [p.depthMm / 2, p.heightMm - 35]),
     ]
   },
-  parts: (p) => [piece('cells and case', 1 + p.ampHours * p.volts * KG_PER_WH[p.chemistry]), piece('strap and box', 1)],
+  parts: (p) => [piece('cells-and-case', 1 + p.ampHours * p.volts * KG_PER_WH[p.chemistry]), piece('strap-and-box', 1)],
   cautions: () => ['batteries'],
 })

@@ -117,7 +117,7 @@ export const bedLift = defineKind({
     ...bedBase(p.base, p.lengthMm, p.widthMm, FRAME_MM),
     foam('mattress', p.lengthMm - 2 * p.edgeMm, p.widthMm - 2 * p.edgeMm, p.mattressMm),
     board('rails', p.railTopMm, 60, 4, 4, 'aluminium'),
-    piece('motor, shaft and belts', 9),
+    piece('motor-shaft-and-belts', 9),
   ],
   change: (p) => ({
     minutes: Math.max(0.2, Math.abs(heightIn(p, 'lowered') - heightIn(p, 'raised')) / p.mmPerSecond / 60),

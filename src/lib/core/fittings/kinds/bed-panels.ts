@@ -38,7 +38,7 @@ export const bedPanels = defineKind({
     const [half, back] = [p.widthMm / 2, p.lengthMm / 2]
     const ledges = [-1, 1].map((side) =>
       rigid(
-        side < 0 ? 'right ledge' : 'left ledge',
+        side < 0 ? 'right-ledge' : 'left-ledge',
         block(
           [-half, Math.min(side * back, side * (back - LEDGE_MM)), p.platformMm - PLY_MM - LEDGE_MM],
           [half, Math.max(side * back, side * (back - LEDGE_MM)), p.platformMm - PLY_MM],
@@ -51,7 +51,7 @@ export const bedPanels = defineKind({
       return [
         ...ledges,
         rigid(
-          'stacked panels',
+          'stacked-panels',
           block(
             [-half, -back, p.platformMm - PLY_MM],
             [-half + each, back, p.platformMm - PLY_MM + p.panels * (PLY_MM + p.mattressMm)],
@@ -118,13 +118,13 @@ export const bedPanels = defineKind({
   parts: (p) => [board('ledges', p.widthMm, LEDGE_MM, LEDGE_MM, 2, 'softwood')],
   loose: (p, stance) => [
     {
-      id: 'panel with its mattress',
+      id: 'panel-with-its-mattress',
       sizeMm: [p.lengthMm, p.widthMm / p.panels, PLY_MM + p.mattressMm],
       count: p.panels,
       used: stance !== 'taken-out',
       of: [
         board('panel', p.lengthMm, p.widthMm / p.panels, PLY_MM, 1, 'birch-ply'),
-        foam('mattress piece', p.lengthMm, p.widthMm / p.panels, p.mattressMm),
+        foam('mattress-piece', p.lengthMm, p.widthMm / p.panels, p.mattressMm),
       ],
     },
   ],

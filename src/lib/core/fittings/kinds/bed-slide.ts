@@ -48,7 +48,7 @@ export const bedSlide = defineKind({
       return [
         base,
         rigid('cushion', centred(p.lengthMm, p.seatDepthMm, p.platformMm, top)),
-        rigid('back cushion', block([-half, back - p.mattressMm, top], [half, back, top + p.backMm])),
+        rigid('back-cushion', block([-half, back - p.mattressMm, top], [half, back, top + p.backMm])),
       ]
     return [
       base,
@@ -120,19 +120,19 @@ export const bedSlide = defineKind({
   },
   parts: (p) => [
     board('slats', p.seatDepthMm, 60, SLAT_MM, Math.max(2, 2 * Math.floor(p.lengthMm / 140)), 'softwood'),
-    board('box front and back', p.lengthMm, p.platformMm, PLY_MM, 2),
-    board('box ends', p.seatDepthMm, p.platformMm, PLY_MM, 2),
+    board('box-front-and-back', p.lengthMm, p.platformMm, PLY_MM, 2),
+    board('box-ends', p.seatDepthMm, p.platformMm, PLY_MM, 2),
     foam('cushion', p.lengthMm, p.seatDepthMm, p.mattressMm),
   ],
   loose: (p) => {
     const wide = Math.max(1, out(p))
     return [
       {
-        id: 'back cushion',
+        id: 'back-cushion',
         sizeMm: [p.lengthMm, wide, p.mattressMm],
         count: 1,
         used: true,
-        of: [foam('back cushion', p.lengthMm, wide, p.mattressMm)],
+        of: [foam('back-cushion', p.lengthMm, wide, p.mattressMm)],
       },
     ]
   },

@@ -41,7 +41,7 @@ export const bedWall = defineKind({
         })
       : [
           rigid(
-            'folded bed',
+            'folded-bed',
             block(
               [-half, back - foldedDeep(p), p.platformMm - FRAME_MM],
               [half, back, p.platformMm - FRAME_MM + p.widthMm],
@@ -109,8 +109,8 @@ export const bedWall = defineKind({
   parts: (p) => [
     ...bedBase(p.base, p.lengthMm, p.widthMm, FRAME_MM),
     foam('mattress', p.lengthMm - 2 * p.edgeMm, p.widthMm - 2 * p.edgeMm, p.mattressMm),
-    board('hinge rail', p.lengthMm, 60, 3, 1, 'steel'),
-    piece('gas struts and latches', 3),
+    board('hinge-rail', p.lengthMm, 60, 3, 1, 'steel'),
+    piece('gas-struts-and-latches', 3),
   ],
   change: (p) => ({
     minutes: 1,

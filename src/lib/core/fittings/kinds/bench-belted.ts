@@ -44,7 +44,7 @@ export const benchBelted = defineKind({
     const back = p.depthMm / 2
     const seat = rigid('seat', block([-half, -back, 0], [half, back, p.seatMm]))
     if (stance === 'folded')
-      return [seat, rigid('folded backrest', block([-half, -back, p.seatMm], [half, back, p.seatMm + BACK_MM]))]
+      return [seat, rigid('folded-backrest', block([-half, -back, p.seatMm], [half, back, p.seatMm + BACK_MM]))]
     const child = children(p)
     return [
       seat,
@@ -53,7 +53,7 @@ export const benchBelted = defineKind({
         ? []
         : [
             rigid(
-              'child’s seat',
+              'childs-seat',
               block(
                 [half - 20 - child * PLACE_MM, -back - CHILD_SEAT_MM, p.seatMm],
                 [half - 20, back - BACK_MM, p.seatMm + 450],
@@ -109,7 +109,7 @@ export const benchBelted = defineKind({
       line('side', [-back, p.seatMm - 110], [back, p.seatMm - 110]),
     ]
   },
-  parts: (p) => [upholstered('seat with belt', KG_PER_PLACE, p.places), upholstered('child’s seat', 7, children(p))],
+  parts: (p) => [upholstered('seat-with-belt', KG_PER_PLACE, p.places), upholstered('childs-seat', 7, children(p))],
   change: () => ({ minutes: 0.5, hands: 1 }),
   cautions: () => ['belts'],
 })

@@ -43,7 +43,7 @@ export const benchSide = defineKind({
       rigid('box', centred(p.lengthMm, p.depthMm, 0, low)),
       rigid('cushion', block([-half, -back - p.overhangMm, low], [half, back, p.seatMm])),
       ...(p.backMm >= 1
-        ? [rigid('back cushion', block([-half, back - p.backMm, p.seatMm], [half, back, p.seatMm + 400]))]
+        ? [rigid('back-cushion', block([-half, back - p.backMm, p.seatMm], [half, back, p.seatMm + 400]))]
         : []),
     ]
   },
@@ -85,10 +85,10 @@ export const benchSide = defineKind({
     ]
   },
   parts: (p) => [
-    board('front and back', p.lengthMm, p.seatMm - p.cushionMm, PLY_MM, 2),
+    board('front-and-back', p.lengthMm, p.seatMm - p.cushionMm, PLY_MM, 2),
     board('ends', p.depthMm, p.seatMm - p.cushionMm, PLY_MM, 2),
     board('lid', p.lengthMm, p.depthMm, PLY_MM),
     foam('cushion', p.lengthMm, p.depthMm, p.cushionMm),
-    ...(p.backMm >= 1 ? [foam('back cushion', p.lengthMm, 400, p.backMm)] : []),
+    ...(p.backMm >= 1 ? [foam('back-cushion', p.lengthMm, 400, p.backMm)] : []),
   ],
 })

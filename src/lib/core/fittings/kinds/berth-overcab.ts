@@ -52,7 +52,7 @@ export const berthOvercab = defineKind({
         ? []
         : [
             through(
-              'folded half',
+              'folded-half',
               block(
                 [Math.max(half, half + overCab(p) - (p.widthMm - overCab(p))), -deep, FRAME_MM + p.mattressMm],
                 [half + overCab(p) + 0.1, deep, FRAME_MM + 2 * p.mattressMm],

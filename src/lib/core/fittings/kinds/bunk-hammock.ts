@@ -35,8 +35,8 @@ export const bunkHammock = defineKind({
     if (stance === 'rolled') return [rigid('roll', block([-half, back - ROLL_MM, z], [half, back, z + ROLL_MM]))]
     return [
       rigid('cloth', block([-half, -back + POLE_MM, 0], [half, back - POLE_MM, z])),
-      rigid('front pole', block([-half, -back, z], [half, -back + POLE_MM, z + POLE_MM])),
-      rigid('back pole', block([-half, back - POLE_MM, z], [half, back, z + POLE_MM])),
+      rigid('front-pole', block([-half, -back, z], [half, -back + POLE_MM, z + POLE_MM])),
+      rigid('back-pole', block([-half, back - POLE_MM, z], [half, back, z + POLE_MM])),
     ]
   },
   clearances: (p, stance) =>

@@ -47,13 +47,13 @@ export const bunks = defineKind({
     tops(p).flatMap((z, at): LocalSolid[] => [
       ...bedSolids(about(p.lengthMm), about(p.widthMm), z, p).map((solid) => ({
         ...solid,
-        id: `${nameOf(p, at)} ${solid.id}`,
+        id: `${nameOf(p, at)}-${solid.id}`,
       })),
       ...(at === 0
         ? []
         : [
             rigid(
-              `${nameOf(p, at)} rail`,
+              `${nameOf(p, at)}-rail`,
               block(
                 [-p.lengthMm / 2 + LADDER_MM + 80, -p.widthMm / 2, z],
                 [p.lengthMm / 2, -p.widthMm / 2 + RAIL_MM, z + p.mattressMm + p.railHighMm],

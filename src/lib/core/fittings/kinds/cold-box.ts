@@ -18,21 +18,22 @@ import { leaf, line } from '../symbols'
 
 /** Of a compressor that runs, at 1 m. Common practice, no source. */
 const COMPRESSOR_DB = 38
-const KG_PER_LITRE = 0.28
+/** Of its case with shelves. With its compressor 90 L weigh about 24 kg: common practice, no source (19 to 28). */
+const KG_PER_LITRE = 0.13
 const WALL_MM = 45
 
 const parameters = z.object({
   lengthMm: lengthParameter(540, 350, 800),
   depthMm: lengthParameter(560, 350, 750),
-  heightMm: lengthParameter(1000, 400, 1900),
+  heightMm: lengthParameter(620, 400, 1900),
   hinge: hingeParameter,
 })
 
 type ColdBox = z.infer<typeof parameters>
 
-/** What the walls leave inside, less what compressor and shelves take of it. */
-const litres = (p: ColdBox) =>
-  Math.round((p.lengthMm - 2 * WALL_MM) * (p.depthMm - 2 * WALL_MM) * (p.heightMm - 2 * WALL_MM) * 1e-6 * 0.45)
+/** Of the carcass, what is left to fill behind walls, compressor and door: 45 to 60 % of it. Common practice, no source. */
+const FILLED = 0.5
+const litres = (p: ColdBox) => Math.round(p.lengthMm * p.depthMm * p.heightMm * 1e-6 * FILLED)
 
 /** An upright cold box with a hinged door. */
 export const coldBox = defineKind({

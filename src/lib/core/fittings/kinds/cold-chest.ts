@@ -22,7 +22,6 @@ import {
 } from '../shapes'
 import { box, line, ring } from '../symbols'
 
-const WALL_MM = 50
 const TRAY_MM = 40
 /** Of a compressor that runs, at 1 m. Common practice, no source. */
 const COMPRESSOR_DB = 40
@@ -38,8 +37,9 @@ const parameters = z.object({
 
 type Chest = z.infer<typeof parameters>
 const out = (p: Chest) => p.depthMm * 0.9
-const litres = (p: Chest) =>
-  Math.round((p.lengthMm - 2 * WALL_MM) * (p.depthMm - 2 * WALL_MM) * (p.heightMm - 2 * WALL_MM) * 1e-6 * 0.7)
+/** Of the carcass with its unit, what is left to fill: 30 to 45 % of it. Common practice, no source. */
+const FILLED = 0.38
+const litres = (p: Chest) => Math.round(p.lengthMm * p.depthMm * p.heightMm * 1e-6 * FILLED)
 
 /** A cold box that opens on top, on slides: out to the cook inside, or out of the side door to those who sit outside. */
 export const coldChest = defineKind({
@@ -139,8 +139,8 @@ export const coldChest = defineKind({
   },
   parts: (p) => [
     piece('compressor', 8),
-    piece('chest', litres(p) * 0.3),
-    ...(p.slides === 'none' ? [] : [piece('slides with a lock', 6)]),
+    piece('chest', litres(p) * 0.2),
+    ...(p.slides === 'none' ? [] : [piece('slides-with-a-lock', 6)]),
     board('tray', p.lengthMm, p.depthMm, PLY_MM, 1, 'birch-ply'),
   ],
   change: () => ({ minutes: 0.2, hands: 1 }),

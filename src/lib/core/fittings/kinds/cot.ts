@@ -37,13 +37,13 @@ export const cot = defineKind({
   solids: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     const [low, high] = [p.platformMm - PLY_MM, p.platformMm + p.mattressMm + p.sideMm]
-    if (stance === 'folded') return [rigid('folded cot', block([-half, back - FOLDED_MM, low], [half, back, high]))]
+    if (stance === 'folded') return [rigid('folded-cot', block([-half, back - FOLDED_MM, low], [half, back, high]))]
     return [
       rigid('mattress', centred(p.lengthMm, p.depthMm, low, p.platformMm + p.mattressMm)),
-      rigid('front side', block([-half, -back, low + 1], [half, -back + WALL_MM, high])),
-      rigid('back side', block([-half, back - WALL_MM, low + 1], [half, back, high])),
-      rigid('left end', block([-half, -back, low + 1], [-half + WALL_MM, back, high])),
-      rigid('right end', block([half - WALL_MM, -back, low + 1], [half, back, high])),
+      rigid('front-side', block([-half, -back, low + 1], [half, -back + WALL_MM, high])),
+      rigid('back-side', block([-half, back - WALL_MM, low + 1], [half, back, high])),
+      rigid('left-end', block([-half, -back, low + 1], [-half + WALL_MM, back, high])),
+      rigid('right-end', block([half - WALL_MM, -back, low + 1], [half, back, high])),
     ]
   },
   clearances: (p, stance) =>
@@ -89,7 +89,7 @@ export const cot = defineKind({
   parts: (p) => [
     board('base', p.lengthMm, p.depthMm, PLY_MM, 1, 'birch-ply'),
     board(
-      p.side === 'rail' ? 'rails' : 'net frame',
+      p.side === 'rail' ? 'rails' : 'net-frame',
       2 * (p.lengthMm + p.depthMm),
       p.side === 'rail' ? p.sideMm * 0.35 : 60,
       WALL_MM,
@@ -97,7 +97,7 @@ export const cot = defineKind({
       'softwood',
     ),
     foam('mattress', p.lengthMm - 40, p.depthMm - 40, p.mattressMm),
-    piece('hinges and straps', 1),
+    piece('hinges-and-straps', 1),
   ],
   change: () => ({ minutes: 2, hands: 1 }),
 })

@@ -90,7 +90,7 @@ export const crateSlots = defineKind({
     return [
       board('uprights', depthMm, heightMm, PLY_MM, p.across + 1),
       board('runners', depthMm, 40, PLY_MM, 2 * p.across * p.high),
-      board('top and bottom', lengthMm, depthMm, PLY_MM, 2),
+      board('top-and-bottom', lengthMm, depthMm, PLY_MM, 2),
     ]
   },
 })

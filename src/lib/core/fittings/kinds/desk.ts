@@ -70,6 +70,6 @@ export const desk = defineKind({
           line('side', [back - 30, p.heightMm - p.depthMm], [back - 30, p.heightMm]),
         ]
   },
-  parts: (p) => [board('top', p.lengthMm, p.depthMm, TOP_MM, 1, 'birch-ply'), piece('hinges and bracket', 2)],
+  parts: (p) => [board('top', p.lengthMm, p.depthMm, TOP_MM, 1, 'birch-ply'), piece('hinges-and-bracket', 2)],
   change: () => ({ minutes: 0.2, hands: 1 }),
 })

@@ -57,9 +57,9 @@ export const dogCrate = defineKind({
     ]
   },
   parts: (p) => [
-    board('floor and top', p.lengthMm, p.depthMm, LIGHT_PLY_MM, 2),
-    board('back and ends', p.lengthMm + 2 * p.depthMm, p.heightMm, LIGHT_PLY_MM),
-    piece('barred door', 3.5),
+    board('floor-and-top', p.lengthMm, p.depthMm, LIGHT_PLY_MM, 2),
+    board('back-and-ends', p.lengthMm + 2 * p.depthMm, p.heightMm, LIGHT_PLY_MM),
+    piece('barred-door', 3.5),
   ],
   change: () => ({ minutes: 0.1, hands: 1 }),
   cautions: () => ['crash-path'],

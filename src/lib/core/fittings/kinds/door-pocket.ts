@@ -43,7 +43,7 @@ export const doorPocket = defineKind({
   },
   parts: (p) => [
     board('back', p.lengthMm, p.heightMm, LIGHT_PLY_MM),
-    board('bottoms and lips', p.lengthMm, p.depthMm + p.heightMm / p.pockets / 2, LIGHT_PLY_MM, p.pockets),
+    board('bottoms-and-lips', p.lengthMm, p.depthMm + p.heightMm / p.pockets / 2, LIGHT_PLY_MM, p.pockets),
     board('ends', p.depthMm, p.heightMm, LIGHT_PLY_MM, 2),
   ],
 })

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { DETAIL, END, FRONT, ONE_MORE, TOP } from '../adjust'
-import { board, carcass, piece, PLY_MM } from '../boards'
+import { board, carcass, inPly, piece, PLY_MM, plyParameter } from '../boards'
 import { defineKind } from '../contract'
 import { drawerAdjust, drawerFact, drawerParameters } from '../drawers'
 import { PLAIN } from '../facts'
@@ -14,6 +14,7 @@ const parameters = z.object({
   drawers: countParameter(2, 1, 6),
   ...drawerParameters(1, 30, 200),
   dividers: countParameter(1, 0, 6).describe('A deep drawer without one is a heap'),
+  ply: plyParameter,
 })
 
 /** A box of drawers: extension, load, dividers and the kind of latch are chosen. */
@@ -38,7 +39,15 @@ export const drawerUnit = defineKind({
     ),
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM + 10, 'puller')],
   facts: (p) => ({ ...PLAIN, fronts: [drawerFact(p)] }),
-  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, drawers: ONE_MORE, ...drawerAdjust, dividers: DETAIL },
+  adjust: {
+    lengthMm: END,
+    depthMm: FRONT,
+    heightMm: TOP,
+    drawers: ONE_MORE,
+    ...drawerAdjust,
+    dividers: DETAIL,
+    ply: DETAIL,
+  },
   features: (p) => {
     const half = p.lengthMm / 2
     const each = (p.heightMm - 30) / p.drawers
@@ -53,10 +62,11 @@ export const drawerUnit = defineKind({
       ),
     ]
   },
-  parts: (p) => [
-    ...carcass(p.lengthMm, p.depthMm, p.heightMm),
-    board('drawer bottoms', p.lengthMm, p.depthMm, 6, p.drawers, 'birch-ply'),
-    board('drawer sides', 2 * (p.lengthMm + p.depthMm), p.heightMm / p.drawers / 1.8, 9, p.drawers),
-    piece('slides and latches', 1 + p.loadKg / 40, p.drawers),
-  ],
+  parts: (p) =>
+    inPly(p.ply, [
+      ...carcass(p.lengthMm, p.depthMm, p.heightMm),
+      board('drawer-bottoms', p.lengthMm, p.depthMm, 6, p.drawers, 'birch-ply'),
+      board('drawer-sides', 2 * (p.lengthMm + p.depthMm), p.heightMm / p.drawers / 1.8, 9, p.drawers),
+      piece('slides-and-latches', 1 + p.loadKg / 40, p.drawers),
+    ]),
 })

@@ -23,5 +23,5 @@ export const extinguisher = machine({
     line('front', [0, p.heightMm * 0.8], [p.lengthMm / 3, p.heightMm]),
     line('side', [-p.depthMm / 3, p.heightMm * 0.8], [p.depthMm / 3, p.heightMm * 0.8]),
   ],
-  parts: () => [piece('extinguisher and its clamp', 2.2)],
+  parts: () => [piece('extinguisher-and-its-clamp', 2.2)],
 })

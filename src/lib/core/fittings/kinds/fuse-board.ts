@@ -14,7 +14,7 @@ export const fuseBoard = machine({
     [220, 100, 600],
   ],
   extra: { circuits: countParameter(10, 1, 40) },
-  part: 'fuse board',
+  part: 'fuse-board',
   home: upTheWall(1000),
   serviced: () => [['fuses', 'front', 450]],
   facts: (p) => ({ ...BOUGHT, electrics: 'fuses', reaches: [{ what: 'controls', zMm: p.heightMm / 2 }] }),
@@ -28,6 +28,6 @@ export const fuseBoard = machine({
       line('side', [-p.depthMm / 2 + 12, 0], [-p.depthMm / 2 + 12, p.heightMm]),
     ]
   },
-  parts: (p) => [piece('board with its fuses', 1 + p.circuits * 0.08)],
+  parts: (p) => [piece('board-with-its-fuses', 1 + p.circuits * 0.08)],
   cautions: () => ['mains', 'batteries'],
 })

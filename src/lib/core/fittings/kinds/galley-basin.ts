@@ -44,10 +44,10 @@ export const galleyBasin = galleyUnit({
       ...tapFront(0, p.worktopMm),
     ]
   },
-  parts: () => [piece('basin, tap and trap', 4)],
+  parts: () => [piece('basin-tap-and-trap', 4)],
   loose: (p, stance) => [
     {
-      id: 'basin cover',
+      id: 'basin-cover',
       sizeMm: [p.basinMm, p.basinMm, 12],
       count: 1,
       used: stance === 'covered',

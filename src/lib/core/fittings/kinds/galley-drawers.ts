@@ -36,8 +36,8 @@ export const galleyDrawers = galleyUnit({
     ]
   },
   parts: (p) => [
-    board('drawer bottoms', p.lengthMm, p.depthMm, 6, p.drawers, 'birch-ply'),
-    board('drawer sides', 2 * (p.lengthMm + p.depthMm), (p.worktopMm - 120) / p.drawers / 1.6, 9, p.drawers),
-    piece('slides and latches', 1.4, p.drawers),
+    board('drawer-bottoms', p.lengthMm, p.depthMm, 6, p.drawers, 'birch-ply'),
+    board('drawer-sides', 2 * (p.lengthMm + p.depthMm), (p.worktopMm - 120) / p.drawers / 1.6, 9, p.drawers),
+    piece('slides-and-latches', 2, p.drawers),
   ],
 })

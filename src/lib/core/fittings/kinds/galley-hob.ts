@@ -81,7 +81,7 @@ export const galleyHob = galleyUnit({
       ...drawerFront(-half + 8, half - 8, min, max - 265),
     ]
   },
-  parts: (p) => [piece(`${p.fuel} hob`, 2.5 + p.rings), piece('slides', 1.5)],
+  parts: (p) => [piece(`${p.fuel}-hob`, 2.5 + p.rings), piece('slides', 1.5)],
   change: { minutes: 0.1, hands: 1 },
   cautions: (p) => (p.fuel === 'gas' ? ['gas'] : p.fuel === 'diesel' ? ['fuel'] : ['mains']),
 })

@@ -128,7 +128,7 @@ export const galleyOutdoor = defineKind({
   },
   parts: (p) => [
     ...carcass(p.lengthMm, p.depthMm, p.heightMm),
-    piece('heavy slides with locks', 14),
+    piece('heavy-slides-with-locks', 14),
     piece('hob', 4),
     ...(p.basin ? [piece('basin', 2)] : []),
     board('tray', p.lengthMm, p.depthMm, 12, 1, 'birch-ply'),

@@ -79,6 +79,6 @@ export const galley = galleyUnit({
     ]
   },
   shelves: () => 1,
-  parts: (p) => [...(p.basin ? [piece('basin and tap', 3)] : []), ...(p.hob ? [piece('hob', 4)] : [])],
+  parts: (p) => [...(p.basin ? [piece('basin-and-tap', 3)] : []), ...(p.hob ? [piece('hob', 4)] : [])],
   cautions: (p) => (p.hob ? ['gas'] : []),
 })

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
 import { DETAIL, DETAIL_MM, END, FRONT, TOP } from '../adjust'
-import { board, PLY_MM } from '../boards'
+import { board, piece, PLY_MM } from '../boards'
 import { defineKind, type LocalClearance } from '../contract'
 import { PLAIN } from '../facts'
 import { about, doorSwing, inFront, lengthParameter, onTheCentreline, rigid } from '../shapes'
@@ -32,7 +32,7 @@ export const garage = defineKind({
   solids: (p) => {
     const [half, deep] = [p.lengthMm / 2, p.depthMm / 2]
     // its end wall to the living space; floor, sides and lid are the vehicle’s and the bed’s
-    return [rigid('end wall', block([half - WALL_MM, -deep, 0], [half, deep, p.heightMm]))]
+    return [rigid('end-wall', block([half - WALL_MM, -deep, 0], [half, deep, p.heightMm]))]
   },
   clearances: (p) => {
     const wide = Math.min(p.doorMm, p.depthMm - 60)
@@ -86,7 +86,11 @@ export const garage = defineKind({
         : [line('side', [-deep, p.heightMm - 20], [deep, p.heightMm - 20])]),
     ]
   },
-  parts: (p) => [board('end wall', p.depthMm, p.heightMm, PLY_MM)],
+  parts: (p) => [
+    board('end-wall', p.depthMm, p.heightMm, WALL_MM),
+    piece('battens', 2.5),
+    ...(p.inside || p.side ? [piece('door-and-its-hinges', 1.5)] : []),
+  ],
   openings: (p) =>
     p.side
       ? [

@@ -9,6 +9,8 @@ import { box, line, ring } from '../symbols'
 const MM2_PER_CM2 = 100
 /** Liquid gas in a bottle of 11 kg: propane of 510 kg/m³ at 15 °C (handbook value, from memory). */
 const BOTTLE_L = 21.5
+/** A steel bottle of 11 kg of gas, full. Common practice, no source. */
+const BOTTLE_KG = 23
 
 /** A locker for gas bottles: sealed to the inside, vented to the outside at its lowest point, because propane sinks. */
 export const gasLocker = machine({
@@ -23,7 +25,7 @@ export const gasLocker = machine({
     seal: choiceParameter(['gasket', 'none']).describe('Between its door and the inside'),
     ventCm2: z.number().min(0).max(400).default(100).describe('Free area of its vent, low and to the outside'),
   },
-  part: 'gas locker',
+  part: 'gas-locker',
   home: onTheWall,
   serviced: () => [['gas-bottle', 'front', 500]],
   facts: (p) => ({
@@ -58,8 +60,9 @@ export const gasLocker = machine({
   },
   parts: (p) => [
     board('sides', 2 * (p.lengthMm + p.depthMm), p.heightMm, 1.5, 1, 'aluminium'),
-    board('floor and top', p.lengthMm, p.depthMm, 1.5, 2, 'aluminium'),
-    piece('regulator and seal', 1.5),
+    board('floor-and-top', p.lengthMm, p.depthMm, 1.5, 2, 'aluminium'),
+    piece('regulator-and-seal', 1.5),
+    piece('bottle-with-its-gas', BOTTLE_KG, p.bottles),
   ],
   cautions: () => ['gas'],
 })

@@ -1,4 +1,4 @@
-import { steelTank } from '../boards'
+import { piece, steelTank } from '../boards'
 import { BOUGHT } from '../facts'
 import { machine, tankLitres } from '../machine'
 import { underTheFloor } from '../shapes'
@@ -6,6 +6,8 @@ import { line, ring } from '../symbols'
 
 /** A gas tank is filled to four fifths. Common practice, no source: its stop valve rules. */
 const FILLED = 0.8
+/** Liquid propane at 15 °C, handbook value (from memory). */
+const KG_PER_LITRE = 0.51
 
 /** A fixed gas tank under the floor, filled from outside. */
 export const gasUnder = machine({
@@ -16,7 +18,7 @@ export const gasUnder = machine({
     [300, 200, 450],
   ],
   extra: {},
-  part: 'gas tank',
+  part: 'gas-tank',
   home: underTheFloor,
   isOutside: true,
   facts: (p) => ({ ...BOUGHT, holds: [{ what: 'gas', litres: tankLitres(p) * FILLED }] }),
@@ -32,6 +34,9 @@ export const gasUnder = machine({
       ring('side', 0, p.heightMm / 2, Math.min(p.depthMm, p.heightMm) / 2 - 5),
     ]
   },
-  parts: (p) => steelTank(p.lengthMm, Math.min(p.depthMm, p.heightMm)),
+  parts: (p) => [
+    ...steelTank(p.lengthMm, Math.min(p.depthMm, p.heightMm)),
+    piece('gas', tankLitres(p) * FILLED * KG_PER_LITRE),
+  ],
   cautions: () => ['gas', 'under-floor'],
 })

@@ -31,8 +31,8 @@ export const gearRack = defineKind({
   solids: (p) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     return [
-      rigid('left post', block([-half, back - POST_MM, 0], [-half + POST_MM, back, p.heightMm])),
-      rigid('right post', block([half - POST_MM, back - POST_MM, 0], [half, back, p.heightMm])),
+      rigid('left-post', block([-half, back - POST_MM, 0], [-half + POST_MM, back, p.heightMm])),
+      rigid('right-post', block([half - POST_MM, back - POST_MM, 0], [half, back, p.heightMm])),
       rigid('arms', block([-half, -back, p.heightMm - POST_MM], [-half + POST_MM, back, p.heightMm])),
     ]
   },
@@ -82,9 +82,11 @@ export const gearRack = defineKind({
     ]
   },
   parts: (p) => [
-    board('posts', p.heightMm, POST_MM * 2, 3, 2, 'aluminium'),
-    board('arms', p.depthMm, POST_MM * 2, 3, 2, 'aluminium'),
-    piece('straps and pads', 1),
+    // square tube: four walls of it
+    board('posts', p.heightMm, POST_MM * 4, 3, 2, 'aluminium'),
+    board('arms', p.depthMm, POST_MM * 4, 3, 2, 'aluminium'),
+    board('long-rails', p.lengthMm, POST_MM * 4, 3, 2, 'aluminium'),
+    piece('straps-and-pads', 1),
   ],
   cautions: () => ['crash-path'],
 })

@@ -56,5 +56,5 @@ export const grabRail = defineKind({
       line('side', [-p.standMm / 2 + ROD_MM, 0], [-p.standMm / 2 + ROD_MM, z]),
     ]
   },
-  parts: (p) => [piece('rail and its plates', 0.6 + p.lengthMm * 0.0012)],
+  parts: (p) => [piece('rail-and-its-plates', 0.6 + p.lengthMm * 0.0012)],
 })

@@ -59,7 +59,7 @@ export const hatchRoof = defineKind({
     line('front', [-20, 0], [-20, p.frameMm]),
     line('side', [-p.depthMm / 2, p.frameMm / 2], [p.depthMm / 2, p.frameMm / 2]),
   ],
-  parts: (p) => [piece('roof window', 3 + (p.lengthMm * p.depthMm) / 7e4)],
+  parts: (p) => [piece('roof-window', 3 + (p.lengthMm * p.depthMm) / 7e4)],
   openings: (p) => [
     {
       id: 'roof-window',

@@ -43,6 +43,6 @@ export const heaterAir = machine({
       ring('side', 0, p.heightMm / 2, Math.min(45, p.depthMm * 0.35)),
     ]
   },
-  parts: (p) => [piece('heater', 2 + p.kilowatts * 0.6), piece('ducts, flue and pump', 2.5)],
+  parts: (p) => [piece('heater', 2 + p.kilowatts * 0.6), piece('ducts-flue-and-pump', 2.5)],
   cautions: (p) => (p.fuel === 'gas' ? ['fuel', 'gas'] : ['fuel']),
 })

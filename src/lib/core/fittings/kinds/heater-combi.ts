@@ -21,7 +21,7 @@ export const heaterCombi = machine({
     litres: z.number().min(5).max(20).default(10),
     ...flueParameters,
   },
-  part: 'combined heater',
+  part: 'combined-heater',
   home: onTheWall,
   meets: ['heater'],
   serviced: () => [['heater', 'front', 450]],
@@ -54,6 +54,6 @@ export const heaterCombi = machine({
       ...levels('side', -p.depthMm / 2 + 30, p.depthMm / 2 - 30, 30, p.heightMm - 30, 4),
     ]
   },
-  parts: (p) => [piece('heater', 9 + p.kilowatts), piece('ducts and flue', 4)],
+  parts: (p) => [piece('heater', 9 + p.kilowatts), piece('ducts-and-flue', 4)],
   cautions: (p) => (p.fuel === 'gas' ? ['fuel', 'gas'] : p.fuel === 'diesel' ? ['fuel'] : ['mains']),
 })

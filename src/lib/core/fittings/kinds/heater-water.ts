@@ -18,7 +18,7 @@ export const heaterWater = machine({
     [300, 220, 500],
   ],
   extra: { litres: z.number().min(3).max(40).default(10), heatedBy: choiceParameter(['electric', 'engine', 'gas']) },
-  part: 'water heater',
+  part: 'water-heater',
   home: onTheWall,
   serviced: () => [['heater', 'front', 400]],
   facts: (p) => ({
@@ -45,6 +45,6 @@ export const heaterWater = machine({
       ring('side', 0, p.heightMm / 2, r),
     ]
   },
-  parts: (p) => [piece('store and element', 4 + p.litres * 0.35)],
+  parts: (p) => [piece('store-and-element', 4 + p.litres * 0.35)],
   cautions: (p) => (p.heatedBy === 'gas' ? ['fuel', 'gas'] : p.heatedBy === 'electric' ? ['mains'] : []),
 })

@@ -51,11 +51,11 @@ export const hobLoose = defineKind({
   parts: () => [],
   loose: (p, stance) => [
     {
-      id: 'induction plate',
+      id: 'induction-plate',
       sizeMm: [p.lengthMm, p.depthMm, p.heightMm],
       count: 1,
       used: stance === 'on-the-worktop',
-      of: [piece('induction plate', 2.6)],
+      of: [piece('induction-plate', 2.6)],
     },
   ],
   change: () => ({ minutes: 0.3, hands: 1 }),

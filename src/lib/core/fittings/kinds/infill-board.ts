@@ -41,7 +41,7 @@ export const infillBoard = defineKind({
         ]
       : [-1, 1].map((side) =>
           rigid(
-            side < 0 ? 'right ledge' : 'left ledge',
+            side < 0 ? 'right-ledge' : 'left-ledge',
             block(
               [-half, Math.min(side * back, side * (back - LEDGE_MM)), low - LEDGE_MM],
               [half, Math.max(side * back, side * (back - LEDGE_MM)), low],
@@ -82,14 +82,14 @@ export const infillBoard = defineKind({
   parts: (p) => [board('ledges', p.lengthMm, LEDGE_MM, LEDGE_MM, 2, 'softwood')],
   loose: (p, stance) => [
     {
-      id: 'infill board',
+      id: 'infill-board',
       sizeMm: [p.lengthMm / p.pieces, p.gapMm, PLY_MM],
       count: p.pieces,
       used: stance === 'laid',
       of: [board('board', p.lengthMm / p.pieces, p.gapMm, PLY_MM, 1, 'birch-ply')],
     },
     {
-      id: 'infill cushion',
+      id: 'infill-cushion',
       sizeMm: [p.lengthMm / p.pieces, p.gapMm, p.cushionMm],
       count: p.pieces,
       used: stance === 'laid',

@@ -28,7 +28,7 @@ export const inlet = machine({
     line('top', [-p.lengthMm / 2, p.depthMm / 2 - 12], [p.lengthMm / 2, p.depthMm / 2 - 12]),
     line('side', [p.depthMm / 2 - 12, 0], [p.depthMm / 2 - 12, p.heightMm]),
   ],
-  parts: () => [piece('inlet and its hatch', 0.8)],
+  parts: () => [piece('inlet-and-its-hatch', 0.8)],
   cautions: (p) =>
     p.takes === 'mains' ? ['cutting', 'mains'] : p.takes === 'fuel' ? ['cutting', 'fuel'] : ['cutting'],
 })

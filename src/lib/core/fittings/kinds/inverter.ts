@@ -33,6 +33,6 @@ export const inverter = machine({
       ...levels('side', -p.depthMm / 2 + 15, p.depthMm / 2 - 15, 30, p.heightMm * 0.4, 6),
     ]
   },
-  parts: (p) => [piece('inverter or charger', 2 + p.watts * 0.009)],
+  parts: (p) => [piece('inverter-or-charger', 3 + p.watts * 0.005)],
   cautions: () => ['mains', 'batteries'],
 })

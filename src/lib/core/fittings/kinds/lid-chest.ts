@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { END, FRONT, TOP } from '../adjust'
-import { carcass, PLY_MM } from '../boards'
+import { DETAIL, END, FRONT, TOP } from '../adjust'
+import { carcass, inPly, PLY_MM, plyParameter } from '../boards'
 import { defineKind } from '../contract'
 import { PLAIN } from '../facts'
 import { about, above, centred, inFront, insideOf, lengthParameter, onTheWall, scribed, STAND_MM } from '../shapes'
@@ -10,6 +10,7 @@ const parameters = z.object({
   lengthMm: lengthParameter(700, 250, 2000),
   depthMm: lengthParameter(450, 250, 900),
   heightMm: lengthParameter(420, 150, 900),
+  ply: plyParameter,
 })
 
 /** A chest whose lid lifts off: where a wheel arch stops a drawer, and where there is no room for a lid to swing. */
@@ -30,7 +31,7 @@ export const lidChest = defineKind({
   ],
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM, 'stand')],
   facts: () => ({ ...PLAIN, fronts: [{ what: 'lid', hung: 'lifts-off', latch: 'own-weight', isOutside: false }] }),
-  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP },
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, ply: DETAIL },
   features: (p) => [
     box('top', -p.lengthMm / 2 + 25, -p.depthMm / 2 + 25, p.lengthMm / 2 - 25, p.depthMm / 2 - 25),
     ring('top', 0, 0, 22),
@@ -38,5 +39,5 @@ export const lidChest = defineKind({
     line('front', [-30, p.heightMm - 10], [30, p.heightMm - 10]),
     line('side', [-p.depthMm / 2, p.heightMm - 20], [p.depthMm / 2, p.heightMm - 20]),
   ],
-  parts: (p) => carcass(p.lengthMm, p.depthMm, p.heightMm),
+  parts: (p) => inPly(p.ply, carcass(p.lengthMm, p.depthMm, p.heightMm)),
 })

@@ -33,8 +33,8 @@ export const lift = defineKind({
     const [half, back] = [p.lengthMm / 2, FOLDED_MM / 2]
     if (stance === 'folded-up') return [rigid('lift', block([-half, -back, 0], [half, back, p.heightMm]))]
     return [
-      rigid('left arm', block([-half, -back, 0], [-half + 90, back, p.heightMm])),
-      rigid('right arm', block([half - 90, -back, 0], [half, back, p.heightMm])),
+      rigid('left-arm', block([-half, -back, 0], [-half + 90, back, p.heightMm])),
+      rigid('right-arm', block([half - 90, -back, 0], [half, back, p.heightMm])),
       outside('platform', block([-half, back, 0], [half, back + p.platformMm, 40])),
     ]
   },

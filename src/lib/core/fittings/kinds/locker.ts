@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { DETAIL, END, FRONT, TOP } from '../adjust'
-import { board, LIGHT_PLY_MM, piece } from '../boards'
+import { board, inPly, LIGHT_PLY_MM, piece, plyParameter } from '../boards'
 import { defineKind } from '../contract'
 import { PLAIN } from '../facts'
 import { centred, choiceParameter, flapSwing, insideOf, lengthParameter, scribed, underTheRoof } from '../shapes'
@@ -15,6 +15,7 @@ const parameters = z.object({
   opens: choiceParameter(['flap', 'sliding', 'open']).describe(
     'A flap lifts; sliding doors need no room; open has a lip',
   ),
+  ply: plyParameter,
 })
 
 /** A locker hung under the roof and scribed to wall and roof behind. */
@@ -41,7 +42,7 @@ export const locker = defineKind({
           ? [{ what: 'door', hung: 'runs', latch: 'catch', isOutside: false }]
           : [],
   }),
-  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, opens: DETAIL },
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, opens: DETAIL, ply: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2
     const flaps = Math.max(1, Math.round(p.lengthMm / FLAP_WIDTH_MM))
@@ -61,20 +62,21 @@ export const locker = defineKind({
       line('side', [-p.depthMm / 2 + 15, 0], [-p.depthMm / 2 + 15, p.heightMm]),
     ]
   },
-  parts: (p) => [
-    board('bottom and top', p.lengthMm, p.depthMm, LIGHT_PLY_MM, 2),
-    board('back rail', p.lengthMm, 60, LIGHT_PLY_MM, 2),
-    ...(p.opens === 'open'
-      ? [board('lip', p.lengthMm, 45, LIGHT_PLY_MM)]
-      : [board('fronts', p.lengthMm, p.heightMm, LIGHT_PLY_MM)]),
-    board(
-      'ends and partitions',
-      p.depthMm,
-      p.heightMm,
-      LIGHT_PLY_MM,
-      1 + Math.max(1, Math.round(p.lengthMm / FLAP_WIDTH_MM)),
-    ),
-    piece('hinges and stays', 0.5, Math.max(1, Math.round(p.lengthMm / FLAP_WIDTH_MM))),
-  ],
+  parts: (p) =>
+    inPly(p.ply, [
+      board('bottom-and-top', p.lengthMm, p.depthMm, LIGHT_PLY_MM, 2),
+      board('back-rail', p.lengthMm, 60, LIGHT_PLY_MM, 2),
+      ...(p.opens === 'open'
+        ? [board('lip', p.lengthMm, 45, LIGHT_PLY_MM)]
+        : [board('fronts', p.lengthMm, p.heightMm, LIGHT_PLY_MM)]),
+      board(
+        'ends-and-partitions',
+        p.depthMm,
+        p.heightMm,
+        LIGHT_PLY_MM,
+        1 + Math.max(1, Math.round(p.lengthMm / FLAP_WIDTH_MM)),
+      ),
+      piece('hinges-and-stays', 0.5, Math.max(1, Math.round(p.lengthMm / FLAP_WIDTH_MM))),
+    ]),
   cautions: () => ['overhead'],
 })

@@ -32,9 +32,9 @@ type Lounge = z.infer<typeof parameters>
 
 /** The two benches, one at each end, as spans along the run. */
 const benches = (p: Lounge) => [
-  { id: 'rear bench', from: -p.lengthMm / 2, to: -p.lengthMm / 2 + BENCH_MM, backFrom: -p.lengthMm / 2, facesDeg: 0 },
+  { id: 'rear-bench', from: -p.lengthMm / 2, to: -p.lengthMm / 2 + BENCH_MM, backFrom: -p.lengthMm / 2, facesDeg: 0 },
   {
-    id: 'front bench',
+    id: 'front-bench',
     from: p.lengthMm / 2 - BENCH_MM,
     to: p.lengthMm / 2,
     backFrom: p.lengthMm / 2 - p.backMm,
@@ -68,14 +68,14 @@ export const loungeBed = defineKind({
     const low = p.seatMm - p.cushionMm
     const bases: LocalSolid[] = benches(p).flatMap(({ id, from, to }) => [
       rigid(id, block([from, -half, 0], [to, half, low])),
-      rigid(`${id} cushion`, block([from, -half - p.overhangMm, low], [to, half, p.seatMm])),
+      rigid(`${id}-cushion`, block([from, -half - p.overhangMm, low], [to, half, p.seatMm])),
     ])
     if (stance === 'bed-made') {
       const [rear, front] = benches(p)
       return [...bases, rigid('infill', block([rear!.to, -half, low - TABLE_MM], [front!.from, half, p.seatMm]))]
     }
     const backs = benches(p).map(({ id, backFrom }) =>
-      rigid(`${id} back`, block([backFrom, -half, p.seatMm], [backFrom + p.backMm, half, p.seatMm + BACK_HIGH_MM])),
+      rigid(`${id}-back`, block([backFrom, -half, p.seatMm], [backFrom + p.backMm, half, p.seatMm + BACK_HIGH_MM])),
     )
     const reach = p.lengthMm / 2 - BENCH_MM + 60
     return [
@@ -170,7 +170,7 @@ export const loungeBed = defineKind({
       ...seams,
       box('top', -reach, -half + 60, reach, half, true),
       ...benches(p).map(({ id, backFrom }) => {
-        const x = id === 'rear bench' ? backFrom + p.backMm : backFrom
+        const x = id === 'rear-bench' ? backFrom + p.backMm : backFrom
         return line('top', [x, -half], [x, half])
       }),
       line('front', [0, 0], [0, TABLE_TOP_MM - TABLE_MM]),
@@ -179,28 +179,28 @@ export const loungeBed = defineKind({
     ]
   },
   parts: (p) => [
-    board('bench fronts and backs', p.depthMm, p.seatMm - p.cushionMm, PLY_MM, 4),
-    board('bench ends', BENCH_MM, p.seatMm - p.cushionMm, PLY_MM, 4),
-    board('bench tops', BENCH_MM, p.depthMm, PLY_MM, 2),
+    board('bench-fronts-and-backs', p.depthMm, p.seatMm - p.cushionMm, PLY_MM, 4),
+    board('bench-ends', BENCH_MM, p.seatMm - p.cushionMm, PLY_MM, 4),
+    board('bench-tops', BENCH_MM, p.depthMm, PLY_MM, 2),
     board('table', gap(p) + 120, p.depthMm - 60, TABLE_MM, 1, 'poplar-ply'),
-    foam('seat cushions', BENCH_MM, p.depthMm, p.cushionMm, 2),
-    piece('table leg and hinges', 2.5),
+    foam('seat-cushions', BENCH_MM, p.depthMm, p.cushionMm, 2),
+    piece('table-leg-and-hinges', 2.5),
   ],
   loose: (p, stance) => {
     const made = stance === 'bed-made'
     return [
       {
-        id: 'back cushion',
+        id: 'back-cushion',
         sizeMm: [p.depthMm, BACK_HIGH_MM, p.backMm],
         count: 2,
         used: !made || backsFill(p),
-        of: [foam('back cushion', p.depthMm, BACK_HIGH_MM, p.backMm)],
+        of: [foam('back-cushion', p.depthMm, BACK_HIGH_MM, p.backMm)],
       },
       ...(backsFill(p)
         ? []
         : [
             {
-              id: 'infill cushion',
+              id: 'infill-cushion',
               sizeMm: [p.depthMm, Math.max(1, gap(p) / 2), p.cushionMm] as const,
               count: 2,
               used: made,

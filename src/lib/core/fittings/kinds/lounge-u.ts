@@ -30,18 +30,18 @@ const benches = (p: Lounge) => {
   const inner = back - p.benchMm
   return [
     {
-      id: 'left arm',
+      id: 'left-arm',
       at: [-half, front, -half + p.benchMm, inner],
       back: [-half, front, -half + p.backMm, inner],
       facesDeg: 0,
     },
     {
-      id: 'right arm',
+      id: 'right-arm',
       at: [half - p.benchMm, front, half, inner],
       back: [half - p.backMm, front, half, inner],
       facesDeg: 180,
     },
-    { id: 'closing bench', at: [-half, inner, half, back], back: [-half, back - p.backMm, half, back], facesDeg: 270 },
+    { id: 'closing-bench', at: [-half, inner, half, back], back: [-half, back - p.backMm, half, back], facesDeg: 270 },
   ] as const
 }
 
@@ -72,7 +72,7 @@ export const loungeU = defineKind({
     const low = p.seatMm - p.cushionMm
     const bases = benches(p).flatMap(({ id, at: [x0, y0, x1, y1] }): LocalSolid[] => [
       rigid(id, block([x0, y0, 0], [x1, y1, low])),
-      rigid(`${id} cushion`, block([x0, y0, low], [x1, y1, p.seatMm])),
+      rigid(`${id}-cushion`, block([x0, y0, low], [x1, y1, p.seatMm])),
     ])
     const { wide, deep } = well(p)
     const front = -p.depthMm / 2
@@ -81,7 +81,7 @@ export const loungeU = defineKind({
     return [
       ...bases,
       ...benches(p).map(({ id, back: [x0, y0, x1, y1] }) =>
-        rigid(`${id} back`, block([x0, y0, p.seatMm], [x1, y1, p.seatMm + BACK_HIGH_MM])),
+        rigid(`${id}-back`, block([x0, y0, p.seatMm], [x1, y1, p.seatMm + BACK_HIGH_MM])),
       ),
       rigid(
         'table',
@@ -191,12 +191,12 @@ export const loungeU = defineKind({
     const low = p.seatMm - p.cushionMm
     const { wide, deep } = well(p)
     return [
-      board('fronts and backs', 2 * deep + p.lengthMm, low, PLY_MM, 2),
+      board('fronts-and-backs', 2 * deep + p.lengthMm, low, PLY_MM, 2),
       board('ends', p.benchMm, low, PLY_MM, 3),
-      board('bench tops', 2 * deep + p.lengthMm, p.benchMm, PLY_MM),
+      board('bench-tops', 2 * deep + p.lengthMm, p.benchMm, PLY_MM),
       board('table', Math.max(100, wide), Math.max(100, deep), TOP_MM),
-      foam('seat cushions', 2 * deep + p.lengthMm, p.benchMm, p.cushionMm),
-      piece('table leg and ledges', 3),
+      foam('seat-cushions', 2 * deep + p.lengthMm, p.benchMm, p.cushionMm),
+      piece('table-leg-and-ledges', 3),
     ]
   },
   loose: (p, stance) => {
@@ -206,19 +206,19 @@ export const loungeU = defineKind({
     const made = stance === 'bed-made'
     return [
       {
-        id: 'arm back cushion',
+        id: 'arm-back-cushion',
         sizeMm: [deep, BACK_HIGH_MM, p.backMm],
         count: 2,
         used: !made || cover,
-        of: [foam('back cushion', deep, BACK_HIGH_MM, p.backMm)],
+        of: [foam('back-cushion', deep, BACK_HIGH_MM, p.backMm)],
       },
       {
-        id: 'closing back cushion',
+        id: 'closing-back-cushion',
         sizeMm: [p.lengthMm, BACK_HIGH_MM, p.backMm],
         count: 1,
         // what two arm cushions cover already needs no third
         used: !made || 2 * BACK_HIGH_MM * deep < wide * deep,
-        of: [foam('back cushion', p.lengthMm, BACK_HIGH_MM, p.backMm)],
+        of: [foam('back-cushion', p.lengthMm, BACK_HIGH_MM, p.backMm)],
       },
     ]
   },

@@ -52,6 +52,6 @@ export const microwave = defineKind({
       line('side', [-p.depthMm / 2 + 30, 8], [-p.depthMm / 2 + 30, p.heightMm - 8]),
     ]
   },
-  parts: () => [piece('microwave oven', 11)],
+  parts: () => [piece('microwave-oven', 11)],
   cautions: () => ['mains'],
 })

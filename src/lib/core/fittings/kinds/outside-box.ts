@@ -42,6 +42,6 @@ export const outsideBox = defineKind({
     ring('front', 0, p.heightMm * 0.65, Math.min(20, p.heightMm * 0.2)),
     line('side', [-p.depthMm / 2, p.heightMm * 0.65], [p.depthMm / 2, p.heightMm * 0.65]),
   ],
-  parts: (p) => [piece('box and clamps', 6 + (p.lengthMm * p.depthMm) / 1e5)],
+  parts: (p) => [piece('box-and-clamps', 6 + (p.lengthMm * p.depthMm) / 1e5)],
   cautions: () => ['roof-load'],
 })

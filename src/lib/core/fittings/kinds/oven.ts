@@ -64,6 +64,6 @@ export const oven = defineKind({
       line('side', [-p.depthMm / 2 + 30, low], [-p.depthMm / 2 + 30, high]),
     ]
   },
-  parts: (p) => [piece(`${p.fuel} oven`, 9 + (p.lengthMm * p.depthMm * p.heightMm) / 9e6)],
+  parts: (p) => [piece(`${p.fuel}-oven`, 9 + (p.lengthMm * p.depthMm * p.heightMm) / 9e6)],
   cautions: (p) => (p.fuel === 'gas' ? ['gas'] : ['mains']),
 })

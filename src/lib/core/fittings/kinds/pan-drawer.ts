@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { DETAIL, END, FRONT, TOP } from '../adjust'
-import { board, carcass, piece, PLY_MM } from '../boards'
+import { board, carcass, inPly, piece, PLY_MM, plyParameter } from '../boards'
 import { defineKind } from '../contract'
 import { PLAIN } from '../facts'
 import { about, centred, drawerRoom, insideOf, lengthParameter, onTheWall, scribed } from '../shapes'
@@ -15,6 +15,7 @@ const parameters = z.object({
   depthMm: lengthParameter(500, 350, 750),
   heightMm: lengthParameter(260, 150, 450),
   divider: z.boolean().default(true).describe('Keeps pans and lids apart on the road'),
+  ply: plyParameter,
 })
 
 /** A low wide drawer for pans, with a latch that locks: low heavy drawers fly out. */
@@ -44,7 +45,7 @@ export const panDrawer = defineKind({
       },
     ],
   }),
-  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, divider: DETAIL },
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, divider: DETAIL, ply: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2
     const pan = Math.min(p.depthMm * 0.3, p.lengthMm * 0.2)
@@ -57,9 +58,10 @@ export const panDrawer = defineKind({
       line('side', [-p.depthMm / 2 + 20, 15], [-p.depthMm / 2 + 20, p.heightMm - 10]),
     ]
   },
-  parts: (p) => [
-    ...carcass(p.lengthMm, p.depthMm, p.heightMm),
-    board('drawer', p.lengthMm, p.depthMm, PLY_MM, 1, 'birch-ply'),
-    piece('slides and a locking latch', 2.5),
-  ],
+  parts: (p) =>
+    inPly(p.ply, [
+      ...carcass(p.lengthMm, p.depthMm, p.heightMm),
+      board('drawer', p.lengthMm, p.depthMm, PLY_MM, 1, 'birch-ply'),
+      piece('slides-and-a-locking-latch', 2.5),
+    ]),
 })

@@ -37,7 +37,7 @@ export const recliner = defineKind({
     const seat = rigid('seat', block([-half, front, 0], [half, back, p.seatMm]))
     const arms = [-1, 1].map((side) =>
       rigid(
-        side < 0 ? 'left arm' : 'right arm',
+        side < 0 ? 'left-arm' : 'right-arm',
         block(
           [Math.min(side * half, side * (half - ARM_MM)), front + 60, p.seatMm],
           [Math.max(side * half, side * (half - ARM_MM)), back - BACK_MM, p.seatMm + 180],
@@ -59,7 +59,7 @@ export const recliner = defineKind({
       stance === 'leant-back' && p.footMm > 1
         ? [
             rigid(
-              'foot rest',
+              'foot-rest',
               block([-half + ARM_MM, front - p.footMm, p.seatMm - 120], [half - ARM_MM, front, p.seatMm]),
             ),
           ]
@@ -97,6 +97,6 @@ export const recliner = defineKind({
       ...(stance === 'leant-back' ? [line('side', [front, p.seatMm - 200], [back, p.seatMm - 200])] : []),
     ]
   },
-  parts: () => [upholstered('reclining chair', 28)],
+  parts: () => [upholstered('reclining-chair', 28)],
   change: () => ({ minutes: 0.2, hands: 1 }),
 })

@@ -54,7 +54,7 @@ export const seatBed = defineKind({
       return [
         seat,
         rigid(
-          'laid backrest and board',
+          'laid-backrest-and-board',
           block([-half, back, p.seatMm - p.cushionMm], [half, front + p.bedMm, p.seatMm]),
         ),
       ]
@@ -140,8 +140,8 @@ export const seatBed = defineKind({
     ]
   },
   parts: (p) => [
-    upholstered('seat frame with belts', KG_PER_PLACE, p.places),
-    foam('board cushion', p.widthMm, Math.max(1, p.bedMm - p.seatDepthMm), p.cushionMm),
+    upholstered('seat-frame-with-belts', KG_PER_PLACE, p.places),
+    foam('board-cushion', p.widthMm, Math.max(1, p.bedMm - p.seatDepthMm), p.cushionMm),
   ],
   change: (_p, from, to) => ({ minutes: from === 'bed' || to === 'bed' ? 1.5 : 0.3, hands: 1 }),
   cautions: () => ['belts'],

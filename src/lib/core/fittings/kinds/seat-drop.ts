@@ -31,7 +31,7 @@ export const seatDrop = defineKind({
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     return stance === 'down'
       ? [rigid('seat', block([-half, -back, p.seatMm - 60], [half, back, p.seatMm]))]
-      : [rigid('folded seat', block([-half, back - FOLDED_MM, p.seatMm - 60], [half, back, p.seatMm + p.depthMm - 60]))]
+      : [rigid('folded-seat', block([-half, back - FOLDED_MM, p.seatMm - 60], [half, back, p.seatMm + p.depthMm - 60]))]
   },
   clearances: (p, stance) => (stance === 'down' ? [knees(['seat'], about(p.lengthMm), -p.depthMm / 2, p.seatMm)] : []),
   services: (p, stance) =>
@@ -66,9 +66,9 @@ export const seatDrop = defineKind({
         ]
   },
   parts: (p) => [
-    board('seat board', p.lengthMm, p.depthMm, SLAT_MM, 1, 'birch-ply'),
+    board('seat-board', p.lengthMm, p.depthMm, SLAT_MM, 1, 'birch-ply'),
     foam('cushion', p.lengthMm, p.depthMm, 40),
-    piece('folding brackets', 1.2),
+    piece('folding-brackets', 1.2),
   ],
   change: () => ({ minutes: 0.1, hands: 1 }),
 })

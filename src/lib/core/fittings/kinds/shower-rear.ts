@@ -62,7 +62,7 @@ export const showerRear = defineKind({
   },
   parts: (p) => [
     board('curtain', p.heightMm, 2 * (p.lengthMm + p.outMm), 0.4, 1, 'canvas'),
-    piece('rail, mixer and hose', 3.5),
+    piece('rail-mixer-and-hose', 3.5),
   ],
   change: () => ({ minutes: 3, hands: 1 }),
 })

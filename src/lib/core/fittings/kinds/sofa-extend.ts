@@ -47,7 +47,7 @@ export const sofaExtend = defineKind({
       return [
         base,
         seat,
-        rigid('back cushion', block([-half, back - p.cushionMm, p.seatMm], [half, back, p.seatMm + p.backMm])),
+        rigid('back-cushion', block([-half, back - p.cushionMm, p.seatMm], [half, back, p.seatMm + p.backMm])),
       ]
     if (wing(p) < 1) return [base, seat]
     return [
@@ -113,20 +113,20 @@ export const sofaExtend = defineKind({
     ]
   },
   parts: (p) => [
-    board('box front and back', p.lengthMm, p.seatMm - p.cushionMm, PLY_MM, 2),
-    board('box ends', p.seatDepthMm, p.seatMm - p.cushionMm, PLY_MM, 2),
-    board('seat board', p.lengthMm, p.seatDepthMm, PLY_MM),
+    board('box-front-and-back', p.lengthMm, p.seatMm - p.cushionMm, PLY_MM, 2),
+    board('box-ends', p.seatDepthMm, p.seatMm - p.cushionMm, PLY_MM, 2),
+    board('seat-board', p.lengthMm, p.seatDepthMm, PLY_MM),
     board('leaf', p.lengthMm, Math.max(1, wing(p)), SLAT_MM),
-    foam('seat cushion', p.lengthMm, p.seatDepthMm, p.cushionMm),
+    foam('seat-cushion', p.lengthMm, p.seatDepthMm, p.cushionMm),
   ],
   loose: (p, stance) => [
     {
-      id: 'back cushion',
+      id: 'back-cushion',
       sizeMm: [p.lengthMm, p.backMm, p.cushionMm],
       count: 1,
       // it lies on the leaf, if the leaf is wide enough to take it and it is wide enough to cover it
       used: stance === 'sofa' || (wing(p) > 0 && p.backMm >= wing(p)),
-      of: [foam('back cushion', p.lengthMm, p.backMm, p.cushionMm)],
+      of: [foam('back-cushion', p.lengthMm, p.backMm, p.cushionMm)],
     },
   ],
   change: () => ({ minutes: 1.5, hands: 1 }),

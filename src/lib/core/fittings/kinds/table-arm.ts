@@ -100,7 +100,7 @@ export const tableArm = defineKind({
       line('side', [foot, 0], [foot, high - TOP_MM]),
     ]
   },
-  parts: (p) => [board('top', p.lengthMm, p.depthMm, TOP_MM, 1, 'poplar-ply'), piece('foot, column and arm', 7)],
+  parts: (p) => [board('top', p.lengthMm, p.depthMm, TOP_MM, 1, 'poplar-ply'), piece('foot-column-and-arm', 7)],
   change: () => ({ minutes: 0.3, hands: 1 }),
   cautions: () => ['crash-path'],
 })

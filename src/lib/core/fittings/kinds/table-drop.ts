@@ -33,7 +33,7 @@ export const tableDrop = defineKind({
     if (stance === 'dropped')
       return [
         rigid(
-          'hanging top',
+          'hanging-top',
           block([-half, back - HUNG_MM, Math.max(0, p.heightMm - p.depthMm)], [half, back, p.heightMm]),
         ),
       ]
@@ -72,6 +72,6 @@ export const tableDrop = defineKind({
           line('side', [back - 30, Math.max(0, p.heightMm - p.depthMm)], [back - 30, p.heightMm]),
         ]
   },
-  parts: (p) => [board('top', p.lengthMm, p.depthMm, TOP_MM), piece('wall rail and leg', 2.2)],
+  parts: (p) => [board('top', p.lengthMm, p.depthMm, TOP_MM), piece('wall-rail-and-leg', 2.2)],
   change: () => ({ minutes: 0.5, hands: 1 }),
 })

@@ -37,7 +37,7 @@ export const tableFlap = defineKind({
     const x = hung(p) * half
     return [
       rigid(
-        'hanging leaf',
+        'hanging-leaf',
         block(
           [Math.min(x, x - hung(p) * HUNG_MM), -back, Math.max(0, p.heightMm - p.lengthMm)],
           [Math.max(x, x - hung(p) * HUNG_MM), back, p.heightMm],
@@ -84,6 +84,6 @@ export const tableFlap = defineKind({
           box('side', -back + 30, Math.max(20, p.heightMm - p.lengthMm + 30), back - 30, p.heightMm - 30),
         ]
   },
-  parts: (p) => [board('leaf', p.lengthMm, p.depthMm, SLAT_MM, 1, 'birch-ply'), piece('hinge and bracket', 1)],
+  parts: (p) => [board('leaf', p.lengthMm, p.depthMm, SLAT_MM, 1, 'birch-ply'), piece('hinge-and-bracket', 1)],
   change: () => ({ minutes: 0.2, hands: 1 }),
 })

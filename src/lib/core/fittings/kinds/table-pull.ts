@@ -72,7 +72,7 @@ export const tablePull = defineKind({
   parts: (p) => [
     board('leaf', p.lengthMm, out(p), 2 * PLY_MM, 1, 'birch-ply'),
     board('case', p.lengthMm, p.depthMm, 9, 2),
-    piece('slides with a lock', 2),
+    piece('slides-with-a-lock', 2),
   ],
   change: () => ({ minutes: 0.2, hands: 1 }),
 })

@@ -76,10 +76,10 @@ export const tableRail = defineKind({
       line('side', [back - RAIL_MM, low], [back - RAIL_MM, high]),
     ]
   },
-  parts: (p) => [board('rail', p.railMm, 60, 3, 1, 'aluminium'), piece('leg and clamp', 2.4)],
+  parts: (p) => [board('rail', p.railMm, 60, 3, 1, 'aluminium'), piece('leg-and-clamp', 2.4)],
   loose: (p, stance) => [
     {
-      id: 'table top',
+      id: 'table-top',
       sizeMm: [p.lengthMm, p.depthMm, TOP_MM],
       count: 1,
       used: stance !== 'taken-off',

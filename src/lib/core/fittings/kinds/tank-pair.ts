@@ -34,9 +34,9 @@ export const tankPair = defineKind({
   solids: (p) => {
     const [half, inner] = [p.lengthMm / 2, p.apartMm / 2]
     return [
-      rigid('left tank', block([-half, inner, 0], [half, inner + p.tankMm, p.heightMm])),
-      rigid('right tank', block([-half, -inner - p.tankMm, 0], [half, -inner, p.heightMm])),
-      rigid('joining pipe', block([-half, -inner, 0], [-half + PIPE_MM, inner, PIPE_MM])),
+      rigid('left-tank', block([-half, inner, 0], [half, inner + p.tankMm, p.heightMm])),
+      rigid('right-tank', block([-half, -inner - p.tankMm, 0], [half, -inner, p.heightMm])),
+      rigid('joining-pipe', block([-half, -inner, 0], [-half + PIPE_MM, inner, PIPE_MM])),
     ]
   },
   clearances: (p) => [
@@ -70,6 +70,6 @@ export const tankPair = defineKind({
   parts: (p) => [
     ...skin(p.lengthMm, p.tankMm, p.heightMm),
     ...skin(p.lengthMm, p.tankMm, p.heightMm),
-    piece('joining pipe and cocks', 2),
+    piece('joining-pipe-and-cocks', 2),
   ],
 })

@@ -14,7 +14,7 @@ export const tankUnder = machine({
     [220, 120, 400],
   ],
   extra: { insulated: choiceParameter(['yes', 'no']).describe('Lagged, or emptied in frost') },
-  part: 'tank under the floor',
+  part: 'tank-under-the-floor',
   home: underTheFloor,
   isOutside: true,
   meets: ['water'],
@@ -34,6 +34,6 @@ export const tankUnder = machine({
     ]),
     line('side', [-p.depthMm / 3, p.heightMm * 0.6], [p.depthMm / 3, p.heightMm * 0.6]),
   ],
-  parts: (p) => [...skin(p.lengthMm, p.depthMm, p.heightMm), piece('straps and brackets', 5)],
+  parts: (p) => [...skin(p.lengthMm, p.depthMm, p.heightMm), piece('straps-and-brackets', 5)],
   cautions: () => ['under-floor'],
 })

@@ -13,7 +13,7 @@ export const tankWaste = machine({
     [200, 100, 400],
   ],
   extra: {},
-  part: 'waste tank',
+  part: 'waste-tank',
   home: underTheFloor,
   isOutside: true,
   serviced: () => [['waste-drain', 'front', 300]],
@@ -26,6 +26,6 @@ export const tankWaste = machine({
     ...cross('front', -60, p.heightMm * 0.3, 60, p.heightMm * 0.7),
     line('side', [-p.depthMm / 3, p.heightMm * 0.3], [p.depthMm / 3, p.heightMm * 0.3]),
   ],
-  parts: (p) => [...skin(p.lengthMm, p.depthMm, p.heightMm), piece('straps and drain cock', 4)],
+  parts: (p) => [...skin(p.lengthMm, p.depthMm, p.heightMm), piece('straps-and-drain-cock', 4)],
   cautions: () => ['under-floor'],
 })

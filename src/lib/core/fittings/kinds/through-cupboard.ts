@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { block } from '../../geometry'
-import { END, FRONT, handle, TOP } from '../adjust'
-import { carcass, PLY_MM } from '../boards'
+import { DETAIL, END, FRONT, handle, TOP } from '../adjust'
+import { carcass, inPly, PLY_MM, plyParameter } from '../boards'
 import { defineKind } from '../contract'
 import { PLAIN } from '../facts'
 import {
@@ -25,6 +25,7 @@ const parameters = z.object({
   depthMm: lengthParameter(500, 300, 1200),
   heightMm: lengthParameter(700, 250, 2000),
   hinge: hingeParameter,
+  ply: plyParameter,
 })
 
 /** A cupboard with a door on both sides: filled from outside or the garage, emptied from within. */
@@ -67,7 +68,7 @@ export const throughCupboard = defineKind({
       { what: 'door', hung: p.hinge === 'left' ? 'right' : 'left', latch: 'locking', isOutside: true },
     ],
   }),
-  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, hinge: handle('hinge') },
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, hinge: handle('hinge'), ply: DETAIL },
   features: (p) => [
     line('top', [-p.lengthMm / 2, -p.depthMm / 2 + 18], [p.lengthMm / 2, -p.depthMm / 2 + 18]),
     line('top', [-p.lengthMm / 2, p.depthMm / 2 - 18], [p.lengthMm / 2, p.depthMm / 2 - 18]),
@@ -76,7 +77,7 @@ export const throughCupboard = defineKind({
     line('side', [-p.depthMm / 2 + 18, 20], [-p.depthMm / 2 + 18, p.heightMm]),
     line('side', [p.depthMm / 2 - 18, 20], [p.depthMm / 2 - 18, p.heightMm]),
   ],
-  parts: (p) => carcass(p.lengthMm, p.depthMm, p.heightMm, { back: true, shelves: 1 }),
+  parts: (p) => inPly(p.ply, carcass(p.lengthMm, p.depthMm, p.heightMm, { back: true, shelves: 1 })),
 })
 
 /** Half a turn about the middle of the footprint. */

@@ -19,7 +19,7 @@ export const toiletCassette = toiletKind({
   part: 'bowl',
   solids: (p) => [
     rigid('bowl', centred(p.lengthMm, p.depthMm, 0, p.seatMm)),
-    rigid('flush tank', {
+    rigid('flush-tank', {
       ...centred(p.lengthMm, p.depthMm, p.seatMm, p.seatMm + 280),
       profile: [
         [-p.lengthMm / 2, p.depthMm / 2 - 110],
@@ -47,7 +47,7 @@ export const toiletCassette = toiletKind({
     box('front', -p.lengthMm / 4, 20, p.lengthMm / 4, 200),
     box('side', p.depthMm / 2 - 300, 20, p.depthMm / 2, p.seatMm - 100),
   ],
-  parts: () => [piece('toilet with cassette', 12)],
+  parts: () => [piece('toilet-with-cassette', 12)],
   openings: (p) => [
     {
       id: 'cassette',

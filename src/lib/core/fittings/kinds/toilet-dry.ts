@@ -23,5 +23,5 @@ export const toiletDry = toiletKind({
     ring('front', p.lengthMm / 2 - 60, p.seatMm * 0.75, 18),
     line('side', [-p.depthMm / 2, p.seatMm * 0.6], [p.depthMm / 2, p.seatMm * 0.6]),
   ],
-  parts: () => [piece('dry toilet', 11)],
+  parts: () => [piece('dry-toilet', 11)],
 })

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { DETAIL_MM, level } from '../adjust'
-import { carcass, piece } from '../boards'
+import { DETAIL, DETAIL_MM, level } from '../adjust'
+import { carcass, inPly, piece, plyParameter } from '../boards'
 import { about, centred, drawerPull, inFront, lengthParameter, rigid, STAND_MM } from '../shapes'
 import { drawerFront, line, ring } from '../symbols'
 import { sittingOn, TOILET_ADJUST, toiletFacts, toiletKind, toiletParameters } from '../toilet'
@@ -12,6 +12,7 @@ const parameters = z.object({
   ...toiletParameters(440, 460),
   seatMm: lengthParameter(380, 300, 480).describe('Top of the seat above its base, on its slide'),
   cupboardMm: lengthParameter(460, 350, 900).describe('Height of the cupboard that it slides into'),
+  ply: plyParameter,
 })
 
 /** A portable toilet on a slide in a low cupboard: out to use, in and out of sight on the road. */
@@ -53,7 +54,7 @@ export const toiletPortable = toiletKind({
     ]
   },
   facts: () => toiletFacts(20, 'inside'),
-  adjust: { ...TOILET_ADJUST, seatMm: level('seat'), cupboardMm: DETAIL_MM },
+  adjust: { ...TOILET_ADJUST, seatMm: level('seat'), cupboardMm: DETAIL_MM, ply: DETAIL },
   features: (p, stance) => {
     const run = stance === 'slid-out' ? p.depthMm - 40 : 0
     const high = Math.max(p.cupboardMm, p.seatMm + BOARD_MM)
@@ -67,10 +68,11 @@ export const toiletPortable = toiletKind({
       line('side', [-p.depthMm / 2 + 18, 0], [-p.depthMm / 2 + 18, high]),
     ]
   },
-  parts: (p) => [
-    ...carcass(p.lengthMm, p.depthMm, Math.max(p.cupboardMm, p.seatMm + BOARD_MM)),
-    piece('portable toilet', 4.5),
-    piece('slide with a lock', 3),
-  ],
+  parts: (p) =>
+    inPly(p.ply, [
+      ...carcass(p.lengthMm, p.depthMm, Math.max(p.cupboardMm, p.seatMm + BOARD_MM)),
+      piece('portable-toilet', 4.5),
+      piece('slide-with-a-lock', 3),
+    ]),
   change: () => ({ minutes: 0.2, hands: 1 }),
 })

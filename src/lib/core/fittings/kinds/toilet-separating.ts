@@ -34,6 +34,6 @@ export const toiletSeparating = toiletKind({
     line('side', [-p.depthMm / 2, p.seatMm - 40], [p.depthMm / 2, p.seatMm - 40]),
     ring('side', p.depthMm / 2 - 60, 80, 35),
   ],
-  parts: (p) => [...toiletBoards(p), piece('separator, bottle and tub', 4), piece('vent fan and hose', 0.8)],
+  parts: (p) => [...toiletBoards(p), piece('separator-bottle-and-tub', 4), piece('vent-fan-and-hose', 0.8)],
   cautions: () => ['cutting'],
 })

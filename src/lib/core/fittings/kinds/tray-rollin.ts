@@ -50,6 +50,6 @@ export const trayRollin = defineKind({
   ],
   parts: (p) => [
     board('tray', p.lengthMm, p.depthMm, Math.min(p.edgeMm, 8), 1, 'polyethylene'),
-    piece('drain, shower and curtain', 5),
+    piece('drain-shower-and-curtain', 5),
   ],
 })

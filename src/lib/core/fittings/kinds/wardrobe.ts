@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { DETAIL, END, FRONT, handle, ONE_MORE, TOP } from '../adjust'
-import { carcass, PLY_MM } from '../boards'
+import { carcass, inPly, PLY_MM, plyParameter } from '../boards'
 import { defineKind } from '../contract'
 import { PLAIN } from '../facts'
 import {
@@ -25,6 +25,7 @@ const parameters = z.object({
   hinge: hingeParameter,
   shelves: z.number().int().min(0).max(6).default(2),
   dress: z.boolean().default(false).describe('One dresses before it'),
+  ply: plyParameter,
 })
 
 /** A cupboard to the height of a person, scribed to the wall behind, with one hinged door. */
@@ -47,12 +48,20 @@ export const wardrobe = defineKind({
   ],
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM, 'stand')],
   facts: (p) => ({ ...PLAIN, fronts: [{ what: 'door', hung: p.hinge, latch: 'catch', isOutside: false }] }),
-  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, hinge: handle('hinge'), shelves: ONE_MORE, dress: DETAIL },
+  adjust: {
+    lengthMm: END,
+    depthMm: FRONT,
+    heightMm: TOP,
+    hinge: handle('hinge'),
+    shelves: ONE_MORE,
+    dress: DETAIL,
+    ply: DETAIL,
+  },
   features: (p) => [
     line('top', [-p.lengthMm / 2 + 20, 0], [p.lengthMm / 2 - 20, 0]),
     ...parted('top', -p.lengthMm / 2 + 20, p.lengthMm / 2 - 20, -90, 90, 5),
     ...leaf(-p.lengthMm / 2 + 8, p.lengthMm / 2 - 8, 40, p.heightMm - 10, p.hinge),
     line('side', [-p.depthMm / 2 + 16, 40], [-p.depthMm / 2 + 16, p.heightMm - 10]),
   ],
-  parts: (p) => carcass(p.lengthMm, p.depthMm, p.heightMm, { shelves: p.shelves }),
+  parts: (p) => inPly(p.ply, carcass(p.lengthMm, p.depthMm, p.heightMm, { shelves: p.shelves })),
 })

@@ -30,5 +30,5 @@ export const warmOutlet = machine({
       line('side', [-p.depthMm / 2 + 4, 0], [-p.depthMm / 2 + 4, p.heightMm]),
     ]
   },
-  parts: () => [piece('grille and end of its duct', 0.3)],
+  parts: () => [piece('grille-and-end-of-its-duct', 0.3)],
 })

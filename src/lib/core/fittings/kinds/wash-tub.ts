@@ -72,10 +72,10 @@ export const washTub = defineKind({
       line('side', [-deep, p.heightMm - RIM_MM], [deep, p.heightMm - RIM_MM]),
     ]
   },
-  parts: (p) => [...skin(p.lengthMm, p.depthMm, p.heightMm - p.floorMm), piece('shower, curtain and drain', 3)],
+  parts: (p) => [...skin(p.lengthMm, p.depthMm, p.heightMm - p.floorMm), piece('shower-curtain-and-drain', 3)],
   loose: (p, stance) => [
     {
-      id: 'tub lid',
+      id: 'tub-lid',
       sizeMm: [p.lengthMm / 2, p.depthMm, TOP_MM],
       count: 2,
       used: stance === 'covered',

@@ -55,7 +55,7 @@ export const wetCubicle = defineKind({
   ],
   parts: (p) => [
     board('walls', 2 * (p.lengthMm + p.depthMm), p.heightMm, BOARD_MM, 1, 'birch-ply'),
-    piece('tray and drain', 6),
-    piece('shower and curtain', 2),
+    piece('tray-and-drain', 6),
+    piece('shower-and-curtain', 2),
   ],
 })

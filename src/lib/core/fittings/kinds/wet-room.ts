@@ -58,10 +58,10 @@ export const wetRoom = defineKind({
       rigid(id, block([x0, y0, TRAY_MM], [x1, y1, p.heightMm]))
     return [
       rigid('tray', centred(p.lengthMm, p.depthMm, 0, TRAY_MM)),
-      wall('left wall', -half, -back, -half + WALL_MM, back),
-      wall('right wall', half - WALL_MM, -back, half, back),
-      wall('back wall', -half, back - WALL_MM, half, back),
-      wall('front wall', -half, -back, half, -back + WALL_MM),
+      wall('left-wall', -half, -back, -half + WALL_MM, back),
+      wall('right-wall', half - WALL_MM, -back, half, back),
+      wall('back-wall', -half, back - WALL_MM, half, back),
+      wall('front-wall', -half, -back, half, -back + WALL_MM),
       ...(p.toilet
         ? [
             rigid(
@@ -141,9 +141,9 @@ export const wetRoom = defineKind({
     board('walls', 2 * (p.lengthMm + p.depthMm), p.heightMm - TRAY_MM, 9, 1, 'birch-ply'),
     board('door', p.doorMm, p.heightMm - TRAY_MM, PLY_MM),
     board('tray', p.lengthMm, p.depthMm, 6, 1, 'polyethylene'),
-    piece('shower and drain', 3),
+    piece('shower-and-drain', 3),
     ...(p.toilet ? [piece('toilet', 8)] : []),
-    ...(p.basin ? [piece('folding basin', 2.5)] : []),
+    ...(p.basin ? [piece('folding-basin', 2.5)] : []),
   ],
   change: () => ({ minutes: 0.1, hands: 1 }),
 })

@@ -32,7 +32,7 @@ export const wheelchairPlace = defineKind({
     const back = p.depthMm / 2
     const rails = [-1, 1].map((side) =>
       rigid(
-        side < 0 ? 'left rail' : 'right rail',
+        side < 0 ? 'left-rail' : 'right-rail',
         block([side * p.lengthMm * 0.3 - RAIL_MM, -back, 0], [side * p.lengthMm * 0.3 + RAIL_MM, back, 12]),
       ),
     )
@@ -77,7 +77,7 @@ export const wheelchairPlace = defineKind({
       line('front', [w - 110, 12], [w - 110, 612]),
     ]
   },
-  parts: (p) => [board('rails', p.depthMm, 2 * RAIL_MM, 12, 2, 'aluminium'), piece('four tie-downs and a belt', 9)],
+  parts: (p) => [board('rails', p.depthMm, 2 * RAIL_MM, 12, 2, 'aluminium'), piece('four-tie-downs-and-a-belt', 9)],
   change: () => ({ minutes: 4, hands: 1 }),
   cautions: () => ['belts', 'crash-path'],
 })

@@ -30,7 +30,7 @@ export const worktopFlap = defineKind({
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     return stance === 'up'
       ? [rigid('flap', block([-half, -back, p.worktopMm - TOP_MM], [half, back, p.worktopMm]))]
-      : [rigid('hanging flap', block([-half, back - HUNG_MM, p.worktopMm - p.depthMm], [half, back, p.worktopMm]))]
+      : [rigid('hanging-flap', block([-half, back - HUNG_MM, p.worktopMm - p.depthMm], [half, back, p.worktopMm]))]
   },
   clearances: (p, stance) =>
     stance === 'up' ? [inFront('stand', 'stand', ['worktop'], about(p.lengthMm), -p.depthMm / 2, STAND_MM)] : [],
@@ -79,6 +79,6 @@ export const worktopFlap = defineKind({
           line('side', [back - TOP_MM, p.worktopMm - p.depthMm], [back - TOP_MM, p.worktopMm]),
         ]
   },
-  parts: (p) => [board('flap', p.lengthMm, p.depthMm, TOP_MM, 1, 'birch-ply'), piece('hinge and brackets', 0.8)],
+  parts: (p) => [board('flap', p.lengthMm, p.depthMm, TOP_MM, 1, 'birch-ply'), piece('hinge-and-brackets', 0.8)],
   change: () => ({ minutes: 0.1, hands: 1 }),
 })

@@ -1,7 +1,8 @@
+import { partWord } from '../part-words'
 import { formatNumber } from '../../units'
 import { FIXING_WORDS, TASK_WORDS } from '../fitting-words'
 import { capital, CHANGE_WORDS, count, FACE_WORDS } from '../words'
-import { blockerName, the, type SentencesFor } from './kit'
+import { blockerName, type SentencesFor, the } from './kit'
 
 /** What rules about the body say. */
 export const FIT_SENTENCES: SentencesFor<
@@ -23,7 +24,7 @@ export const FIT_SENTENCES: SentencesFor<
       designer: `${capital(it)} goes ${say(measured)} through ${face}${facts.scribed ? ' at its front, which cannot be cut' : ''}.`,
       client: `${capital(it)} is ${say(measured)} too big for its place.`,
       why: [
-        `The ${facts.part}’s worst corner lies ${say(measured)} outside the lined face, measured square to it; 0 is allowed.`,
+        `The ${partWord(facts.part)}’s worst corner lies ${say(measured)} outside the lined face, measured square to it; 0 is allowed.`,
         facts.scribed
           ? 'A scribed part may be cut behind; its front must stand whole.'
           : 'A rigid part must fit as it is.',
@@ -50,7 +51,7 @@ export const FIT_SENTENCES: SentencesFor<
       designer: `${capital(it)} and ${other} share ${say(measured)}.`,
       client: `${capital(it)} stands in ${other}.`,
       why: [
-        `Least side of the space that the ${facts.part} and ${other} share: ${say(measured)}; they may touch, so 0 is allowed.`,
+        `Least side of the space that the ${partWord(facts.part)} and ${other} share: ${say(measured)}; they may touch, so 0 is allowed.`,
       ],
     }
   },

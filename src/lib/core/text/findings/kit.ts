@@ -1,3 +1,4 @@
+import { partWord } from '../part-words'
 import type { Finding, FindingCode } from '../../review'
 import type { Access, Blocker, WaySide } from '../../scene'
 import type { LengthUnit } from '../../units'
@@ -20,7 +21,7 @@ export const the = (text: string): string => (/^(the|a) /i.test(text) ? lower(te
 
 export const blockerName = (blocker: Blocker, names: Names): string =>
   blocker.kind === 'fitting'
-    ? `${the(names.fitting(blocker.id))}${blocker.part === undefined ? '' : `’s ${blocker.part}`}`
+    ? `${the(names.fitting(blocker.id))}${blocker.part === undefined ? '' : `’s ${partWord(blocker.part)}`}`
     : blocker.kind === 'keep-out'
       ? the(names.part(blocker.id))
       : 'the body'

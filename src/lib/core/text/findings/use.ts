@@ -1,7 +1,8 @@
+import { partWord } from '../part-words'
 import { formatNumber } from '../../units'
 import { CLEARANCE_WORDS } from '../fitting-words'
 import { capital, count, list, NEED_WORDS } from '../words'
-import { blockerName, lower, size, the, type SentencesFor } from './kit'
+import { blockerName, lower, type SentencesFor, size, the } from './kit'
 
 /** What rules about use say. */
 export const USE_SENTENCES: SentencesFor<
@@ -84,14 +85,14 @@ export const USE_SENTENCES: SentencesFor<
     ],
   }),
   'loose-homeless': ({ fittings, measured, needed, facts }, names, say) => {
-    const pieces = facts.count === 1 ? `The ${facts.part}` : `${facts.count} × the ${facts.part}`
+    const pieces = facts.count === 1 ? `The ${partWord(facts.part)}` : `${facts.count} × the ${partWord(facts.part)}`
     const whose = names.fitting(fittings[0]!)
     // a stool put away is a loose part by itself
-    const of = whose.toLowerCase() === facts.part ? '' : ` of ${the(whose)}`
+    const of = whose.toLowerCase() === partWord(facts.part) ? '' : ` of ${the(whose)}`
     return {
       title: 'A loose part has no place',
       designer: `${pieces}${of}, ${size(facts.size, say)}, ${facts.count === 1 ? 'has' : 'have'} no place in this mode${facts.alone ? ': a stowage would take it, but other things are in it' : measured === 0 ? ': no stowage takes it' : `: the longest stowage for its section takes ${say(measured)}`}.`,
-      client: `The ${facts.part} would lie about.`,
+      client: `The ${partWord(facts.part)} would lie about.`,
       why: [
         `Not in use in this stance, so it was packed with the gear, biggest first: ${say(needed)} long, left over.`,
       ],

@@ -1,0 +1,91 @@
+// Follows a page of the docs that says how something is added: its steps are made in a copy of the project, and the compiler reads it.
+import { cpSync, mkdirSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import path from 'node:path'
+import ts from 'typescript'
+
+const ROOT = path.resolve(import.meta.dirname, '../..')
+
+export interface Step {
+  readonly file: string
+  readonly code: string
+  readonly isNew: boolean
+}
+
+/** The steps of a page, in their order: a heading with the file, and a block of code that is the file or changes it. */
+export function stepsOf(page: string): readonly Step[] {
+  const text = readFileSync(path.join(ROOT, 'docs', page), 'utf8')
+  return [...text.matchAll(/^### \d+\. `([^`]+)`\n[\s\S]*?^```(ts|diff)\n([\s\S]*?)^```$/gm)].map(
+    ([, file = '', kind, code = '']) => ({ file, code, isNew: kind === 'ts' }),
+  )
+}
+
+/** A file with a step made: each hunk is found by the lines that stay or go, and must be there once. */
+function changed(text: string, { code, file }: Step): string {
+  return code.split('@@\n').reduce((now, hunk) => {
+    const lines = hunk.replace(/\n$/, '').split('\n')
+    const of = (...signs: string[]): string =>
+      lines
+        .filter((line) => signs.includes(line[0] ?? ' '))
+        .map((line) => `${line.slice(1)}\n`)
+        .join('')
+    const before = of(' ', '-')
+    const found = now.split(before).length - 1
+    if (found !== 1) throw new Error(`${file} has ${found} places that read\n${before}`)
+    return now.replace(before, () => of(' ', '+'))
+  }, text)
+}
+
+/** A copy of core and the rows of its rules, with some steps made in it. */
+export class Copy {
+  readonly folder: string
+  readonly #kept = new Map<string, string | undefined>()
+  #program: ts.SemanticDiagnosticsBuilderProgram | undefined
+
+  constructor() {
+    mkdirSync(path.join(ROOT, '.cache'), { recursive: true })
+    this.folder = mkdtempSync(path.join(ROOT, '.cache', 'walk-'))
+    for (const part of ['src/lib/core', 'tests/cases', 'tests/support/plan.ts'])
+      cpSync(path.join(ROOT, part), path.join(this.folder, part), { recursive: true })
+  }
+
+  make(step: Step): void {
+    const at = path.join(this.folder, step.file)
+    const before = step.isNew ? undefined : readFileSync(at, 'utf8')
+    this.#kept.set(step.file, before)
+    writeFileSync(at, before === undefined ? step.code : changed(before, step))
+  }
+
+  /** Leaves a step out again; what is new is emptied. */
+  leaveOut({ file }: Step): void {
+    const before = this.#kept.get(file)
+    writeFileSync(path.join(this.folder, file), before ?? 'export {}\n')
+  }
+
+  /** What the compiler says of the copy, one line for each fault. */
+  faults(): readonly string[] {
+    const { options } = ts.parseJsonConfigFileContent(
+      {
+        compilerOptions: {
+          ...ts.readConfigFile(path.join(ROOT, 'src/lib/core/tsconfig.json'), ts.sys.readFile).config.compilerOptions,
+          paths: { '$lib/*': [`${this.folder}/src/lib/*`] },
+          types: [],
+        },
+        files: ['src/lib/core/text/index.ts', 'src/lib/core/draw/index.ts', 'tests/cases/index.ts'],
+      },
+      ts.sys,
+      this.folder,
+    )
+    const roots = ['src/lib/core/text/index.ts', 'src/lib/core/draw/index.ts', 'tests/cases/index.ts']
+    // only what a step touches is read again
+    this.#program = ts.createSemanticDiagnosticsBuilderProgram(
+      roots.map((file) => path.join(this.folder, file)),
+      options,
+      ts.createIncrementalCompilerHost(options),
+      this.#program,
+    )
+    return [...this.#program.getSyntacticDiagnostics(), ...this.#program.getSemanticDiagnostics()].map(
+      ({ file, messageText }) =>
+        `${file === undefined ? '' : path.relative(this.folder, file.fileName)}: ${ts.flattenDiagnosticMessageText(messageText, ' ')}`,
+    )
+  }
+}
