@@ -1,5 +1,6 @@
 import { apply, CommandError, commandSchema, parseJob, type Applied, type Job } from '../../src/lib/core/job'
 import { reviewVariant } from '../../src/lib/core/review'
+import { sayRefusal } from '../../src/lib/core/text'
 import { randomCommand } from '../support/random-commands'
 import { randomFrom, randomPlan } from '../support/random-plans'
 import type { Proof } from './report'
@@ -38,12 +39,12 @@ export function commandsProof(share: number, seed = 3): Proof {
       let applied: Applied
       const was = said(job)
       try {
-        if (!known) throw new CommandError('the schema of commands refuses it')
+        if (!known) throw new CommandError({ code: 'unreadable', path: '', message: 'the schema of commands refuses it' })
         applied = apply(job, command)
       } catch (cause) {
         refused += 1
         if (!(cause instanceof CommandError)) faults.push(`${named}: threw ${String(cause)}`)
-        else if (cause.message.trim() === '') faults.push(`${named}: refused without a reason`)
+        else if (sayRefusal(cause.refusal).trim() === '') faults.push(`${named}: refused without a reason`)
         if (said(job) !== was) faults.push(`${named}: was refused and changed the document`)
         continue
       }

@@ -32,7 +32,10 @@ export interface JournalTable {
   uid: string
   client: string
   command: string
+  /** Of entries from before `told` was kept: the sentence of their day. Empty since. */
   words: string
+  /** What was done, by code and names, as JSON; the words are made when it is read. */
+  told: string | null
   at: string
 }
 /** Whole states, from which the journal is replayed. */

@@ -5,6 +5,8 @@ import {
   parseJob,
   parseJobText,
   replay,
+  told,
+  toldSchema,
   variantsOf,
   type Command,
   type Fault,
@@ -12,7 +14,7 @@ import {
   type JobSummary,
 } from '$lib/core/job'
 import { reviewJob, tally } from '$lib/core/review'
-import { sayCommand } from '$lib/core/text'
+import { sayRefusal, sayTold } from '$lib/core/text'
 import type { Opened, Schema } from './database'
 import { UnreadableJob } from './storage-faults'
 
@@ -214,17 +216,17 @@ export class JobRepository {
         let job = before
         let revision = row.revision
         for (const { uid, command } of fresh) {
-          const words = sayCommand(command, job)
+          const what = JSON.stringify(told(command, job))
           try {
             job = apply(job, command).job
           } catch (cause) {
-            throw cause instanceof CommandError ? new RefusedError(uid, cause.message) : cause
+            throw cause instanceof CommandError ? new RefusedError(uid, sayRefusal(cause.refusal)) : cause
           }
           states.push(job)
           revision += 1
           await trx
             .insertInto('journal')
-            .values({ job_id: id, revision, uid, client, command: JSON.stringify(command), words, at })
+            .values({ job_id: id, revision, uid, client, command: JSON.stringify(command), words: '', told: what, at })
             .execute()
         }
         const checked = parseJob(JSON.parse(JSON.stringify(job)))
@@ -263,13 +265,14 @@ export class JobRepository {
 
   /** The newest entries of a job's history, newest first. */
   async history(id: string, limit = 200): Promise<readonly Omit<JournalEntry, 'command'>[]> {
-    return this.db
+    const rows = await this.db
       .selectFrom('journal')
       .where('job_id', '=', id)
-      .select(['revision', 'uid', 'client', 'words', 'at'])
+      .select(['revision', 'uid', 'client', 'words', 'told', 'at'])
       .orderBy('revision', 'desc')
       .limit(limit)
       .execute()
+    return rows.map(({ words, told: what, ...row }) => ({ ...row, words: wordsOf(words, what) }))
   }
 
   /** The job as it was at a revision: the last whole state before it, and the journal replayed from there. */
@@ -352,12 +355,18 @@ class RefusedError extends Error {
   }
 }
 
+/** An entry's words, made of what it keeps; one of earlier days kept its words. */
+function wordsOf(words: string, what: string | null): string {
+  const known = what === null ? undefined : toldSchema.safeParse(JSON.parse(what))
+  return known?.success === true ? sayTold(known.data) : words
+}
+
 const entryOf = (row: Schema['journal']): JournalEntry => ({
   revision: row.revision,
   uid: row.uid,
   client: row.client,
   command: JSON.parse(row.command) as Command,
-  words: row.words,
+  words: wordsOf(row.words, row.told),
   at: row.at,
 })
 

@@ -91,12 +91,19 @@ const saves: Migration = {
   },
 }
 
+const told: Migration = {
+  async up(db: Kysely<unknown>) {
+    await db.schema.alterTable('journal').addColumn('told', 'text').execute()
+  },
+}
+
 /** By name, in the order in which they run. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '2026-11-first': first,
   '2026-11-modules': modules,
   '2026-11-shop': shop,
   '2026-12-saves': saves,
+  '2026-12-told': told,
 }
 
 /** Brings the database to the newest form. @throws what the failing migration threw. */

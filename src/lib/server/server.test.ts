@@ -93,6 +93,19 @@ describe('the repository', () => {
     expect((await jobs.get(job.id))!.job.name).toBe('Second')
   })
 
+  it('keeps a code and names, no sentence, of each command; entries of earlier days keep their words', async () => {
+    await send(0, 'one', rename('First'))
+    const kept = () => opened.db.selectFrom('journal').select(['words', 'told']).orderBy('revision').execute()
+    const [entry] = await kept()
+    expect([entry!.words, JSON.parse(entry!.told!)]).toEqual(['', { code: 'job.rename', name: 'First' }])
+    const old = { words: 'Called “First”', told: null }
+    await opened.db.updateTable('journal').set(old).execute()
+    await send(1, 'two', rename('Second'))
+    const words = ['Renamed the job “Second”', 'Called “First”']
+    expect((await jobs.history(job.id)).map((one) => one.words)).toEqual(words)
+    expect((await jobs.since(job.id, 0)).map((one) => one.words)).toEqual([...words].reverse())
+  })
+
   it('answers a stale base with what happened since, and changes nothing', async () => {
     await send(0, 'one', rename('First'))
     const result = await send(0, 'two', rename('Other'))

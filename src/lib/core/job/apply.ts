@@ -7,6 +7,7 @@ import { parseJob } from './document'
 import { BRIEF_HANDLERS } from './handlers/brief'
 import { FITTING_HANDLERS } from './handlers/fitting'
 import { MODE_HANDLERS } from './handlers/mode'
+import { unreadable } from './handlers/kit'
 import { RULE_HANDLERS } from './handlers/rules'
 import { VARIANT_HANDLERS } from './handlers/variant'
 import { VEHICLE_HANDLERS } from './handlers/vehicle'
@@ -48,8 +49,7 @@ function changed(job: Job, command: Command, patch: typeof patched): Applied {
   if (command.type === 'diff') return replaceBy(job, patch(job, command.patches))
   if (command.type === 'job.restore') {
     const result = parseJob(command.document)
-    if (!result.ok)
-      throw new CommandError(`that state cannot be restored: ${result.faults[0]!.path} ${result.faults[0]!.message}`)
+    if (!result.ok) throw new CommandError({ code: 'unreadable', ...result.faults[0]! })
     return replaceBy(job, { ...result.job, id: job.id })
   }
   const [next, redo, undo] = create(
@@ -67,13 +67,13 @@ function changed(job: Job, command: Command, patch: typeof patched): Applied {
 function assertHolds(before: Job, after: Job, command: Command): void {
   if (command.type === 'diff') {
     const result = parseJob(after)
-    if (!result.ok) throw new CommandError(`${result.faults[0]!.path}: ${result.faults[0]!.message}`)
+    if (!result.ok) throw new CommandError({ code: 'unreadable', ...result.faults[0]! })
   }
   for (const [id, { plan }] of Object.entries(after.variants)) {
     const old = before.variants[id]?.plan
     if (old === plan && before.shell === after.shell) continue
     const fault =
       planFaults(plan)[0] ?? changeFaults(after.shell, plan.changes)[0] ?? turnedFaults(after.shell, plan)[0]
-    if (fault !== undefined) throw new CommandError(fault.message)
+    if (fault !== undefined) throw new CommandError(unreadable(fault))
   }
 }

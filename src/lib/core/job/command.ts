@@ -16,6 +16,7 @@ import { readingSchema, surveySchema } from '../readings'
 import { LENGTH_UNITS } from '../units'
 import { patchSchema } from './patch'
 import { houseRuleSchema, ownRulesSchema, ruleSettingSchema } from './rules-schema'
+import { undoneSchema } from './told-schema'
 import { figureSchema, fittingSchema, fixingSchema, groupSchema, MAX_MODES, modeSchema, waiverSchema } from './schema'
 
 const id = idSchema
@@ -109,7 +110,7 @@ export const commandSchema = z.discriminatedUnion('type', [
   }),
   command('diff', {
     direction: z.enum(['undo', 'redo', 'merge']),
-    what: z.string().max(40),
+    what: undoneSchema.describe('What it undoes or does again; words are of earlier days'),
     patches: z.array(patchSchema).max(MOST_PATCHES),
   }),
   command('job.restore', { revision: z.number().int().min(0), document: z.record(z.string(), z.unknown()) }),

@@ -7,6 +7,7 @@ import { newSurvey } from '../readings'
 import {
   apply,
   CommandError,
+  type CommandRefusal,
   diffsMeet,
   FIXING_WAYS,
   jobJsonSchema,
@@ -347,6 +348,17 @@ const ready = (command: Command): Job =>
           ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
           : furnished
 
+/** The refusal that a call throws; what is no refusal is thrown on, and none at all fails. */
+function refusalOf(call: () => unknown): CommandRefusal {
+  try {
+    call()
+  } catch (cause) {
+    if (cause instanceof CommandError) return cause.refusal
+    throw cause
+  }
+  throw new Error('was not refused')
+}
+
 describe('apply', () => {
   it.each(Object.entries(SIMPLE) as [string, fc.Arbitrary<Command>][])(
     '%s: valid after, undone by its diff, redone by it',
@@ -429,17 +441,17 @@ describe('apply', () => {
     [
       'a fitting that is gone',
       { type: 'fitting.label', variant, id: 'fit-none', label: 'x' },
-      /“fit-none” is no longer there/,
+      { code: 'gone', thing: 'fitting', id: 'fit-none' },
     ],
     [
       'a parameter out of its limits',
       { type: 'fitting.parameters', variant, id: 'fit-galley', parameters: { lengthMm: 9000 } },
-      /lengthMm: at most 3.500, not “90/,
+      { code: 'unreadable', path: 'lengthMm', message: expect.stringMatching(/^at most 3.500, not “90/) },
     ],
     [
       'a stance the kind has not',
       { type: 'mode.stance', variant, mode: 'mode-day', fitting: 'fit-bed', stance: 'sideways' },
-      /no stance “sideways”/,
+      { code: 'no-such-stance', kind: 'bed-fixed', stance: 'sideways' },
     ],
     [
       'standing on itself',
@@ -449,9 +461,9 @@ describe('apply', () => {
         id: 'fit-galley',
         seat: { ...kindOf('galley').home, up: { from: 'top-of', fitting: 'fit-cold', mm: 0 } },
       },
-      /cannot stand on itself/,
+      { code: 'hangs-on-itself' },
     ],
-    ['the last variant', { type: 'variant.remove', variant }, /at least one variant/],
+    ['the last variant', { type: 'variant.remove', variant }, { code: 'last-one', thing: 'variant' }],
     [
       'a patch to a prototype',
       {
@@ -460,7 +472,7 @@ describe('apply', () => {
         what: 'x',
         patches: [{ op: 'add', path: ['__proto__', 'polluted'], value: 1 }],
       },
-      /outside the job/,
+      { code: 'out-of-reach' },
     ],
     [
       'a patch to nothing',
@@ -470,10 +482,10 @@ describe('apply', () => {
         what: 'x',
         patches: [{ op: 'replace', path: ['variants', 'gone', 'plan', 'lining'], value: 1 }],
       },
-      /no longer there/,
+      { code: 'gone', thing: 'patched' },
     ],
-  ] as [string, Command, RegExp][])('refuses %s in words', (_what, command, message) =>
-    expect(() => apply(furnished, command)).toThrow(message),
+  ] as [string, Command, object][])('refuses %s by code', (_what, command, refusal) =>
+    expect(refusalOf(() => apply(furnished, command))).toEqual(refusal),
   )
 
   it('tells diffs that meet from diffs that do not', () => {
@@ -597,12 +609,12 @@ describe('the vehicle of a job', () => {
     [
       'a flare longer than the body',
       { type: 'change.put', variant, id: 'change-b', change: { ...flare, toMm: 9000 } },
-      /the body from 0 to 4250/,
+      'the body from 0 to 4250',
     ],
     [
       'a flare upside down',
       { type: 'change.put', variant, id: 'change-b', change: { ...flare, topMm: 500 } },
-      /more than 600/,
+      'more than 600',
     ],
     [
       'layers that do not add up',
@@ -611,16 +623,20 @@ describe('the vehicle of a job', () => {
         variant,
         lining: { floorMm: 30, wallMm: 0, roofMm: 0, layers: { floor: [{ material: 'xps', mm: 20 }] } },
       },
-      /add up to 20 = 20 mm, not 30/,
+      'add up to 20 = 20 mm, not 30',
     ],
-    ['a reading without a survey', { type: 'survey.read', id: 'axle-low', reading: { first: 1 } }, /no longer there/],
+    [
+      'a reading without a survey',
+      { type: 'survey.read', id: 'axle-low', reading: { first: 1 } },
+      '"gone","thing":"survey"',
+    ],
     [
       'a seat that does not turn',
       { type: 'mode.turned', variant, mode: 'mode-day', seat: 'cab-nobody', turned: true },
-      /does not turn/,
+      '"seat-fixed"',
     ],
-  ] as [string, Command, RegExp][])('refuses %s', (_what, command, words) =>
-    expect(() => apply(furnished, command)).toThrow(words),
+  ] as [string, Command, string][])('refuses %s', (_what, command, said) =>
+    expect(JSON.stringify(refusalOf(() => apply(furnished, command)))).toContain(said),
   )
 
   it('reads documents from before bodies had changes, and refuses seats and openings that are not there', () => {

@@ -47,7 +47,7 @@ type Tree = Readonly<Record<string, unknown>>
 const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null && !Array.isArray(value)
 
 const gone = (): never => {
-  throw new CommandError('something it touched is no longer there')
+  throw new CommandError({ code: 'gone', thing: 'patched' })
 }
 
 function inList(list: readonly unknown[], key: string | number, patch: Patch, at: number): readonly unknown[] {
@@ -62,7 +62,7 @@ function inList(list: readonly unknown[], key: string | number, patch: Patch, at
   const adds = at === patch.path.length - 1 && patch.op === 'add'
   if (index > list.length || (index === list.length && !adds)) return gone()
   if (adds) {
-    if (list.length >= MAX_LIST) throw new CommandError(`a list holds at most ${MAX_LIST}`)
+    if (list.length >= MAX_LIST) throw new CommandError({ code: 'too-many', thing: 'list-entry', most: MAX_LIST })
     return [...list.slice(0, index), patch.value, ...list.slice(index)]
   }
   if (at === patch.path.length - 1 && patch.op === 'remove') return [...list.slice(0, index), ...list.slice(index + 1)]
@@ -92,13 +92,13 @@ function within(value: unknown, patch: Patch, at: number): unknown {
  * @throws CommandError if one reaches for what no typed command could, or for what is not there.
  */
 export function patched<T>(document: T, patches: readonly Patch[]): T {
-  if (!patches.every(isWithinReach)) throw new CommandError('that change reaches outside the job')
+  if (!patches.every(isWithinReach)) throw new CommandError({ code: 'out-of-reach' })
   return replayed(document, patches)
 }
 
 /** As `patched`, for patches that were accepted before: how far they reach is not asked again. */
 export function replayed<T>(document: T, patches: readonly Patch[]): T {
   if (patches.some(({ path }) => path.some((key) => FORBIDDEN_KEYS.has(String(key)))))
-    throw new CommandError('that change reaches outside the job')
+    throw new CommandError({ code: 'out-of-reach' })
   return patches.reduce<unknown>((value, patch) => within(value, patch, 0), document) as T
 }

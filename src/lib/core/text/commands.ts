@@ -1,93 +1,78 @@
-import type { Command, Job, SimpleCommand } from '../job'
-import { fittingName } from './names'
+import type { Command, SimpleCommand, Told, Undone } from '../job'
+import type { Need } from '../brief'
 import { FIXING_WORDS, KIND_WORDS, STANCE_WORDS } from './fitting-words'
-import { CHANGE_WORDS } from './words'
+import { CHANGE_WORDS, NEED_WORDS } from './words'
 
-type Words = {
-  readonly [T in SimpleCommand['type']]: (command: Extract<SimpleCommand, { type: T }>, job: Job) => string
-}
+type Part = Omit<Told, 'of' | 'parts' | 'more'>
 
-const fitting = (job: Job, variant: string, id: string): string => {
-  const found = job.variants[variant]?.plan.fittings[id]
-  return found === undefined ? 'a fitting' : fittingName(found)
-}
+/** What a fitting was called. */
+const it = ({ kind, name }: Part): string => name ?? known(KIND_WORDS, kind) ?? 'a fitting'
+const known = <T extends string>(words: Readonly<Record<string, T>>, key: unknown): T | undefined =>
+  typeof key === 'string' && Object.hasOwn(words, key) ? words[key] : undefined
+const change = ({ kind }: Part): string => known(CHANGE_WORDS, kind)?.toLowerCase() ?? 'a change'
+const inMode = (part: Part): string => `${it(part)}, ${part.mode ?? ''}`
 
-const whose = ({ brief }: Job, who: string): string =>
-  brief.people[who]?.label ?? brief.pets[who]?.label ?? brief.gear?.[who]?.label ?? 'someone'
-
-const WORDS: Words = {
-  'job.rename': ({ name }) => `Renamed the job “${name}”`,
-  'job.units': ({ units }) => `Units in ${units}`,
-  'brief.nights': ({ nights }) => `${nights} nights off hook-up`,
+const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
+  'job.rename': ({ name = '' }) => `Renamed the job “${name}”`,
+  'job.units': ({ to }) => `Units in ${to}`,
+  'brief.nights': ({ to }) => `${to} nights off hook-up`,
   'brief.notes': () => 'Notes of the brief',
   'brief.use': () => 'Brief: use and comfort',
-  'brief.derives': ({ derives }) =>
-    derives ? 'Brief: demands follow from the answers' : 'Brief: only typed demands count',
+  'brief.derives': ({ to }) =>
+    to === true ? 'Brief: demands follow from the answers' : 'Brief: only typed demands count',
   'brief.put': () => 'Brief from a template',
-  'gear.put': ({ gear }) => `Gear: ${gear.label}`,
-  'gear.remove': ({ id }, job) => `Gear: without ${job.brief.gear?.[id]?.label ?? 'a piece'}`,
-  'demand.adjust': ({ adjust }) => (adjust.waived === undefined ? 'Demand changed' : `Demand waived: ${adjust.waived}`),
-  'person.put': ({ person }) => `Brief: ${person.label}`,
-  'person.remove': ({ id }, job) => `Brief: without ${job.brief.people[id]?.label ?? 'a person'}`,
-  'pet.put': ({ pet }) => `Brief: ${pet.label}`,
-  'pet.remove': ({ id }, job) => `Brief: without ${job.brief.pets[id]?.label ?? 'a pet'}`,
-  'demand.put': ({ demand }) => `Demand: ${demand.label ?? demand.need}`,
+  'gear.put': ({ name = 'a piece' }) => `Gear: ${name}`,
+  'gear.remove': ({ name = 'a piece' }) => `Gear: without ${name}`,
+  'demand.adjust': ({ to }) => (to === undefined ? 'Demand changed' : `Demand waived: ${to}`),
+  'person.put': ({ name = 'a person' }) => `Brief: ${name}`,
+  'person.remove': ({ name = 'a person' }) => `Brief: without ${name}`,
+  'pet.put': ({ name = 'a pet' }) => `Brief: ${name}`,
+  'pet.remove': ({ name = 'a pet' }) => `Brief: without ${name}`,
+  'demand.put': ({ name, kind = '' }) =>
+    `Demand: ${name ?? (kind in NEED_WORDS ? NEED_WORDS[kind as Need].one : kind)}`,
   'demand.remove': () => 'Demand taken out',
-  'shell.put': ({ shell }) => `Vehicle: ${shell.name}`,
+  'shell.put': ({ name = '' }) => `Vehicle: ${name}`,
   'survey.put': () => 'Survey',
-  'survey.read': ({ id, reading }) =>
-    reading.first === undefined ? `Survey: ${id} open again` : `Survey: ${id} ${reading.first}`,
-  'variant.add': ({ name }) => `New variant “${name}”`,
-  'variant.rename': ({ name }) => `Variant renamed “${name}”`,
-  'variant.remove': ({ variant }, job) => `Variant “${job.variants[variant]?.name ?? ''}” taken out`,
+  'survey.read': ({ kind = '', to }) => (to === undefined ? `Survey: ${kind} open again` : `Survey: ${kind} ${to}`),
+  'variant.add': ({ name = '' }) => `New variant “${name}”`,
+  'variant.rename': ({ name = '' }) => `Variant renamed “${name}”`,
+  'variant.remove': ({ name = '' }) => `Variant “${name}” taken out`,
   'lining.set': () => 'Lining',
-  'change.put': ({ change }) => `Body: ${CHANGE_WORDS[change.kind].toLowerCase()}`,
-  'change.remove': ({ variant, id }, job) => {
-    const change = job.variants[variant]?.plan.changes[id]
-    return `Body: without ${change === undefined ? 'a change' : CHANGE_WORDS[change.kind].toLowerCase()}`
-  },
-  'fitting.add': ({ fitting: added }) =>
-    `Placed ${(added as { label?: string }).label ?? KIND_WORDS[(added as { kind: string }).kind] ?? 'a fitting'}`,
-  'fitting.seat': ({ variant, id }, job) => `Moved ${fitting(job, variant, id)}`,
-  'fitting.parameters': ({ variant, id }, job) => `Changed ${fitting(job, variant, id)}`,
-  'fitting.label': ({ variant, id, label }, job) => `${fitting(job, variant, id)} called “${label}”`,
-  'fitting.remove': ({ variant, id }, job) => `Took out ${fitting(job, variant, id)}`,
-  'fitting.lock': ({ variant, id, locked }, job) => `${fitting(job, variant, id)}: ${locked ? 'locked' : 'unlocked'}`,
-  'fitting.cut': ({ variant, id, cut }, job) =>
-    `${fitting(job, variant, id)}: ${cut ? 'cut to the wall' : 'stands whole'}`,
-  'fitting.fixing': ({ variant, id, fixing }, job) =>
-    `${fitting(job, variant, id)}: ${fixing === undefined ? 'fixing left open' : FIXING_WORDS[fixing.how]}`,
-  'group.put': ({ group }) => `Group “${group.name}”`,
-  'group.remove': ({ variant, id }, job) => `Ungrouped “${job.variants[variant]?.plan.groups?.[id]?.name ?? ''}”`,
-  'waiver.put': ({ waiver }) => `Let be: ${waiver.reason}`,
+  'change.put': (part) => `Body: ${change(part)}`,
+  'change.remove': (part) => `Body: without ${change(part)}`,
+  'fitting.add': (part) => `Placed ${it(part)}`,
+  'fitting.seat': (part) => `Moved ${it(part)}`,
+  'fitting.parameters': (part) => `Changed ${it(part)}`,
+  'fitting.label': (part) => `${it(part)} called “${part.to ?? ''}”`,
+  'fitting.remove': (part) => `Took out ${it(part)}`,
+  'fitting.lock': (part) => `${it(part)}: ${part.to === true ? 'locked' : 'unlocked'}`,
+  'fitting.cut': (part) => `${it(part)}: ${part.to === true ? 'cut to the wall' : 'stands whole'}`,
+  'fitting.fixing': (part) => `${it(part)}: ${known(FIXING_WORDS, part.to) ?? 'fixing left open'}`,
+  'group.put': ({ name = '' }) => `Group “${name}”`,
+  'group.remove': ({ name = '' }) => `Ungrouped “${name}”`,
+  'waiver.put': ({ to = '' }) => `Let be: ${to}`,
   'waiver.remove': () => 'A finding counts again',
-  'rule.set': ({ id, setting }) =>
-    `Rule “${id}”: ${setting === undefined ? 'as the book says' : setting.off === true ? 'switched off' : 'set for this job'}`,
-  'house.put': ({ rule }) => `Rule of the house: ${rule.title}`,
-  'house.remove': ({ id }, job) => `Without the rule of the house “${job.rules?.house[id]?.title ?? ''}”`,
+  'rule.set': ({ kind = '', to }) => `Rule “${kind}”: ${known(SETTING_WORDS, to) ?? SETTING_WORDS.own}`,
+  'house.put': ({ name = '' }) => `Rule of the house: ${name}`,
+  'house.remove': ({ name = '' }) => `Without the rule of the house “${name}”`,
   'rules.put': () => 'Rules of the shop taken over',
   'plan.mirror': () => 'Mirrored the plan',
-  'plan.transferable': ({ transferable }) =>
-    transferable ? 'Fit-out to be moved to another vehicle' : 'Fit-out stays in this vehicle',
-  'mode.add': ({ name }) => `New mode “${name}”`,
-  'mode.rename': ({ name }) => `Mode renamed “${name}”`,
-  'mode.remove': ({ variant, mode }, job) => `Mode “${job.variants[variant]?.plan.modes[mode]?.name ?? ''}” taken out`,
+  'plan.transferable': ({ to }) =>
+    to === true ? 'Fit-out to be moved to another vehicle' : 'Fit-out stays in this vehicle',
+  'mode.add': ({ name = '' }) => `New mode “${name}”`,
+  'mode.rename': ({ name = '' }) => `Mode renamed “${name}”`,
+  'mode.remove': ({ name = '' }) => `Mode “${name}” taken out`,
   'mode.order': () => 'Order of the modes',
-  'mode.seat': ({ variant, mode, fitting: id, seat }, job) =>
-    `${fitting(job, variant, id)}, ${job.variants[variant]?.plan.modes[mode]?.name ?? ''}: ${seat === undefined ? 'as always' : 'elsewhere'}`,
-  'mode.away': ({ variant, mode, fitting: id, away }, job) =>
-    `${fitting(job, variant, id)}, ${job.variants[variant]?.plan.modes[mode]?.name ?? ''}: ${away ? 'out of the vehicle' : 'aboard'}`,
-  'mode.put': ({ mode }) => `Mode ${mode.name}`,
-  'mode.turned': ({ seat, turned }, job) =>
-    `${job.shell.cabSeats.find(({ id }) => id === seat)?.label ?? 'Seat'}: ${turned ? 'turned' : 'forward'}`,
-  'figure.put': ({ figure }, job) => `Figure: ${whose(job, figure.who)}, ${figure.pose}`,
-  'figure.remove': ({ variant, mode, id }, job) => {
-    const figure = job.variants[variant]?.plan.modes[mode]?.figures?.[id]
-    return `Figure: without ${figure === undefined ? 'one' : whose(job, figure.who)}`
-  },
-  'mode.stance': ({ variant, fitting: id, stance }, job) =>
-    `${fitting(job, variant, id)}: ${STANCE_WORDS[stance] ?? stance}`,
+  'mode.seat': (part) => `${inMode(part)}: ${part.to === true ? 'elsewhere' : 'as always'}`,
+  'mode.away': (part) => `${inMode(part)}: ${part.to === true ? 'out of the vehicle' : 'aboard'}`,
+  'mode.put': ({ name = '' }) => `Mode ${name}`,
+  'mode.turned': ({ name = 'Seat', to }) => `${name}: ${to === true ? 'turned' : 'forward'}`,
+  'figure.put': ({ name = 'someone', to }) => `Figure: ${name}, ${to}`,
+  'figure.remove': ({ name = 'one' }) => `Figure: without ${name}`,
+  'mode.stance': (part) => `${it(part)}: ${known(STANCE_WORDS, part.to) ?? part.to}`,
 }
+
+const SETTING_WORDS = { book: 'as the book says', off: 'switched off', own: 'set for this job' } as const
 
 const BATCH_WORDS = {
   remedy: 'Remedy',
@@ -100,17 +85,24 @@ const BATCH_WORDS = {
   run: 'Made a run',
   lock: 'Locked',
   module: 'Module',
-} as const
-const DIFF_WORDS = { undo: 'Undid', redo: 'Redid', merge: 'Merged' } as const
+} as const satisfies Readonly<Record<Extract<Command, { type: 'batch' }>['what'], string>>
+const DIFF_WORDS = { undo: 'Undid', redo: 'Redid', merge: 'Merged' } as const satisfies Readonly<
+  Record<Extract<Command, { type: 'diff' }>['direction'], string>
+>
 
-const simple = (command: SimpleCommand, job: Job): string =>
-  (WORDS[command.type] as (command: SimpleCommand, job: Job) => string)(command, job)
+const isSimple = (code: string): code is SimpleCommand['type'] => Object.hasOwn(WORDS, code)
 
-/** What a command did, for the history; `job` is the job that it met. */
-export function sayCommand(command: Command, job: Job): string {
-  if (command.type === 'diff') return `${DIFF_WORDS[command.direction]}: ${command.what}`
-  if (command.type === 'job.restore') return `Went back to state ${command.revision}`
-  if (command.type === 'batch')
-    return `${BATCH_WORDS[command.what]}: ${command.commands.map((part) => simple(part, job)).join('; ')}`.slice(0, 120)
-  return simple(command, job)
+/** One entry of a code that this program has no words for, from a newer one, says its code. */
+const single = (part: Part): string => (isSimple(part.code) ? WORDS[part.code](part) : part.code)
+
+/** What was done, for the history, the undo and the other window. */
+export function sayTold(entry: Told | Undone): string {
+  if (typeof entry === 'string') return entry
+  const { code } = entry
+  if ('of' in entry && entry.of !== undefined) return `${known(DIFF_WORDS, code) ?? code}: ${sayTold(entry.of)}`
+  if (code === 'job.restore') return `Went back to state ${entry.to}`
+  if (code !== 'batch') return single(entry)
+  const { to, parts = [], more = 0 } = entry
+  const rest = more === 0 ? [] : [`${more} more`]
+  return `${known(BATCH_WORDS, to) ?? 'Changed'}: ${[...parts.map(single), ...rest].join('; ')}`
 }

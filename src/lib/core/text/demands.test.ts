@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { allDemands, DERIVE_RULES, type Brief, type ResolvedDemand } from '../brief'
 import { BRIEF_TEMPLATES } from '../starts'
-import { apply, newBrief, newJob, type Command } from '../job'
+import { apply, newBrief, newJob, told, type Command } from '../job'
 import { genericShell } from '../shells'
-import { RULE_SENTENCES, sayBecause, sayCommand, sayDemand, sayDemandFigure, sayFacts } from './index'
+import { RULE_SENTENCES, sayBecause, sayTold, sayDemand, sayDemandFigure, sayFacts } from './index'
 
 const plain = (text: string): string => text.replace(/[\u202f\u00a0]/g, ' ')
 const of = (brief: Brief, id: string): ResolvedDemand => allDemands(brief).find((demand) => demand.id === id)!
@@ -62,7 +62,7 @@ describe('the commands of the brief in the history', () => {
     ['Figure: the taller parent, sitting', { type: 'figure.put', ...mode, figure: { ...figure, at: [900, 0] } }],
     ['Figure: without the taller parent', { type: 'figure.remove', ...mode }],
   ])('%s', (words, command) => {
-    expect(sayCommand(command, withFigure)).toBe(words)
+    expect(sayTold(told(command, withFigure))).toBe(words)
     expect(apply(withFigure, command).job.brief.people).toEqual(family.people)
   })
 })

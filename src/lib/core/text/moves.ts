@@ -24,7 +24,9 @@ const seatName = (job: Job, id: string): string =>
 
 function sayLoose({ loose }: Move): string {
   if (loose.length === 0) return ''
-  const parts = loose.map(({ part, count, used }) => `${count} × ${partWord(part)} ${used ? 'brought into use' : 'put away'}`)
+  const parts = loose.map(
+    ({ part, count, used }) => `${count} × ${partWord(part)} ${used ? 'brought into use' : 'put away'}`,
+  )
   return `; ${parts.join('; ')}`
 }
 

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import type { Finding } from '../review'
-import { apply, newJob, standardBrief } from '../job'
+import { apply, newJob, standardBrief, told } from '../job'
 import { defaultsOf, kindOf, KINDS } from '../fittings'
 import { genericShell } from '../shells'
-import { CHOICE_WORDS, KIND_WORDS, list, namesOf, PARAMETER_WORDS, sayCommand, sayFinding, STANCE_WORDS } from './index'
+import { CHOICE_WORDS, KIND_WORDS, list, namesOf, PARAMETER_WORDS, sayTold, sayFinding, STANCE_WORDS } from './index'
 
 const job = apply(newJob('job-test', 'Test', genericShell('van-long-high'), standardBrief()), {
   type: 'fitting.add',
@@ -87,8 +87,10 @@ describe('words', () => {
   })
 
   it('tells what a command did', () => {
-    expect(sayCommand({ type: 'fitting.remove', variant: 'variant-a', id: 'fit-a' }, job)).toBe('Took out Bed across')
-    expect(sayCommand({ type: 'diff', direction: 'undo', what: 'Moved Bed across', patches: [] }, job)).toBe(
+    expect(sayTold(told({ type: 'fitting.remove', variant: 'variant-a', id: 'fit-a' }, job))).toBe(
+      'Took out Bed across',
+    )
+    expect(sayTold(told({ type: 'diff', direction: 'undo', what: 'Moved Bed across', patches: [] }, job))).toBe(
       'Undid: Moved Bed across',
     )
     expect(list(['a', 'b', 'c'])).toBe('a, b and c')

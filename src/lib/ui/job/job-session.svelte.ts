@@ -6,13 +6,15 @@ import {
   inParts,
   MOST_PATCHES,
   replay,
+  told,
   wholeParts,
   type Applied,
   type Command,
   type Job,
   type Patch,
+  type Undone,
 } from '$lib/core/job'
-import { capital, sayCommand } from '$lib/core/text'
+import { capital, sayRefusal, sayTold } from '$lib/core/text'
 import { NAMING, sayIssue } from '$lib/core/units'
 import { newId } from './new-id'
 import { OLD_BASE, PendingStore, type Waiting } from './pending-store'
@@ -22,7 +24,7 @@ export type SaveState =
   { readonly kind: 'saved' } | { readonly kind: 'saving' } | { readonly kind: 'waiting'; readonly message: string }
 
 interface Done {
-  readonly what: string
+  readonly what: Undone
   readonly redo: readonly Patch[]
   readonly undo: readonly Patch[]
 }
@@ -52,7 +54,6 @@ const MAX_SENT = 100
 /** A request holds no more than so many bytes; what goes out as a page closes is held to less by the browser. */
 const MAX_BYTES = 2_000_000
 const MAX_LEAVING_BYTES = 60_000
-const MAX_WHAT = 40
 /** How long after another tab said that it goes its work is looked for. */
 const AFTER_BYE_MS = 300
 
@@ -117,15 +118,15 @@ export class JobSession {
     return this.#redo.length > 0
   }
   get undoWhat(): string {
-    return this.#undo.at(-1)?.what ?? ''
+    return sayTold(this.#undo.at(-1)?.what ?? '')
   }
   get redoWhat(): string {
-    return this.#redo.at(-1)?.what ?? ''
+    return sayTold(this.#redo.at(-1)?.what ?? '')
   }
 
   /** Gives a command; one too long for a request goes in parts, and is undone as one. False, with a notice, when it does not fit. */
   do(command: Command): boolean {
-    const what = sayCommand(command, this.job).slice(0, MAX_WHAT)
+    const what = told(command, this.job)
     const diff = this.#runAll(inParts(command))
     if (diff === undefined) return false
     if (diff.redo.length === 0) return true
@@ -189,7 +190,7 @@ export class JobSession {
       return diff
     } catch (cause) {
       if (!(cause instanceof CommandError)) throw cause
-      this.#refuse(command, cause.message)
+      this.#refuse(command, sayRefusal(cause.refusal))
       return undefined
     }
   }
@@ -269,7 +270,7 @@ export class JobSession {
       revision: Infinity,
       uid,
       command,
-      words: sayCommand(command, this.job),
+      words: sayTold(told(command, this.job)),
     }))
     // eslint-disable-next-line svelte/prefer-svelte-reactivity -- gone at the end of this call
     const own = new Set(left.map(({ uid }) => uid))
@@ -406,13 +407,13 @@ export class JobSession {
       this.#failures = 0
       return
     }
-    const what = sayCommand(culprit.command, this.#confirmed)
+    const what = sayTold(told(culprit.command, this.#confirmed))
     this.#forget([culprit])
     const result = rebase(this.#confirmed, [], this.#pending, this.#own)
     this.#settle({ ...result, foreign: culprit.diff.redo, lost: [] })
     this.#most = MAX_SENT
     this.refusal = { command: culprit.command, message }
-    const rested = result.lost.map(({ waiting }) => sayCommand(waiting.command, this.#confirmed))
+    const rested = result.lost.map(({ waiting }) => sayTold(told(waiting.command, this.#confirmed)))
     this.tell(
       `Taken back, because it could not be saved: ${what} (${message}).${rested.length === 0 ? '' : ` With it went what rests on it: ${rested.join('; ')}.`}`,
     )
@@ -446,14 +447,14 @@ export class JobSession {
     if (contested.length > 0) {
       this.conflict = {
         mine: contested,
-        mineWords: contested.map(({ command }) => sayCommand(command, this.job)),
+        mineWords: contested.map(({ command }) => sayTold(told(command, this.job))),
         theirWords: foreignWords,
       }
       this.save = { kind: 'waiting', message: 'Another window changed the same thing: choose which to keep.' }
     } else if (foreignWords.length > 0) {
       this.tell(`Another window: ${foreignWords.slice(-2).join('; ')}.`)
     }
-    if (lost.length > 0) this.tell(`A change of yours no longer fits: ${lost[0]!.message}.`)
+    if (lost.length > 0) this.tell(`A change of yours no longer fits: ${sayRefusal(lost[0]!.refusal)}.`)
     if (this.conflict === undefined && this.#pending.length === 0) this.save = { kind: 'saved' }
   }
 
@@ -473,7 +474,7 @@ export class JobSession {
         } catch (cause) {
           if (!(cause instanceof CommandError)) throw cause
           this.#forget([{ uid }])
-          this.#refuse(command, cause.message)
+          this.#refuse(command, sayRefusal(cause.refusal))
         }
       this.#write((store) => store.add(this.#pending))
     }

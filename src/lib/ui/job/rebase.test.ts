@@ -47,7 +47,7 @@ describe('rebase', () => {
       [pending(base, 'mine', label('fit-bed', 'My bed'))],
       new Set(['mine']),
     )
-    expect(result.lost.map(({ message }) => message)).toEqual(['the fitting “fit-bed” is no longer there'])
+    expect(result.lost.map(({ refusal }) => refusal)).toEqual([{ code: 'gone', thing: 'fitting', id: 'fit-bed' }])
   })
 
   it('takes its own lost answers for saved', () => {

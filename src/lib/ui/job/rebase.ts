@@ -1,4 +1,14 @@
-import { apply, CommandError, diffsMeet, replay, type Applied, type Command, type Job, type Patch } from '$lib/core/job'
+import {
+  apply,
+  CommandError,
+  diffsMeet,
+  replay,
+  type Applied,
+  type Command,
+  type CommandRefusal,
+  type Job,
+  type Patch,
+} from '$lib/core/job'
 import type { Waiting } from './pending-store'
 
 export interface Pending extends Waiting {
@@ -20,7 +30,7 @@ export interface Rebased {
   /** Own commands that touch what others touched since they were made; the person decides. */
   readonly contested: readonly Pending[]
   /** Own commands that no longer fit at all, and why. */
-  readonly lost: readonly { readonly waiting: Waiting; readonly message: string }[]
+  readonly lost: readonly { readonly waiting: Waiting; readonly refusal: CommandRefusal }[]
   /** Everything that others changed, for the undo stack to be checked against. */
   readonly foreign: readonly Patch[]
   readonly foreignWords: readonly string[]
@@ -65,7 +75,7 @@ export function rebase(
       }
     } catch (cause) {
       if (!(cause instanceof CommandError)) throw cause
-      lost.push({ waiting: mine, message: cause.message })
+      lost.push({ waiting: mine, refusal: cause.refusal })
     }
   }
   return { confirmed: base, kept, contested, lost, foreign: foreign.flatMap(({ patches }) => patches), foreignWords }

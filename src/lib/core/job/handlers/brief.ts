@@ -14,18 +14,18 @@ export const BRIEF_HANDLERS: HandlersOf<'job' | 'brief' | 'gear' | 'demand' | 'p
   'gear.put': (job, { id, gear }) => {
     const pieces = (job.brief.gear ??= {})
     const piece = checked(gearSchema, gear) as Draft<typeof gear>
-    putInto(pieces, id, piece, MOST_GEAR, 'pieces of gear in a brief: count alike ones together')
+    putInto(pieces, id, piece, MOST_GEAR, 'gear')
   },
-  'gear.remove': (job, { id }) => drop((job.brief.gear ??= {}), id, 'that piece of gear'),
+  'gear.remove': (job, { id }) => drop((job.brief.gear ??= {}), id, 'gear'),
   'demand.adjust': (job, { id, adjust }) => {
     const changed = (job.brief.adjust ??= {})
     if (Object.keys(adjust).length === 0) delete changed[id]
-    else putInto(changed, id, checked(adjustSchema, adjust) as Draft<typeof adjust>, MAX_ENTRIES, 'changed demands')
+    else putInto(changed, id, checked(adjustSchema, adjust) as Draft<typeof adjust>, MAX_ENTRIES, 'adjusted-demand')
   },
-  'person.put': (job, { id, person }) => putInto(job.brief.people, id, person, MOST_PEOPLE, 'people in a brief'),
-  'person.remove': (job, { id }) => drop(job.brief.people, id, 'that person'),
-  'pet.put': (job, { id, pet }) => putInto(job.brief.pets, id, pet, MOST_PEOPLE, 'pets in a brief'),
-  'pet.remove': (job, { id }) => drop(job.brief.pets, id, 'that pet'),
-  'demand.put': (job, { id, demand }) => putInto(job.brief.demands, id, demand, MAX_ENTRIES, 'typed demands'),
-  'demand.remove': (job, { id }) => drop(job.brief.demands, id, 'that demand'),
+  'person.put': (job, { id, person }) => putInto(job.brief.people, id, person, MOST_PEOPLE, 'person'),
+  'person.remove': (job, { id }) => drop(job.brief.people, id, 'person'),
+  'pet.put': (job, { id, pet }) => putInto(job.brief.pets, id, pet, MOST_PEOPLE, 'pet'),
+  'pet.remove': (job, { id }) => drop(job.brief.pets, id, 'pet'),
+  'demand.put': (job, { id, demand }) => putInto(job.brief.demands, id, demand, MAX_ENTRIES, 'demand'),
+  'demand.remove': (job, { id }) => drop(job.brief.demands, id, 'demand'),
 }

@@ -30,18 +30,17 @@ function lowerOnto(plan: Draft<Plan>, goneId: string, gone: Fitting): void {
 function checkAnchors(plan: Draft<Plan>, id: string): void {
   const { up, along } = plan.fittings[id]!.seat
   const gone = (other: string | undefined) => other === undefined || plan.fittings[other] === undefined
-  if (up.from === 'top-of' && gone(up.fitting)) throw new CommandError('what it stands on is no longer there')
-  if (along.from === 'after' && gone(along.fitting)) throw new CommandError('what it comes after is no longer there')
-  if (hangsOnItself(plan.fittings as Plan['fittings'], id))
-    throw new CommandError('a fitting cannot stand on itself, nor come after itself')
+  if (up.from === 'top-of' && gone(up.fitting)) throw new CommandError({ code: 'gone', thing: 'support' })
+  if (along.from === 'after' && gone(along.fitting)) throw new CommandError({ code: 'gone', thing: 'neighbour' })
+  if (hangsOnItself(plan.fittings as Plan['fittings'], id)) throw new CommandError({ code: 'hangs-on-itself' })
 }
 
 export const FITTING_HANDLERS: HandlersOf<'fitting' | 'group'> = {
   'fitting.add': (job, { variant, id, fitting }) => {
     const { plan } = variantOf(job, variant)
-    if (plan.fittings[id] !== undefined) throw new CommandError('that fitting is there already')
+    if (plan.fittings[id] !== undefined) throw new CommandError({ code: 'there-already', thing: 'fitting' })
     if (Object.keys(plan.fittings).length >= MAX_FITTINGS)
-      throw new CommandError(`a plan holds at most ${MAX_FITTINGS} fittings`)
+      throw new CommandError({ code: 'too-many', thing: 'fitting', most: MAX_FITTINGS })
     const given = fitting as unknown as Fitting
     plan.fittings[id] = {
       ...given,
@@ -84,7 +83,7 @@ export const FITTING_HANDLERS: HandlersOf<'fitting' | 'group'> = {
   },
   'fitting.cut': (job, { variant, id, cut }) => {
     const fitting = unlocked(variantOf(job, variant).plan, id)
-    if (cut && !mayBeCut(fitting)) throw new CommandError('it comes whole and cannot be cut to the wall')
+    if (cut && !mayBeCut(fitting)) throw new CommandError({ code: 'comes-whole' })
     if (cut) fitting.cut = true
     else delete fitting.cut
   },
@@ -104,10 +103,10 @@ export const FITTING_HANDLERS: HandlersOf<'fitting' | 'group'> = {
       other.fittings = other.fittings.filter((one) => !fittings.includes(one))
       if (other.fittings.length < 2) delete groups[otherId]
     }
-    putInto(groups, id, { ...group, fittings }, MAX_GROUPS, 'groups in a plan')
+    putInto(groups, id, { ...group, fittings }, MAX_GROUPS, 'group')
   },
   'group.remove': (job, { variant, id }) => {
     const { plan } = variantOf(job, variant)
-    drop((plan.groups ??= {}), id, 'that group')
+    drop((plan.groups ??= {}), id, 'group')
   },
 }

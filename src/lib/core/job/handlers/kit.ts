@@ -3,7 +3,7 @@ import type { z } from 'zod'
 import { kindOf, type Parameters } from '../../fittings'
 import { NAMING, sayIssue } from '../../units'
 import type { SimpleCommand } from '../command'
-import { CommandError } from '../command-error'
+import { CommandError, type CommandRefusal, type RefusedThing } from '../command-error'
 import type { Fitting, Job, Plan, Variant } from '../schema'
 
 /** How a job takes each kind of command whose name begins with one of the words. */
@@ -14,19 +14,18 @@ export type HandlersOf<Word extends string> = {
   ) => void
 }
 
-export function must<T>(value: T | undefined, what: string): T {
-  if (value === undefined) throw new CommandError(`${what} is no longer there`)
+export function must<T>(value: T | undefined, thing: RefusedThing, id?: string): T {
+  if (value === undefined) throw new CommandError({ code: 'gone', thing, ...(id === undefined ? {} : { id }) })
   return value
 }
 
-export const variantOf = (job: Draft<Job>, id: string): Draft<Variant> => must(job.variants[id], 'that variant')
-export const fittingOf = (plan: Draft<Plan>, id: string): Draft<Fitting> =>
-  must(plan.fittings[id], `the fitting “${id}”`)
+export const variantOf = (job: Draft<Job>, id: string): Draft<Variant> => must(job.variants[id], 'variant')
+export const fittingOf = (plan: Draft<Plan>, id: string): Draft<Fitting> => must(plan.fittings[id], 'fitting', id)
 
 /** Puts something under an id of a record that holds at most so many. */
-export function putInto<T>(record: Record<string, T>, id: string, value: T, most: number, what: string): void {
+export function putInto<T>(record: Record<string, T>, id: string, value: T, most: number, thing: RefusedThing): void {
   if (record[id] === undefined && Object.keys(record).length >= most)
-    throw new CommandError(`there are at most ${most} ${what}`)
+    throw new CommandError({ code: 'too-many', thing, most })
   record[id] = value
 }
 
@@ -38,8 +37,8 @@ export function lastOrder(those: readonly { order: number }[], most: number): nu
   return those.length
 }
 
-export function drop(record: Record<string, unknown>, id: string, what: string): void {
-  must(record[id], what)
+export function drop(record: Record<string, unknown>, id: string, thing: RefusedThing): void {
+  must(record[id], thing)
   delete record[id]
 }
 
@@ -48,8 +47,18 @@ export function checked<T extends z.ZodType>(schema: T, value: unknown): z.infer
   const result = schema.safeParse(value, NAMING)
   if (result.success) return result.data
   const issue = result.error.issues[0]!
-  throw new CommandError(`${issue.path.join('.')}: ${sayIssue(issue)}`)
+  throw new CommandError(unreadable({ path: issue.path, message: sayIssue(issue) }))
 }
+
+/** The refusal of what a document's reader finds fault with. */
+export const unreadable = (fault: {
+  readonly path: readonly PropertyKey[]
+  readonly message: string
+}): CommandRefusal => ({
+  code: 'unreadable',
+  path: fault.path.join('.'),
+  message: fault.message,
+})
 
 /** Checks a fitting's parameters against its kind, and gives them back whole. */
 export function checkedParameters(kindId: string, parameters: Record<string, unknown>): Parameters {
@@ -58,6 +67,6 @@ export function checkedParameters(kindId: string, parameters: Record<string, unk
 
 export const unlocked = (plan: Draft<Plan>, id: string): Draft<Fitting> => {
   const fitting = fittingOf(plan, id)
-  if (fitting.locked === true) throw new CommandError('it is locked: unlock it first')
+  if (fitting.locked === true) throw new CommandError({ code: 'locked' })
   return fitting
 }

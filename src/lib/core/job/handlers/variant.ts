@@ -25,7 +25,7 @@ function mirroredSeat(seat: Draft<Seat>): Draft<Seat> {
 
 function mirrorPlan(job: Draft<Job>, plan: Draft<Plan>): void {
   if (Object.values(plan.fittings).some(({ locked }) => locked === true))
-    throw new CommandError('a fitting is locked: unlock it first')
+    throw new CommandError({ code: 'locked-in-plan' })
   for (const fitting of Object.values(plan.fittings)) fitting.seat = mirroredSeat(fitting.seat)
   for (const mode of Object.values(plan.modes)) {
     for (const [id, seat] of Object.entries(mode.seats ?? {})) mode.seats![id] = mirroredSeat(seat)
@@ -41,23 +41,22 @@ function mirrorPlan(job: Draft<Job>, plan: Draft<Plan>): void {
       [sided.rightMm, sided.leftMm] = [-sided.leftMm, -sided.rightMm]
   }
   const fault = changeFaults(job.shell, plan.changes)[0]
-  if (fault !== undefined)
-    throw new CommandError(`the body does not take the change on its other side: ${fault.message}`)
+  if (fault !== undefined) throw new CommandError({ code: 'mirror-unfit', message: fault.message })
 }
 
 export const VARIANT_HANDLERS: HandlersOf<'variant' | 'plan' | 'waiver'> = {
   'variant.add': (job, { id, name, from }) => {
-    if (job.variants[id] !== undefined) throw new CommandError('that variant is there already')
+    if (job.variants[id] !== undefined) throw new CommandError({ code: 'there-already', thing: 'variant' })
     const order = lastOrder(Object.values(job.variants), 1000)
     const model = from === undefined ? undefined : variantOf(job, from)
     const plan =
       model === undefined ? emptyPlan(Object.values(job.variants)[0]!.plan.lining) : structuredPlan(model.plan)
-    putInto(job.variants, id, { name, order, plan: plan as Draft<Plan> }, MAX_VARIANTS, 'variants in a job')
+    putInto(job.variants, id, { name, order, plan: plan as Draft<Plan> }, MAX_VARIANTS, 'variant')
   },
   'variant.rename': (job, { variant, name }) => void (variantOf(job, variant).name = name),
   'variant.remove': (job, { variant }) => {
-    if (Object.keys(job.variants).length === 1) throw new CommandError('a job keeps at least one variant')
-    drop(job.variants, variant, 'that variant')
+    if (Object.keys(job.variants).length === 1) throw new CommandError({ code: 'last-one', thing: 'variant' })
+    drop(job.variants, variant, 'variant')
   },
   'plan.transferable': (job, { variant, transferable }) => {
     const { plan } = variantOf(job, variant)
@@ -69,14 +68,8 @@ export const VARIANT_HANDLERS: HandlersOf<'variant' | 'plan' | 'waiver'> = {
     const waivers = (plan.waivers ??= {})
     // one finding is let be once: a new reason takes the place of the old
     for (const [otherId, other] of Object.entries(waivers)) if (other.key === waiver.key) delete waivers[otherId]
-    putInto(
-      waivers,
-      id,
-      checked(waiverSchema, waiver) as Draft<typeof waiver>,
-      MAX_WAIVERS,
-      'findings of a plan that are let be',
-    )
+    putInto(waivers, id, checked(waiverSchema, waiver) as Draft<typeof waiver>, MAX_WAIVERS, 'waiver')
   },
-  'waiver.remove': (job, { variant, id }) => drop((variantOf(job, variant).plan.waivers ??= {}), id, 'what was let be'),
+  'waiver.remove': (job, { variant, id }) => drop((variantOf(job, variant).plan.waivers ??= {}), id, 'waiver'),
   'plan.mirror': (job, { variant }) => mirrorPlan(job, variantOf(job, variant).plan),
 }

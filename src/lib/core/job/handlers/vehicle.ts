@@ -3,7 +3,7 @@ import { bodyChangeSchema, changeFaults, liningSchema, overlapFaults, type BodyC
 import { surveySchema } from '../../readings'
 import { MAX_CHANGES, type Job, type Plan } from '../schema'
 import { CommandError } from '../command-error'
-import { checked, drop, must, variantOf, type HandlersOf } from './kit'
+import { checked, drop, must, unreadable, variantOf, type HandlersOf } from './kit'
 
 export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'survey' | 'lining' | 'change'> = {
   'shell.put': (job, { shell }) => {
@@ -18,7 +18,7 @@ export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'survey' | 'lining' | 'chang
   },
   'survey.put': (job, { survey }) => void (job.survey = checked(surveySchema, survey) as Draft<Job>['survey']),
   'survey.read': (job, { id, reading }) => {
-    const survey = must(job.survey, 'the survey')
+    const survey = must(job.survey, 'survey')
     if (reading.first === undefined && reading.second === undefined) delete survey.readings[id]
     else survey.readings[id] = reading
     checked(surveySchema, survey)
@@ -29,10 +29,10 @@ export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'survey' | 'lining' | 'chang
     checked(bodyChangeSchema, change)
     const { changes } = variantOf(job, variant).plan
     const fault = changeFaults(job.shell, { [id]: change })[0] ?? overlapFaults(id, change, changes as BodyChanges)[0]
-    if (fault !== undefined) throw new CommandError(fault.message)
+    if (fault !== undefined) throw new CommandError(unreadable(fault))
     if (changes[id] === undefined && Object.keys(changes).length >= MAX_CHANGES)
-      throw new CommandError(`a plan holds at most ${MAX_CHANGES} changes to the body`)
+      throw new CommandError({ code: 'too-many', thing: 'change', most: MAX_CHANGES })
     changes[id] = change as Draft<Plan>['changes'][string]
   },
-  'change.remove': (job, { variant, id }) => drop(variantOf(job, variant).plan.changes, id, 'that change'),
+  'change.remove': (job, { variant, id }) => drop(variantOf(job, variant).plan.changes, id, 'change'),
 }

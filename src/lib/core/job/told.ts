@@ -1,0 +1,125 @@
+import type { Command, SimpleCommand } from './command'
+import type { Job } from './schema'
+import { MAX_TOLD, MOST_PARTS, type Told, type ToldPart } from './told-schema'
+
+type Data = Omit<ToldPart, 'code'>
+type DataOf = {
+  readonly [T in SimpleCommand['type']]: (command: Extract<SimpleCommand, { type: T }>, job: Job) => Data
+}
+
+const named = (name: string | undefined): Data => (name === undefined ? {} : { name: name.slice(0, MAX_TOLD) })
+const typed = (kind: string, label?: unknown): Data => ({
+  kind,
+  ...(typeof label === 'string' && label !== '' ? { name: label } : {}),
+})
+
+const planOf = (job: Job, variant: string) => job.variants[variant]?.plan
+const fitting = (job: Job, variant: string, id: string): Data => {
+  const found = planOf(job, variant)?.fittings[id]
+  return found === undefined ? {} : typed(found.kind, found.label)
+}
+const change = (job: Job, variant: string, id: string): Data => {
+  const found = planOf(job, variant)?.changes[id]
+  return found === undefined ? {} : { kind: found.kind }
+}
+const inMode = (job: Job, variant: string, mode: string): Data => {
+  const name = planOf(job, variant)?.modes[mode]?.name
+  return name === undefined ? {} : { mode: name }
+}
+const whose = ({ brief }: Job, who: string): string | undefined =>
+  brief.people[who]?.label ?? brief.pets[who]?.label ?? brief.gear?.[who]?.label
+
+const DATA: DataOf = {
+  'job.rename': ({ name }) => named(name),
+  'job.units': ({ units }) => ({ to: units }),
+  'brief.nights': ({ nights }) => ({ to: nights }),
+  'brief.notes': () => ({}),
+  'brief.use': () => ({}),
+  'brief.derives': ({ derives }) => ({ to: derives }),
+  'brief.put': () => ({}),
+  'gear.put': ({ gear }) => named(gear.label),
+  'gear.remove': ({ id }, job) => named(job.brief.gear?.[id]?.label),
+  'demand.adjust': ({ adjust }) => (adjust.waived === undefined ? {} : { to: adjust.waived.slice(0, MAX_TOLD) }),
+  'person.put': ({ person }) => named(person.label),
+  'person.remove': ({ id }, job) => named(job.brief.people[id]?.label),
+  'pet.put': ({ pet }) => named(pet.label),
+  'pet.remove': ({ id }, job) => named(job.brief.pets[id]?.label),
+  'demand.put': ({ demand }) => typed(demand.need, demand.label),
+  'demand.remove': () => ({}),
+  'shell.put': ({ shell }) => named(shell.name),
+  'survey.put': () => ({}),
+  'survey.read': ({ id, reading }) => ({ kind: id, ...(reading.first === undefined ? {} : { to: reading.first }) }),
+  'variant.add': ({ name }) => named(name),
+  'variant.rename': ({ name }) => named(name),
+  'variant.remove': ({ variant }, job) => named(job.variants[variant]?.name),
+  'lining.set': () => ({}),
+  'change.put': ({ change: put }) => ({ kind: put.kind }),
+  'change.remove': ({ variant, id }, job) => change(job, variant, id),
+  'fitting.add': ({ fitting: added }) => {
+    const { kind, label } = added as { kind: string; label?: string }
+    return typed(kind, label)
+  },
+  'fitting.seat': ({ variant, id }, job) => fitting(job, variant, id),
+  'fitting.parameters': ({ variant, id }, job) => fitting(job, variant, id),
+  'fitting.label': ({ variant, id, label }, job) => ({ ...fitting(job, variant, id), to: label }),
+  'fitting.remove': ({ variant, id }, job) => fitting(job, variant, id),
+  'fitting.lock': ({ variant, id, locked }, job) => ({ ...fitting(job, variant, id), to: locked }),
+  'fitting.cut': ({ variant, id, cut }, job) => ({ ...fitting(job, variant, id), to: cut }),
+  'fitting.fixing': ({ variant, id, fixing }, job) => ({
+    ...fitting(job, variant, id),
+    ...(fixing === undefined ? {} : { to: fixing.how }),
+  }),
+  'group.put': ({ group }) => named(group.name),
+  'group.remove': ({ variant, id }, job) => named(planOf(job, variant)?.groups?.[id]?.name),
+  'waiver.put': ({ waiver }) => ({ to: waiver.reason.slice(0, MAX_TOLD) }),
+  'waiver.remove': () => ({}),
+  'rule.set': ({ id, setting }) => ({
+    kind: id,
+    to: setting === undefined ? 'book' : setting.off === true ? 'off' : 'own',
+  }),
+  'house.put': ({ rule }) => named(rule.title),
+  'house.remove': ({ id }, job) => named(job.rules?.house[id]?.title),
+  'rules.put': () => ({}),
+  'plan.mirror': () => ({}),
+  'plan.transferable': ({ transferable }) => ({ to: transferable }),
+  'mode.add': ({ name }) => named(name),
+  'mode.rename': ({ name }) => named(name),
+  'mode.remove': ({ variant, mode }, job) => named(planOf(job, variant)?.modes[mode]?.name),
+  'mode.order': () => ({}),
+  'mode.seat': ({ variant, mode, fitting: id, seat }, job) => ({
+    ...fitting(job, variant, id),
+    ...inMode(job, variant, mode),
+    to: seat !== undefined,
+  }),
+  'mode.away': ({ variant, mode, fitting: id, away }, job) => ({
+    ...fitting(job, variant, id),
+    ...inMode(job, variant, mode),
+    to: away,
+  }),
+  'mode.put': ({ mode }) => named(mode.name),
+  'mode.turned': ({ seat, turned }, job) => ({
+    ...named(job.shell.cabSeats.find(({ id }) => id === seat)?.label),
+    to: turned,
+  }),
+  'figure.put': ({ figure }, job) => ({ ...named(whose(job, figure.who)), to: figure.pose }),
+  'figure.remove': ({ variant, mode, id }, job) => {
+    const figure = planOf(job, variant)?.modes[mode]?.figures?.[id]
+    return named(figure === undefined ? undefined : whose(job, figure.who))
+  },
+  'mode.stance': ({ variant, fitting: id, stance }, job) => ({ ...fitting(job, variant, id), to: stance }),
+}
+
+const one = (command: SimpleCommand, job: Job): ToldPart => ({
+  code: command.type,
+  ...(DATA[command.type] as (command: SimpleCommand, job: Job) => Data)(command, job),
+})
+
+/** What a command does, for the history and for its undo; `job` is the job that it meets. */
+export function told(command: Command, job: Job): Told {
+  if (command.type === 'diff') return { code: command.direction, of: command.what }
+  if (command.type === 'job.restore') return { code: command.type, to: command.revision }
+  if (command.type !== 'batch') return one(command, job)
+  const parts = command.commands.slice(0, MOST_PARTS).map((part) => one(part, job))
+  const more = command.commands.length - parts.length
+  return { code: 'batch', to: command.what, parts, ...(more > 0 ? { more } : {}) }
+}

@@ -1,0 +1,100 @@
+import { describe, expect, it } from 'vitest'
+import {
+  apply,
+  CommandError,
+  commandSchema,
+  told,
+  toldSchema,
+  type Command,
+  type CommandRefusal,
+  type Job,
+} from '../job'
+import { randomCommand } from '../../../../tests/support/random-commands'
+import { randomFrom, randomPlan } from '../../../../tests/support/random-plans'
+import { sayRefusal, sayTold } from './index'
+
+const SEEDS = [11, 12, 13]
+const COMMANDS = 150
+
+/** Words for a person: something, and nothing that a program would say. */
+const READS = /^[^{}<>]*[a-z][^{}<>]*$/i
+const MACHINE = /undefined|null|NaN|\[object|[a-z]+\.[a-z]+$/
+
+interface Given {
+  readonly named: string
+  readonly command: Command
+  readonly job: Job
+  readonly refusal: CommandRefusal | undefined
+}
+
+/** Random commands of every kind, each on the job that the ones before left. */
+function given(seed: number): readonly Given[] {
+  const random = randomFrom(seed)
+  const all: Given[] = []
+  let { job } = randomPlan(seed)
+  for (let number = 0; number < COMMANDS; number += 1) {
+    const command = randomCommand(job, random)
+    if (!commandSchema.safeParse(command).success) continue
+    const before = job
+    let refusal: CommandRefusal | undefined
+    try {
+      job = apply(job, command).job
+    } catch (cause) {
+      if (!(cause instanceof CommandError)) throw cause
+      refusal = cause.refusal
+    }
+    all.push({ named: `seed ${seed}, command ${number} ${command.type}`, command, job: before, refusal })
+  }
+  return all
+}
+const GIVEN = SEEDS.flatMap(given)
+
+describe('the history', () => {
+  it('keeps of every command a code and names that read back as they were, and says them in words', () => {
+    for (const { named, command, job } of GIVEN) {
+      const entry = told(command, job)
+      expect(toldSchema.parse(JSON.parse(JSON.stringify(entry))), named).toEqual(entry)
+      expect(sayTold(entry), named).toMatch(READS)
+      expect(sayTold(entry), named).not.toMatch(MACHINE)
+    }
+    expect(new Set(GIVEN.map(({ command }) => command.type)).size).toBeGreaterThan(40)
+  })
+
+  it.each([
+    [{ code: 'fitting.seat', kind: 'galley', name: 'Kitchen' }, 'Moved Kitchen'],
+    [{ code: 'fitting.seat', kind: 'galley' }, 'Moved Galley'],
+    [{ code: 'undo', of: { code: 'fitting.seat', kind: 'galley' } }, 'Undid: Moved Galley'],
+    [{ code: 'redo', of: 'Words of an earlier day' }, 'Redid: Words of an earlier day'],
+    [
+      { code: 'batch', to: 'move', parts: [{ code: 'fitting.seat', kind: 'galley' }], more: 3 },
+      'Moved: Moved Galley; 3 more',
+    ],
+    [{ code: 'job.restore', to: 7 }, 'Went back to state 7'],
+    // what a newer program kept, or a kind that is gone, is still readable
+    [{ code: 'fitting.levitate', name: 'Kitchen' }, 'fitting.levitate'],
+    [{ code: 'fitting.remove', kind: 'no-such-kind' }, 'Took out a fitting'],
+  ])('%j', (entry, words) => expect(sayTold(toldSchema.parse(entry))).toBe(words))
+})
+
+describe('a refusal', () => {
+  it('is a code with data, and a clause in words', () => {
+    const refused = GIVEN.filter(({ refusal }) => refusal !== undefined)
+    for (const { named, refusal } of refused) {
+      expect(sayRefusal(refusal!), named).toMatch(READS)
+      expect(sayRefusal(refusal!), named).not.toMatch(/undefined|\[object|\.$/)
+    }
+    expect(new Set(refused.map(({ refusal }) => refusal!.code)).size).toBeGreaterThan(6)
+  })
+
+  it.each<[CommandRefusal, string]>([
+    [{ code: 'gone', thing: 'fitting', id: 'fit-a' }, 'that fitting (“fit-a”) is no longer there'],
+    [{ code: 'gone', thing: 'survey' }, 'the survey is no longer there'],
+    [
+      { code: 'too-many', thing: 'gear', most: 40 },
+      'count alike ones together: a brief holds at most 40 pieces of gear',
+    ],
+    [{ code: 'unreadable', path: 'lengthMm', message: 'at most 5' }, 'lengthMm: at most 5'],
+    [{ code: 'unreadable', path: '', message: 'at most 5' }, 'at most 5'],
+    [{ code: 'locked' }, 'it is locked: unlock it first'],
+  ])('%j', (refusal, words) => expect(sayRefusal(refusal)).toBe(words))
+})

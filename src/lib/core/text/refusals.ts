@@ -1,0 +1,52 @@
+import type { CommandRefusal, RefusedThing } from '../job'
+import { KIND_WORDS, STANCE_WORDS } from './fitting-words'
+
+/** A thing that is no longer there, and several of it where it may be held. */
+const THINGS: Readonly<Record<RefusedThing, { readonly one: string; readonly many: string; readonly held: string }>> = {
+  variant: { one: 'that variant', many: 'variants', held: 'a job holds' },
+  fitting: { one: 'that fitting', many: 'fittings', held: 'a plan holds' },
+  mode: { one: 'that mode', many: 'modes', held: 'a plan holds' },
+  group: { one: 'that group', many: 'groups', held: 'a plan holds' },
+  change: { one: 'that change to the body', many: 'changes to the body', held: 'a plan holds' },
+  figure: { one: 'that figure', many: 'figures', held: 'a mode holds' },
+  waiver: { one: 'what was left as it is', many: 'findings left as they are', held: 'a plan holds' },
+  gear: { one: 'that piece of gear', many: 'pieces of gear', held: 'count alike ones together: a brief holds' },
+  person: { one: 'that person', many: 'people', held: 'a brief holds' },
+  pet: { one: 'that pet', many: 'pets', held: 'a brief holds' },
+  demand: { one: 'that demand', many: 'typed demands', held: 'a brief holds' },
+  'adjusted-demand': { one: 'that changed demand', many: 'changed demands', held: 'a brief holds' },
+  survey: { one: 'the survey', many: 'surveys', held: 'a job holds' },
+  'rule-setting': { one: 'that setting', many: 'rules set otherwise', held: 'a job holds' },
+  'house-rule': { one: 'that house rule', many: 'house rules', held: 'a job holds' },
+  'list-entry': { one: 'that entry', many: 'entries', held: 'a list holds' },
+  patched: { one: 'something it touched', many: 'things', held: 'a job holds' },
+  support: { one: 'what it stands on', many: 'things', held: 'a plan holds' },
+  neighbour: { one: 'what it comes after', many: 'things', held: 'a plan holds' },
+}
+
+type WordsFor = {
+  readonly [Code in CommandRefusal['code']]: (refusal: Extract<CommandRefusal, { code: Code }>) => string
+}
+
+const WORDS: WordsFor = {
+  gone: ({ thing, id }) => `${THINGS[thing].one}${id === undefined ? '' : ` (“${id}”)`} is no longer there`,
+  'there-already': ({ thing }) => `${THINGS[thing].one} is there already`,
+  'too-many': ({ thing, most }) => `${THINGS[thing].held} at most ${most} ${THINGS[thing].many}`,
+  'last-one': ({ thing }) => (thing === 'mode' ? 'a plan keeps at least one mode' : 'a job keeps at least one variant'),
+  'order-incomplete': () => 'the order must name each mode once',
+  'seat-fixed': () => 'that seat does not turn',
+  'figure-of-nobody': () => 'the brief does not name whose figure that is',
+  'no-such-stance': ({ kind, stance }) =>
+    `“${STANCE_WORDS[stance] ?? stance}” is no position of this kind of fitting (${KIND_WORDS[kind] ?? kind})`,
+  locked: () => 'it is locked: unlock it first',
+  'locked-in-plan': () => 'a fitting is locked: unlock it first',
+  'hangs-on-itself': () => 'a fitting cannot stand on itself, nor come after itself',
+  'comes-whole': () => 'it comes whole and cannot be cut to the wall',
+  'out-of-reach': () => 'that change reaches outside the job',
+  'mirror-unfit': ({ message }) => `the body does not take the change on its other side: ${message}`,
+  unreadable: ({ path, message }) => (path === '' ? message : `${path}: ${message}`),
+}
+
+/** Why a command was refused, for the person who gave it: begins small, ends without a stop. */
+export const sayRefusal = (refusal: CommandRefusal): string =>
+  (WORDS[refusal.code] as (refusal: CommandRefusal) => string)(refusal)
