@@ -182,7 +182,7 @@ describe('a whole thing that its top pushes away from the wall', () => {
   it('that is bought whole is not cut', () => {
     const tank = truck(put('fit-a', 'water-tank', 500, 'left-wall'))
     const cut = { type: 'fitting.cut', variant, id: 'fit-a', cut: true } as const
-    expect(() => apply(tank, cut)).toThrow(/comes whole/)
+    expect(() => apply(tank, cut)).toThrow(/"comes-whole"/)
     expect(mayBeCut({ kind: 'wet-cubicle', parameters: defaultsOf(kindOf('wet-cubicle')) })).toBe(true)
     for (const id of [
       'water-tank',

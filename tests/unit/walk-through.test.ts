@@ -2,7 +2,10 @@ import { existsSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import path from 'node:path'
 import fc from 'fast-check'
 import { afterEach, describe, expect, it } from 'vitest'
-import type { FittingKind } from '../../src/lib/core/fittings'
+import type * as Fittings from '../../src/lib/core/fittings'
+import type * as Review from '../../src/lib/core/review'
+import type * as Words from '../../src/lib/core/text'
+import type { Case } from '../cases'
 import { anyOf, extreme, holdsToContract } from '../support/contract-check'
 import { Copy, stepsOf, type Step } from '../support/walk'
 
@@ -43,10 +46,8 @@ describe('adding a kind', () => {
       const made = open()
       for (const step of steps) made.make(step)
       expect(made.faults()).toEqual([])
-      const { KINDS, defaultsOf } = (await load(
-        'src/lib/core/fittings/index.ts',
-      )) as unknown as typeof import('../../src/lib/core/fittings')
-      const kind = KINDS.find(({ id }) => (id as string) === 'boot-tray') as FittingKind
+      const { KINDS, defaultsOf } = (await load('src/lib/core/fittings/index.ts')) as unknown as typeof Fittings
+      const kind = KINDS.find(({ id }) => (id as string) === 'boot-tray') as Fittings.FittingKind
       for (const parameters of [defaultsOf(kind), extreme(kind, 'minimum'), extreme(kind, 'maximum')])
         holdsToContract(kind, parameters)
       fc.assert(
@@ -60,7 +61,7 @@ describe('adding a kind', () => {
       expect(KINDS.map(({ id }) => id)).toEqual(files.map((file) => file.replace(/\.ts$/, '')).sort())
       const { KIND_WORDS, PART_WORDS, STANCE_WORDS, PARAMETER_WORDS } = (await load(
         'src/lib/core/text/index.ts',
-      )) as unknown as typeof import('../../src/lib/core/text')
+      )) as unknown as typeof Words
       expect(KIND_WORDS['boot-tray']).toBe('Boot tray')
       for (const stance of kind.stances) expect(STANCE_WORDS[stance]).toBeTruthy()
       for (const key of Object.keys(defaultsOf(kind))) expect(PARAMETER_WORDS[key]).toBeTruthy()
@@ -112,16 +113,12 @@ describe('adding a rule', () => {
         steps,
         ({ file }) => file !== 'src/lib/core/text/rules/people.ts' && file !== 'src/lib/core/review/registry.ts',
       )
-      const { RULES, reviewVariant } = (await load(
-        'src/lib/core/review/index.ts',
-      )) as unknown as typeof import('../../src/lib/core/review')
-      const { RULE_WORDS } = (await load(
-        'src/lib/core/text/index.ts',
-      )) as unknown as typeof import('../../src/lib/core/text')
+      const { RULES, reviewVariant } = (await load('src/lib/core/review/index.ts')) as unknown as typeof Review
+      const { RULE_WORDS } = (await load('src/lib/core/text/index.ts')) as unknown as typeof Words
       expect(RULES.map(({ id }) => id).sort()).toEqual(RULES.map(({ id }) => id))
       for (const { id } of RULES) expect([id, RULE_WORDS[id] !== undefined]).toEqual([id, true])
       const { PEOPLE_CASES } = (await load('tests/cases/people.ts')) as {
-        PEOPLE_CASES: Record<string, import('../cases').Case>
+        PEOPLE_CASES: Record<string, Case>
       }
       const row = PEOPLE_CASES['head-by-toilet']!
       const told = (job: typeof row.speaks) =>

@@ -1,17 +1,25 @@
 import type { Job } from '$lib/core/job'
 import { reviewJob, ruleNamed } from '$lib/core/review'
-import { namesOf, sayBasis, sayFinding, sayMissing } from '$lib/core/text'
+import { namesOf, sayBasis, sayEnded, sayFinding, sayMissing } from '$lib/core/text'
 
 /** The findings of a document with their words, for those who read them without the screens. */
 export const reviewAnswer = (job: Job): unknown => ({
   job: { id: job.id, name: job.name, units: job.units },
-  variants: reviewJob(job).map(({ variantId, modes, failed, untold }) => {
+  variants: reviewJob(job).map(({ variantId, modes, failed, untold, ended }) => {
     const variant = job.variants[variantId]!
     const names = namesOf(job, variant.plan)
     return {
       id: variantId,
       name: variant.name,
       failedRules: failed,
+      letBeEnded: ended.map(({ id, rule, code, reason, on, why }) => ({
+        id,
+        rule,
+        code,
+        reason,
+        on,
+        why: sayEnded(why),
+      })),
       cannotTell: untold.map(({ rule, needs }) => ({ rule, needs: needs.map(sayMissing) })),
       modes: modes.map(({ modeId, findings }) => ({
         id: modeId,

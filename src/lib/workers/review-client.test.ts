@@ -10,7 +10,7 @@ vi.mock('./open-engine', () => ({
     remote: {
       review: (_job: Job, variantId: string) =>
         new Promise<VariantReview>((resolve) =>
-          asked.push({ variantId, answer: () => resolve({ variantId, modes: [], failed: [], untold: [] }) }),
+          asked.push({ variantId, answer: () => resolve({ variantId, modes: [], failed: [], untold: [], ended: [] }) }),
         ),
     },
   }),

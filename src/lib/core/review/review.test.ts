@@ -98,9 +98,22 @@ describe('a finding that is let be', () => {
     expect(first(again, 'berth-short')!.waiver).toBeUndefined()
   })
 
+  it('is listed as ended, with why, once nothing is found that it speaks of', () => {
+    const ends = (of: Job) => reviewVariant(of, variant).ended.map(({ id, rule, why }) => [id, rule, why])
+    expect(ends(letBe(job))).toEqual([])
+    expect(ends(longer(letBe(job), 1890))).toEqual([['waiver-a', 'berth-length', 'found-no-more']])
+    const off = apply(letBe(job), { type: 'rule.set', id: 'berth-length', setting: { off: true } }).job
+    expect(ends(off)).toEqual([['waiver-a', 'berth-length', 'rule-off']])
+    const nobody = apply(letBe(job), { type: 'person.remove', id: 'person-a' }).job
+    expect(ends(nobody)).toEqual([['waiver-a', 'berth-length', 'untold']])
+    expect(ends(letBe(job, { key: 'house-of-old fit-a ' }))).toEqual([['waiver-a', 'house-of-old', 'rule-gone']])
+    const alone = apply(letBe(job), { type: 'fitting.remove', variant, id: 'fit-a' }).job
+    expect(ends(alone)).toEqual([['waiver-a', 'berth-length', 'found-no-more']])
+  })
+
   it('wants a reason and a day, and says which it misses', () => {
-    expect(() => letBe(job, { reason: '' })).toThrow(/reason: is empty: words are wanted/)
-    expect(() => letBe(job, { on: 'yesterday' })).toThrow(/on: a date looks like/)
+    expect(() => letBe(job, { reason: '' })).toThrow(/"path":"reason","message":"is empty: words are wanted/)
+    expect(() => letBe(job, { on: 'yesterday' })).toThrow(/"path":"on","message":"a date looks like/)
     const document = JSON.parse(JSON.stringify(letBe(job))) as {
       variants: Record<string, { plan: { waivers: object } }>
     }

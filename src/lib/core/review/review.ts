@@ -7,6 +7,7 @@ import { buildScene, changeOf, type Scene, wayGround, type WayGround, waysOf } f
 import type { Interior } from '../shell'
 import type { Missing, Rule, RuleInput } from './define-rule'
 import { type Draft, type Finding, type FindingWaiver, GRAVITIES } from './finding'
+import { endedWaivers, type EndedWaiver } from './ended'
 import { rulesOf, withFigures } from './own-rules'
 import { walkerOf } from './walker'
 
@@ -33,6 +34,8 @@ export interface VariantReview {
   readonly modes: readonly ModeReview[]
   readonly failed: readonly FailedRule[]
   readonly untold: readonly UntoldRule[]
+  /** What was let be and has no finding any more. */
+  readonly ended: readonly EndedWaiver[]
 }
 
 const once = <T>(make: () => T): (() => T) => {
@@ -194,7 +197,10 @@ export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[
     for (const one of result.untold) untold.set(one.rule, one)
     return { modeId: scene.modeId, findings: result.findings }
   })
-  return { variantId, modes, failed, untold: [...untold.values()].filter(({ rule }) => !asked.has(rule)) }
+  const unasked = [...untold.values()].filter(({ rule }) => !asked.has(rule))
+  const met = new Set(modes.flatMap(({ findings }) => findings.flatMap(({ waiver }) => waiver?.id ?? [])))
+  const ended = endedWaivers(job, variant.plan, met, new Set(unasked.map(({ rule }) => rule)))
+  return { variantId, modes, failed, untold: unasked, ended }
 }
 
 /** Reviews every variant of a job. */

@@ -12,4 +12,7 @@ export const waive = (
 
 /** A finding that was let be counts again; nothing where it was not. */
 export const takeUp = (variant: string, { waiver }: Finding): readonly SimpleCommand[] =>
-  waiver === undefined ? [] : [{ type: 'waiver.remove', variant, id: waiver.id }]
+  waiver === undefined ? [] : [dropWaiver(variant, waiver.id)]
+
+/** Forgets that something was let be. */
+export const dropWaiver = (variant: string, id: string): SimpleCommand => ({ type: 'waiver.remove', variant, id })

@@ -192,12 +192,12 @@ describe('modes', () => {
     expect(planOf(one).modes['mode-nap']).toMatchObject({ order: 0, stances: { 'fit-a': 'bed-made' } })
     expect(() =>
       apply(one, { type: 'mode.order', variant, modes: ['mode-nap', 'mode-nap', 'mode-day', 'mode-night'] }),
-    ).toThrow(/each mode once/)
+    ).toThrow(/"order-incomplete"/)
     const few = ['mode-nap', 'mode-drive', 'mode-day'].reduce(
       (now, mode) => apply(now, { type: 'mode.remove', variant, mode }).job,
       one,
     )
-    expect(() => apply(few, { type: 'mode.remove', variant, mode: 'mode-night' })).toThrow(/needs a mode/)
+    expect(() => apply(few, { type: 'mode.remove', variant, mode: 'mode-night' })).toThrow(/"last-one","thing":"mode"/)
   })
 })
 
@@ -229,7 +229,7 @@ describe('runs and groups', () => {
   it('refuse to come after themselves, by command and by document', () => {
     const one = seats(row(), runOf(sceneOf(row()), ['fit-a', 'fit-b', 'fit-c']))
     const round = { ...kindOf('galley-basin').home, along: { from: 'after' as const, fitting: 'fit-c', mm: 0 } }
-    expect(() => apply(one, { type: 'fitting.seat', variant, id: 'fit-a', seat: round })).toThrow(/after itself/)
+    expect(() => apply(one, { type: 'fitting.seat', variant, id: 'fit-a', seat: round })).toThrow(/"hangs-on-itself"/)
     const document = JSON.parse(JSON.stringify(one)) as Job
     ;(planOf(document).fittings['fit-a'] as { seat: Seat }).seat = round
     const parsed = parseJob(document)

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { isLetBe } from '$lib/core/review'
-  import { capital, count, GRAVITY_WORDS, RULE_WORDS, sayFinding, sayMissing } from '$lib/core/text'
+  import { capital, count, GRAVITY_WORDS, RULE_WORDS, sayEnded, sayFinding, sayMissing } from '$lib/core/text'
+  import { sayDay } from '../parts/days'
   import GravityMark from '../parts/GravityMark.svelte'
   import type { Desk, Sorting } from './desk.svelte'
 
@@ -74,6 +75,20 @@
         {desk.group === undefined ? 'Nothing speaks against this plan.' : 'Nothing of this group speaks against it.'}
       </p>
     {/each}
+    {#if desk.review.ended.length > 0 && desk.group === undefined}
+      <h2 class="pt-3 caps">Let be, and ended</h2>
+      <ul data-testid="ended">
+        {#each desk.review.ended as ended (ended.id)}
+          <li class="border-b border-line py-1 text-sm">
+            <b class="font-semibold text-ink-2">{ruleName(ended.rule)}</b>
+            <span class="block">Let be on {sayDay(ended.on)}: {ended.reason}. {sayEnded(ended.why)}</span>
+            <button class="act" onclick={() => desk.forget(ended)}
+              >Remove<span class="sr-only">: {ended.reason}</span></button
+            >
+          </li>
+        {/each}
+      </ul>
+    {/if}
     {#if desk.review.untold.length > 0 && desk.group === undefined}
       <details class="mt-3 pb-4 text-sm" data-testid="untold">
         <summary class="cursor-pointer caps"

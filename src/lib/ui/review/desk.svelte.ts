@@ -1,5 +1,6 @@
 import { planInterior, variantsOf } from '$lib/core/job'
 import {
+  dropWaiver,
   faultsOf,
   groupOf,
   isLetBe,
@@ -10,6 +11,7 @@ import {
   tallyByGroup,
   tried,
   withRemedy,
+  type EndedWaiver,
   type Fault,
   type Finding,
   type ProvenRemedy,
@@ -198,6 +200,11 @@ export class Desk {
 
   letBe(finding: Finding, reason: string): boolean {
     return this.session.do(waive(this.variantId, newId('waiver'), finding, reason, today()))
+  }
+
+  /** Forgets what was let be and has no finding any more. */
+  forget({ id }: EndedWaiver): void {
+    this.session.do(dropWaiver(this.variantId, id))
   }
 
   takeUp(finding: Finding): void {
