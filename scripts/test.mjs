@@ -44,6 +44,7 @@ gate('types generated', bin('svelte-kit'), ['sync'])
 gate('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
 gate('lint', bin('eslint'), ['.', '--max-warnings', '0'])
 gate('import rules', bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs', '--output-type', 'err'])
+gate('nothing exported or installed that no one uses', bin('knip'), ['--no-progress'])
 gate('types of the core, without DOM and Node', bin('tsc'), ['-p', 'src/lib/core/tsconfig.json'])
 gate('types', bin('svelte-check'), ['--threshold', 'warning', '--fail-on-warnings', '--output', 'human'])
 

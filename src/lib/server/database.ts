@@ -5,7 +5,7 @@ import path from 'node:path'
 import { keepLastSaved, lastSaved } from './last-saved'
 import { GONE, LOG_LOST, MISSING, NEWER } from './storage-faults'
 
-export interface JobsTable {
+interface JobsTable {
   id: string
   name: string
   revision: number
@@ -16,7 +16,7 @@ export interface JobsTable {
   deleted_at: string | null
 }
 /** One row for each variant of a job at its newest revision, with what its last review found. */
-export interface VariantsTable {
+interface VariantsTable {
   job_id: string
   variant_id: string
   name: string
@@ -25,7 +25,7 @@ export interface VariantsTable {
   stops: number
   cautions: number
 }
-export interface JournalTable {
+interface JournalTable {
   job_id: string
   revision: number
   /** Made by whoever sent it; sending the same again changes nothing. */
@@ -39,7 +39,7 @@ export interface JournalTable {
   at: string
 }
 /** Whole states, from which the journal is replayed. */
-export interface SnapshotsTable {
+interface SnapshotsTable {
   job_id: string
   revision: number
   document: string
@@ -47,7 +47,7 @@ export interface SnapshotsTable {
 }
 
 /** Modules of the shop’s own library: the newest state of each, for the list. */
-export interface ModulesTable {
+interface ModulesTable {
   id: string
   name: string
   revision: number
@@ -56,13 +56,13 @@ export interface ModulesTable {
   changed_at: string
 }
 /** What the shop keeps for all its jobs, one document for each thing. */
-export interface ShopTable {
+interface ShopTable {
   what: string
   document: string
   changed_at: string
 }
 /** Every state that a module has been saved in. */
-export interface ModuleRevisionsTable {
+interface ModuleRevisionsTable {
   module_id: string
   revision: number
   document: string
@@ -70,7 +70,7 @@ export interface ModuleRevisionsTable {
 }
 
 /** One row: how often something was saved, so that a database without its log can be told from a whole one. */
-export interface SavesTable {
+interface SavesTable {
   count: number
 }
 

@@ -5,7 +5,7 @@ import { parseModuleText, type Module } from '$lib/core/module'
 import { NAMING, sayIssue } from '$lib/core/units'
 
 /** The largest document that is read, in bytes. */
-export const MAX_BODY_BYTES = 5_000_000
+const MAX_BODY_BYTES = 5_000_000
 
 /** An answer that says what is wrong and where. */
 export const refuse = (status: number, message: string, faults: readonly Fault[] = []): Response =>

@@ -20,7 +20,7 @@ interface Store {
 let opened: Promise<Store> | undefined
 
 /** Where the data folder is: ZIMMERMAN_DATA, or `data` in the working folder. */
-export const dataFolder = (): string => path.resolve(env.ZIMMERMAN_DATA || 'data')
+const dataFolder = (): string => path.resolve(env.ZIMMERMAN_DATA || 'data')
 
 /** The file that this process once had open: if it is gone, no new one takes its place unsaid. */
 let had: string | undefined

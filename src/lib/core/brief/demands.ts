@@ -129,7 +129,7 @@ function adjusted({ need, page, id: rule }: DeriveRule, derived: Derived, adjust
 }
 
 /** Of a demand that follows from answers: the same answers give it the same id. */
-export const derivedId = (rule: string, key: string): string => `need-${rule}-${key}`
+const derivedId = (rule: string, key: string): string => `need-${rule}-${key}`
 
 /** What a demand is for may change after it was split: each part takes its share while there is some, the last the rest. */
 function shares(whole: number, wanted: readonly number[]): readonly number[] {

@@ -45,9 +45,9 @@ export interface DeriveRule {
 /** More width for one of broad build. Common practice, no source. */
 const BROAD_MM = 50
 /** A pet’s drinking water for a night. Common practice, no source. */
-export const PET_WATER_L = 2
+const PET_WATER_L = 2
 /** Below this at night, heat is a must. Common practice, no source. */
-export const COLD_C = 5
+const COLD_C = 5
 
 const ids = (people: readonly (readonly [string, Person])[]): readonly string[] => people.map(([id]) => id)
 const named = (people: readonly (readonly [string, Person])[]): string =>

@@ -45,7 +45,6 @@ export {
   ageOf,
   aidedOf,
   answer,
-  bedsOf,
   isAnswered,
   isOddStature,
   measureOf,
@@ -65,8 +64,7 @@ export {
   SLEEPER_WIDTH_MM,
   TABLE_PLACE_MM,
   WATER_PER_NIGHT_L,
-  WATER_WITH_SHOWER_L,
   type Basis,
 } from './needs'
-export { DERIVE_RULES, PAGES, type Derived, type DeriveRule, type DemandFacts, type Page } from './derive'
-export { allDemands, demandOf, demandsOf, derivedId, mayMerge, piecesOf, type ResolvedDemand } from './demands'
+export { DERIVE_RULES, PAGES, type DemandFacts, type Page } from './derive'
+export { allDemands, demandOf, demandsOf, mayMerge, piecesOf, type ResolvedDemand } from './demands'

@@ -1,1 +1,1 @@
-export { thermalOf, type Thermal } from './u-value'
+export { thermalOf } from './u-value'

@@ -15,7 +15,7 @@ export interface EndPanel {
 }
 
 /** Between ticks on a template. */
-export const TICK_MM = 50
+const TICK_MM = 50
 
 /** Where a level line crosses a polygon last, furthest from the front. */
 function depthAt(outline: Polygon, up: number): number | undefined {

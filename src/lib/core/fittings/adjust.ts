@@ -4,34 +4,32 @@ import type { ParameterValue, Parameters } from './parameters'
  * What of a fitting can be taken hold of. Each is there once in a kind; `detail` is what is set in its fields only.
  * `end`, `front` and `top` are the footprint’s length, depth and height; the others are what their words say.
  */
-export const HANDLES = [
-  'end',
-  'front',
-  'top',
-  'worktop',
-  'seat',
-  'seat-depth',
-  'rim',
-  'platform',
-  'lying-length',
-  'lying-width',
-  'sleepers',
-  'rail',
-  'hinge',
-  'way-in',
-  'lies-on',
-  'latch',
-  'run-out',
-  'one-more',
-  'screen',
-  'switch',
-  'seal',
-  'vent',
-  'flue',
-  'intake',
-  'fixed-to',
-] as const
-export type HandleName = (typeof HANDLES)[number]
+export type HandleName =
+  | 'end'
+  | 'front'
+  | 'top'
+  | 'worktop'
+  | 'seat'
+  | 'seat-depth'
+  | 'rim'
+  | 'platform'
+  | 'lying-length'
+  | 'lying-width'
+  | 'sleepers'
+  | 'rail'
+  | 'hinge'
+  | 'way-in'
+  | 'lies-on'
+  | 'latch'
+  | 'run-out'
+  | 'one-more'
+  | 'screen'
+  | 'switch'
+  | 'seal'
+  | 'vent'
+  | 'flue'
+  | 'intake'
+  | 'fixed-to'
 
 /** Which edge of it moves when it is set, in its own frame: the other stands still where its seat holds it. */
 export interface MovingEdge {

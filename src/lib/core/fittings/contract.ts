@@ -131,22 +131,20 @@ export type ClearanceUse =
   | 'access'
 
 /** Work that is done once in a while. */
-export const TASKS = [
-  'toilet-tank',
-  'toilet-bag',
-  'water-pump',
-  'water-fill',
-  'waste-drain',
-  'fuses',
-  'batteries',
-  'inverter',
-  'heater',
-  'gas-bottle',
-  'under-lid',
-  'spare-wheel',
-  'jack',
-] as const
-export type Task = (typeof TASKS)[number]
+export type Task =
+  | 'toilet-tank'
+  | 'toilet-bag'
+  | 'water-pump'
+  | 'water-fill'
+  | 'waste-drain'
+  | 'fuses'
+  | 'batteries'
+  | 'inverter'
+  | 'heater'
+  | 'gas-bottle'
+  | 'under-lid'
+  | 'spare-wheel'
+  | 'jack'
 
 /**
  * A volume that must be free for a fitting to be used. `upTo(amount)` is its shape when only that much of the need is
@@ -219,7 +217,7 @@ export interface Footprint {
 }
 
 /** How far parts go beyond the footprint in any stance, mm. */
-export interface Reach {
+interface Reach {
   readonly front?: number
   readonly back?: number
   readonly ends?: number
@@ -244,20 +242,18 @@ export type Part =
     }
 
 /** What someone can be hurt by; the words say who must do the work. */
-export const CAUTIONS = [
-  'belts',
-  'gas',
-  'mains',
-  'batteries',
-  'fuel',
-  'roof-load',
-  'cutting',
-  'crash-path',
-  'overhead',
-  'lift',
-  'under-floor',
-] as const
-export type Caution = (typeof CAUTIONS)[number]
+export type Caution =
+  | 'belts'
+  | 'gas'
+  | 'mains'
+  | 'batteries'
+  | 'fuel'
+  | 'roof-load'
+  | 'cutting'
+  | 'crash-path'
+  | 'overhead'
+  | 'lift'
+  | 'under-floor'
 
 export interface KindDefinition<P extends Parameters> {
   readonly id: string

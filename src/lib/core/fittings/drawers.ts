@@ -8,7 +8,7 @@ const LATCHES = { positive: 'locking', 'soft-close': 'soft-close', lip: 'lip' } 
 /** What is chosen of a drawer: how far it runs out, what it carries, and what holds it on the road. */
 export const drawerParameters = (extension: number, loadKg: number, mostKg: number) => ({
   extension: z.number().min(0.5).max(1).default(extension).describe('Share of the depth that they run out'),
-  loadKg: z.number().min(2).max(mostKg).default(loadKg).describe('What each is to carry'),
+  loadKg: z.number().min(2).max(mostKg).default(loadKg).meta({ unit: 'kg' }).describe('What each is to carry'),
   latch: choiceParameter(['positive', 'soft-close', 'lip']).describe('A heavy low drawer needs a latch that locks'),
 })
 

@@ -18,14 +18,14 @@ export interface HeatFact {
 }
 
 /** Where what is burnt goes out and the air for it comes in, along the fitting’s own run from its middle, mm. */
-export interface FlueFact {
+interface FlueFact {
   readonly exhaustMm: number
   /** Left out: it draws its air from the room or where its maker puts it. */
   readonly intakeMm?: number
 }
 
 /** An opening for air that it makes in the body. */
-export interface AirFact {
+interface AirFact {
   readonly what: 'fan' | 'hatch'
   readonly way: 'in' | 'out' | 'both'
   /** Free area of its opening. */
@@ -37,7 +37,7 @@ export interface AirFact {
   readonly passesMm?: readonly [number, number]
 }
 
-export interface LightFact {
+interface LightFact {
   readonly lights: 'reading' | 'room' | 'door'
   /** Whether it can be put out by a switch of its own. */
   readonly isSwitched: boolean
@@ -58,7 +58,7 @@ export type HoldFact =
   /** `gives`: it gives off gas when it is charged. */
   | { readonly what: 'charge'; readonly wattHours: number; readonly gives: 'gas' | 'nothing' }
 
-export interface ColdFact {
+interface ColdFact {
   readonly litres: number
   /** What it holds at 32 °C outside. Typical of the kind, common practice, no source. */
   readonly coldestC: number
@@ -77,13 +77,13 @@ export interface FrontFact {
 }
 
 /** Something that its user must reach, and how high over its base it is. */
-export interface ReachFact {
+interface ReachFact {
   readonly what: 'worktop' | 'wash-rim' | 'shelf' | 'controls' | 'gauge'
   readonly zMm: number
 }
 
 /** Something to step on, over the fitting’s base. */
-export interface TreadFact {
+interface TreadFact {
   readonly zMm: number
   readonly isOutside: boolean
 }
@@ -92,7 +92,7 @@ export const ALARM_SENSES = ['smoke', 'monoxide', 'leaking-gas'] as const
 export type AlarmSense = (typeof ALARM_SENSES)[number]
 
 /** What an inlet in the outer wall takes. */
-export type InletFact = 'mains' | 'water' | 'fuel'
+type InletFact = 'mains' | 'water' | 'fuel'
 
 /**
  * What a fitting does in a stance. Rules read this, its services and its geometry, and never what it is called: what a rule

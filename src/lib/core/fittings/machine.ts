@@ -23,7 +23,7 @@ export interface Box {
   readonly heightMm: number
 }
 
-export const boxParameters = (length: Limits, depth: Limits, height: Limits) => ({
+const boxParameters = (length: Limits, depth: Limits, height: Limits) => ({
   lengthMm: lengthParameter(...length),
   depthMm: lengthParameter(...depth),
   heightMm: lengthParameter(...height),
@@ -36,7 +36,7 @@ export const tankLitres = (p: Box): number => Math.max(1, Math.floor(p.lengthMm 
 const REACH_IN_MM = 350
 
 /** Room before or above a machine for whoever looks after it. */
-export const serviceRoom = (task: Task, from: 'front' | 'top', p: Box, needMm: number) =>
+const serviceRoom = (task: Task, from: 'front' | 'top', p: Box, needMm: number) =>
   forTask(
     task,
     from === 'front'

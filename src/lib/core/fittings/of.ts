@@ -1,10 +1,8 @@
 import type {
   BodyOpening,
-  Caution,
   Feature,
   FittingKind,
   Footprint,
-  Group,
   LocalClearance,
   LocalService,
   LocalSolid,
@@ -37,13 +35,10 @@ const askIn =
 export const kindOfMade = ({ kind }: Made): FittingKind => kindOf(kind)
 export const footprintOf: (made: Made) => Footprint = ask((kind, p) => kind.footprint(p))
 export const openingsOf: (made: Made) => readonly BodyOpening[] = ask((kind, p) => kind.openings(p))
-export const cautionsOf: (made: Made) => readonly Caution[] = ask((kind, p) => kind.cautions(p))
 export const partsOf: (made: Made) => readonly Part[] = ask((kind, p) => kind.parts(p))
 /** Mass with nothing in it, kg. */
 export const massOf: (made: Made) => number = ask((kind, p) => kind.massKg(p))
 export const stancesOf: (made: Made) => readonly [string, ...string[]] = ask((kind) => kind.stances)
-/** For the drawing: its hatching. */
-export const groupOf: (made: Made) => Group = ask((kind) => kind.group)
 
 export const solidsOf: (made: Made, stance: string) => readonly LocalSolid[] = askIn((kind, p, s) => kind.solids(p, s))
 export const clearancesOf: (made: Made, stance: string) => readonly LocalClearance[] = askIn((kind, p, s) =>

@@ -185,8 +185,6 @@ export const KINDS = [
 
 const byId: ReadonlyMap<string, FittingKind> = new Map(KINDS.map((kind) => [kind.id, kind]))
 
-export const isKind = (id: string): boolean => byId.has(id)
-
 /** @throws RangeError if there is no such kind. */
 export function kindOf(id: string): FittingKind {
   const kind = byId.get(id)

@@ -6,9 +6,9 @@ import { idSchema } from '../shell'
 export const MOST_OFFSET_MM = 15_000
 const offset = z.number().min(-MOST_OFFSET_MM).max(MOST_OFFSET_MM)
 
-export const ALONG_ANCHORS = ['rear', 'bulkhead', 'after'] as const
-export const ACROSS_ANCHORS = ['left-wall', 'right-wall', 'centreline'] as const
-export const UP_ANCHORS = ['floor', 'roof', 'top-of', 'under-floor', 'on-roof'] as const
+const ALONG_ANCHORS = ['rear', 'bulkhead', 'after'] as const
+const ACROSS_ANCHORS = ['left-wall', 'right-wall', 'centreline'] as const
+const UP_ANCHORS = ['floor', 'roof', 'top-of', 'under-floor', 'on-roof'] as const
 
 /**
  * How a fitting is anchored in the vehicle. Anchors carry the intent: when lining or shell change, a galley stays on

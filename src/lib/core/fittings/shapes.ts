@@ -33,9 +33,9 @@ export const STAND_MM = 450
 /** Room before a seat or bed for knees, or for getting in; common practice, no source. */
 export const ENTRY_MM = 350
 /** Room to kneel before a low door; common practice, no source. */
-export const KNEEL_MM = 600
+const KNEEL_MM = 600
 /** Room behind a drawer that is run out, for the one who pulls it; common practice, no source. */
-export const PULLER_MM = 250
+const PULLER_MM = 250
 /** Floor to dress on; common practice, no source. */
 export const DRESS_MM = 600
 /** Height over which a standing body needs its room; its head is the business of the standing-height rule. */

@@ -17,7 +17,7 @@ export const placesAlong = (count: number, lengthMm: number, y = 0): readonly Se
   }))
 
 /** Width of one who sits beside others; common practice, no source. */
-export const SITTER_MM = 550
+const SITTER_MM = 550
 export const sittersOn = (lengthMm: number): number => Math.max(1, Math.floor(lengthMm / SITTER_MM))
 
 /** A table’s places, counted only where a seat is at it; its top lies `topMm` over its base. */

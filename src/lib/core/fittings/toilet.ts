@@ -42,7 +42,7 @@ export const sittingOn = (p: Toilet, shift = 0): readonly LocalClearance[] => [
     SITTING_MM,
   ),
 ]
-export const TOILET: LocalService = { type: 'toilet', quantity: 1, approach: 'knees' }
+const TOILET: LocalService = { type: 'toilet', quantity: 1, approach: 'knees' }
 
 /** What falls into a toilet and how it leaves again. Litres of its tank or tub. */
 export const toiletFacts = (litres: number, comesOut: 'outside' | 'inside'): Facts => ({

@@ -1,3 +1,4 @@
+import Flatbush from 'flatbush'
 import { spanOf } from './span'
 import type { Polygon, Vec2 } from './types'
 
@@ -106,6 +107,8 @@ const countedDistance = (x: number, y: number, flat: Flat): number => {
  */
 export class Obstacles {
   readonly #all: readonly Flat[]
+  /** By where each lies; made when it is first asked. */
+  #byPlace: Flatbush | undefined
   /** The most that one of them spares. */
   readonly mostSpare: number
 
@@ -171,25 +174,45 @@ export class Obstacles {
     return -1
   }
 
+  get #index(): Flatbush {
+    if (this.#byPlace === undefined) {
+      this.#byPlace = new Flatbush(this.#all.length)
+      for (const { minX, minY, maxX, maxY } of this.#all) this.#byPlace.add(minX, minY, maxX, maxY)
+      this.#byPlace.finish()
+    }
+    return this.#byPlace
+  }
+
   /**
-   * The obstacles, of all or of `among`, that can be nearest to any point within `radiusMm` of (x, y): from the middle to such
-   * a point the distance to each obstacle changes by the radius at most, unless the point lies inside it.
+   * The obstacles, of all or of `among`, that can be nearest to any point within `radiusMm` of (x, y), by number: from the middle to
+   * such a point the distance to each obstacle changes by the radius at most, unless the point lies inside it.
    */
   within(x: number, y: number, radiusMm: number, among?: readonly number[]): readonly number[] {
-    const count = among?.length ?? this.#all.length
-    const distances = new Float64Array(count)
+    const some = among ?? this.#around(x, y, radiusMm)
+    const distances = new Float64Array(some.length)
     let least = Infinity
-    for (let at = 0; at < count; at += 1) {
-      const flat = this.#all[among === undefined ? at : among[at]!]!
+    for (let at = 0; at < some.length; at += 1) {
+      const flat = this.#all[some[at]!]!
       const distance = Math.sqrt(squaredDistance(x, y, flat))
       // one that may hold such a point counts as if it were there
       distances[at] = distance <= radiusMm ? distance : distance + flat.spare
       if (distance + flat.spare < least) least = distance + flat.spare
     }
     const limit = least + 2 * radiusMm
-    const near: number[] = []
-    for (let at = 0; at < count; at += 1) if (distances[at]! <= limit) near.push(among === undefined ? at : among[at]!)
-    return near
+    return some.filter((_, at) => distances[at]! <= limit)
+  }
+
+  /** All that `within` can name: none further off than the one whose bounds are nearest counts, and twice the radius. */
+  #around(x: number, y: number, radiusMm: number): number[] {
+    if (this.#all.length === 0) return []
+    const [nearest] = this.#index.neighbors(x, y, 1)
+    const reach = this.countedMost(nearest!, x, y) + 2 * radiusMm
+    return this.#index.search(x - reach, y - reach, x + reach, y + reach).sort((a, b) => a - b)
+  }
+
+  /** How far off an obstacle counts at most: its distance, and what it spares even where one stands in it. */
+  countedMost(index: number, x: number, y: number): number {
+    return this.distanceTo(index, x, y) + this.#all[index]!.spare
   }
 }
 

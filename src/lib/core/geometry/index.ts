@@ -7,7 +7,6 @@ export {
   span,
   spanLength,
   spanMiddle,
-  spanOf,
   spansOverlap,
   stretchesLeft,
 } from './span'
@@ -17,7 +16,6 @@ export {
   clipHalfPlane,
   chordAt,
   convexContains,
-  counterClockwise,
   intersectConvex,
   isConvex,
   polygonSpan,
@@ -35,7 +33,6 @@ export {
   prismCorners,
   prismsOverlap,
   sliceAtX,
-  type Axis,
   type Prism,
 } from './prism'
 export { addTurns, placePoint, placePolygon, placePrism, TURNS, type Placement, type Turn } from './placement'

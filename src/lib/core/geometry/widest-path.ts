@@ -1,3 +1,4 @@
+import FlatQueue from 'flatqueue'
 import type { Grid } from './distance-field'
 
 /** For each cell: the widest bottleneck of any way from a source, and the cell before it on such a way (-1 at a source or out of reach). */
@@ -27,16 +28,16 @@ export function widestPaths(grid: Grid, width: Float64Array, sources: Iterable<n
   const bottleneck = new Float64Array(size)
   const previous = new Int32Array(size).fill(-1)
   const settled = new Uint8Array(size)
-  const heap = new MaxHeap()
+  const heap = new FlatQueue<number>()
   for (const source of sources) {
     if (!(source >= 0 && source < size)) throw new RangeError(`source ${source} is outside the grid`)
     if (width[source]! > shut) {
       bottleneck[source] = width[source]!
-      heap.push(width[source]!, source)
+      heap.push(source, -width[source]!)
     }
   }
   const level = new Int32Array(size)
-  for (let first = heap.pop(); first !== -1; first = heap.pop()) {
+  for (let first = heap.pop(); first !== undefined; first = heap.pop()) {
     if (settled[first] === 1) continue
     settled[first] = 1
     const here = bottleneck[first]!
@@ -63,7 +64,7 @@ export function widestPaths(grid: Grid, width: Float64Array, sources: Iterable<n
           } else if (wide > shut && wide > bottleneck[next]!) {
             bottleneck[next] = wide
             previous[next] = cell
-            heap.push(wide, next)
+            heap.push(next, -wide)
           }
         }
     }
@@ -85,14 +86,14 @@ export function shortestWithin(
   const size = grid.columns * grid.rows
   const cost = new Float64Array(size).fill(Infinity)
   const previous = new Int32Array(size).fill(-1)
-  const heap = new MaxHeap()
+  const heap = new FlatQueue<number>()
   for (const source of sources) {
     if (width[source]! < leastWidth) continue
     cost[source] = 0
-    heap.push(0, source)
+    heap.push(source, 0)
   }
   const settled = new Uint8Array(size)
-  for (let cell = heap.pop(); cell !== -1 && cell !== target; cell = heap.pop()) {
+  for (let cell = heap.pop(); cell !== undefined && cell !== target; cell = heap.pop()) {
     if (settled[cell] === 1) continue
     settled[cell] = 1
     const column = cell % grid.columns
@@ -107,7 +108,7 @@ export function shortestWithin(
       if (total < cost[next]!) {
         cost[next] = total
         previous[next] = cell
-        heap.push(-total, next)
+        heap.push(next, total)
       }
     }
   }
@@ -120,51 +121,4 @@ export function trace(previous: Int32Array, target: number): readonly number[] {
   const path: number[] = []
   for (let cell = target; cell !== -1; cell = previous[cell]!) path.push(cell)
   return path.reverse()
-}
-
-class MaxHeap {
-  readonly #keys: number[] = []
-  readonly #values: number[] = []
-
-  push(key: number, value: number): void {
-    const keys = this.#keys
-    const values = this.#values
-    let at = keys.length
-    keys.push(key)
-    values.push(value)
-    while (at > 0) {
-      const parent = (at - 1) >> 1
-      if (keys[parent]! >= key) break
-      keys[at] = keys[parent]!
-      values[at] = values[parent]!
-      at = parent
-    }
-    keys[at] = key
-    values[at] = value
-  }
-
-  /** The value of the largest key, or -1 when empty. */
-  pop(): number {
-    const keys = this.#keys
-    const values = this.#values
-    if (keys.length === 0) return -1
-    const top = values[0]!
-    const key = keys.pop()!
-    const value = values.pop()!
-    const size = keys.length
-    if (size === 0) return top
-    let at = 0
-    for (;;) {
-      let child = 2 * at + 1
-      if (child >= size) break
-      if (child + 1 < size && keys[child + 1]! > keys[child]!) child += 1
-      if (keys[child]! <= key) break
-      keys[at] = keys[child]!
-      values[at] = values[child]!
-      at = child
-    }
-    keys[at] = key
-    values[at] = value
-    return top
-  }
 }

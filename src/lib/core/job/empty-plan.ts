@@ -1,7 +1,7 @@
 import type { Mode, Plan } from './schema'
 
 /** The three modes that every plan starts with. */
-export const standardModes = (): Record<string, Mode> => ({
+const standardModes = (): Record<string, Mode> => ({
   'mode-drive': { name: 'Drive', purpose: 'driving', order: 0, stances: {} },
   'mode-day': { name: 'Day', purpose: 'living', order: 1, stances: {} },
   'mode-night': { name: 'Night', purpose: 'sleeping', order: 2, stances: {} },

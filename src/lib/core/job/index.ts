@@ -1,23 +1,15 @@
 export {
   FIGURE_POSES,
-  figureSchema,
   FIXING_WAYS,
   fittingSchema,
-  fixingSchema,
-  groupSchema,
   hangsOnItself,
-  JOB_FORMAT,
   JOB_VERSION,
   jobJsonSchema,
-  jobSchema,
   MAX_CHANGES,
   MAX_FITTINGS,
-  MAX_MODES,
-  modeSchema,
   type Figure,
   type FigurePose,
   type Fitting,
-  type FittingGroup,
   type Waiver,
   type Fixing,
   type FixingWay,
@@ -28,7 +20,6 @@ export {
 } from './schema'
 export {
   GRAVITIES,
-  houseMeasureSchema,
   houseRuleSchema,
   ownRulesSchema,
   type Gravity,
@@ -38,8 +29,8 @@ export {
   type RuleSetting,
 } from './rules-schema'
 export type { Fault } from './fault'
-export { faultsOf, guard, parseJob, parseJobText, type ParsedJob } from './document'
-export { migrate, MIGRATIONS, type Migration } from './migrations'
+export { faultsOf, guard, parseJob, parseJobText } from './document'
+export { migrate } from './migrations'
 export { commandSchema, MOST_PATCHES, type Command, type SimpleCommand } from './command'
 export type { Patch } from './patch'
 export { apply, replay } from './apply'
@@ -51,4 +42,4 @@ export { toldSchema, type Told, type Undone } from './told-schema'
 export { newBrief, newJob, STANDARD_LINING, standardBrief } from './new-job'
 export { modesOf, planInterior, variantsOf } from './queries'
 export type { JobSummary, ModuleSummary } from './summary'
-export { undoList, type Undoing } from './undo-list'
+export { undoList } from './undo-list'

@@ -8,7 +8,7 @@ export interface Migration {
 }
 
 /** In order of `from`. Version 1 is the first, so there is none yet. */
-export const MIGRATIONS: readonly Migration[] = []
+const MIGRATIONS: readonly Migration[] = []
 
 type Migrated = { readonly ok: true; readonly document: unknown } | { readonly ok: false; readonly fault: Fault }
 

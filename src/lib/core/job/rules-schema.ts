@@ -18,7 +18,7 @@ export type RuleSetting = Readonly<z.infer<typeof ruleSettingSchema>>
 const service = z.enum(SERVICES)
 
 /** What a house rule takes the measure of, in one mode. */
-export const houseMeasureSchema = z.discriminatedUnion('what', [
+const houseMeasureSchema = z.discriminatedUnion('what', [
   z.object({ what: z.literal('quantity'), service }).describe('How much of a service there is in all'),
   z.object({ what: z.literal('distance'), service, to: service }).describe('From each to the nearest of another, mm'),
   z.object({ what: z.literal('height'), service }).describe('How high each is over the floor, mm'),

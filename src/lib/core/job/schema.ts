@@ -104,7 +104,7 @@ export const groupSchema = z.looseObject({
     .optional()
     .describe('The module of the shop’s library that it was placed from'),
 })
-export type FittingGroup = Readonly<z.infer<typeof groupSchema>>
+type FittingGroup = Readonly<z.infer<typeof groupSchema>>
 export const MAX_GROUPS = 100
 
 /** A finding that is let be: which one, with the figures that it had, why, and since when. */

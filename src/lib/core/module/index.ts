@@ -1,13 +1,1 @@
-export {
-  moduleJsonSchema,
-  moduleKg,
-  MODULE_FORMAT,
-  moduleOf,
-  MODULE_VERSION,
-  parseModule,
-  parseModuleText,
-  placedModule,
-  type Module,
-  type ParsedModule,
-  type Standing,
-} from './module'
+export { moduleJsonSchema, moduleKg, moduleOf, parseModule, parseModuleText, placedModule, type Module } from './module'

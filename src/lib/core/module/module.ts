@@ -5,8 +5,8 @@ import { NAMING } from '../units'
 import { faultsOf, fittingSchema, guard, hangsOnItself, MAX_FITTINGS, type Fault, type Fitting } from '../job'
 import { recordOf } from '../brief'
 
-export const MODULE_FORMAT = 'zimmerman.module'
-export const MODULE_VERSION = 1
+const MODULE_FORMAT = 'zimmerman.module'
+const MODULE_VERSION = 1
 
 const shape = z.looseObject({
   format: z.literal(MODULE_FORMAT),

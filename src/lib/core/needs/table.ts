@@ -2,7 +2,7 @@ import type { Need, ResolvedDemand } from '../brief'
 import type { Facts, HandleName, ServiceType } from '../fittings'
 
 /** How what is asked for is held against what a plan offers. */
-export type Met =
+type Met =
   /** Places are places: so many together as are asked for in all. */
   | 'in-all'
   /** One for each: what serves one demand serves no other, and it is as large as that asks. */

@@ -1,3 +1,3 @@
 export { BODY_FRACTIONS, BODY_SOURCE, bodyMm, STATURE_LIMITS_MM, type BodyMeasure } from './body'
-export { GROWN_UP_YEARS, GROWTH_SOURCE, grownMm, medianStatureMm, type GrowthCurve } from './growth'
+export { GROWN_UP_YEARS, GROWTH_SOURCE, grownMm, medianStatureMm } from './growth'
 export { ACCESS, ACCESS_SOURCE } from './aids'

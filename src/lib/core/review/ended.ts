@@ -5,8 +5,7 @@ import { ruleNamed } from './own-rules'
  * Why what was let be has no finding any more: its rule is not in the book (`rule-gone`), is switched off for this job, cannot be asked
  * before something else is known (`untold`), or was asked and finds that fault no longer (`found-no-more`).
  */
-export const WAIVER_ENDS = ['rule-gone', 'rule-off', 'untold', 'found-no-more'] as const
-export type WaiverEnd = (typeof WAIVER_ENDS)[number]
+export type WaiverEnd = 'rule-gone' | 'rule-off' | 'untold' | 'found-no-more'
 
 export interface EndedWaiver extends Waiver {
   readonly id: string

@@ -57,34 +57,32 @@ export interface Remedy {
   readonly stance?: string
 }
 
-export const REMEDY_CODES = [
-  'turn-along',
-  'lower-platform',
-  'set-length',
-  'set-width',
-  'set-depth',
-  'set-height',
-  'hinge-other',
-  'shift-forward',
-  'shift-back',
-  'shift-left',
-  'shift-right',
-  'lower',
-  'place',
-  'cut-opening',
-  'stance-other',
-  'entry-foot',
-  'slats',
-  'latch',
-  'into-framing',
-  'cut-to-wall',
-  'strap',
-  'raise',
-  'flare',
-  'raise-roof',
-  'mirror',
-  'turn',
-  'other-wall',
-  'set-parameter',
-] as const
-export type RemedyCode = (typeof REMEDY_CODES)[number]
+export type RemedyCode =
+  | 'turn-along'
+  | 'lower-platform'
+  | 'set-length'
+  | 'set-width'
+  | 'set-depth'
+  | 'set-height'
+  | 'hinge-other'
+  | 'shift-forward'
+  | 'shift-back'
+  | 'shift-left'
+  | 'shift-right'
+  | 'lower'
+  | 'place'
+  | 'cut-opening'
+  | 'stance-other'
+  | 'entry-foot'
+  | 'slats'
+  | 'latch'
+  | 'into-framing'
+  | 'cut-to-wall'
+  | 'strap'
+  | 'raise'
+  | 'flare'
+  | 'raise-roof'
+  | 'mirror'
+  | 'turn'
+  | 'other-wall'
+  | 'set-parameter'

@@ -110,7 +110,7 @@ function missing({ measure }: HouseRule, { scene }: RuleInput): readonly Missing
 }
 
 /** The id under which a house rule is reviewed. */
-export const houseRuleId = (id: string): string => `house-${id}`
+const houseRuleId = (id: string): string => `house-${id}`
 
 /** A rule that the shop wrote, as one that the engine runs like its own. */
 export function houseRule(id: string, house: HouseRule): Rule {

@@ -18,7 +18,7 @@ export const ruleNamed = (job: Job, id: string): Rule | undefined =>
   RULES.find((rule) => rule.id === id) ?? houseRulesOf(job).find((rule) => rule.id === id)
 
 /** What a rule compares with in a job. @throws RangeError if the job sets a figure outside the limits of the book. */
-export function figuresOf(job: Job, rule: Rule): Readonly<Record<string, number>> {
+function figuresOf(job: Job, rule: Rule): Readonly<Record<string, number>> {
   const set = job.rules?.settings[rule.id]?.parameters ?? {}
   return Object.fromEntries(
     Object.entries(rule.parameters).map(([name, { default: usual, min, max }]) => {

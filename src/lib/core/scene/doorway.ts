@@ -1,5 +1,5 @@
 import { clamp, prismBounds, spanMiddle, type Prism, type Span, type Vec2 } from '../geometry'
-import { isDoor, wallsAt, type Interior, type Opening } from '../shell'
+import { isDoor, opensFromOutside, wallsAt, type Interior, type Opening } from '../shell'
 import { TOUCH_MM } from '../units'
 
 /** At what height above the load floor the wall beside a door is looked for. */
@@ -25,7 +25,7 @@ export function beforeDoor(interior: Interior, prism: Prism, stands: boolean): b
   const middle: Vec2 = [spanMiddle(x), spanMiddle(y)]
   return interior.shell.openings.some((opening) => {
     const passes = within(opening.side === 'rear' ? y : x, opening.fromMm, opening.toMm)
-    if (!passes || !isDoor(opening)) return false
+    if (!passes || !isDoor(opening) || !opensFromOutside(opening)) return false
     const inside = insideDoor(interior, opening, middle)
     return inside !== undefined && inside < 0 && (stands || within(z, opening.sillMm, opening.headMm))
   })

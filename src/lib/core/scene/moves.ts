@@ -35,13 +35,13 @@ export interface Move {
 }
 
 /** Moves that wait for one another, or for what never moves. */
-export interface Stuck {
+interface Stuck {
   readonly id: string
   readonly by: readonly string[]
 }
 
 /** Someone who stays where they are while the change is made. */
-export interface Resting {
+interface Resting {
   /** Who, of the brief; undefined for anyone on that fitting. */
   readonly who: string | undefined
   readonly on: string | undefined

@@ -68,7 +68,7 @@ export interface PlacedClearance {
 }
 
 /** Where one lies, in the vehicle frame; `zMm` is still the height over the fitting’s own base. */
-export interface Lying extends Pick<LocalLying, 'zMm' | 'along' | 'over' | 'base' | 'railMm'> {
+interface Lying extends Pick<LocalLying, 'zMm' | 'along' | 'over' | 'base' | 'railMm'> {
   readonly lengthMm: number
   readonly widthMm: number
   /** The mattress in plan, its middle, and the way from there to the head. */
@@ -126,11 +126,11 @@ const NONE_TURNED: readonly string[] = []
 const NO_FIGURES: Scene['figures'] = {}
 
 /** How a fitting is seated in a mode: as always, unless the mode puts it elsewhere. */
-export const seatIn = (fitting: Fitting, id: string, mode: Mode): Seat => mode.seats?.[id] ?? fitting.seat
+const seatIn = (fitting: Fitting, id: string, mode: Mode): Seat => mode.seats?.[id] ?? fitting.seat
 
-export const isAway = (id: string, mode: Mode): boolean => mode.away?.includes(id) ?? false
+const isAway = (id: string, mode: Mode): boolean => mode.away?.includes(id) ?? false
 
-export const stanceOf = (fitting: Fitting, id: string, mode: Mode): string =>
+const stanceOf = (fitting: Fitting, id: string, mode: Mode): string =>
   mode.stances[id] ?? kindOfMade(fitting).stanceFor[mode.purpose]
 
 const ANCHOR_TURN: Record<Fitting['seat']['across']['from'], Turn> = {

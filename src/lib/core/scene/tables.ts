@@ -16,7 +16,7 @@ import { swivelAxis } from './swivel'
 import type { Placed, Scene } from './scene'
 
 /** From the middle of one who sits to the edge of a table that they eat at: more is out of reach. Common practice, no source. */
-export const TABLE_REACH_MM = 450
+const TABLE_REACH_MM = 450
 /** A seat is at a table that lies within this angle of straight ahead. */
 const AHEAD_COS = 0.5
 

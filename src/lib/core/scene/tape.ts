@@ -84,7 +84,7 @@ function roofOver(interior: Interior, { bounds: { x, y }, seat }: Placed): numbe
 }
 
 /** What may be typed on the tape: a thing further off than this is in no vehicle. */
-export const TAPE_LIMITS: Record<'x' | 'y' | 'z', Span> = {
+const TAPE_LIMITS: Record<'x' | 'y' | 'z', Span> = {
   x: { min: -2500, max: 14_000 },
   y: { min: -1500, max: 2600 },
   z: { min: -1500, max: 4000 },

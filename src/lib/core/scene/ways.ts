@@ -55,7 +55,7 @@ export interface Way {
 
 const CELL_MM = 25
 /** Lower things are stepped over. */
-export const STEP_OVER_MM = 150
+const STEP_OVER_MM = 150
 /** In a body in which no one stands, one goes on hands and knees over what is no higher than a seat. Common practice, no source. */
 const CRAWL_OVER_MM = 450
 /** How far outside a door the way starts. */

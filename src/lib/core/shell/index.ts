@@ -8,7 +8,6 @@ export {
   type CabSeat,
   type Opening,
   type Shell,
-  type Station,
 } from './shape'
 export {
   arealMassKg,
@@ -20,7 +19,6 @@ export {
   withLayers,
   withTotal,
   type Layer,
-  type Layers,
   type LinedFace,
   type Lining,
 } from './lining'
@@ -41,7 +39,6 @@ export {
   type BodyChangeKind,
   riseAt,
   type BodyChanges,
-  type Pocket,
 } from './changes'
 export {
   bareInterior,
@@ -51,10 +48,8 @@ export {
   NO_LINING,
   offsetSection,
   sectionAt,
-  type Face,
   type Interior,
   type KeepOut,
-  type Section,
 } from './interior'
 export { heightsAt, liningTop, lowestRoof } from './heights'
 export { knots } from './knots'
@@ -66,6 +61,6 @@ export { clearWidth, freeAcross, jambs, wallReach, wallsAt, wallTop } from './wa
 export { mostHeadroomMm } from './most-headroom'
 export { cabSpace, heightThere, isAhead, noCabBecause, widthThere } from './cab'
 export { depthAt, widestAcross } from './across'
-export { longestBoard, type Board } from './board'
-export { throughDoor, type ThroughDoor } from './through-door'
+export { longestBoard } from './board'
+export { throughDoor } from './through-door'
 export { boxInside, protrusionOf } from './inside'

@@ -25,7 +25,7 @@ const layersSchema = z.looseObject({
   roof: stack.optional(),
   door: stack.optional(),
 })
-export type Layers = Readonly<z.infer<typeof layersSchema>>
+type Layers = Readonly<z.infer<typeof layersSchema>>
 
 /** Where a face's total stands in a lining. Doors lose no room inside the body: theirs is told apart. */
 export const TOTAL_OF: Record<LinedFace, 'floorMm' | 'wallMm' | 'roofMm' | 'doorMm'> = {

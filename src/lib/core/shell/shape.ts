@@ -34,7 +34,7 @@ export const BODY_CLASSES = ['panel-van', 'compact-van', 'minivan', 'minibus', '
 export type BodyClass = (typeof BODY_CLASSES)[number]
 
 /** What stands proud of the body or must be kept clear of. */
-export const KEEP_OUTS = [
+const KEEP_OUTS = [
   'wheel-arch',
   'lever',
   'filler',
@@ -56,9 +56,9 @@ const keepOutSchema = z.looseObject({
   what: z.enum(KEEP_OUTS).default('other'),
 })
 
-export const OPENING_SIDES = ['left', 'right', 'rear', 'roof'] as const
+const OPENING_SIDES = ['left', 'right', 'rear', 'roof'] as const
 /** How an opening opens; an angle is how far its leaf goes round. */
-export const OPENING_WAYS = [
+const OPENING_WAYS = [
   'sliding',
   'hinged',
   'hinged-180',
@@ -72,7 +72,7 @@ export const OPENING_WAYS = [
   'sliding-pane',
   'fixed-window',
 ] as const
-export const OPENING_NEEDS = ['stay-free', 'may-cover', 'emergency'] as const
+const OPENING_NEEDS = ['stay-free', 'may-cover', 'emergency'] as const
 
 const openingSchema = z.looseObject({
   id: idSchema,
@@ -182,7 +182,6 @@ export const shellShape = z.looseObject({
 })
 
 export type Shell = Readonly<z.infer<typeof shellShape>>
-export type Station = Shell['stations'][number]
 export type Opening = Shell['openings'][number]
 export type Cab = NonNullable<Shell['cab']>
 export type CabSeat = Shell['cabSeats'][number]

@@ -1,2 +1,2 @@
-export { GEAR_LIBRARY, type TypicalGear } from './gear-library'
-export { BRIEF_TEMPLATES, type BriefTemplate } from './templates'
+export { GEAR_LIBRARY } from './gear-library'
+export { BRIEF_TEMPLATES } from './templates'

@@ -49,7 +49,7 @@ function mustsMet(brief: Brief, against: readonly Contradiction[]): { musts: num
   return { musts: musts.length - fails.length, of: musts.length }
 }
 
-export const rowOf = (brief: Brief, interior: Interior): VehicleRow => {
+const rowOf = (brief: Brief, interior: Interior): VehicleRow => {
   const { shell } = interior
   const against = contradictionsOf(brief, interior)
   const [wallMm, askedMm] = [wallLengthMm(interior), wallAskedMm(brief)]

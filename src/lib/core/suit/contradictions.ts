@@ -40,7 +40,7 @@ export interface Contradiction {
 }
 
 /** A plausible adult's mass, and a small one's. Common practice, no source. */
-export const PERSON_KG = { adult: 75, teenager: 60, child: 35, infant: 12 } as const
+const PERSON_KG = { adult: 75, teenager: 60, child: 35, infant: 12 } as const
 
 /** Belts that a body comes with: its cab’s, and those behind that stay or go in again. */
 export const beltsOf = ({ cabSeats, loadSeats }: Shell): number =>

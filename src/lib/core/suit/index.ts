@@ -1,4 +1,4 @@
-export { SITTING_SPARE_MM, statureStrips, type PersonStrip, type Platform } from './stature-strip'
+export { statureStrips, type PersonStrip } from './stature-strip'
 export {
   beltsOf,
   contradictionsOf,

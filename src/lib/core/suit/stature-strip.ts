@@ -5,7 +5,7 @@ import { type Interior } from '../shell'
 import { stripOf, type StripCell } from '../space'
 
 /** Above a sitting head. Common practice, no source. */
-export const SITTING_SPARE_MM = 50
+const SITTING_SPARE_MM = 50
 
 export interface Platform {
   /** Of the platform above the bare load floor. */

@@ -2,7 +2,7 @@ import { parseLength } from '../units'
 import { measuresOf } from './measures'
 import { READING_LIMITS, type Reading, type Survey } from '../readings'
 
-export const CSV_HEADER = ['measure', 'first', 'second', 'unit'] as const
+const CSV_HEADER = ['measure', 'first', 'second', 'unit'] as const
 
 /** One row for each measure, read or not, in the order of the survey; with its header. */
 export const surveyRows = (survey: Survey): readonly (readonly string[])[] => [

@@ -3,7 +3,6 @@ export {
   frameOf,
   GROUPS as MEASURE_GROUPS,
   measuresOf,
-  STATIONS,
   valueOf,
   type Frame,
   type Measure,
@@ -13,5 +12,5 @@ export {
   type TapeLine,
 } from './measures'
 export { checksOf, doubtful, type Check, type CheckCode } from './checks'
-export { surveyed, type Surveyed } from './build'
-export { CSV_HEADER, readingsFrom, surveyRows, type RowFault } from './csv'
+export { surveyed } from './build'
+export { readingsFrom, surveyRows } from './csv'

@@ -47,7 +47,7 @@ export interface Measure {
 
 /** Heights at which a station's width is taken, as shares of the body's height, to the nearest 50 mm. */
 const LEVELS = { low: 0.18, mid: 0.465, high: 0.775 } as const
-export type LevelName = keyof typeof LEVELS
+type LevelName = keyof typeof LEVELS
 /** Where wall and roof meet, as a share of the height, until it is measured. */
 const CANT = 0.94
 
@@ -100,7 +100,7 @@ export const sideDoorOf = (base: Shell): Opening | undefined =>
   base.openings.find(({ side, entrance }) => entrance && side !== 'rear' && side !== 'roof')
 
 /** Doors, windows and hatches that are measured by their place and size only. */
-export const otherOpenings = (base: Shell): readonly Opening[] =>
+const otherOpenings = (base: Shell): readonly Opening[] =>
   base.openings.filter((opening) => opening !== rearDoorOf(base) && opening !== sideDoorOf(base))
 
 /** Half a section by its measures: half-widths, and the heights of its roof's edge and middle. */

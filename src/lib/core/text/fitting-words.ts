@@ -162,6 +162,7 @@ export const STANCE_WORDS: Readonly<Record<string, string>> = {
   upright: 'upright',
 }
 
+/** What a parameter is called in most kinds that have it. */
 export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
   across: 'side by side',
   ampHours: 'amp hours',
@@ -288,6 +289,31 @@ export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
   widthMm: 'width',
   worktopMm: 'worktop',
 }
+
+/** What a kind calls a parameter of its own, where another uses the same key for something else. */
+export const OWN_PARAMETER_WORDS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  'bed-slide': { backMm: 'back cushion, height' },
+  'bench-side': { backMm: 'back cushion, thick' },
+  'bunk-hammock': { mostKg: 'poles carry, kg' },
+  'crate-slots': { way: 'crates go' },
+  cot: { side: 'open side', sideMm: 'sides, height' },
+  garage: { doorMm: 'inner door, width', inside: 'inner door', side: 'hatch in the side' },
+  'grab-rail': { way: 'runs' },
+  lift: { lengthMm: 'platform, width', mostKg: 'lifts, kg', platformMm: 'platform, out' },
+  'lounge-bed': { backMm: 'back cushion, thick' },
+  'lounge-u': { backMm: 'back cushion, thick' },
+  'outside-box': { mostKg: 'may carry, kg' },
+  'sofa-extend': { backMm: 'back, height' },
+  'table-flap': { side: 'hinged end' },
+  'table-outside': { outMm: 'slides out' },
+  'tray-rollin': { edgeMm: 'edge, height' },
+  'wash-tub': { floorMm: 'tub above its base' },
+  'wet-room': { doorMm: 'door, width' },
+}
+
+/** What a kind's parameter is called; its key where nothing is known of it. */
+export const parameterWord = (kind: string, key: string): string =>
+  OWN_PARAMETER_WORDS[kind]?.[key] ?? PARAMETER_WORDS[key] ?? key
 
 export const CHOICE_WORDS: Readonly<Record<string, string>> = {
   '400x300x170': '400 × 300 × 170',

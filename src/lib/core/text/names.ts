@@ -10,6 +10,8 @@ export const fittingName = (fitting: Fitting): string =>
 /** Looks names up for sentences: fittings of one plan, and the named parts of the shell. */
 export interface Names {
   readonly fitting: (id: string) => string
+  /** The kind of a fitting; undefined where it is gone. */
+  readonly kind: (id: string) => string | undefined
   readonly part: (id: string) => string
   readonly mode: (id: string) => string
 }
@@ -20,6 +22,7 @@ export function namesOf(job: Job, plan: Plan): Names {
       const fitting = plan.fittings[id]
       return fitting === undefined ? 'a fitting' : fittingName(fitting)
     },
+    kind: (id) => plan.fittings[id]?.kind,
     part: (id) => {
       const { keepOuts, openings } = changedShell(job.shell, plan.changes)
       return [...keepOuts, ...openings].find((part) => part.id === id)?.label ?? 'the body'

@@ -1,12 +1,16 @@
 import type { ProvenRemedy, Remedy, RemedyCode } from '../review'
 import { sayLength, type LengthUnit } from '../units'
-import { CHOICE_WORDS, KIND_WORDS, PARAMETER_WORDS, STANCE_WORDS } from './fitting-words'
+import { CHOICE_WORDS, KIND_WORDS, parameterWord, STANCE_WORDS } from './fitting-words'
 import { capital, count, GRAVITY_WORDS } from './words'
 import type { Names } from './names'
 
-type Say = (mm: number) => string
+/** Lengths in the unit of the job, and the kind of the fitting that a remedy changes. */
+interface SayIn {
+  readonly kind: string
+  readonly length: (mm: number) => string
+}
 
-const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Remedy, say: Say) => string> = {
+const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Remedy, say: SayIn) => string> = {
   'turn-along': (name) => `Turn ${name} along`,
   'lower-platform': (_name, amount) => `Lower the platform by ${amount}`,
   'set-length': (name, amount) => `Make ${name} ${amount} long`,
@@ -42,9 +46,9 @@ const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Re
 }
 
 /** “depth 550 mm”, “left (hinge)”, “with insect screen”. */
-function sayParameter({ key, value }: NonNullable<Remedy['parameter']>, say: Say): string {
-  const name = PARAMETER_WORDS[key] ?? key
-  if (typeof value === 'number') return `${name} ${key.endsWith('Mm') ? say(value) : value}`
+function sayParameter({ key, value }: NonNullable<Remedy['parameter']>, { kind, length }: SayIn): string {
+  const name = parameterWord(kind, key)
+  if (typeof value === 'number') return `${name} ${key.endsWith('Mm') ? length(value) : value}`
   return typeof value === 'boolean'
     ? `${value ? 'with' : 'without'} ${name}`
     : `${CHOICE_WORDS[value] ?? value} (${name})`
@@ -56,7 +60,6 @@ export function sayRemedy(
   names: Names,
   unit: LengthUnit,
 ): { readonly does: string; readonly costs: string } {
-  const say: Say = (mm) => sayLength(mm, unit)
   const add = remedy.commands.find((command) => command.type === 'fitting.add')
   const kind = add?.type === 'fitting.add' ? (add.fitting as { kind: string }).kind : undefined
   const changed = remedy.commands.find((command) => command.type === 'change.put')?.id
@@ -68,6 +71,10 @@ export function sayRemedy(
           ? 'it'
           : `the ${names.part(changed).toLowerCase()}`
         : `the ${names.fitting(remedy.fittingId).toLowerCase()}`
+  const say: SayIn = {
+    kind: kind ?? (remedy.fittingId === undefined ? undefined : names.kind(remedy.fittingId)) ?? '',
+    length: (mm) => sayLength(mm, unit),
+  }
   const unique = (gravity: 'stop' | 'caution') =>
     new Set(remedy.causes.filter((cause) => cause.gravity === gravity).map((cause) => cause.key)).size
   const stops = unique('stop')
@@ -77,7 +84,7 @@ export function sayRemedy(
     ...(cautions > 0 ? [`${count(cautions, GRAVITY_WORDS.caution)} more`] : []),
   ]
   return {
-    does: REMEDY_WORDS[remedy.code](name, say(remedy.amount), remedy, say),
+    does: REMEDY_WORDS[remedy.code](name, say.length(remedy.amount), remedy, say),
     costs: parts.length === 0 ? 'nothing else suffers' : parts.join(', '),
   }
 }

@@ -3,7 +3,20 @@ import type { Finding } from '../review'
 import { apply, newJob, standardBrief, told } from '../job'
 import { defaultsOf, kindOf, KINDS } from '../fittings'
 import { genericShell } from '../shells'
-import { CHOICE_WORDS, KIND_WORDS, list, namesOf, PARAMETER_WORDS, sayTold, sayFinding, STANCE_WORDS } from './index'
+import { extreme } from '../../../../tests/support/contract-check'
+import {
+  CHOICE_WORDS,
+  KIND_WORDS,
+  list,
+  namesOf,
+  OWN_PARAMETER_WORDS,
+  PARAMETER_WORDS,
+  parameterWord,
+  PART_WORDS,
+  sayTold,
+  sayFinding,
+  STANCE_WORDS,
+} from './index'
 
 const job = apply(newJob('job-test', 'Test', genericShell('van-long-high'), standardBrief()), {
   type: 'fitting.add',
@@ -80,10 +93,36 @@ describe('words', () => {
       expect(KIND_WORDS[kind.id]).toBeTruthy()
       for (const stance of kind.stances) expect(STANCE_WORDS[stance]).toBeTruthy()
       for (const [key, value] of Object.entries(defaultsOf(kind))) {
-        expect(PARAMETER_WORDS[key]).toBeTruthy()
+        expect([kind.id, key, key in PARAMETER_WORDS || key in (OWN_PARAMETER_WORDS[kind.id] ?? {})]).toEqual([
+          kind.id,
+          key,
+          true,
+        ])
         if (typeof value === 'string') expect(CHOICE_WORDS[value]).toBeTruthy()
       }
     }
+  })
+
+  it('has one for every part: as it stands, as it is made, and loose', () => {
+    for (const kind of KINDS)
+      for (const parameters of [defaultsOf(kind), extreme(kind, 'minimum'), extreme(kind, 'maximum')]) {
+        const stand = kind.stances.flatMap((stance) => kind.solids(parameters, stance).map(({ id }) => id))
+        const loose = kind.stances.flatMap((stance) => kind.loose(parameters, stance).map(({ id }) => id))
+        for (const part of [...stand, ...loose, ...kind.parts(parameters).map(({ name }) => name)])
+          expect([kind.id, part, part in PART_WORDS]).toEqual([kind.id, part, true])
+      }
+  })
+
+  it('calls a parameter what its kind calls it', () => {
+    expect([
+      parameterWord('garage', 'side'),
+      parameterWord('cot', 'side'),
+      parameterWord('galley', 'worktopMm'),
+    ]).toEqual(['hatch in the side', 'open side', 'worktop'])
+    for (const [id, words] of Object.entries(OWN_PARAMETER_WORDS))
+      for (const key of Object.keys(words)) expect([id, key, key in defaultsOf(kindOf(id))]).toEqual([id, key, true])
+    const used = new Set(KINDS.flatMap((kind) => Object.keys(defaultsOf(kind))))
+    expect(Object.keys(PARAMETER_WORDS).filter((key) => !used.has(key))).toEqual([])
   })
 
   it('tells what a command did', () => {

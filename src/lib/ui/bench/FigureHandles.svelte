@@ -2,7 +2,7 @@
   import { figureHandle } from '$lib/core/draw'
   import { figuresOf, type FigureBody } from '$lib/core/scene'
   import type { Bench } from './bench.svelte'
-  import { toScreen, type ViewFrame } from './layout'
+  import { toScreen, type ViewFrame } from '../drawing/layout'
 
   let { bench, frame }: { bench: Bench; frame: ViewFrame } = $props()
   const bodies = $derived(figuresOf(bench.scene, bench.session.job.brief))

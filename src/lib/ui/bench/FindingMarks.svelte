@@ -5,7 +5,7 @@
   import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
   import type { Bench, NumberedFinding } from './bench.svelte'
   import type { Felt } from './felt'
-  import { toScreen, type ViewFrame } from './layout'
+  import { toScreen, type ViewFrame } from '../drawing/layout'
 
   interface Props {
     bench: Bench

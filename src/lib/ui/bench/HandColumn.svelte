@@ -4,7 +4,7 @@
     fittingName,
     KIND_WORDS,
     MATERIAL_WORDS,
-    PARAMETER_WORDS,
+    parameterWord,
     partWord,
     STANCE_WORDS,
     TAPE_WORDS,
@@ -59,9 +59,9 @@
     'Densities are handbook values; common practice for the rest, no source. An estimate until it is weighed.',
   ]
   /** A choice whose words need the whole column. */
-  const isWide = (limit: Limit): boolean =>
+  const isWide = (kindId: string, limit: Limit): boolean =>
     limit.kind === 'choice' &&
-    (PARAMETER_WORDS[limit.key] ?? '').length +
+    parameterWord(kindId, limit.key).length +
       Math.max(...limit.choices.map((choice) => (CHOICE_WORDS[choice] ?? choice).length)) >
       WIDE_FROM
   const shown = $derived(
@@ -175,7 +175,7 @@
         {@const value = placed.fitting.parameters[limit.key]}
         {#if limit.kind === 'length'}
           <LengthField
-            label={PARAMETER_WORDS[limit.key] ?? limit.key}
+            label={parameterWord(placed.kind.id, limit.key)}
             mm={value as number}
             {unit}
             width={fieldWidth}
@@ -184,10 +184,12 @@
             refused={refusedAt(limit.key)}
             onset={(mm) => bench.setParameter(limit.key, mm)}
           />
-        {:else if limit.kind === 'count'}
+        {:else if limit.kind === 'count' || limit.kind === 'figure'}
           <NumberField
-            whole
-            label={PARAMETER_WORDS[limit.key] ?? limit.key}
+            whole={limit.kind === 'count'}
+            of={limit.of}
+            digits={2}
+            label={parameterWord(placed.kind.id, limit.key)}
             value={value as number}
             width="2.4rem"
             min={limit.min}
@@ -196,8 +198,8 @@
             onset={(count) => bench.setParameter(limit.key, count)}
           />
         {:else if limit.kind === 'choice'}
-          <label class="flex items-baseline justify-between gap-2 {isWide(limit) ? 'col-span-2' : ''}"
-            ><span class="whitespace-nowrap text-ink-2">{PARAMETER_WORDS[limit.key] ?? limit.key}</span>
+          <label class="flex items-baseline justify-between gap-2 {isWide(placed.kind.id, limit) ? 'col-span-2' : ''}"
+            ><span class="whitespace-nowrap text-ink-2">{parameterWord(placed.kind.id, limit.key)}</span>
             <select
               class="ruled"
               {value}
@@ -209,7 +211,7 @@
           >
         {:else}
           <label class="flex items-baseline justify-between"
-            ><span class="text-ink-2">{PARAMETER_WORDS[limit.key] ?? limit.key}</span>
+            ><span class="text-ink-2">{parameterWord(placed.kind.id, limit.key)}</span>
             <input
               type="checkbox"
               class="accent-pencil"

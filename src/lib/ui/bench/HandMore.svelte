@@ -88,7 +88,9 @@
   {/if}
   {#each loose as part (part.id)}
     <p class="flex justify-between">
-      <span class="text-ink-2">{part.count} × {partWord(part.id)}</span><span>{part.used ? 'in use' : 'to be stowed'}</span>
+      <span class="text-ink-2">{part.count} × {partWord(part.id)}</span><span
+        >{part.used ? 'in use' : 'to be stowed'}</span
+      >
     </p>
   {/each}
   {#if placed.fitting.cut === true || mayBeCut(placed.fitting)}

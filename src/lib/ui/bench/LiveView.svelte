@@ -5,9 +5,9 @@
   import { formatLength } from '$lib/core/units'
   import type { Bench } from './bench.svelte'
   import { groupOf, type Along } from './kept-groups'
-  import Labels from './Labels.svelte'
-  import { frameHeight, toScreen, type ViewFrame } from './layout'
-  import Marks from './Marks.svelte'
+  import Labels from '../drawing/Labels.svelte'
+  import { frameHeight, toScreen, type ViewFrame } from '../drawing/layout'
+  import Marks from '../drawing/Marks.svelte'
 
   interface Props {
     bench: Bench

@@ -3,10 +3,10 @@
   import { formatLength } from '$lib/core/units'
   import type { Bench } from './bench.svelte'
   import { step, type DragEvent, type DragState } from './drag'
-  import HatchDefs from './HatchDefs.svelte'
-  import Labels from './Labels.svelte'
-  import { fitView, toScreen, toView } from './layout'
-  import Marks from './Marks.svelte'
+  import HatchDefs from '../drawing/HatchDefs.svelte'
+  import Labels from '../drawing/Labels.svelte'
+  import { fitView, toScreen, toView } from '../drawing/layout'
+  import Marks from '../drawing/Marks.svelte'
 
   let { bench }: { bench: Bench } = $props()
   let width = $state(234)

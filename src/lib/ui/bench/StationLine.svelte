@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Bench } from './bench.svelte'
-  import { RULER_PX, toScreen, type ViewFrame } from './layout'
+  import { RULER_PX, toScreen, type ViewFrame } from '../drawing/layout'
 
   interface Props {
     bench: Bench

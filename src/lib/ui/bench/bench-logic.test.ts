@@ -5,7 +5,7 @@ import { DEMO_JOBS } from '$lib/demo'
 import { step, type DragEffect, type DragEvent, type DragState } from './drag'
 import { keepEqual } from './keep-equal'
 import { meaningOf, type KeyPress } from './keys'
-import { fitView, frameHeight, frameWidth, toScreen, toView, unfold, vehicleDelta } from './layout'
+import { fitView, frameHeight, frameWidth, toScreen, toView, unfold, vehicleDelta } from '../drawing/layout'
 
 const run = (...events: DragEvent[]) =>
   events.reduce<{ state: DragState; effects: DragEffect[] }>(

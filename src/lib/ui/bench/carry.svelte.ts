@@ -4,7 +4,7 @@ import type { Vec2 } from '$lib/core/geometry'
 import type { Command, Fitting, Plan } from '$lib/core/job'
 import { movedTogether, snapsFor, type Placed, type Reseated, type Scene, type Snap } from '$lib/core/scene'
 import { newId } from '../job/new-id'
-import { vehicleDelta } from './layout'
+import { vehicleDelta } from '../drawing/layout'
 import { settled, wholeMillimetres } from './settle'
 
 /** How near, on the screen, an edge must come to be drawn to a line. */

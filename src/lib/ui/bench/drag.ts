@@ -2,7 +2,7 @@ import type { ViewId } from '$lib/core/draw'
 import type { Vec2 } from '$lib/core/geometry'
 
 /** A hand that moves less than this has clicked, not dragged. */
-export const CLICK_PX = 4
+const CLICK_PX = 4
 
 /** What the pointer is doing on the drawing. Points are in the view's millimetres, screen points in pixels. */
 export type DragState =

@@ -116,6 +116,7 @@
           >
           <td class="py-1.5"
             ><NumberField
+              of="mass"
               label="kg each: {one.label}"
               hideLabel
               width="3rem"

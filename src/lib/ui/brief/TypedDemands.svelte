@@ -90,6 +90,7 @@
           <td class="py-1.5 pr-4">
             <NumberField
               whole
+              of={demand.need === 'water' ? 'volume' : undefined}
               label="How much: {demand.label ?? words(demand)}"
               hideLabel
               width="3.5rem"
@@ -97,7 +98,7 @@
               min={0}
               max={999}
               suffix={demand.need === 'water' ? 'L' : undefined}
-              onset={(quantity) => putDemand(id, { ...demand, quantity })}
+              onset={(quantity) => putDemand(id, { ...demand, quantity: Math.round(quantity) })}
             />
             {#if auto[demand.need] !== undefined}
               {#if demand.quantity === undefined}<span class="text-xs text-ink-2">{auto[demand.need]}</span

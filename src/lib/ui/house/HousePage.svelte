@@ -17,7 +17,7 @@
   import GravityMark from '../parts/GravityMark.svelte'
   import HouseRuleForm from './HouseRuleForm.svelte'
   import RuleRow from './RuleRow.svelte'
-  import { keepShopRules, shopRules } from './shop-requests'
+  import { keepShopRules, shopRules } from '../parts/shop-rules'
 
   const session = getSession()
   const own: OwnRules = $derived(session.job.rules ?? { settings: {}, house: {} })

@@ -1,7 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPObjectStore } from 'idb'
 import { commandSchema, type Command } from '$lib/core/job'
 
-export interface Sent {
+interface Sent {
   readonly uid: string
   readonly command: Command
 }

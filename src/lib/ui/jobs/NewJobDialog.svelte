@@ -5,11 +5,11 @@
   import { newBrief, newJob } from '$lib/core/job'
   import { STATURE_LIMITS_MM } from '$lib/core/people'
   import { genericShell } from '$lib/core/shells'
-  import { shopRules } from '../house/shop-requests'
+  import { shopRules } from '../parts/shop-rules'
   import { newId } from '../job/new-id'
   import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'
-  import ShellSelect from '../vehicle/ShellSelect.svelte'
+  import ShellSelect from '../parts/ShellSelect.svelte'
   import { bringIn } from './job-requests'
 
   let { open = $bindable(false) }: { open: boolean } = $props()

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { faulty, formatFigure, parsed } from '$lib/core/units'
+  import { faulty, formatFigure, parsed, parseMass, parseVolume } from '$lib/core/units'
   import Field from './Field.svelte'
 
   interface Props {
@@ -8,6 +8,8 @@
     onset: (value: number) => void
     /** Only whole numbers, none below zero. */
     whole?: boolean
+    /** What it measures: with its unit, a figure in pounds or gallons is read too. */
+    of?: 'mass' | 'volume'
     min?: number
     max?: number
     /** Decimals that are shown at most. */
@@ -17,9 +19,10 @@
     hideLabel?: boolean
     refused?: string | undefined
   }
-  let { label, value, onset, whole = false, digits = 1, ...rest }: Props = $props()
+  let { label, value, onset, whole = false, of, digits = 1, ...rest }: Props = $props()
 
   const parse = (text: string) => {
+    if (of !== undefined) return of === 'mass' ? parseMass(text) : parseVolume(text)
     const number = Number(
       text
         .trim()

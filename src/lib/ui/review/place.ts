@@ -2,7 +2,7 @@ import type { Bounds } from '$lib/core/draw'
 import { unionOf, type Box } from '$lib/core/geometry'
 import type { Finding } from '$lib/core/review'
 import type { Scene } from '$lib/core/scene'
-import type { ViewFrame } from '../bench/layout'
+import type { ViewFrame } from '../drawing/layout'
 
 /** A place is shown with this much round it, and never nearer than this, mm. */
 const ROUND_MM = 350

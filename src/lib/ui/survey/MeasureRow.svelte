@@ -1,7 +1,7 @@
 <script lang="ts">
   import { type Measure, type ReadingState } from '$lib/core/survey'
   import { READING_LIMITS, type Reading } from '$lib/core/readings'
-  import { faulty, formatLength, formatNumber, parsed, parseLength, type LengthUnit } from '$lib/core/units'
+  import { formatLength, formatNumber, parseLength, parseMass, type LengthUnit } from '$lib/core/units'
 
   interface Props {
     measure: Measure
@@ -24,17 +24,7 @@
   }
   const show = (value: number | undefined): string =>
     value === undefined ? '' : measure.unit === 'kg' ? formatNumber(value) : formatLength(value, unit)
-  const parse = (text: string) => {
-    if (measure.unit === 'mm') return parseLength(text, unit)
-    const value = Number(
-      text
-        .trim()
-        .replace(/\s*kg$/, '')
-        .replace(/[\s\u202f]/g, '')
-        .replace(',', '.'),
-    )
-    return Number.isFinite(value) ? parsed(value) : faulty('Type a mass in kg.')
-  }
+  const parse = (text: string) => (measure.unit === 'mm' ? parseLength(text, unit) : parseMass(text))
   const tolerance = $derived(`${show(measure.tolerance)} ${measure.unit === 'kg' ? 'kg' : unit}`)
   let typed: { first?: string; second?: string } = $state.raw({})
   let fault = $state('')

@@ -2,9 +2,9 @@
   import type { Bounds } from '$lib/core/draw'
   import type { Interior } from '$lib/core/shell'
   import type { TapeLine } from '$lib/core/survey'
-  import { frameHeight, toScreen, type ViewFrame } from '../bench/layout'
-  import Marks from '../bench/Marks.svelte'
-  import { fullShellViews } from '../vehicle/shell-drawing'
+  import { frameHeight, toScreen, type ViewFrame } from '../drawing/layout'
+  import Marks from '../drawing/Marks.svelte'
+  import { fullShellViews } from '../drawing/shell-drawing'
 
   interface Props {
     /** The body as measured so far, bare. */

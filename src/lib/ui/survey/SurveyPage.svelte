@@ -26,7 +26,7 @@
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
   import GravityMark from '../parts/GravityMark.svelte'
-  import { SHELLS_BY_CLASS } from '../vehicle/shells-by-class'
+  import { SHELLS_BY_CLASS } from '../parts/shells-by-class'
   import MeasureRow from './MeasureRow.svelte'
   import { KEPT, simulatedMeter, steady } from './meter'
   import SurveyDrawing from './SurveyDrawing.svelte'

@@ -3,7 +3,7 @@
   import { type Opening, type Shell } from '$lib/core/shell'
   import { GENERIC_SHELLS } from '$lib/core/shells'
   import { formatLength, sayLength, sayMass, type LengthUnit } from '$lib/core/units'
-  import ShellSelect from './ShellSelect.svelte'
+  import ShellSelect from '../parts/ShellSelect.svelte'
 
   interface Props {
     shell: Shell

@@ -18,7 +18,7 @@ export const heaterCombi = machine({
   extra: {
     fuel: choiceParameter(['diesel', 'gas', 'electric']),
     kilowatts: z.number().min(2).max(8).default(4),
-    litres: z.number().min(5).max(20).default(10),
+    litres: z.number().min(5).max(20).default(10).meta({ unit: 'L' }),
     ...flueParameters,
   },
   part: 'combined-heater',

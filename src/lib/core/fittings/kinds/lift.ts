@@ -14,7 +14,7 @@ const parameters = z.object({
   lengthMm: lengthParameter(Math.max(850, ACCESS.doorMm), 700, 1200).describe('Across its platform'),
   platformMm: lengthParameter(ACCESS.clearFloorMm[0], 900, 1600).describe('Of its platform, out from the door'),
   heightMm: lengthParameter(1300, 900, 1700).describe('Folded up inside the door'),
-  mostKg: z.number().min(150).max(600).default(350).describe('What it lifts'),
+  mostKg: z.number().min(150).max(600).default(350).meta({ unit: 'kg' }).describe('What it lifts'),
 })
 
 /** A wheelchair lift in a side or rear door; its back is to the door. Fitted and inspected by a licensed trade. */

@@ -29,7 +29,7 @@ export const blockerName = (blocker: Blocker, names: Names): string =>
 export const accessName = (of: Access['of'], names: Names): string =>
   the(of.kind === 'fitting' ? names.fitting(of.id) : names.part(of.id))
 
-export const sideName = (side: WaySide, names: Names): string => {
+const sideName = (side: WaySide, names: Names): string => {
   if (side.kind === 'fitting') return the(names.fitting(side.id))
   if (side.kind === 'keep-out') return the(names.part(side.id))
   return side.id === 'rear' ? 'the rear doors' : side.id === 'front' ? 'the bulkhead' : `the ${side.id} wall`
