@@ -1,7 +1,8 @@
 import { sleepersOf, travellersOf } from './answers'
 import { DERIVE_RULES, type Derived, type DeriveRule, type DemandFacts, type Page } from './derive'
-import { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, WATER_PER_NIGHT_L, type Basis } from './needs'
+import { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, type Basis } from './needs'
 import type { Adjust, Brief, Demand, Need, Purpose } from './schema'
+import { waterUse } from './water'
 
 /** A demand with its figures worked out. */
 export interface ResolvedDemand {
@@ -60,13 +61,13 @@ const FROM_PEOPLE: { readonly [N in Need]?: (base: Typed, demand: Demand, brief:
   'table-seat': (base, demand, brief) => forAll(base, demand, brief),
   seat: (base, demand, brief) => forAll(base, demand, brief),
   water: (base, demand, brief) => {
-    const people = sleepersOf(brief).length
+    const { people, perNightL, nightL } = waterUse(brief)
     const nights = brief.nightsOffHookUp
     return demand.quantity === undefined
       ? {
           ...base,
-          quantity: people * nights * WATER_PER_NIGHT_L,
-          because: { code: 'water', people, nights, perNightL: WATER_PER_NIGHT_L },
+          quantity: nights * nightL,
+          because: { code: 'water', people, nights, perNightL },
         }
       : { ...base, because: { code: 'typed' } }
   },

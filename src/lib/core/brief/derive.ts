@@ -1,14 +1,8 @@
 import { ACCESS } from '../people'
 import { ageOf, answer, bedsOf, isAnswered, peopleOf, sleepersOf } from './answers'
-import {
-  BERTH_SPARE_MM,
-  NEED_FACTS,
-  SINGLE_BERTH_MM,
-  SLEEPER_WIDTH_MM,
-  WATER_PER_NIGHT_L,
-  WATER_WITH_SHOWER_L,
-} from './needs'
+import { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM } from './needs'
 import type { Brief, Gear, Need, Person, Purpose } from './schema'
+import { waterUse } from './water'
 
 /** The pages of the conversation, in the order in which a designer asks. */
 export const PAGES = ['people', 'pets', 'gear', 'use', 'comfort', 'build'] as const
@@ -44,8 +38,6 @@ export interface DeriveRule {
 
 /** More width for one of broad build. Common practice, no source. */
 const BROAD_MM = 50
-/** A pet’s drinking water for a night. Common practice, no source. */
-const PET_WATER_L = 2
 /** Below this at night, heat is a must. Common practice, no source. */
 const COLD_C = 5
 
@@ -253,11 +245,9 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
     need: 'water',
     page: 'use',
     derive: (brief) => {
-      const people = Object.values(brief.people).filter(({ sleeps }) => sleeps).length
+      const { nightL, ...use } = waterUse(brief)
       const nights = brief.nightsOffHookUp
-      const perNightL = answer(brief, 'washing') === 'inside' ? WATER_WITH_SHOWER_L : WATER_PER_NIGHT_L
-      const pets = Object.keys(brief.pets).length
-      const litres = Math.round(nights * (people * perNightL + pets * PET_WATER_L))
+      const litres = Math.round(nights * nightL)
       return litres === 0
         ? []
         : [
@@ -266,7 +256,7 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
               must: true,
               quantity: Math.min(999, litres),
               forWhom: [],
-              facts: { people, nights, perNightL, pets, petL: PET_WATER_L, litres },
+              facts: { ...use, nights, litres },
             },
           ]
     },

@@ -36,6 +36,7 @@ export {
   kindOfMade,
   looseOf,
   massOf,
+  massOfAll,
   openingsOf,
   servicesOf,
   solidsOf,

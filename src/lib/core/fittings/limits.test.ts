@@ -12,7 +12,13 @@ describe('limitsOf', () => {
     const drawers = limitsOf(kindOf('drawer-unit'))
     const figures = ['drawers', 'extension', 'loadKg'].map((key) => drawers.find((limit) => limit.key === key))
     expect(figures).toMatchObject([{ kind: 'count' }, { kind: 'figure', min: 0.5 }, { kind: 'figure', of: 'mass' }])
-    expect(limitsOf(kindOf('heater-water'))).toContainEqual({ key: 'litres', kind: 'figure', of: 'volume', min: 3, max: 40 })
+    expect(limitsOf(kindOf('heater-water'))).toContainEqual({
+      key: 'litres',
+      kind: 'figure',
+      of: 'volume',
+      min: 3,
+      max: 40,
+    })
     expect(limitsOf(kindOf('galley')).filter(({ kind }) => kind === 'yes-no')).toHaveLength(2)
   })
 })

@@ -38,6 +38,8 @@ export const openingsOf: (made: Made) => readonly BodyOpening[] = ask((kind, p) 
 export const partsOf: (made: Made) => readonly Part[] = ask((kind, p) => kind.parts(p))
 /** Mass with nothing in it, kg. */
 export const massOf: (made: Made) => number = ask((kind, p) => kind.massKg(p))
+/** Mass of several together, kg. */
+export const massOfAll = (makes: readonly Made[]): number => makes.reduce((sum, made) => sum + massOf(made), 0)
 export const stancesOf: (made: Made) => readonly [string, ...string[]] = ask((kind) => kind.stances)
 
 export const solidsOf: (made: Made, stance: string) => readonly LocalSolid[] = askIn((kind, p, s) => kind.solids(p, s))

@@ -1,4 +1,4 @@
-import { kindOf } from '../fittings'
+import { massOf } from '../fittings'
 import type { Fitting, Fixing, FixingWay, Plan } from './schema'
 
 /** Undoing one fixing point, minutes; common practice, no source. */
@@ -39,7 +39,7 @@ export function undoList(plan: Pick<Plan, 'fittings'>): readonly Undoing[] {
       id,
       fixing,
       minutes: CARRY_OUT_MIN + (fixing === undefined ? 0 : fixing.points * MINUTES_PER_POINT[fixing.how]),
-      massKg: kindOf(fitting.kind).massKg(fitting.parameters),
+      massKg: massOf(fitting),
     }
   })
 }

@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { kindOf, type Seat } from '../fittings'
+import { massOfAll, type Seat } from '../fittings'
 import { idSchema, wordsSchema } from '../shell'
 import { NAMING } from '../units'
-import { faultsOf, fittingSchema, guard, hangsOnItself, MAX_FITTINGS, type Fault, type Fitting } from '../job'
+import { type Fault, faultsOf, type Fitting, fittingSchema, guard, hangsOnItself, MAX_FITTINGS } from '../job'
 import { recordOf } from '../brief'
 
 const MODULE_FORMAT = 'zimmerman.module'
@@ -158,8 +158,7 @@ export function placedModule(
 }
 
 /** Mass of a module, empty, kg. */
-export const moduleKg = ({ fittings }: Pick<Module, 'fittings'>): number =>
-  Object.values(fittings).reduce((sum, { kind, parameters }) => sum + kindOf(kind).massKg(parameters), 0)
+export const moduleKg = ({ fittings }: Pick<Module, 'fittings'>): number => massOfAll(Object.values(fittings))
 
 export const moduleJsonSchema = (): unknown => ({
   $id: '/schema/module.v1.json',

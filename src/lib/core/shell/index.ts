@@ -53,6 +53,7 @@ export {
 } from './interior'
 export { heightsAt, liningTop, lowestRoof } from './heights'
 export { knots } from './knots'
+export { payloadOf } from './payload'
 export { givesAir, isDoor, isWayOut, isWindow, opensFromOutside } from './openings'
 export { areaInside, outlineAt, partsInside } from './outline'
 export { worstProtrusion, type Protrusion } from './protrusion'

@@ -1,6 +1,6 @@
-import { demandsOf, type Brief } from '../brief'
-import { interiorOf, type Interior, type Lining, type Shell } from '../shell'
-import { contradictionsOf, loadKg, wallAskedMm, wallLengthMm, type Contradiction } from './contradictions'
+import { type Brief, demandsOf } from '../brief'
+import { type Interior, interiorOf, type Lining, payloadOf, type Shell } from '../shell'
+import { type Contradiction, contradictionsOf, loadKg, wallAskedMm, wallLengthMm } from './contradictions'
 
 /** How one body stands to a brief, before anything is drawn. */
 export interface VehicleRow {
@@ -53,7 +53,7 @@ const rowOf = (brief: Brief, interior: Interior): VehicleRow => {
   const { shell } = interior
   const against = contradictionsOf(brief, interior)
   const [wallMm, askedMm] = [wallLengthMm(interior), wallAskedMm(brief)]
-  const [payloadKg, load] = [shell.masses.grossKg - shell.masses.kerbKg, loadKg(brief)]
+  const [payloadKg, load] = [payloadOf(shell), loadKg(brief)]
   return {
     shellId: shell.id,
     name: shell.name,

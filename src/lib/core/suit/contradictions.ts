@@ -1,17 +1,17 @@
 import {
   aidedOf,
   answer,
+  type Brief,
+  demandsOf,
+  NEED_FACTS,
   peopleOf,
+  type ResolvedDemand,
   STANDING_SPARE_MM,
   tallestOf,
-  demandsOf,
-  type ResolvedDemand,
-  NEED_FACTS,
-  type Brief,
 } from '../brief'
 import { clamp, spanLength } from '../geometry'
 import { ACCESS } from '../people'
-import { boxInside, longestBoard, mostHeadroomMm, widestAcross, type Interior, type Shell } from '../shell'
+import { boxInside, type Interior, longestBoard, mostHeadroomMm, payloadOf, type Shell, widestAcross } from '../shell'
 
 export const CONTRADICTION_CODES = [
   'belts-short',
@@ -159,14 +159,14 @@ export function contradictionsOf(brief: Brief, interior: Interior): readonly Con
   const [asked, wall] = [wallAskedMm(brief), wallLengthMm(interior)]
   if (asked > wall) say('walls-short', 'stop', '', asked, wall)
 
-  const { outer, masses } = shell
+  const { outer } = shell
   const { parkingLengthMm, parkingHeightMm } = brief.use ?? {}
   if (outer !== undefined && parkingLengthMm !== undefined && outer.lengthMm > parkingLengthMm)
     say('parking-long', 'stop', '', outer.lengthMm, parkingLengthMm)
   if (outer !== undefined && parkingHeightMm !== undefined && outer.heightMm > parkingHeightMm)
     say('parking-high', 'stop', '', outer.heightMm, parkingHeightMm)
 
-  const [load, payload] = [loadKg(brief), masses.grossKg - masses.kerbKg]
+  const [load, payload] = [loadKg(brief), payloadOf(shell)]
   if (load > payload) say('payload-over', 'stop', '', load, payload, 'kg')
 
   const hatch = answer(brief, 'toilet') === 'cassette'

@@ -99,7 +99,8 @@ function* settingsOf(
     }
     if (limit.kind === 'length' && typeof now === 'number')
       for (const step of STEPS_MM) for (const value of [now - step, now + step]) yield* make(value, step)
-    if ((limit.kind === 'count' || limit.kind === 'figure') && typeof now === 'number') for (const value of [now - 1, now + 1]) yield* make(value, 1)
+    if ((limit.kind === 'count' || limit.kind === 'figure') && typeof now === 'number')
+      for (const value of [now - 1, now + 1]) yield* make(value, 1)
     if (limit.kind === 'yes-no') yield* make(now !== true, 0)
     if (limit.kind === 'choice') for (const choice of limit.choices) yield* make(choice, 0)
   }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { massOf, massOfAll } from '$lib/core/fittings'
   import { aligned, ALIGNMENTS, distributed, runOf, type Alignment } from '$lib/core/scene'
   import { sayMass } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
@@ -10,7 +11,7 @@
   }
   let { bench, onlibrary }: Props = $props()
   const held = $derived(bench.scene.placed.filter(({ id }) => bench.inHand.includes(id)))
-  const mass = $derived(held.reduce((sum, { kind, fitting }) => sum + kind.massKg(fitting.parameters), 0))
+  const mass = $derived(massOfAll(held.map(({ fitting }) => fitting)))
   const groups = $derived(Object.values(bench.plan.groups ?? {}))
   const grouped = $derived(
     groups.some(
@@ -35,9 +36,7 @@
     <Why
       about="they weigh {sayMass(mass)}"
       lines={() => [
-        ...held.map(
-          ({ id, kind, fitting }) => `${bench.names.fitting(id)}: ${sayMass(kind.massKg(fitting.parameters))}`,
-        ),
+        ...held.map(({ id, fitting }) => `${bench.names.fitting(id)}: ${sayMass(massOf(fitting))}`),
         'Empty, from boards by volume and density and from typical pieces; each says its own in hand.',
       ]}>{sayMass(mass)}</Why
     >

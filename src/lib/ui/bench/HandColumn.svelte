@@ -9,7 +9,7 @@
     STANCE_WORDS,
     TAPE_WORDS,
   } from '$lib/core/text'
-  import { limitsOf, massOfPart, type Limit } from '$lib/core/fittings'
+  import { massOf, limitsOf, massOfPart, type Limit } from '$lib/core/fittings'
   import { materialOf } from '$lib/core/materials'
   import { tapeLimits, usableDepth, type Placed } from '$lib/core/scene'
   import { formatLength, sayMass } from '$lib/core/units'
@@ -223,8 +223,8 @@
       {/each}
       <div class="flex justify-between">
         <span class="text-ink-2">mass, empty</span>
-        <Why about="it weighs {sayMass(placed.kind.massKg(placed.fitting.parameters))}" lines={() => massLines(placed)}
-          >{sayMass(placed.kind.massKg(placed.fitting.parameters))}</Why
+        <Why about="it weighs {sayMass(massOf(placed.fitting))}" lines={() => massLines(placed)}
+          >{sayMass(massOf(placed.fitting))}</Why
         >
       </div>
       {#if depths.length > 0}

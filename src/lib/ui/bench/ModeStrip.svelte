@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { sleepersOf, WATER_PER_NIGHT_L } from '$lib/core/brief'
+  import { nightsOfWater, waterUse } from '$lib/core/brief'
   import { isLetBe } from '$lib/core/review'
-  import { offered } from '$lib/core/scene'
+  import { aboard } from '$lib/core/scene'
+  import { payloadOf } from '$lib/core/shell'
   import { count, GRAVITY_WORDS } from '$lib/core/text'
   import { formatNumber, sayMass } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
@@ -21,13 +22,10 @@
     )
     return parts.length === 0 ? 'nothing against it' : parts.join(' · ')
   }
-  const payload = $derived(bench.interior.shell.masses.grossKg - bench.interior.shell.masses.kerbKg)
-  const furniture = $derived(
-    bench.scene.placed.reduce((sum, { kind, fitting }) => sum + kind.massKg(fitting.parameters), 0),
-  )
-  const litres = $derived(offered(bench.scene, 'tank'))
-  const sleepers = $derived(sleepersOf(bench.liveJob.brief).length)
-  const nights = $derived(sleepers === 0 ? 0 : litres / (sleepers * WATER_PER_NIGHT_L))
+  const payload = $derived(payloadOf(bench.interior.shell))
+  const load = $derived(aboard(bench.scene))
+  const use = $derived(waterUse(bench.liveJob.brief))
+  const nights = $derived(nightsOfWater(bench.liveJob.brief, load.waterL))
 </script>
 
 <footer class="flex h-[62px] items-start gap-6 border-t border-ink bg-sheet px-4 pt-2.5">
@@ -55,17 +53,17 @@
   <div class="w-32 flex-none text-sm">
     <p class="text-[13px] font-semibold">
       <Why
-        about="the fittings weigh {sayMass(furniture + litres)}"
+        about="the fittings weigh {sayMass(load.totalKg)}"
         lines={[
-          `Fittings ${sayMass(furniture)} + water ${sayMass(litres)} (${formatNumber(litres)} L at 1 kg) = ${sayMass(furniture + litres)}.`,
+          `Fittings ${sayMass(load.fittingsKg)} + water ${sayMass(load.waterKg)} (${formatNumber(load.waterL)} L at 1 kg) = ${sayMass(load.totalKg)}.`,
           `Payload: gross ${sayMass(bench.interior.shell.masses.grossKg)} − kerb ${sayMass(bench.interior.shell.masses.kerbKg)} = ${sayMass(payload)}, before people, gear and lining.`,
           'Estimated from boards and typical machines; weigh the vehicle.',
-        ]}>{sayMass(furniture + litres)}</Why
+        ]}>{sayMass(load.totalKg)}</Why
       > fitted
     </p>
     <p class="text-ink-2 narrow">of {sayMass(payload)} payload</p>
     <div class="mt-1 h-[3px] bg-line">
-      <div class="h-full bg-ink" style:width="{Math.min(100, ((furniture + litres) / payload) * 100)}%"></div>
+      <div class="h-full bg-ink" style:width="{Math.min(100, (load.totalKg / payload) * 100)}%"></div>
     </div>
   </div>
   <div class="w-28 flex-none text-sm">
@@ -73,12 +71,12 @@
       <Why
         about="the water lasts {nights.toFixed(1)} nights"
         lines={[
-          `${formatNumber(litres)} L ÷ (${sleepers} sleepers × ${WATER_PER_NIGHT_L} L a night) = ${nights.toFixed(1)} nights.`,
+          `${formatNumber(load.waterL)} L ÷ (${use.people} people × ${use.perNightL} L${use.pets > 0 ? ` + ${use.pets} animals × ${use.petL} L` : ''} a night) = ${nights.toFixed(1)} nights.`,
           'Common practice, no source: 10 to 21 L for each person and night.',
         ]}>{nights.toFixed(1)} nights</Why
       >
     </p>
-    <p class="text-ink-2 narrow">of water, {formatNumber(litres)} L</p>
+    <p class="text-ink-2 narrow">of water, {formatNumber(load.waterL)} L</p>
     <div class="mt-1 h-[3px] bg-line">
       <div
         class="h-full bg-ink"

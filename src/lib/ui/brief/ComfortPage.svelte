@@ -73,6 +73,14 @@
         onset={(value) => set('guests', value)}
       />
     </Answer>
+    <label class="flex items-baseline justify-between gap-3 py-1"
+      ><span class="text-ink-2">The edge of a bed counts as a seat by day</span><input
+        type="checkbox"
+        class="accent-pencil"
+        checked={given.bedEdgeSeats === true}
+        onchange={(event) => set('bedEdgeSeats', event.currentTarget.checked || undefined)}
+      /></label
+    >
   </div>
   <div>
     <Choice

@@ -44,6 +44,7 @@
         `wash: ☐ ${list(CHOICES.washing)}`,
         `toilet: ☐ ${list(CHOICES.toilet)}`,
         `heating: ☐ ${list(CHOICES.heating)} · power: ☐ ${list(CHOICES.energy)} · guests`,
+        'may one sit on the edge of a bed by day ☐',
       ],
     ],
     [

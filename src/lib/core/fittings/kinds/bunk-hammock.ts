@@ -15,7 +15,13 @@ const parameters = z.object({
   lengthMm: lengthParameter(1400, 1000, 1700).describe('Along its poles; for a child'),
   widthMm: lengthParameter(550, 400, 700).describe('Between its poles'),
   sagMm: lengthParameter(120, 40, 250).describe('How far the cloth hangs under load'),
-  mostKg: z.number().min(20).max(120).default(50).meta({ unit: 'kg' }).describe('What its poles and brackets are made to carry'),
+  mostKg: z
+    .number()
+    .min(20)
+    .max(120)
+    .default(50)
+    .meta({ unit: 'kg' })
+    .describe('What its poles and brackets are made to carry'),
 })
 
 /** A cloth slung between two poles on brackets: a child’s bunk over seats or over another bed, rolled up by day. */

@@ -17,7 +17,10 @@ export const heaterWater = machine({
     [300, 220, 500],
     [300, 220, 500],
   ],
-  extra: { litres: z.number().min(3).max(40).default(10).meta({ unit: 'L' }), heatedBy: choiceParameter(['electric', 'engine', 'gas']) },
+  extra: {
+    litres: z.number().min(3).max(40).default(10).meta({ unit: 'L' }),
+    heatedBy: choiceParameter(['electric', 'engine', 'gas']),
+  },
   part: 'water-heater',
   home: onTheWall,
   serviced: () => [['heater', 'front', 400]],

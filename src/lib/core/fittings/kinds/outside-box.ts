@@ -10,7 +10,13 @@ const parameters = z.object({
   lengthMm: lengthParameter(1400, 400, 3500),
   depthMm: lengthParameter(700, 250, 1400),
   heightMm: lengthParameter(320, 60, 600),
-  mostKg: z.number().min(5).max(200).default(50).meta({ unit: 'kg' }).describe('What it may carry, no more than the points below it'),
+  mostKg: z
+    .number()
+    .min(5)
+    .max(200)
+    .default(50)
+    .meta({ unit: 'kg' })
+    .describe('What it may carry, no more than the points below it'),
 })
 
 /** A box or rack on the roof or the rear, for what rides outside. */
