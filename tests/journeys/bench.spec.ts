@@ -97,7 +97,7 @@ test('says why, with arithmetic and source', async ({ page, request }) => {
 test('brings a demand onto the drawing: it arrives as the fitting that meets it', async ({ page, request }) => {
   const id = await ownJob(request)
   await openPlan(page, id)
-  await page.keyboard.press('2')
+  await page.keyboard.press('3')
   await expect(page.getByTestId('finding-service-missing')).toContainText('toilet')
   const demand = (await page.locator('[data-demand="demand-toilet"]').boundingBox())!
   const plan = (await page.getByTestId('plan-fit-desk').boundingBox())!

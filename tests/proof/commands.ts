@@ -39,7 +39,8 @@ export function commandsProof(share: number, seed = 3): Proof {
       let applied: Applied
       const was = said(job)
       try {
-        if (!known) throw new CommandError({ code: 'unreadable', path: '', message: 'the schema of commands refuses it' })
+        if (!known)
+          throw new CommandError({ code: 'unreadable', path: '', message: 'the schema of commands refuses it' })
         applied = apply(job, command)
       } catch (cause) {
         refused += 1

@@ -17,6 +17,8 @@ export interface ResolvedDemand {
   /** Largest fixed dimension; demands are sorted by it. */
   readonly leadingMm: number
   readonly sizeMm: readonly number[]
+  /** Someone said how large, in the brief or by their answers; else its size is what is usual, and any size will do. */
+  readonly isSized: boolean
   readonly purpose: Purpose
   /** All modes in which it must hold. */
   readonly purposes: readonly Purpose[]
@@ -92,6 +94,7 @@ function resolve(id: string, demand: Demand, brief: Brief): ResolvedDemand {
     purposes: [facts.purpose],
     basis: facts.basis,
     sizeMm: demand.sizeMm ?? facts.sizeMm,
+    isSized: demand.sizeMm !== undefined,
     quantity: demand.quantity ?? 1,
     because: { code: isTypical ? 'typical' : 'typed' },
     forWhom: [],
@@ -119,6 +122,7 @@ function adjusted({ need, page, id: rule }: DeriveRule, derived: Derived, adjust
     quantity: adjust.quantity ?? derived.quantity ?? 1,
     unit: facts.unit,
     sizeMm: derived.sizeMm ?? facts.sizeMm,
+    isSized: derived.sizeMm !== undefined,
     purpose: derived.purposes?.[0] ?? facts.purpose,
     purposes: derived.purposes ?? [facts.purpose],
     basis: facts.basis,
@@ -197,6 +201,7 @@ function merged(demands: readonly ResolvedDemand[], into: ReadonlyMap<string, st
         sizeMm: target.sizeMm.map((side, axis) =>
           axis === 1 && wide.length > 0 ? wide[0]! : Math.max(side, demand.sizeMm[axis] ?? 0),
         ),
+        isSized: target.isSized || demand.isSized,
         forWhom: [...target.forWhom, ...demand.forWhom],
         purposes: [...new Set([...target.purposes, ...demand.purposes])],
       }),

@@ -44,6 +44,17 @@ describe('whether a need is met', () => {
     expect(told(both, 'desk')).toEqual({ column: ['met 1', 'met 1'], review: [] })
   })
 
+  it('takes a desk of whatever size where nobody said how large, one place of it for each', () => {
+    const small = (quantity: number, sizeMm?: number[]) =>
+      truck(
+        want('desk', { quantity, ...(sizeMm === undefined ? {} : { sizeMm }) }),
+        put('fit-d', 'desk', 2500, 'left-wall', { lengthMm: 600, depthMm: 450 }),
+      )
+    expect(told(small(1), 'desk')).toEqual({ column: ['met 1'], review: [] })
+    expect(told(small(2), 'desk')).toEqual({ column: ['short 1'], review: ['mode-day 1 of 2 count'] })
+    expect(told(small(1, [1000, 500]), 'desk').column).toEqual(['there-but 0'])
+  })
+
   it('counts a table as a desk where someone sits at it with knees, light and room', () => {
     const lounge = (depthMm: number, ...more: Command[]) =>
       truck(want('desk', { quantity: 1 }), put('fit-l', 'lounge-bed', 1500, 'left-wall', { depthMm }), ...more)

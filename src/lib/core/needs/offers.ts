@@ -1,4 +1,4 @@
-import type { ResolvedDemand } from '../brief'
+import { TABLE_PLACE_MM, type ResolvedDemand } from '../brief'
 import { prismBounds, spanLength } from '../geometry'
 import { canStand, type Placed, type PlacedService, type Scene } from '../scene'
 import { SAME_MM } from '../units'
@@ -64,15 +64,12 @@ function howMany(wanted: readonly number[], room: readonly number[]): number {
   )
 }
 
-/** Whether a size was asked for, and is not just what one of it usually takes. */
-const isAsked = ({ because }: ResolvedDemand): boolean => because.code !== 'typical'
-
 function isLargeEnough(measure: Measure, demand: ResolvedDemand, service: PlacedService): boolean {
   switch (measure) {
     case 'nothing':
       return true
     case 'area-if-asked':
-      return !isAsked(demand) || service.sizeMm === undefined || goesIn(demand.sizeMm.slice(0, 2), service.sizeMm)
+      return !demand.isSized || service.sizeMm === undefined || goesIn(demand.sizeMm.slice(0, 2), service.sizeMm)
     case 'area':
       return service.sizeMm === undefined || goesIn(demand.sizeMm.slice(0, 2), service.sizeMm)
     case 'room':
@@ -97,14 +94,20 @@ function wholeOffer(scene: Scene, placed: Placed, service: PlacedService, measur
 }
 
 /** A top at which people sit side by side, or on both sides of it, while there is length and a seat left. */
-function topOffer(scene: Scene, placed: Placed, lengthMm: number, depthMm: number, sitters: number): Offer {
-  let [left, seats] = [lengthMm, sitters]
+function topOffer(scene: Scene, placed: Placed, lengthMm: number, depthMm: number, sitters?: number): Offer {
+  let [left, seats] = [lengthMm, sitters ?? Infinity]
   let sides = 1
   return {
     fittingId: placed.id,
     stands: canStand(scene, placed),
     size: lengthMm * depthMm,
-    serve: ({ sizeMm: [long = 0, deep = 0] }) => {
+    serve: (demand) => {
+      const [wantedLong = 0, wantedDeep = 0] = demand.sizeMm
+      // nobody said how large: then a place at a desk is enough, however deep; a table must be as large as is usual
+      const [long, deep] =
+        demand.isSized || sitters !== undefined
+          ? [wantedLong, wantedDeep]
+          : [Math.min(wantedLong, lengthMm, TABLE_PLACE_MM), Math.min(wantedDeep, depthMm)]
       const fits = (): boolean => long <= left + SAME_MM && deep <= depthMm + SAME_MM
       if (seats === 0) return false
       // the other side, if it is deep enough for two who face each other
@@ -124,7 +127,7 @@ function offersOf(scene: Scene, need: ResolvedDemand['need']): readonly Offer[] 
       if (service.type !== type) return []
       const { sizeMm } = service
       return also === 'table' && sizeMm !== undefined
-        ? [topOffer(scene, placed, Math.max(...sizeMm), Math.min(...sizeMm), Infinity)]
+        ? [topOffer(scene, placed, Math.max(...sizeMm), Math.min(...sizeMm))]
         : [wholeOffer(scene, placed, service, measure)]
     }),
   )

@@ -87,6 +87,31 @@ describe('sayFinding', () => {
   })
 })
 
+describe('what is missing', () => {
+  it.each([
+    ['water', 'litres', 60, 88, [], 'Too little water', 'The tanks hold 60 L; 88 L is needed.'],
+    ['cold-box', 'litres', 0, 70, [], 'Too little room in the cold', 'The cold boxes hold 0 L; 70 L is needed.'],
+    ['toilet', 'count', 0, 1, [], 'Toilet is missing', 'The brief asks for 1 toilet; the plan has none.'],
+    [
+      'desk',
+      'count',
+      0,
+      1,
+      ['fit-a'],
+      'Desk too small',
+      '“Bed across” is smaller than the brief asks for; of 1 desk that large the plan has none.',
+    ],
+  ] as const)('of %s, in %s', (need, unit, measured, needed, small, title, designer) => {
+    const facts = { demandId: 'demand-a', need, must: true, small }
+    const words = sayFinding(
+      finding({ code: 'service-missing', fittings: [], measured, needed, unit, facts }),
+      names,
+      'mm',
+    )
+    expect([words.title, words.designer.replace(/[\u202f\u00a0]/g, ' ')]).toEqual([title, designer])
+  })
+})
+
 describe('words', () => {
   it('has one for every kind, stance, parameter and choice', () => {
     for (const kind of KINDS) {

@@ -1,8 +1,26 @@
 import { partWord } from '../part-words'
-import { formatNumber } from '../../units'
+import { formatNumber, sayVolume } from '../../units'
 import { CLEARANCE_WORDS } from '../fitting-words'
 import { capital, count, list, NEED_WORDS } from '../words'
 import { blockerName, lower, type SentencesFor, size, the } from './kit'
+
+/** What is counted in litres and is not enough. */
+const TOO_LITTLE = {
+  water: (measured: number, needed: number) => ({
+    title: 'Too little water',
+    designer: `The tanks hold ${sayVolume(measured)}; ${sayVolume(needed)} is needed.`,
+    client: 'The water would not last as long as you stay.',
+    why: [`Sum of all tanks: ${sayVolume(measured)}; wanted: ${sayVolume(needed)}.`],
+  }),
+  cold: (measured: number, needed: number) => ({
+    title: 'Too little room in the cold',
+    designer: `The cold boxes hold ${sayVolume(measured)}; ${sayVolume(needed)} is needed.`,
+    client: 'Your food would not all stay cold.',
+    why: [
+      `Sum of all cold boxes: ${sayVolume(measured)}; wanted by those who eat aboard, as often as they cook: ${sayVolume(needed)}.`,
+    ],
+  }),
+}
 
 /** What rules about use say. */
 export const USE_SENTENCES: SentencesFor<
@@ -192,20 +210,23 @@ export const USE_SENTENCES: SentencesFor<
     client: `You would unpack ${facts.seldom} to get at ${facts.daily}.`,
     why: [`Its lesser side from above: ${say(measured)}; an arm reaches ${say(needed)} over something.`],
   }),
-  'service-missing': ({ measured, needed, unit, facts }) => {
+  'service-missing': ({ measured, needed, unit, facts }, names) => {
     const words = NEED_WORDS[facts.need]
-    return unit === 'litres'
-      ? {
-          title: 'Not enough water',
-          designer: `The tanks hold ${measured} L; the brief asks for ${needed} L.`,
-          client: `The water would not last as long as you stay.`,
-          why: [`Sum of all tanks: ${measured} L; wanted: ${needed} L.`],
-        }
-      : {
-          title: `${words.one} is missing`,
-          designer: `The brief asks for ${count(needed, { one: lower(words.one), many: lower(words.many) })}; the plan has ${measured === 0 ? 'none' : measured}.`,
-          client: `${words.one} is not in the plan yet.`,
-          why: [`A must of the brief: ${needed}; offered in this mode: ${measured}.`],
-        }
+    if (unit === 'litres')
+      return facts.need === 'water' ? TOO_LITTLE.water(measured, needed) : TOO_LITTLE.cold(measured, needed)
+    const small = facts.small.map((id) => `“${names.fitting(id)}”`)
+    if (small.length > 0)
+      return {
+        title: `${words.one} too small`,
+        designer: `${capital(list(small))} ${small.length === 1 ? 'is' : 'are'} smaller than the brief asks for; of ${count(needed, { one: lower(words.one), many: lower(words.many) })} that large the plan has ${measured === 0 ? 'none' : measured}.`,
+        client: `${words.one}: what is in the plan is too small for you.`,
+        why: [`A must of the brief: ${needed}; as large as asked for: ${measured}. Its size stands with the demand.`],
+      }
+    return {
+      title: `${words.one} is missing`,
+      designer: `The brief asks for ${count(needed, { one: lower(words.one), many: lower(words.many) })}; the plan has ${measured === 0 ? 'none' : measured}.`,
+      client: `${words.one} is not in the plan yet.`,
+      why: [`A must of the brief: ${needed}; offered in this mode: ${measured}.`],
+    }
   },
 }
