@@ -55,6 +55,9 @@ test('a vehicle is surveyed from the blank to a placed bed; a contradiction is s
   await openPlan(page, id)
   await page.locator('[data-demand="demand-berth"]').focus()
   await page.keyboard.press('Enter')
+  // a second bed of its size fits nowhere: it is in hand, and put down where it is
+  await expect(page.getByText('There is no free place of its size: it is in hand.')).toBeVisible()
+  await page.keyboard.press('Enter')
   await saved(page)
   expect(
     Object.values((await stored(request, id)).variants['variant-a']!.plan.fittings).filter(

@@ -68,7 +68,8 @@
             data-demand={demand.id}
             onpointerdown={(event) => onpick(demand, event)}
             onkeydown={(event) => {
-              if (event.key === 'Enter' || event.key === ' ') {
+              // what is in hand is put down first
+              if (bench.waiting === undefined && (event.key === 'Enter' || event.key === ' ')) {
                 event.preventDefault()
                 event.stopPropagation()
                 bench.placeDemand(demand)
