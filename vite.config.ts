@@ -15,7 +15,7 @@ export default defineConfig({
             // what both the page and its workers run, and so must be free of the page: they load the same files
             {
               name: 'core',
-              test: /src[\\/]lib[\\/]core[\\/](units|geometry|materials|people|shell|climate|brief|fittings|readings|job|scene|review)[\\/]|node_modules[\\/](zod|mutative)[\\/]/,
+              test: /src[\\/]lib[\\/]core[\\/](units|geometry|materials|people|shell|climate|brief|fittings|readings|job|scene|needs|review)[\\/]|node_modules[\\/](zod|mutative|flatqueue|flatbush)[\\/]/,
             },
           ],
         },

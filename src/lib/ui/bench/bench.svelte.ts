@@ -346,7 +346,9 @@ export class Bench {
     if (seat === undefined) {
       this.waiting = made
       this.bring(made, 'plan', [this.stationMm, 0], 1)
-      this.session.tell('There is no free place of its size: it is in hand. Click where it is to stand; Enter puts it down here, Esc drops it.')
+      this.session.tell(
+        'There is no free place of its size: it is in hand. Click where it is to stand; Enter puts it down here, Esc drops it.',
+      )
       return
     }
     const id = newId('fit')
