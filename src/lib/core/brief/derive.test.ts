@@ -137,7 +137,7 @@ const CASES: readonly (readonly [words: string, brief: Brief, need: Need, rows: 
     'an hour, no screen',
     brief(people({ ...adult, work: { hours: 1, screens: 0 } })),
     'desk',
-    [['desk', 1, [600, 500], W]],
+    [['desk', 1, [600, 450], W]],
   ],
   ['four screens', brief(people({ ...adult, work: { hours: 4, screens: 4 } })), 'desk', [['desk', 1, [1800, 500], M]]],
   ['a machine at the bedside', brief(people({ ...adult, bedside: true })), 'bedside', [['bedside', 1, [350, 300], M]]],

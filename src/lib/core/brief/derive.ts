@@ -53,6 +53,9 @@ const TOILET_MM: Record<string, readonly number[]> = {
   dry: [450, 450],
 }
 
+/** Depth of a desk for paper, and for a screen with room before it. Common practice, no source. */
+const PAPER_DEPTH_MM = 450
+const SCREEN_DEPTH_MM = 500
 /** Width of a desk by its screens. Common practice, no source. */
 const deskMm = (screens: number): number => [600, 800, 1000][screens] ?? 1000 + (screens - 2) * 400
 
@@ -189,7 +192,7 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
                 label: `Desk of ${label}`,
                 must: work.hours >= 4,
                 weight: 3,
-                sizeMm: [deskMm(work.screens), 500],
+                sizeMm: [deskMm(work.screens), work.screens === 0 ? PAPER_DEPTH_MM : SCREEN_DEPTH_MM],
                 forWhom: [id],
                 facts: { who: label, hours: work.hours, screens: work.screens },
               },
@@ -399,7 +402,8 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
         {
           key: 'all',
           must: true,
-          sizeMm: rolls ? ACCESS.rollInShowerMm : NEED_FACTS.shower.sizeMm,
+          // whoever walks in is served by any that is made to stand in
+          ...(rolls ? { sizeMm: ACCESS.rollInShowerMm } : {}),
           forWhom: [],
           facts: { rolls: rolls ? 'yes' : 'no' },
         },
