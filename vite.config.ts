@@ -1,6 +1,17 @@
 import { sveltekit } from '@sveltejs/kit/vite'
 import tailwindcss from '@tailwindcss/vite'
+import { availableParallelism } from 'node:os'
 import { defineConfig } from 'vitest/config'
+import { BaseSequencer, type TestSpecification } from 'vitest/node'
+
+/** The sweeps of tests/unit take longest: they start first, so that no worker is left with one at the end. */
+class LongestFirst extends BaseSequencer {
+  override sort(files: TestSpecification[]): Promise<TestSpecification[]> {
+    const isSweep = ({ moduleId }: TestSpecification): boolean =>
+      /tests\/unit\/(walk-through|proof|random-plans|needs-agree)/.test(moduleId)
+    return Promise.resolve([...files.filter(isSweep), ...files.filter((file) => !isSweep(file))])
+  }
+}
 
 export default defineConfig({
   plugins: [tailwindcss(), sveltekit()],
@@ -28,5 +39,7 @@ export default defineConfig({
     expect: { requireAssertions: true },
     // far beyond what any needs, so that a slow machine fails none
     testTimeout: 60_000,
+    maxWorkers: availableParallelism(),
+    sequence: { sequencer: LongestFirst },
   },
 })
