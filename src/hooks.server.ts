@@ -2,6 +2,7 @@ import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit'
 import { env } from '$env/dynamic/private'
 import { drain, refuse } from '$lib/server/http'
 import { storageSentence } from '$lib/server/faults'
+import { inNameOf } from '$lib/server/pool/client'
 
 const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/
 
@@ -29,9 +30,17 @@ function unwelcome(event: RequestEvent): Response | undefined {
   return undefined
 }
 
+/** Whose turn a request takes: of an address, each page that is open there. */
+function turnOf({ request, getClientAddress }: RequestEvent): string {
+  const page = request.headers.get('x-tab') ?? request.headers.get('referer') ?? ''
+  return `${getClientAddress()} ${page.slice(0, 200)}`
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
-  const response = unwelcome(event) ?? (await resolve(event))
-  await drain(event.request)
+  event.locals.who = ''
+  const client = { turn: turnOf(event), left: event.request.signal }
+  const response = unwelcome(event) ?? (await inNameOf(client, () => resolve(event)))
+  await drain(event.request, response)
   response.headers.set('x-content-type-options', 'nosniff')
   response.headers.set('referrer-policy', 'same-origin')
   return response

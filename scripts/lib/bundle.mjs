@@ -1,11 +1,11 @@
-// Runs a script that is written in TypeScript: bundled into a folder of its own, then imported.
+// Bundles what is written in TypeScript and runs outside of the pages: scripts, the engine of the server’s threads, its start.
 import path from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { build } from 'vite'
 import { root } from './project.mjs'
 
-/** The module of `entry`, a path from the root; `out` is a folder that may be emptied. */
-export async function loadTypeScript(entry, out) {
+/** Bundles `entry`, a path from the root, as `name` in the folder `out`, with all that it imports but the database driver. */
+export async function bundle(entry, out, name, minify = false) {
   await build({
     root,
     configFile: false,
@@ -14,11 +14,16 @@ export async function loadTypeScript(entry, out) {
     build: {
       ssr: path.join(root, entry),
       outDir: out,
-      emptyOutDir: true,
-      minify: false,
-      rolldownOptions: { output: { entryFileNames: 'entry.mjs' } },
+      emptyOutDir: false,
+      minify,
+      rolldownOptions: { external: ['libsql'], output: { entryFileNames: name } },
     },
     ssr: { noExternal: true },
   })
+}
+
+/** The module of `entry`, bundled into `out`, a folder of its own. */
+export async function loadTypeScript(entry, out) {
+  await bundle(entry, out, 'entry.mjs')
   return import(pathToFileURL(path.join(out, 'entry.mjs')).href)
 }

@@ -45,7 +45,15 @@ function newest(folder) {
   return time
 }
 
-const SOURCES = ['package.json', 'package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json']
+const SOURCES = [
+  'scripts/build.mjs',
+  'scripts/lib/bundle.mjs',
+  'package.json',
+  'package-lock.json',
+  'svelte.config.js',
+  'vite.config.ts',
+  'tsconfig.json',
+]
 
 /** Builds the program when a source is newer than the last build. */
 export function buildIfStale() {
@@ -57,7 +65,7 @@ export function buildIfStale() {
   )
   if (existsSync(stamp) && statSync(stamp).mtimeMs > changed) return
   console.log('Building…')
-  const result = spawnSync(process.execPath, [path.join(root, 'node_modules/vite/bin/vite.js'), 'build'], {
+  const result = spawnSync(process.execPath, [path.join(root, 'scripts/build.mjs')], {
     cwd: root,
     encoding: 'utf8',
   })

@@ -41,7 +41,7 @@ export const portFault = (host, port) =>
     probe.listen(port, host, () => probe.close(() => resolve(undefined)))
   })
 
-/** Starts `node build`; resolves once it answers. The child is killed with this process. */
+/** Starts `node build`; resolves once it answers. The child ends with this process. */
 export async function startServer({ host = '127.0.0.1', port, data, demo = true, stdio = 'inherit' }) {
   const shown = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host
   const address = `http://${shown}:${port}`
@@ -51,12 +51,13 @@ export async function startServer({ host = '127.0.0.1', port, data, demo = true,
     PORT: String(port),
     ZIMMERMAN_DATA: data,
     ZIMMERMAN_DEMO: demo ? '1' : '0',
-    BODY_SIZE_LIMIT: '6M',
-    // Longer than a reader pauses: a connection that the server drops while a request is on its way is an error there.
-    KEEP_ALIVE_TIMEOUT: '75',
   }
-  if (host === '127.0.0.1' || host === 'localhost') env.ORIGIN = process.env.ORIGIN ?? address
-  const child = spawn(process.execPath, [path.join(root, 'build/index.js')], { cwd: root, env, stdio })
+  // the channel is never written to: it ends when this process does, however it ends, and takes the server along
+  const child = spawn(process.execPath, [path.join(root, 'build/index.js')], {
+    cwd: root,
+    env,
+    stdio: [stdio, stdio, stdio, 'ipc'],
+  })
   const stop = () => child.kill('SIGTERM')
   process.on('exit', stop)
   let ended

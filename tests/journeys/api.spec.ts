@@ -278,21 +278,34 @@ test('refuses what is hostile with a 4xx and a path, and stays up', async ({ req
   expect(await stored(request, 'job-potter')).toEqual(JSON.parse(job))
 })
 
-test('a connection lives on after what was too large for it', async ({ baseURL }) => {
+test('a connection lives on after what was too large for it, up to 64 MB; beyond that it is cut', async ({
+  baseURL,
+}) => {
   const agent = new http.Agent({ keepAlive: true, maxSockets: 1 })
   const sockets = new Set<unknown>()
-  const send = (path: string, method: string, body: string) =>
+  const send = (path: string, method: string, bytes: number, headers: Record<string, string> = {}) =>
     new Promise<number>((resolve, reject) => {
-      const sent = http.request(`${baseURL}${path}`, { agent, method, headers: { 'content-type': 'application/json' } })
+      const sent = http.request(`${baseURL}${path}`, {
+        agent,
+        method,
+        headers: { 'content-type': 'application/json', ...headers },
+      })
       sent.on('socket', (socket) => sockets.add(socket))
       sent.on('response', (answer) => answer.resume().on('end', () => resolve(answer.statusCode!)))
-      sent.on('error', reject).end(body)
+      sent.on('error', reject).end('x'.repeat(bytes))
     })
-  expect(await send('/api/review', 'POST', 'x'.repeat(5_900_000))).toBe(413)
-  expect(await send('/api/draw?format=pdf', 'POST', 'x'.repeat(5_900_000))).toBe(400)
-  expect(await send('/api/shells', 'GET', '')).toBe(200)
-  // all three went over one connection: none was cut
+  expect(await send('/api/review', 'POST', 5_900_000)).toBe(413)
+  expect(await send('/api/jobs', 'POST', 40_000_000)).toBe(413)
+  expect(await send('/api/review', 'POST', 63_000_000, { 'transfer-encoding': 'chunked' })).toBe(413)
+  // answered without being read
+  expect(await send('/api/none', 'POST', 40_000_000)).toBe(404)
+  expect(await send('/api/shells', 'GET', 0)).toBe(200)
+  // all went over one connection: none was cut
   expect(sockets.size).toBe(1)
+  const cut = await send('/api/review', 'POST', 80_000_000).catch((cause: { code: string }) => cause.code)
+  expect([413, 'ECONNRESET', 'EPIPE']).toContain(cut)
+  expect(await send('/api/shells', 'GET', 0)).toBe(200)
+  expect(sockets.size).toBe(2)
   agent.destroy()
 })
 

@@ -31,10 +31,8 @@ export class OwnServer {
       ...process.env,
       HOST: '127.0.0.1',
       PORT: String(this.port),
-      ORIGIN: this.address,
       ZIMMERMAN_DATA: this.data,
       ZIMMERMAN_DEMO: '1',
-      BODY_SIZE_LIMIT: '6M',
     }
     this.#child = spawn(process.execPath, [path.resolve('build/index.js')], { env, stdio: 'ignore' })
     for (let waited = 0; waited < 30_000; waited += 50) {

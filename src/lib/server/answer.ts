@@ -1,4 +1,4 @@
-import { refuse } from './http'
+import { refuse, threadSentence } from './http'
 import { storageSentence } from './faults'
 import type { JobRepository } from './job-repository'
 import type { ModuleRepository } from './module-repository'
@@ -11,6 +11,8 @@ async function withStore<T>(opened: () => Promise<T>, work: (repository: T) => P
     return await work(await opened())
   } catch (cause) {
     if (cause instanceof UnreadableJob) return refuse(409, cause.message, [{ path: '', message: cause.reason }])
+    const thread = threadSentence(cause)
+    if (thread !== undefined) return thread
     const storage = storageSentence(cause)
     if (storage === undefined) throw cause
     // whatever is wrong with the file, the next one who asks opens it anew

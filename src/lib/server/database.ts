@@ -31,6 +31,8 @@ interface JournalTable {
   /** Made by whoever sent it; sending the same again changes nothing. */
   uid: string
   client: string
+  /** Who did it, where people sign in; empty otherwise. */
+  who: string
   command: string
   /** Of entries from before `told` was kept: the sentence of their day. Empty since. */
   words: string
@@ -38,11 +40,19 @@ interface JournalTable {
   told: string | null
   at: string
 }
-/** Whole states, from which the journal is replayed. */
+/** Older lines of a journal, packed: those from `first` to `last`. */
+interface PacksTable {
+  job_id: string
+  first: number
+  last: number
+  data: Uint8Array
+}
+/** Whole states, from which the journal is replayed; packed, and of earlier days as text. */
 interface SnapshotsTable {
   job_id: string
   revision: number
   document: string
+  packed: Uint8Array | null
   at: string
 }
 
@@ -79,6 +89,7 @@ export interface Schema {
   jobs: JobsTable
   variants: VariantsTable
   journal: JournalTable
+  packs: PacksTable
   snapshots: SnapshotsTable
   modules: ModulesTable
   shop: ShopTable

@@ -1,95 +1,103 @@
-import { json } from '@sveltejs/kit'
-import type { z } from 'zod'
-import { guard, parseJobText, type Fault, type Job } from '$lib/core/job'
-import { parseModuleText, type Module } from '$lib/core/module'
-import { NAMING, sayIssue } from '$lib/core/units'
+import type { Fault } from '$lib/core/job'
+import { MAX_DOCUMENT_BYTES } from './engine/jobs'
+import { refusal, type Query, type Read, type Reply } from './engine/reply'
+import { ClientLeft, LONGEST_MS, TookTooLong, TooLarge } from './pool/pool'
+import { Busy } from './pool/turns'
 
-/** The largest document that is read, in bytes. */
-const MAX_BODY_BYTES = 5_000_000
+/** Sends an answer out. */
+export const send = ({ status, headers, body }: Reply): Response => new Response(body, { status, headers })
 
 /** An answer that says what is wrong and where. */
 export const refuse = (status: number, message: string, faults: readonly Fault[] = []): Response =>
-  json({ message, faults }, { status })
-
-type Body = { readonly ok: true; readonly text: string } | { readonly ok: false; readonly response: Response }
+  send(refusal(status, message, faults))
 
 /**
- * The body as text, up to the limit. What is over it is read to its end all the same (the server's own limit ends that)
- * and forgotten: an answer to a request that is still on its way would leave its connection stuck, or cut.
+ * The body, up to the limit. What is over it is read to its end all the same and forgotten: an answer to a request that
+ * is still on its way would leave its connection stuck. What is far over it (see `start.ts`) ends in an error here, and the
+ * connection is cut.
  */
-export async function readBody(request: Request): Promise<Body> {
+export async function readBody(request: Request): Promise<Read<Uint8Array>> {
   const chunks: Uint8Array[] = []
   let read = 0
   let whole = true
   try {
     for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
       read += chunk.byteLength
-      if (read <= MAX_BODY_BYTES) chunks.push(chunk)
+      if (read <= MAX_DOCUMENT_BYTES) chunks.push(chunk)
+      else chunks.length = 0
     }
   } catch {
     whole = false
   }
-  if (!whole || read > MAX_BODY_BYTES)
-    return { ok: false, response: refuse(413, 'That is over 5 MB, the most that is read.') }
-  try {
-    return { ok: true, text: new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks)) }
-  } catch {
-    return { ok: false, response: refuse(400, 'That is not text in UTF-8.') }
+  if (!whole || read > MAX_DOCUMENT_BYTES) {
+    const reply = refusal(413, 'That is over 5 MB, the most that is read.')
+    return { ok: false, reply: whole ? reply : { ...reply, headers: { ...reply.headers, ...CUT } } }
   }
+  return { ok: true, value: Buffer.concat(chunks) }
 }
+
+const CUT = { connection: 'close' } as const
 
 /** Reads to its end whatever an answer was given without; see `readBody`. */
-export async function drain(request: Request): Promise<void> {
-  if (request.body !== null && !request.bodyUsed) await readBody(request)
+export async function drain(request: Request, response: Response): Promise<void> {
+  if (request.body === null || request.bodyUsed) return
+  const read = await readBody(request)
+  if (!read.ok && 'connection' in read.reply.headers) response.headers.set('connection', CUT.connection)
 }
 
-type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response }
+/** The fields of an address; of one that is named twice, the last. */
+export const queryOf = (url: URL): Query => Object.fromEntries(url.searchParams)
 
-/** A job document from a request; with `rest`, one with faults is read without its faulty parts if that can be done. */
-export async function readJob(request: Request, rest = false): Promise<Read<Job>> {
-  const body = await readBody(request)
-  if (!body.ok) return body
-  const parsed = parseJobText(body.text)
-  if (parsed.ok) return { ok: true, value: parsed.job }
-  if (rest && parsed.rest !== undefined) return { ok: true, value: parsed.rest }
-  const message = 'That is no job document that can be read.'
-  return {
-    ok: false,
-    response: json(
-      { message, faults: parsed.faults, ...(parsed.rest === undefined ? {} : { restCanBeRead: true }) },
-      { status: 422 },
-    ),
-  }
+/** Today’s date, for sheets. */
+export const today = (): string => new Date().toISOString().slice(0, 10)
+
+/** A document that is sent as it is kept. */
+export const sendDocument = (text: string, disposition?: string): Response =>
+  new Response(text, {
+    headers: {
+      'content-type': 'application/json',
+      ...(disposition === undefined ? {} : { 'content-disposition': disposition }),
+    },
+  })
+
+type Field =
+  { readonly ok: true; readonly value: number | undefined } | { readonly ok: false; readonly response: Response }
+
+/** A field of the address that is a whole number from 0, where it is there. */
+export function wholeNumber(url: URL, name: string): Field {
+  const asked = url.searchParams.get(name)
+  if (asked === null) return { ok: true, value: undefined }
+  if (/^\d{1,9}$/.test(asked)) return { ok: true, value: Number(asked) }
+  const faults = [{ path: name, message: `got “${asked.slice(0, 20)}”` }]
+  return { ok: false, response: refuse(400, `“${name}” must be a whole number.`, faults) }
 }
 
-/** A module document from a request. */
-export async function readModule(request: Request): Promise<Read<Module>> {
+/** Answers a body with what a thread makes of it. */
+export async function answerBody(request: Request, work: (bytes: Uint8Array) => Promise<Reply>): Promise<Response> {
   const body = await readBody(request)
-  if (!body.ok) return body
-  const parsed = parseModuleText(body.text)
-  if (parsed.ok) return { ok: true, value: parsed.module }
-  return { ok: false, response: refuse(422, 'That is no module that can be read.', parsed.faults) }
-}
-
-/** A small JSON body checked against a schema. */
-export async function readJson<S extends z.ZodType>(request: Request, schema: S): Promise<Read<z.infer<S>>> {
-  const body = await readBody(request)
-  if (!body.ok) return body
-  let value: unknown
+  if (!body.ok) return send(body.reply)
   try {
-    value = JSON.parse(body.text)
+    return send(await work(body.value))
   } catch (cause) {
-    return {
-      ok: false,
-      response: refuse(400, `That is not JSON: ${cause instanceof Error ? cause.message : String(cause)}`),
-    }
+    const told = threadSentence(cause)
+    if (told === undefined) throw cause
+    return told
   }
-  const guarded = guard(value)
-  if (guarded.length > 0) return { ok: false, response: refuse(400, 'That cannot be understood.', guarded) }
-  const result = schema.safeParse(value, NAMING)
-  if (result.success) return { ok: true, value: result.data }
-  const faults = result.error.issues
-    .slice(0, 20)
-    .map((issue) => ({ path: issue.path.map(String).join('.'), message: sayIssue(issue) }))
-  return { ok: false, response: refuse(400, 'That cannot be understood.', faults) }
+}
+
+/** What is told of a request that no thread could answer; undefined for anything else. */
+export function threadSentence(cause: unknown): Response | undefined {
+  if (cause instanceof ClientLeft) return new Response(null, { status: 499 })
+  if (cause instanceof Busy) {
+    const response = refuse(503, 'Zimmerman has its hands full: ask again in a moment.')
+    response.headers.set('retry-after', String(cause.retryAfterS))
+    return response
+  }
+  if (cause instanceof TookTooLong)
+    return refuse(
+      503,
+      `That took longer than ${LONGEST_MS / 1000} s, the most that an answer may take, and was stopped.`,
+    )
+  if (cause instanceof TooLarge) return refuse(503, 'That needed more memory than an answer may have, and was stopped.')
+  return undefined
 }

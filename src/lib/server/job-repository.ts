@@ -1,82 +1,111 @@
 import type { Kysely } from 'kysely'
-import {
-  apply,
-  CommandError,
-  parseJob,
-  parseJobText,
-  replay,
-  told,
-  toldSchema,
-  variantsOf,
-  type Command,
-  type Fault,
-  type Job,
-  type JobSummary,
-} from '$lib/core/job'
-import { reviewJob, tally } from '$lib/core/review'
-import { sayRefusal, sayTold } from '$lib/core/text'
+import type { JobSummary } from '$lib/core/job'
+import type { Counted, SentCommand, Stored, StoredJob } from './engine/jobs'
+import type { JournalEntry, Lines } from './engine/journal'
+import type { Engine } from './engine/tasks'
 import type { Opened, Schema } from './database'
 import { UnreadableJob } from './storage-faults'
 
 /** A whole state is kept every so many revisions. */
 const SNAPSHOT_EVERY = 50
-
-export interface SentCommand {
-  readonly uid: string
-  readonly command: Command
-}
-
-export interface JournalEntry {
-  readonly revision: number
-  readonly uid: string
-  readonly client: string
-  readonly command: Command
-  readonly words: string
-  readonly at: string
-}
+/** Lines of the journal that stand by themselves, at least; older ones are packed, so many together. */
+const PLAIN_LINES = 200
+const LINES_A_PACK = 400
+/** Of whole states that are older than this, one in so many revisions is kept: the lines between them are replayed. */
+const THINNED = [
+  { olderThan: 500, oneIn: 400 },
+  { olderThan: 10_000, oneIn: 2000 },
+] as const
+/** Lines that one answer holds; who wants more asks again. */
+const MOST_LINES = 1000
+const MOST_HISTORY = 200
+const MOST_DELETED = 20
+/** How long a deleted job can be put back. */
+export const DELETED_KEPT_DAYS = 180
+const DAY_MS = 86_400_000
+/** A save that finds the job changed while it was worked out begins anew, so often. */
+const MOST_ROUNDS = 8
 
 export type CommitResult =
   | { readonly kind: 'done'; readonly revision: number }
-  /** The job has moved on: what happened since the base that was named. */
+  /** The job has moved on: what happened since the base that was named, or the first part of it. */
   | { readonly kind: 'conflict'; readonly revision: number; readonly since: readonly JournalEntry[] }
   | { readonly kind: 'refused'; readonly uid: string; readonly message: string }
   | { readonly kind: 'missing' }
 
-/** Everything that the program stores of jobs; nothing else touches their tables. Times come in as ISO strings. */
+export interface DeletedJob {
+  readonly id: string
+  readonly name: string
+  readonly deletedAt: string
+  /** When it is gone for good. */
+  readonly goneAt: string
+}
+
+/**
+ * Everything that the program stores of jobs; nothing else touches their tables. Documents go in and out as text: what is
+ * read in them is worked out by the engine, never here. Times come in as ISO strings.
+ */
 export class JobRepository {
   private readonly db: Kysely<Schema>
 
-  constructor(private readonly store: Opened) {
+  constructor(
+    private readonly store: Opened,
+    private readonly engine: Engine,
+  ) {
     this.db = store.db
   }
 
-  /** Jobs that are not deleted, newest change first. What has changed since its last review is not counted here: see `count`. */
+  /** Jobs that are not deleted, newest change first. Stops are null where they have not been counted since the last change. */
   async list(): Promise<readonly JobSummary[]> {
     return this.#summaries()
   }
 
-  /** One job as the list shows it, its open stops counted now if it has changed since they were. */
-  async count(id: string): Promise<JobSummary | undefined> {
-    const [summary] = await this.#summaries(id)
-    if (summary === undefined || summary.variants.every(({ stops }) => stops !== null)) return summary
-    let found
-    try {
-      found = await this.get(id)
-    } catch (cause) {
-      if (cause instanceof UnreadableJob) return { ...summary, unreadable: cause.reason }
-      throw cause
-    }
-    if (found === undefined) return undefined
-    for (const review of reviewJob(found.job)) {
-      const { stop, caution } = tally(review)
-      await this.db
-        .updateTable('variants')
-        .set({ stops: stop, cautions: caution, reviewed_revision: found.revision })
-        .where('job_id', '=', id)
-        .where('variant_id', '=', review.variantId)
-        .execute()
-    }
+  /** One job as the list shows it. */
+  async summary(id: string): Promise<JobSummary | undefined> {
     return (await this.#summaries(id))[0]
+  }
+
+  /** The open stops of a job, counted by `engine` unless they are known at this revision. */
+  async count(id: string, engine: Engine): Promise<JobSummary | undefined> {
+    const summary = await this.summary(id)
+    if (summary === undefined || summary.variants.every(({ stops }) => stops !== null)) return summary
+    const found = await this.get(id)
+    if (found === undefined) return undefined
+    const counted = await engine('count', found.document)
+    if (!counted.ok) return { ...summary, unreadable: counted.reason }
+    await this.#keepCounts(id, found.revision, counted.value)
+    return this.summary(id)
+  }
+
+  async #keepCounts(id: string, revision: number, counted: readonly Counted[]): Promise<void> {
+    await this.store.transact(async (trx) => {
+      for (const { variantId, stops, cautions } of counted)
+        await trx
+          .updateTable('variants')
+          .set({ stops, cautions, reviewed_revision: revision })
+          .where('job_id', '=', id)
+          .where('variant_id', '=', variantId)
+          .execute()
+    })
+  }
+
+  /** Jobs whose stops have not been counted since they last changed, last changed first. */
+  async uncounted(): Promise<readonly string[]> {
+    const rows = await this.db
+      .selectFrom('jobs')
+      .innerJoin('variants', 'variants.job_id', 'jobs.id')
+      .where('jobs.deleted_at', 'is', null)
+      .where((where) =>
+        where.or([
+          where('variants.reviewed_revision', 'is', null),
+          where('variants.reviewed_revision', '<', where.ref('jobs.revision')),
+        ]),
+      )
+      .select('jobs.id')
+      .distinct()
+      .orderBy('jobs.changed_at', 'desc')
+      .execute()
+    return rows.map(({ id }) => id)
   }
 
   async #summaries(only?: string): Promise<readonly JobSummary[]> {
@@ -94,65 +123,94 @@ export class JobRepository {
       .selectAll()
       .orderBy('position')
       .execute()
+    const byJob = new Map<string, (typeof variants)[number][]>()
+    for (const variant of variants) byJob.set(variant.job_id, [...(byJob.get(variant.job_id) ?? []), variant])
     return jobs.map((job) => ({
       id: job.id,
       name: job.name,
       shellName: job.shell_name,
       revision: job.revision,
       changedAt: job.changed_at,
-      variants: variants
-        .filter(({ job_id }) => job_id === job.id)
-        .map(({ variant_id, name, stops, cautions, reviewed_revision }) => {
-          const counted = reviewed_revision !== null && reviewed_revision >= job.revision
-          return { id: variant_id, name, stops: counted ? stops : null, cautions: counted ? cautions : null }
-        }),
+      variants: (byJob.get(job.id) ?? []).map(({ variant_id, name, stops, cautions, reviewed_revision }) => {
+        const counted = reviewed_revision !== null && reviewed_revision >= job.revision
+        return { id: variant_id, name, stops: counted ? stops : null, cautions: counted ? cautions : null }
+      }),
     }))
   }
 
-  /** Deleted jobs that can be put back, last deleted first. */
-  async listDeleted(): Promise<readonly { readonly id: string; readonly name: string }[]> {
-    return this.db
+  /** Deleted jobs that can be put back, last deleted first; after the first `skip` of them. */
+  async listDeleted(skip = 0): Promise<{ readonly jobs: readonly DeletedJob[]; readonly more: boolean }> {
+    const rows = await this.db
       .selectFrom('jobs')
       .where('deleted_at', 'is not', null)
-      .select(['id', 'name'])
+      .select(['id', 'name', 'deleted_at'])
       .orderBy('deleted_at', 'desc')
-      .limit(20)
+      .orderBy('id')
+      .limit(MOST_DELETED + 1)
+      .offset(skip)
       .execute()
+    const jobs = rows.slice(0, MOST_DELETED).map(({ id, name, deleted_at }) => ({
+      id,
+      name,
+      deletedAt: deleted_at!,
+      goneAt: new Date(Date.parse(deleted_at!) + DELETED_KEPT_DAYS * DAY_MS).toISOString(),
+    }))
+    return { jobs, more: rows.length > MOST_DELETED }
   }
 
-  async get(id: string): Promise<{ readonly job: Job; readonly revision: number } | undefined> {
-    const row = await this.db
+  /** Deletes for good what was deleted longer ago than it is kept; answers how many. */
+  async purge(now: string): Promise<number> {
+    const before = new Date(Date.parse(now) - DELETED_KEPT_DAYS * DAY_MS).toISOString()
+    const old = this.db.selectFrom('jobs').where('deleted_at', '<', before).select('id')
+    if ((await old.limit(1).executeTakeFirst()) === undefined) return 0
+    return this.store.transact(async (trx) => {
+      const { numDeletedRows } = await trx.deleteFrom('jobs').where('deleted_at', '<', before).executeTakeFirst()
+      return Number(numDeletedRows)
+    })
+  }
+
+  /** A job’s document, as it is stored, and its revision. */
+  async get(id: string): Promise<{ readonly document: string; readonly revision: number } | undefined> {
+    return this.db
       .selectFrom('jobs')
       .where('id', '=', id)
       .where('deleted_at', 'is', null)
       .select(['document', 'revision'])
       .executeTakeFirst()
-    return row === undefined ? undefined : { job: readStored(id, row.document), revision: row.revision }
+  }
+
+  /** Lets a stored document answer. @throws UnreadableJob where it cannot be read. */
+  async answer<T>(id: string, ask: (document: string, revision: number) => Promise<Stored<T>>): Promise<T | undefined> {
+    const found = await this.get(id)
+    if (found === undefined) return undefined
+    const answered = await ask(found.document, found.revision)
+    if (!answered.ok) throw new UnreadableJob(id, answered.reason)
+    return answered.value
   }
 
   /** Stores a job that is new here. @throws when its id is taken. */
-  async create(job: Job, at: string): Promise<void> {
+  async create({ id, name, shellName, variants, document }: StoredJob, at: string): Promise<void> {
+    const packed = await this.engine('packDocument', document)
     await this.store.transact(async (trx) => {
-      const document = JSON.stringify(job)
       await trx
         .insertInto('jobs')
         .values({
-          id: job.id,
-          name: job.name,
+          id,
+          name,
           revision: 0,
           document,
-          shell_name: job.shell.name,
+          shell_name: shellName,
           created_at: at,
           changed_at: at,
           deleted_at: null,
         })
         .execute()
-      await trx.insertInto('snapshots').values({ job_id: job.id, revision: 0, document, at }).execute()
-      await writeVariants(trx, job)
+      await trx.insertInto('snapshots').values({ job_id: id, revision: 0, document: '', packed, at }).execute()
+      await writeVariants(trx, id, variants)
     })
   }
 
-  /** A job’s document as it is stored, whether it can be read or not. */
+  /** A job’s document as it is stored, whether it can be read or not, deleted or not. */
   async raw(id: string): Promise<string | undefined> {
     return (await this.db.selectFrom('jobs').where('id', '=', id).select('document').executeTakeFirst())?.document
   }
@@ -162,8 +220,9 @@ export class JobRepository {
   }
 
   /**
-   * Applies commands made on `base` in one transaction: all or none. Commands that are here already, by their uid, are
-   * passed over, so that sending again after a lost answer is harmless.
+   * Applies commands made on `base`: all or none, in one transaction. Commands that are here already, by their uid, are
+   * passed over, so that sending again after a lost answer is harmless. What they make of the document is worked out
+   * before the transaction, on the state that it had then; if that is no longer the newest, it begins anew.
    */
   async commit(
     id: string,
@@ -171,138 +230,230 @@ export class JobRepository {
     client: string,
     sent: readonly SentCommand[],
     at: string,
+    who = '',
   ): Promise<CommitResult> {
-    return this.store
-      .transact(async (trx): Promise<CommitResult> => {
-        const row = await trx
-          .selectFrom('jobs')
-          .where('id', '=', id)
-          .where('deleted_at', 'is', null)
-          .select(['document', 'revision'])
-          .executeTakeFirst()
-        if (row === undefined) return { kind: 'missing' }
-        const known = new Set(
-          sent.length === 0
-            ? []
-            : (
-                await trx
-                  .selectFrom('journal')
-                  .where('job_id', '=', id)
-                  .where(
-                    'uid',
-                    'in',
-                    sent.map(({ uid }) => uid),
-                  )
-                  .select('uid')
-                  .execute()
-              ).map(({ uid }) => uid),
-        )
-        const fresh = sent.filter(
-          ({ uid }, index) => !known.has(uid) && sent.findIndex((other) => other.uid === uid) === index,
-        )
-        if (fresh.length === 0) return { kind: 'done', revision: row.revision }
-        const since = await trx
-          .selectFrom('journal')
-          .where('job_id', '=', id)
-          .where('revision', '>', base)
-          .selectAll()
-          .orderBy('revision')
-          .execute()
-        const foreign = since.filter((entry) => !known.has(entry.uid))
-        if (foreign.length > 0 || base > row.revision)
-          return { kind: 'conflict', revision: row.revision, since: since.map(entryOf) }
-        const before = readStored(id, row.document)
-        const states = [before]
-        let job = before
-        let revision = row.revision
-        for (const { uid, command } of fresh) {
-          const what = JSON.stringify(told(command, job))
-          try {
-            job = apply(job, command).job
-          } catch (cause) {
-            throw cause instanceof CommandError ? new RefusedError(uid, sayRefusal(cause.refusal)) : cause
-          }
-          states.push(job)
-          revision += 1
-          await trx
-            .insertInto('journal')
-            .values({ job_id: id, revision, uid, client, command: JSON.stringify(command), words: '', told: what, at })
-            .execute()
-        }
-        const checked = parseJob(JSON.parse(JSON.stringify(job)))
-        if (!checked.ok) {
-          const { index, fault } = firstFaulty(states, checked.faults[0]!)
-          throw new RefusedError(fresh[index - 1]!.uid, `${fault.path}: ${fault.message}`)
-        }
-        const document = JSON.stringify(checked.job)
-        await trx
-          .updateTable('jobs')
-          .set({ document, revision, name: job.name, shell_name: job.shell.name, changed_at: at })
-          .where('id', '=', id)
-          .execute()
-        if (Math.floor(revision / SNAPSHOT_EVERY) > Math.floor(row.revision / SNAPSHOT_EVERY)) {
-          await trx.insertInto('snapshots').values({ job_id: id, revision, document, at }).execute()
-        }
-        await writeVariants(trx, job)
-        return { kind: 'done', revision }
-      })
-      .catch((cause: unknown): CommitResult => {
-        if (cause instanceof RefusedError) return { kind: 'refused', uid: cause.uid, message: cause.message }
-        throw cause
-      })
+    for (let round = 0; round < MOST_ROUNDS; round += 1) {
+      const result = await this.#commit(id, base, client, sent, at, who)
+      if (result !== 'again') return result
+    }
+    throw new Error(`job ${id} changed ${MOST_ROUNDS} times while one save was worked out`)
   }
 
-  async since(id: string, revision: number): Promise<readonly JournalEntry[]> {
+  async #commit(
+    id: string,
+    base: number,
+    client: string,
+    sent: readonly SentCommand[],
+    at: string,
+    who: string,
+  ): Promise<CommitResult | 'again'> {
+    this.store.assertThere()
+    const row = await this.get(id)
+    if (row === undefined) return { kind: 'missing' }
+    const uids = [...new Set(sent.map(({ uid }) => uid))]
+    const known = await this.#known(id, base, uids)
+    const fresh = sent.filter(
+      ({ uid }, index) => !known.has(uid) && sent.findIndex((other) => other.uid === uid) === index,
+    )
+    if (fresh.length === 0) return { kind: 'done', revision: row.revision }
+    const ownSince = [...known.values()].filter((revision) => revision > base).length
+    if (base > row.revision || row.revision - base > ownSince)
+      return { kind: 'conflict', revision: row.revision, since: await this.since(id, base) }
+    const outcome = await this.engine('applySent', row.document, fresh)
+    if (outcome.kind === 'unreadable') throw new UnreadableJob(id, outcome.reason)
+    if (outcome.kind === 'refused') return outcome
+    const { name, shellName, document, variants } = outcome.stored
+    const revision = row.revision + fresh.length
+    const isDue = Math.floor(revision / SNAPSHOT_EVERY) > Math.floor(row.revision / SNAPSHOT_EVERY)
+    const packed = isDue ? await this.engine('packDocument', document) : undefined
+    return this.store.transact(async (trx): Promise<CommitResult | 'again'> => {
+      const { numUpdatedRows } = await trx
+        .updateTable('jobs')
+        .set({ document, revision, name, shell_name: shellName, changed_at: at })
+        .where('id', '=', id)
+        .where('revision', '=', row.revision)
+        .where('deleted_at', 'is', null)
+        .executeTakeFirst()
+      if (numUpdatedRows === 0n) return 'again'
+      await trx
+        .insertInto('journal')
+        .values(
+          fresh.map(({ uid, command }, index) => ({
+            job_id: id,
+            revision: row.revision + index + 1,
+            uid,
+            client,
+            who,
+            command: JSON.stringify(command),
+            words: '',
+            told: outcome.told[index]!,
+            at,
+          })),
+        )
+        .execute()
+      if (packed !== undefined)
+        await trx.insertInto('snapshots').values({ job_id: id, revision, document: '', packed, at }).execute()
+      await writeVariants(trx, id, variants)
+      return { kind: 'done', revision }
+    })
+  }
+
+  /** Which of some uids are in the journal after `base`, or anywhere in what is not packed: uid to revision. */
+  async #known(id: string, base: number, uids: readonly string[]): Promise<ReadonlyMap<string, number>> {
+    if (uids.length === 0) return new Map()
+    const plain = await this.db
+      .selectFrom('journal')
+      .where('job_id', '=', id)
+      .where('uid', 'in', uids)
+      .select(['uid', 'revision'])
+      .execute()
+    const packs = await this.#packs(id, base)
+    const packed = packs.length === 0 ? [] : await this.engine('uidsIn', { packs, rows: [] }, base, uids)
+    return new Map([...plain.map(({ uid, revision }) => [uid, revision] as const), ...packed])
+  }
+
+  async #packs(id: string, after: number, upTo = Number.MAX_SAFE_INTEGER): Promise<readonly Uint8Array[]> {
+    const rows = await this.db
+      .selectFrom('packs')
+      .where('job_id', '=', id)
+      .where('last', '>', after)
+      .where('first', '<=', upTo)
+      .select('data')
+      .orderBy('first')
+      .execute()
+    return rows.map(({ data }) => data)
+  }
+
+  /** What is kept of the lines after a revision, up to another. */
+  async #lines(id: string, after: number, upTo = Number.MAX_SAFE_INTEGER): Promise<Lines> {
     const rows = await this.db
       .selectFrom('journal')
       .where('job_id', '=', id)
-      .where('revision', '>', revision)
+      .where('revision', '>', after)
+      .where('revision', '<=', upTo)
       .selectAll()
       .orderBy('revision')
       .execute()
-    return rows.map(entryOf)
+    return { packs: await this.#packs(id, after, upTo), rows: rows.map(({ job_id, ...row }) => row) }
   }
 
-  /** The newest entries of a job's history, newest first. */
-  async history(id: string, limit = 200): Promise<readonly Omit<JournalEntry, 'command'>[]> {
-    const rows = await this.db
-      .selectFrom('journal')
-      .where('job_id', '=', id)
-      .select(['revision', 'uid', 'client', 'words', 'told', 'at'])
-      .orderBy('revision', 'desc')
-      .limit(limit)
-      .execute()
-    return rows.map(({ words, told: what, ...row }) => ({ ...row, words: wordsOf(words, what) }))
+  /** What happened since a revision, or the first part of it. */
+  async since(id: string, revision: number): Promise<readonly JournalEntry[]> {
+    const upTo = revision + MOST_LINES
+    return this.engine('entriesOf', await this.#lines(id, revision, upTo), revision, upTo)
   }
 
-  /** The job as it was at a revision: the last whole state before it, and the journal replayed from there. */
-  async at(id: string, revision: number): Promise<Job | undefined> {
+  /** The entries of a job's history before a revision, newest first. */
+  async history(id: string, before = Number.MAX_SAFE_INTEGER): Promise<readonly Omit<JournalEntry, 'command'>[]> {
+    const row = await this.db.selectFrom('jobs').where('id', '=', id).select('revision').executeTakeFirst()
+    if (row === undefined) return []
+    const newest = Math.min(before - 1, row.revision)
+    const after = Math.max(0, newest - MOST_HISTORY)
+    return this.engine('historyOf', await this.#lines(id, after, newest), after, newest)
+  }
+
+  /** The document as it was at a revision: the last whole state before it, and the journal replayed from there. */
+  async at(id: string, revision: number): Promise<string | undefined> {
+    const row = await this.get(id)
+    if (row === undefined || revision > row.revision) return undefined
     const snapshot = await this.db
       .selectFrom('snapshots')
       .where('job_id', '=', id)
       .where('revision', '<=', revision)
-      .select(['revision', 'document'])
+      .select(['revision', 'document', 'packed'])
       .orderBy('revision', 'desc')
       .executeTakeFirst()
-    const row = await this.db
-      .selectFrom('jobs')
-      .where('id', '=', id)
-      .where('deleted_at', 'is', null)
-      .select('revision')
-      .executeTakeFirst()
-    if (snapshot === undefined || row === undefined || revision > row.revision) return undefined
-    const entries = await this.db
+    if (snapshot === undefined) return undefined
+    const { document, packed, revision: from } = snapshot
+    const kept = packed === null ? { document } : { packed }
+    const answered = await this.engine('documentAt', kept, from, await this.#lines(id, from, revision), revision)
+    if (!answered.ok) throw new UnreadableJob(id, answered.reason)
+    return answered.value
+  }
+
+  /**
+   * Packs the oldest lines of a job’s journal, where enough of them stand by themselves, and thins its whole states. No
+   * state is lost: what stands between those that stay is replayed. False when there was nothing to do.
+   */
+  async tidy(id: string): Promise<boolean> {
+    const rows = await this.db
       .selectFrom('journal')
       .where('job_id', '=', id)
-      .where('revision', '>', snapshot.revision)
-      .where('revision', '<=', revision)
-      .select('command')
+      .selectAll()
+      .orderBy('revision')
+      .limit(LINES_A_PACK + PLAIN_LINES)
+      .execute()
+    if (rows.length < LINES_A_PACK + PLAIN_LINES) return false
+    const oldest = rows.slice(0, LINES_A_PACK).map(({ job_id, ...row }) => row)
+    const [first, last] = [oldest[0]!.revision, oldest.at(-1)!.revision]
+    const data = await this.engine('packLines', oldest)
+    const { thinned, loose } = await this.#snapshotsToTidy(id)
+    const packed = await Promise.all(
+      loose.map(async ({ revision, document }) => ({
+        revision,
+        packed: await this.engine('packDocument', document),
+      })),
+    )
+    await this.store.transact(async (trx) => {
+      await trx.insertInto('packs').values({ job_id: id, first, last, data }).execute()
+      await trx.deleteFrom('journal').where('job_id', '=', id).where('revision', '<=', last).execute()
+      if (thinned.length > 0)
+        await trx.deleteFrom('snapshots').where('job_id', '=', id).where('revision', 'in', thinned).execute()
+      for (const one of packed)
+        await trx
+          .updateTable('snapshots')
+          .set({ document: '', packed: one.packed })
+          .where('job_id', '=', id)
+          .where('revision', '=', one.revision)
+          .execute()
+    })
+    return true
+  }
+
+  /** Whole states that can go, and those of earlier days that are still plain text. */
+  async #snapshotsToTidy(id: string): Promise<{
+    readonly thinned: readonly number[]
+    readonly loose: readonly { readonly revision: number; readonly document: string }[]
+  }> {
+    const kept = await this.db
+      .selectFrom('snapshots')
+      .where('job_id', '=', id)
+      .select('revision')
       .orderBy('revision')
       .execute()
-    return entries.reduce(
-      (job, { command }) => replay(job, JSON.parse(command) as Command).job,
-      readStored(id, snapshot.document),
-    )
+    const newest = kept.at(-1)?.revision ?? 0
+    const seen = new Set<string>()
+    const thinned = kept
+      .map(({ revision }) => revision)
+      .filter((revision) => {
+        const rule = THINNED.findLast(({ olderThan }) => newest - revision > olderThan)
+        if (rule === undefined) return false
+        const place = `${rule.oneIn} ${Math.floor(revision / rule.oneIn)}`
+        if (!seen.has(place)) {
+          seen.add(place)
+          return false
+        }
+        return true
+      })
+    const loose = await this.db
+      .selectFrom('snapshots')
+      .where('job_id', '=', id)
+      .where('packed', 'is', null)
+      .select(['revision', 'document'])
+      .limit(20)
+      .execute()
+    return { thinned, loose: loose.filter(({ revision }) => !thinned.includes(revision)) }
+  }
+
+  /** Jobs whose journal is long enough to be packed. */
+  async untidy(): Promise<readonly string[]> {
+    const rows = await this.db
+      .selectFrom('journal')
+      .groupBy('job_id')
+      .having((having) => having.fn.countAll(), '>=', LINES_A_PACK + PLAIN_LINES)
+      .select('job_id')
+      .execute()
+    return rows.map(({ job_id }) => job_id)
   }
 
   /** Marks a job deleted; it can be put back. False when there is none. */
@@ -332,67 +483,35 @@ export class JobRepository {
   }
 }
 
-/** Which of a row of states is the first that is no document, the last being none: halved until it is found. */
-function firstFaulty(states: readonly Job[], last: Fault): { readonly index: number; readonly fault: Fault } {
-  let [good, bad] = [0, states.length - 1]
-  let fault = last
-  while (bad - good > 1) {
-    const middle = (good + bad) >> 1
-    const read = parseJob(JSON.parse(JSON.stringify(states[middle])))
-    if (read.ok) good = middle
-    else [bad, fault] = [middle, read.faults[0]!]
-  }
-  return { index: bad, fault }
-}
-
-/** Undoes the transaction of a commit that would leave an invalid job. */
-class RefusedError extends Error {
-  constructor(
-    readonly uid: string,
-    message: string,
-  ) {
-    super(message)
-  }
-}
-
-/** An entry's words, made of what it keeps; one of earlier days kept its words. */
-function wordsOf(words: string, what: string | null): string {
-  const known = what === null ? undefined : toldSchema.safeParse(JSON.parse(what))
-  return known?.success === true ? sayTold(known.data) : words
-}
-
-const entryOf = (row: Schema['journal']): JournalEntry => ({
-  revision: row.revision,
-  uid: row.uid,
-  client: row.client,
-  command: JSON.parse(row.command) as Command,
-  words: wordsOf(row.words, row.told),
-  at: row.at,
-})
-
-function readStored(id: string, document: string): Job {
-  const result = parseJobText(document)
-  if (result.ok) return result.job
-  const { path, message } = result.faults[0]!
-  throw new UnreadableJob(id, path === '' ? `its text ${message}` : `${path} ${message}`)
-}
-
-async function writeVariants(trx: Kysely<Schema>, job: Job): Promise<void> {
-  const variants = variantsOf(job)
+/** Keeps the list of a job’s variants; what was counted of them stays. */
+async function writeVariants(trx: Kysely<Schema>, jobId: string, variants: StoredJob['variants']): Promise<void> {
   await trx
     .deleteFrom('variants')
-    .where('job_id', '=', job.id)
+    .where('job_id', '=', jobId)
     .where(
       'variant_id',
       'not in',
-      variants.map(([id]) => id),
+      variants.map(({ id }) => id),
     )
     .execute()
-  for (const [id, { name, order }] of variants) {
-    await trx
-      .insertInto('variants')
-      .values({ job_id: job.id, variant_id: id, name, position: order, stops: 0, cautions: 0, reviewed_revision: null })
-      .onConflict((conflict) => conflict.columns(['job_id', 'variant_id']).doUpdateSet({ name, position: order }))
-      .execute()
-  }
+  await trx
+    .insertInto('variants')
+    .values(
+      variants.map(({ id, name, position }) => ({
+        job_id: jobId,
+        variant_id: id,
+        name,
+        position,
+        stops: 0,
+        cautions: 0,
+        reviewed_revision: null,
+      })),
+    )
+    .onConflict((conflict) =>
+      conflict.columns(['job_id', 'variant_id']).doUpdateSet((update) => ({
+        name: update.ref('excluded.name'),
+        position: update.ref('excluded.position'),
+      })),
+    )
+    .execute()
 }

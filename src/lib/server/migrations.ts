@@ -97,6 +97,24 @@ const told: Migration = {
   },
 }
 
+const packs: Migration = {
+  async up(db: Kysely<unknown>) {
+    await db.schema
+      .createTable('packs')
+      .addColumn('job_id', 'text', (column) => column.notNull().references('jobs.id').onDelete('cascade'))
+      .addColumn('first', 'integer', (column) => column.notNull())
+      .addColumn('last', 'integer', (column) => column.notNull())
+      .addColumn('data', 'blob', (column) => column.notNull())
+      .addPrimaryKeyConstraint('packs_key', ['job_id', 'first'])
+      .execute()
+    await db.schema.alterTable('snapshots').addColumn('packed', 'blob').execute()
+    await db.schema
+      .alterTable('journal')
+      .addColumn('who', 'text', (column) => column.notNull().defaultTo(''))
+      .execute()
+  },
+}
+
 /** By name, in the order in which they run. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '2026-11-first': first,
@@ -104,6 +122,7 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '2026-11-shop': shop,
   '2026-12-saves': saves,
   '2026-12-told': told,
+  '2027-01-packs': packs,
 }
 
 /** Brings the database to the newest form. @throws what the failing migration threw. */

@@ -1,6 +1,6 @@
-import type { Kysely } from 'kysely'
-import { type ModuleSummary } from '$lib/core/job'
-import { moduleKg, parseModuleText, type Module } from '$lib/core/module'
+import { sql, type Kysely } from 'kysely'
+import type { ModuleSummary } from '$lib/core/job'
+import type { StoredModule } from './engine/modules'
 import type { Opened, Schema } from './database'
 
 /** Everything that the program stores of modules; nothing else touches their tables. Times come in as ISO strings. */
@@ -24,20 +24,16 @@ export class ModuleRepository {
     }))
   }
 
-  /** A module in its newest state, or in an earlier one; undefined where there is none. */
-  async get(id: string, revision?: number): Promise<Module | undefined> {
+  /** A module’s document in its newest state, or in an earlier one; undefined where there is none. */
+  async get(id: string, revision?: number): Promise<string | undefined> {
     const row = await this.db
       .selectFrom('module_revisions')
       .where('module_id', '=', id)
       .$if(revision !== undefined, (query) => query.where('revision', '=', revision!))
-      .select('document')
+      .select(['document', 'revision'])
       .orderBy('revision', 'desc')
       .executeTakeFirst()
-    if (row === undefined) return undefined
-    const parsed = parseModuleText(row.document)
-    if (!parsed.ok)
-      throw new Error(`module ${id} cannot be read: ${parsed.faults[0]!.path} ${parsed.faults[0]!.message}`)
-    return parsed.module
+    return row?.document
   }
 
   async revisions(id: string): Promise<readonly { readonly revision: number; readonly at: string }[]> {
@@ -50,30 +46,20 @@ export class ModuleRepository {
   }
 
   /** Keeps a module: as the first state of a new one, or as the next state of one that is there. Answers which state it is. */
-  async save(module: Module, at: string): Promise<number> {
+  async save({ id, name, fittings, massKg, document }: StoredModule, at: string): Promise<number> {
     return this.store.transact(async (transaction) => {
-      const known = await transaction
-        .selectFrom('modules')
-        .where('id', '=', module.id)
-        .select('revision')
-        .executeTakeFirst()
+      const known = await transaction.selectFrom('modules').where('id', '=', id).select('revision').executeTakeFirst()
       const revision = (known?.revision ?? 0) + 1
-      const row = {
-        name: module.name,
-        revision,
-        fittings: Object.keys(module.fittings).length,
-        mass_kg: Math.round(moduleKg(module) * 10) / 10,
-        changed_at: at,
-      }
+      const row = { name, revision, fittings, mass_kg: massKg, changed_at: at }
       if (known === undefined)
         await transaction
           .insertInto('modules')
-          .values({ id: module.id, ...row })
+          .values({ id, ...row })
           .execute()
-      else await transaction.updateTable('modules').set(row).where('id', '=', module.id).execute()
+      else await transaction.updateTable('modules').set(row).where('id', '=', id).execute()
       await transaction
         .insertInto('module_revisions')
-        .values({ module_id: module.id, revision, document: JSON.stringify({ ...module, revision }), at })
+        .values({ module_id: id, revision, document: sql`json_set(${document}, '$.revision', ${revision})`, at })
         .execute()
       return revision
     })

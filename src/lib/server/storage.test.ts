@@ -15,7 +15,9 @@ import { sql } from 'kysely'
 import Libsql from 'libsql'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { DEMO_JOBS } from '$lib/demo'
+import { directEngine } from '../../../tests/support/direct-engine'
 import { assertWhole, openDatabase, type Opened } from './database'
+import { toStored } from './engine/jobs'
 import { storageSentence } from './faults'
 import { JobRepository } from './job-repository'
 import { keepLastSaved, lastSaved } from './last-saved'
@@ -33,7 +35,7 @@ async function start(known = Object.keys(MIGRATIONS)): Promise<{ opened: Opened;
   open.push(opened)
   await migrateDatabase(opened.db)
   await assertWhole(opened, file)
-  return { opened, jobs: new JobRepository(opened) }
+  return { opened, jobs: new JobRepository(opened, directEngine) }
 }
 const stop = async () => {
   for (const one of open) await one.close().catch(() => undefined)
@@ -62,7 +64,7 @@ afterEach(async () => {
 describe('a log that is gone', () => {
   it('is told by how many changes are missing, and what to do; nothing is opened without a word', async () => {
     const { jobs } = await start()
-    await jobs.create(job, AT)
+    await jobs.create(toStored(job), AT)
     await sql`pragma wal_checkpoint(truncate)`.execute(open[0]!.db)
     for (let change = 0; change < 5; change += 1) await rename(jobs, change, `change-${change}`)
     expect(lastSaved(`${file}.last`)).toBe(6)
@@ -85,7 +87,7 @@ describe('a log that is gone', () => {
 
   it('that is whole is no reason to speak, and neither is a mark that lags', async () => {
     const { jobs } = await start()
-    await jobs.create(job, AT)
+    await jobs.create(toStored(job), AT)
     await rename(jobs, 0, 'change-1')
     keepLastSaved(`${file}.last`, 1)
     await stop()
@@ -98,7 +100,7 @@ describe('a log that is gone', () => {
 describe('a database that is missing', () => {
   it('though something was saved in it is not made anew without a word', async () => {
     const { jobs } = await start()
-    await jobs.create(job, AT)
+    await jobs.create(toStored(job), AT)
     await stop()
     for (const end of ['', '-wal', '-shm']) rmSync(`${file}${end}`, { force: true })
     const cause = await causeOf(start)
@@ -130,7 +132,7 @@ describe('a folder that goes away', () => {
     ['is put another file in the place of', () => (renameSync(file, `${file}.old`), writeFileSync(file, ''))],
   ])('when it %s nothing is acknowledged any more', async (_what, goes) => {
     const { jobs, opened } = await start()
-    await jobs.create(job, AT)
+    await jobs.create(toStored(job), AT)
     goes()
     const cause = await causeOf(() => rename(jobs, 0, 'change-1'))
     expect(storageSentence(cause)?.message).toMatch(/moved or deleted.*waits in your browser/)
@@ -166,7 +168,7 @@ describe('a transaction', () => {
 
   it('that found the file locked leaves nothing in progress: the next goes through', async () => {
     const { opened, jobs } = await start()
-    await jobs.create(job, AT)
+    await jobs.create(toStored(job), AT)
     const other = new Libsql(file)
     other.exec('begin immediate')
     expect(storageSentence(await causeOf(() => rename(jobs, 0, 'change-1')))?.message).toMatch(/busy/)
@@ -178,7 +180,7 @@ describe('a transaction', () => {
 
   it('that fails saves nothing and counts nothing', async () => {
     const { opened, jobs } = await start()
-    await jobs.create(job, AT)
+    await jobs.create(toStored(job), AT)
     const count = async () => (await opened.db.selectFrom('saves').select('count').executeTakeFirstOrThrow()).count
     const before = await count()
     await causeOf(() =>
@@ -194,16 +196,19 @@ describe('a transaction', () => {
 describe('a job that cannot be read', () => {
   it('says why, is given as it is stored, can be set aside, and spoils no other', async () => {
     const { jobs, opened } = await start()
-    await jobs.create(job, AT)
-    await jobs.create(DEMO_JOBS[1]!, AT)
+    await jobs.create(toStored(job), AT)
+    await jobs.create(toStored(DEMO_JOBS[1]!), AT)
     await opened.db.updateTable('jobs').set({ document: '{"format": "zimm' }).where('id', '=', job.id).execute()
     expect((await jobs.list()).map(({ id }) => id).sort()).toEqual([job.id, DEMO_JOBS[1]!.id].sort())
-    const cause = await causeOf(() => jobs.get(job.id))
+    const cause = await causeOf(() => jobs.answer(job.id, (document) => directEngine('document', document, 0, {})))
     expect(cause).toBeInstanceOf(UnreadableJob)
     expect((cause as UnreadableJob).message).toMatch(/cannot be read: its text is not JSON.*set it aside/)
     expect(await jobs.raw(job.id)).toBe('{"format": "zimm')
     expect((await jobs.get(DEMO_JOBS[1]!.id))!.revision).toBe(0)
-    expect(await jobs.count(job.id)).toMatchObject({ id: job.id, unreadable: expect.stringMatching(/not JSON/) })
+    expect(await jobs.count(job.id, directEngine)).toMatchObject({
+      id: job.id,
+      unreadable: expect.stringMatching(/not JSON/),
+    })
     expect(await jobs.remove(job.id, AT)).toBe(true)
     expect((await jobs.list()).map(({ id }) => id)).toEqual([DEMO_JOBS[1]!.id])
   })
@@ -212,7 +217,7 @@ describe('a job that cannot be read', () => {
 describe('commands of one request', () => {
   it('of which one is refused name that one, wherever it stands; the others go in without it', async () => {
     const { jobs } = await start()
-    await jobs.create(job, AT)
+    await jobs.create(toStored(job), AT)
     const label = (uid: string, label: string, id = 'fit-galley') => ({
       uid,
       command: { type: 'fitting.label', variant: 'variant-a', id, label } as const,
@@ -229,7 +234,7 @@ describe('commands of one request', () => {
 
   it('with the same uid twice apply it once', async () => {
     const { jobs } = await start()
-    await jobs.create(job, AT)
+    await jobs.create(toStored(job), AT)
     const one = { uid: 'twice-1', command: { type: 'job.rename', name: 'Once' } as const }
     expect(await jobs.commit(job.id, 0, 'tab-a', [one, one], AT)).toEqual({ kind: 'done', revision: 1 })
     truncateSync(`${file}.last`, 0)

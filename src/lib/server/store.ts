@@ -2,10 +2,13 @@ import { existsSync } from 'node:fs'
 import path from 'node:path'
 import { env } from '$env/dynamic/private'
 import { DEMO_JOBS } from '$lib/demo'
+import { Caretaker } from './caretaker'
 import { assertWhole, openDatabase } from './database'
 import { JobRepository } from './job-repository'
+import { toStored } from './engine/jobs'
 import { migrateDatabase, MIGRATIONS } from './migrations'
 import { ModuleRepository } from './module-repository'
+import { quick } from './pool/pool'
 import { ShopRepository } from './shop-repository'
 import { GONE } from './storage-faults'
 
@@ -13,6 +16,7 @@ interface Store {
   readonly jobs: JobRepository
   readonly modules: ModuleRepository
   readonly shop: ShopRepository
+  readonly caretaker: Caretaker
   readonly close: () => void
   readonly assertThere: () => void
 }
@@ -33,19 +37,22 @@ async function open(): Promise<Store> {
     const ran = await migrateDatabase(database.db)
     await assertWhole(database, file)
     had = file
-    const jobs = new JobRepository(database)
+    const jobs = new JobRepository(database, quick)
     if (ran.length > 0 && env.ZIMMERMAN_DEMO === '1' && (await jobs.isEmpty())) {
       for (const [index, job] of DEMO_JOBS.entries())
-        await jobs.create(job, new Date(Date.now() - index * 60_000).toISOString())
+        await jobs.create(toStored(job), new Date(Date.now() - index * 60_000).toISOString())
     }
+    const caretaker = new Caretaker(jobs, () => new Date().toISOString())
+    await caretaker.begin()
     const close = () => {
       opened = undefined
-      void database.close().catch(() => undefined)
+      void caretaker.close().then(() => database.close().catch(() => undefined))
     }
     return {
       jobs,
       modules: new ModuleRepository(database),
       shop: new ShopRepository(database),
+      caretaker,
       close,
       assertThere: database.assertThere,
     }
@@ -76,3 +83,5 @@ export async function letGo(): Promise<void> {
 export const jobs = async (): Promise<JobRepository> => (await store()).jobs
 export const shop = async (): Promise<ShopRepository> => (await store()).shop
 export const modules = async (): Promise<ModuleRepository> => (await store()).modules
+/** What is done when no one waits for it. */
+export const caretaker = async (): Promise<Caretaker> => (await store()).caretaker

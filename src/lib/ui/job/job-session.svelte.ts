@@ -16,6 +16,7 @@ import {
 } from '$lib/core/job'
 import { capital, sayRefusal, sayTold } from '$lib/core/text'
 import { NAMING, sayIssue } from '$lib/core/units'
+import { linesSince } from './lines-since'
 import { newId } from './new-id'
 import { OLD_BASE, PendingStore, type Waiting } from './pending-store'
 import { rebase, type Entry, type Pending, type Rebased } from './rebase'
@@ -258,7 +259,7 @@ export class JobSession {
     let [from, since]: [Job, readonly Entry[]] = [this.#confirmed, []]
     if (oldest < this.revision) {
       from = await this.#ask<Job>(`history/${oldest}`)
-      since = (await this.#ask<{ since: Entry[] }>(`commands?since=${oldest}`)).since
+      since = (await linesSince(this.id, oldest)).since
       const newest = since.at(-1)?.revision ?? this.revision
       if (newest > this.revision) this.#meet(since, newest)
       // one question at a time: the other is asked when this one is answered
@@ -344,7 +345,8 @@ export class JobSession {
         .json()
         .catch(() => ({ message: `The server answered ${response.status}.` }))) as Answer
       if (response.ok) this.#saved(sending, answer.revision)
-      else if (response.status === 409 && Array.isArray(answer.since)) this.#meet(answer.since, answer.revision)
+      else if (response.status === 409 && Array.isArray(answer.since))
+        await this.#meetAll(answer.since, answer.revision)
       else if (this.#isRefusal(response.status)) this.#refused(sending, answer)
       else if (response.status === 404)
         await this.#later('This job is no longer here; if it was deleted, put it back from the list of jobs:')
@@ -419,6 +421,15 @@ export class JobSession {
     )
   }
 
+  /** As `#meet`, where only the first part of what happened has come yet. */
+  async #meetAll(first: readonly Entry[], revision: number): Promise<void> {
+    const hasAll = (first.at(-1)?.revision ?? this.revision) >= revision
+    const { since, revision: newest } = hasAll
+      ? { since: first, revision }
+      : await linesSince(this.id, this.revision, first)
+    this.#meet(since, newest)
+  }
+
   #meet(since: readonly Entry[], revision: number): void {
     const news = since.filter((entry) => entry.revision > this.revision)
     const result = rebase(this.#confirmed, news, this.#pending, this.#own)
@@ -485,10 +496,7 @@ export class JobSession {
   async pull(): Promise<void> {
     if (this.#flushing || this.conflict !== undefined) return
     try {
-      const response = await fetch(`/api/jobs/${this.id}/commands?since=${this.revision}`)
-      if (!response.ok) return
-      const { since } = (await response.json()) as { since: Entry[] }
-      const newest = since.at(-1)?.revision ?? this.revision
+      const { since, revision: newest } = await linesSince(this.id, this.revision)
       if (newest > this.revision && !this.#flushing) this.#meet(since, newest)
     } catch {
       return

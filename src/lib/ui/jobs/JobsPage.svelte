@@ -9,11 +9,21 @@
   import Menu from '../parts/Menu.svelte'
   import NameField from '../parts/NameField.svelte'
   import NewJobDialog from './NewJobDialog.svelte'
-  import { bringIn, countStops, deleteJob, duplicateJob, putBackJob, renameJob, type Outcome } from './job-requests'
+  import DeletedJobs from './DeletedJobs.svelte'
+  import {
+    bringIn,
+    countStops,
+    deleteJob,
+    duplicateJob,
+    putBackJob,
+    renameJob,
+    type DeletedPage,
+    type Outcome,
+  } from './job-requests'
 
   interface Props {
     jobs: readonly JobSummary[]
-    deleted: readonly { readonly id: string; readonly name: string }[]
+    deleted: DeletedPage
   }
   let { jobs, deleted }: Props = $props()
 
@@ -203,13 +213,8 @@
       {/each}
     </ul>
 
-    {#if deleted.length > 0}
-      <section class="mt-12 border-t border-line pt-3 text-sm" aria-label="Deleted jobs">
-        <h2 class="mb-1 caps">Deleted</h2>
-        {#each deleted as job (job.id)}<p>
-            {job.name} <button class="ml-2 act" onclick={() => void settle(putBackJob(job.id))}>Put back</button>
-          </p>{/each}
-      </section>
+    {#if deleted.jobs.length > 0}
+      <DeletedJobs first={deleted} onputback={(id) => void settle(putBackJob(id))} />
     {/if}
   </main>
 </div>

@@ -1,4 +1,6 @@
 import type { Fault, Job, JobSummary } from '$lib/core/job'
+import { ask, type Answer } from '../parts/ask'
+import { linesSince } from '../job/lines-since'
 
 export type Outcome =
   | { readonly ok: true; readonly id: string }
@@ -58,30 +60,33 @@ export async function renameJob(card: JobSummary, name: string, uid: string): Pr
       body: JSON.stringify({ base, client: 'jobs-list', commands: [{ uid, command: { type: 'job.rename', name } }] }),
     })
   try {
-    const { since } = (await (await fetch(`${path}?since=${card.revision}`)).json()) as { since: JournalLine[] }
+    const { since, revision } = await linesSince(card.id, card.revision)
     if (since.some(({ command }) => command.type === 'job.rename'))
       return {
         ok: false,
         message: 'Another window renamed it meanwhile: look at its name, and rename it again.',
         faults: [],
       }
-    return rename(since.at(-1)?.revision ?? card.revision)
+    return rename(revision)
   } catch {
     return rename(card.revision)
   }
 }
 
-interface JournalLine {
-  readonly revision: number
-  readonly command: { readonly type: string }
-}
-
 /** The job with its open stops counted now; undefined when there is no answer. */
 export async function countStops(id: string): Promise<JobSummary | undefined> {
   try {
-    const response = await fetch(`/api/jobs/${id}/count`)
+    const response = await fetch(`/api/jobs/${id}/count`, { method: 'POST' })
     return response.ok ? ((await response.json()) as JobSummary) : undefined
   } catch {
     return undefined
   }
 }
+
+export interface DeletedPage {
+  readonly jobs: readonly { readonly id: string; readonly name: string; readonly goneAt: string }[]
+  readonly more: boolean
+}
+
+/** Deleted jobs after the first `skip` of them. */
+export const deletedJobs = (skip: number): Promise<Answer<DeletedPage>> => ask(`/api/jobs/deleted?skip=${skip}`)

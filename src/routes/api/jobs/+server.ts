@@ -1,18 +1,23 @@
 import { json } from '@sveltejs/kit'
 import { randomBytes } from 'node:crypto'
 import { withJobs } from '$lib/server/answer'
-import { readJob } from '$lib/server/http'
+import { readBody, send } from '$lib/server/http'
+import { heavy } from '$lib/server/pool/pool'
+import { caretaker } from '$lib/server/store'
 import type { RequestHandler } from './$types'
 
 export const GET: RequestHandler = () => withJobs(async (jobs) => json(await jobs.list()))
 
 /** Takes a document in. If a job of its id is here already, it comes in as another. */
-export const POST: RequestHandler = async ({ request, url }) => {
-  const read = await readJob(request, url.searchParams.has('rest'))
-  if (!read.ok) return read.response
-  return withJobs(async (jobs) => {
+export const POST: RequestHandler = ({ request, url }) =>
+  withJobs(async (jobs) => {
+    const body = await readBody(request)
+    if (!body.ok) return send(body.reply)
+    const read = await heavy('readNewJob', body.value, url.searchParams.has('rest'))
+    if (!read.ok) return send(read.reply)
     const id = (await jobs.isTaken(read.value.id)) ? `job-${randomBytes(5).toString('hex')}` : read.value.id
-    await jobs.create({ ...read.value, id }, new Date().toISOString())
+    const stored = id === read.value.id ? read.value : await heavy('renumbered', read.value, id)
+    await jobs.create(stored, new Date().toISOString())
+    void caretaker().then((one) => one.touched(id))
     return json({ id }, { status: 201, headers: { location: `/api/jobs/${id}` } })
   })
-}

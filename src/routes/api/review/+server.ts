@@ -1,10 +1,6 @@
-import { json } from '@sveltejs/kit'
-import { readJob } from '$lib/server/http'
-import { reviewAnswer } from '$lib/server/review-answer'
+import { answerBody } from '$lib/server/http'
+import { heavy } from '$lib/server/pool/pool'
 import type { RequestHandler } from './$types'
 
 /** A job document in, its findings for each variant and mode out. Nothing is stored. */
-export const POST: RequestHandler = async ({ request }) => {
-  const read = await readJob(request)
-  return read.ok ? json(reviewAnswer(read.value)) : read.response
-}
+export const POST: RequestHandler = ({ request }) => answerBody(request, (bytes) => heavy('review', bytes))

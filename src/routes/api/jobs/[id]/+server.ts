@@ -1,6 +1,6 @@
-import { json } from '@sveltejs/kit'
 import { NO_SUCH_JOB, withJobs } from '$lib/server/answer'
-import { refuse } from '$lib/server/http'
+import { queryOf, refuse, send, sendDocument } from '$lib/server/http'
+import { quick } from '$lib/server/pool/pool'
 import type { RequestHandler } from './$types'
 
 /** The open document itself; `?download` names it as a file, `?raw` gives it as it is stored, readable or not. */
@@ -8,22 +8,13 @@ export const GET: RequestHandler = ({ params, url }) =>
   withJobs(async (jobs) => {
     if (url.searchParams.has('raw')) {
       const text = await jobs.raw(params.id)
-      if (text === undefined) return refuse(404, NO_SUCH_JOB)
       const name = `${params.id.replace(/[^\w-]/g, '')}.as-stored.json`
-      return new Response(text, {
-        headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="${name}"` },
-      })
+      return text === undefined ? refuse(404, NO_SUCH_JOB) : sendDocument(text, `attachment; filename="${name}"`)
     }
-    const found = await jobs.get(params.id)
-    if (found === undefined) return refuse(404, NO_SUCH_JOB)
-    const name = `${found.job.name.replace(/[^\p{L}\p{N} .-]/gu, '').trim() || 'job'}.zimmerman.json`
-    const headers = {
-      etag: `"${found.revision}"`,
-      ...(url.searchParams.has('download')
-        ? { 'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(name)}` }
-        : {}),
-    }
-    return json(found.job, { headers })
+    const reply = await jobs.answer(params.id, (document, revision) =>
+      quick('document', document, revision, queryOf(url)),
+    )
+    return reply === undefined ? refuse(404, NO_SUCH_JOB) : send(reply)
   })
 
 export const DELETE: RequestHandler = ({ params }) =>

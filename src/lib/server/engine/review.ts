@@ -1,9 +1,17 @@
 import type { Job } from '$lib/core/job'
 import { reviewJob, ruleNamed } from '$lib/core/review'
 import { namesOf, sayBasis, sayEnded, sayFinding, sayMissing } from '$lib/core/text'
+import { readJob } from './reading'
+import { reply, type Reply } from './reply'
+
+/** The findings of a document, for each variant and mode. */
+export function reviewReply(bytes: Uint8Array): Reply {
+  const read = readJob(bytes)
+  return read.ok ? reply(answerOf(read.value)) : read.reply
+}
 
 /** The findings of a document with their words, for those who read them without the screens. */
-export const reviewAnswer = (job: Job): unknown => ({
+const answerOf = (job: Job): unknown => ({
   job: { id: job.id, name: job.name, units: job.units },
   variants: reviewJob(job).map(({ variantId, modes, failed, untold, ended }) => {
     const variant = job.variants[variantId]!

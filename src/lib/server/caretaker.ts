@@ -1,0 +1,82 @@
+import type { JobSummary } from '$lib/core/job'
+import type { JobRepository } from './job-repository'
+import { storageSentence } from './faults'
+import { behind, heavy } from './pool/pool'
+import type { Engine } from './engine/tasks'
+
+/** A job is looked after when it has been left alone for so long. */
+const QUIET_MS = 2000
+
+/**
+ * What is done when no one waits for it: open stops counted after each change, journals packed, what was deleted long ago
+ * purged. Nothing here is lost when it is cut off: it is found undone at the next start.
+ */
+export class Caretaker {
+  private readonly quiet = new Map<string, NodeJS.Timeout>()
+  private readonly counting = new Map<string, Promise<JobSummary | undefined>>()
+  private closed = false
+  private last: Promise<unknown> = Promise.resolve()
+
+  constructor(
+    private readonly jobs: JobRepository,
+    private readonly now: () => string,
+  ) {}
+
+  /** Looks for what an earlier run of the program left. */
+  async begin(): Promise<void> {
+    await this.jobs.purge(this.now())
+    for (const id of await this.jobs.untidy()) this.#then(() => this.#tidy(id))
+    for (const id of await this.jobs.uncounted()) this.#then(() => this.#count(id, behind))
+  }
+
+  /** A job was changed. */
+  touched(id: string): void {
+    clearTimeout(this.quiet.get(id))
+    const timer = setTimeout(() => {
+      this.quiet.delete(id)
+      this.#then(() => this.#count(id, behind))
+      this.#then(() => this.#tidy(id))
+    }, QUIET_MS)
+    timer.unref()
+    this.quiet.set(id, timer)
+  }
+
+  /** The open stops of a job, for someone who waits for them. */
+  count(id: string): Promise<JobSummary | undefined> {
+    return this.#count(id, heavy)
+  }
+
+  /** One count of a job at a time, whoever asked for it. */
+  #count(id: string, engine: Engine): Promise<JobSummary | undefined> {
+    const known = this.counting.get(id)
+    if (known !== undefined) return known
+    const counted = this.jobs.count(id, engine).finally(() => this.counting.delete(id))
+    this.counting.set(id, counted)
+    return counted
+  }
+
+  async #tidy(id: string): Promise<void> {
+    while (!this.closed && (await this.jobs.tidy(id)));
+  }
+
+  /** One thing after the other. A fault of the disk is told to whoever saves next; here it ends only this one thing. */
+  #then(work: () => Promise<unknown>): void {
+    this.last = this.last
+      .then(() => (this.closed ? undefined : work()))
+      .catch((cause: unknown) => {
+        if (!this.closed && storageSentence(cause) === undefined) console.error(cause)
+      })
+  }
+
+  /** Begins nothing more; done when what it is at has ended. */
+  async close(): Promise<void> {
+    this.closed = true
+    for (const timer of this.quiet.values()) clearTimeout(timer)
+    await this.last
+  }
+
+  /** Done when nothing waits; for tests. */
+  async settled(): Promise<void> {
+    await this.last
+  }
+}

@@ -1,0 +1,71 @@
+import { endPanel, SCALES, templateSheet, templateView, thumbnailSheet, toSvg, unfoldedSheet } from '$lib/core/draw'
+import { modesOf, planInterior, variantsOf, type Job } from '$lib/core/job'
+import { buildScene } from '$lib/core/scene'
+import { fittingName } from '$lib/core/text'
+import { toDxf } from './dxf'
+import { readJob } from './reading'
+import { file, refusal, type Query, type Reply } from './reply'
+
+const SVG = 'image/svg+xml'
+
+/** The unfolded drawing of a document: of its first variant and mode, or of those asked for. `date` is today’s, for the sheet. */
+export function drawReply(bytes: Uint8Array, query: Query, date: string): Reply {
+  const format = query.format ?? 'svg'
+  if (format !== 'svg')
+    return refusal(400, 'The format can be svg.', [
+      { path: 'format', message: `no drawing as “${format.slice(0, 20)}”` },
+    ])
+  const scale = Number(query.scale ?? 20)
+  if (!SCALES.some((one) => one === scale))
+    return refusal(400, `The scale can be ${SCALES.join(', ')}.`, [{ path: 'scale', message: 'is none of these' }])
+  const read = readJob(bytes)
+  if (!read.ok) return read.reply
+  const job = read.value
+  const variantId = query.variant ?? variantsOf(job)[0]![0]
+  const variant = job.variants[variantId]
+  if (variant === undefined || !Object.hasOwn(job.variants, variantId))
+    return refusal(404, 'There is no such variant in the document.', [
+      { path: 'variant', message: `one of ${Object.keys(job.variants).join(', ')}` },
+    ])
+  const modeId = query.mode ?? modesOf(variant.plan)[0]![0]
+  if (!Object.hasOwn(variant.plan.modes, modeId))
+    return refusal(404, 'There is no such mode in the variant.', [
+      { path: 'mode', message: `one of ${Object.keys(variant.plan.modes).join(', ')}` },
+    ])
+  const sheet = unfoldedSheet(job, { variantId, modeId, scale, date })
+  return file(toSvg(sheet), SVG, 'inline; filename="zimmerman.svg"')
+}
+
+/** A small plan of a job’s first variant by day, for lists; with `full` the whole sheet as a file, at 1 : 20 or the `scale` asked for. */
+export function pictureReply(job: Job, query: Query, date: string): Reply {
+  const variants = variantsOf(job)
+  const [variantId, variant] = variants.find(([id]) => id === query.variant) ?? variants[0]!
+  const modes = modesOf(variant.plan)
+  const asked = modes.find(([id]) => id === query.mode)
+  const [modeId] = asked ?? modes.find(([, mode]) => mode.purpose === 'living') ?? modes[0]!
+  const scale = SCALES.find((one) => one === Number(query.scale)) ?? 20
+  return 'full' in query
+    ? file(toSvg(unfoldedSheet(job, { variantId, modeId, scale, date })), SVG, 'attachment; filename="plan.svg"')
+    : file(toSvg(thumbnailSheet(job, variantId, modeId)), SVG)
+}
+
+/** The template of a scribed fitting’s end panel at 1 : 1, as `format` svg or dxf. */
+export function templateReply(job: Job, query: Query): Reply {
+  const [variantId, variant] = variantsOf(job).find(([id]) => id === query.variant) ?? variantsOf(job)[0]!
+  const { plan } = variant
+  const asked = query.mode ?? ''
+  const modeId = Object.hasOwn(plan.modes, asked) ? asked : modesOf(plan)[0]![0]
+  const scene = buildScene(planInterior(job.shell, plan), plan, modeId)
+  const placed = scene.placed.find(({ id }) => id === query.fitting)
+  if (placed === undefined)
+    return refusal(404, `There is no such fitting in variant ${variantId}.`, [
+      { path: 'fitting', message: `one of ${scene.placed.map(({ id }) => id).join(', ')}` },
+    ])
+  const panel = endPanel(scene, placed, query.end === 'front' ? 'front' : 'rear')
+  if (panel === undefined) return refusal(409, 'That fitting is not scribed to a wall: it has no end panel to cut.')
+  const dxf = query.format === 'dxf'
+  const named = `attachment; filename="${placed.id}-${panel.end}.${dxf ? 'dxf' : 'svg'}"`
+  return dxf
+    ? file(toDxf(templateView(panel, job.units)), 'image/vnd.dxf', named)
+    : file(toSvg(templateSheet(panel, fittingName(placed.fitting), job.units)), SVG, named)
+}

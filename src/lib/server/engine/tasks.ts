@@ -1,0 +1,54 @@
+import { compareReply, demandsReply } from './brief'
+import { drawReply, pictureReply, templateReply } from './drawings'
+import { answered, applySent, countStored, documentReply, readNewJob, readSent, renumbered } from './jobs'
+import { documentAt, entriesOf, historyOf, packDocument, packLines, uidsIn } from './journal'
+import { readNewModule } from './modules'
+import { movesReply } from './moves'
+import { reviewReply } from './review'
+import { readShopRules } from './shop-rules'
+import { spaceReply } from './space'
+
+/**
+ * All that is worked out off the thread that saves: plain data in, plain data out. The first few answer a body that came
+ * with the request; the others work on what is stored.
+ */
+export const TASKS = {
+  review: reviewReply,
+  space: spaceReply,
+  moves: movesReply,
+  draw: drawReply,
+  demands: demandsReply,
+  compare: compareReply,
+  picture: (document: string, ...rest: Rest<typeof pictureReply>) =>
+    answered(document, (job) => pictureReply(job, ...rest)),
+  template: (document: string, ...rest: Rest<typeof templateReply>) =>
+    answered(document, (job) => templateReply(job, ...rest)),
+  document: documentReply,
+  count: countStored,
+  readNewJob,
+  renumbered,
+  readNewModule,
+  readShopRules,
+  readSent,
+  applySent,
+  entriesOf,
+  uidsIn,
+  historyOf,
+  documentAt,
+  packDocument,
+  packLines,
+} as const
+
+type Rest<F extends (...all: never[]) => unknown> = F extends (first: never, ...rest: infer R) => unknown ? R : never
+
+export type TaskName = keyof typeof TASKS
+export type TaskInput<K extends TaskName> = Parameters<(typeof TASKS)[K]>
+export type TaskOutput<K extends TaskName> = ReturnType<(typeof TASKS)[K]>
+
+/** Something that works tasks out. */
+export type Engine = <K extends TaskName>(task: K, ...input: TaskInput<K>) => Promise<TaskOutput<K>>
+
+/** Works a task out in this thread. */
+export function work<K extends TaskName>(task: K, input: TaskInput<K>): TaskOutput<K> {
+  return (TASKS[task] as unknown as (...all: TaskInput<K>) => TaskOutput<K>)(...input)
+}

@@ -1,0 +1,130 @@
+import { existsSync } from 'node:fs'
+import { availableParallelism } from 'node:os'
+import path from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { Piscina } from 'piscina'
+import type { Engine, TaskInput, TaskName, TaskOutput } from '../engine/tasks'
+import { clientNow } from './client'
+import { Turns, type TurnLimits } from './turns'
+
+/** The longest that one answer may take in its thread, and the memory that it may use. */
+export const LONGEST_MS = 15_000
+const MOST_MB = 768
+/** Answers that wait, of everyone and of each client. */
+const HEAVY_WAITING = { waiting: 64, waitingEach: 12 }
+/** Threads for what a save and an opening need: short work, which nothing heavy may stand before. */
+const QUICK_THREADS = 2
+const QUICK_WAITING = { waiting: 400, waitingEach: 100 }
+/** What is larger is no short work. */
+const LARGE_BYTES = 400_000
+
+/** An answer took longer than it may, and was stopped. */
+export class TookTooLong extends Error {}
+/** An answer needed more memory than it may have, and was stopped. */
+export class TooLarge extends Error {}
+/** Who asked has gone. */
+export class ClientLeft extends Error {}
+
+/** The file that the threads run: beside the build, or where the development server put it. */
+function workerFile(): string {
+  const named = process.env.ZIMMERMAN_WORKER
+  if (named !== undefined) return named
+  for (let folder = path.dirname(fileURLToPath(import.meta.url)); ; folder = path.dirname(folder)) {
+    const file = path.join(folder, 'engine/worker.mjs')
+    if (existsSync(file)) return file
+    if (path.dirname(folder) === folder) throw new Error('engine/worker.mjs is missing: build Zimmerman again')
+  }
+}
+
+/** Threads of one sort, and the turns in which they are used. */
+class Pool {
+  private readonly threads: Piscina
+  private readonly turns: Turns
+
+  constructor(file: string, threads: number, waiting: Omit<TurnLimits, 'running'>) {
+    this.threads = new Piscina({
+      filename: file,
+      minThreads: threads,
+      maxThreads: threads,
+      resourceLimits: { maxOldGenerationSizeMb: MOST_MB },
+    })
+    this.turns = new Turns({ running: threads, ...waiting })
+  }
+
+  get load(): Turns['load'] {
+    return this.turns.load
+  }
+
+  ask<K extends TaskName>(task: K, input: TaskInput<K>, turn: string, left?: AbortSignal): Promise<TaskOutput<K>> {
+    return this.turns
+      .run(turn, () => this.#work(task, input, left), left)
+      .catch((cause: unknown) => {
+        throw left?.aborted === true ? new ClientLeft() : cause
+      })
+  }
+
+  askBehind<K extends TaskName>(task: K, input: TaskInput<K>): Promise<TaskOutput<K>> {
+    return this.turns.runBehind(() => this.#work(task, input))
+  }
+
+  async #work<K extends TaskName>(task: K, input: TaskInput<K>, left?: AbortSignal): Promise<TaskOutput<K>> {
+    const limit = AbortSignal.timeout(LONGEST_MS)
+    try {
+      return (await this.threads.run(
+        { task, input },
+        { signal: left === undefined ? limit : AbortSignal.any([limit, left]) },
+      )) as TaskOutput<K>
+    } catch (cause) {
+      if (limit.aborted) throw new TookTooLong()
+      if (cause instanceof Error && 'code' in cause && cause.code === 'ERR_WORKER_OUT_OF_MEMORY') throw new TooLarge()
+      throw cause
+    }
+  }
+
+  close(): Promise<void> {
+    return this.threads.destroy()
+  }
+}
+
+let pools: { readonly heavy: Pool; readonly quick: Pool } | undefined
+
+/** The pools of this process, started on first use. */
+function opened(): { readonly heavy: Pool; readonly quick: Pool } {
+  const file = workerFile()
+  return (pools ??= {
+    heavy: new Pool(file, Math.max(1, availableParallelism() - 1), HEAVY_WAITING),
+    quick: new Pool(file, QUICK_THREADS, QUICK_WAITING),
+  })
+}
+
+/** Starts the threads, so that the first answer does not wait for them. */
+export const warm = (): void => void opened()
+
+/** Works out an answer that may take long, in its client’s turn. @throws Busy, TookTooLong, TooLarge, ClientLeft. */
+export const heavy: Engine = (task, ...input) =>
+  opened().heavy.ask(task, input, clientNow()?.turn ?? '', clientNow()?.left)
+
+/** The same when no one else waits, and for no one in particular. */
+export const behind: Engine = (task, ...input) => opened().heavy.askBehind(task, input)
+
+/** Works out what a save or an opening needs, on threads of its own; it goes on though the client leaves. What is large waits with the heavy. */
+export const quick: Engine = (task, ...input) =>
+  input.some(isLarge)
+    ? opened().heavy.ask(task, input, clientNow()?.turn ?? '')
+    : opened().quick.ask(task, input, clientNow()?.turn ?? '')
+
+const isLarge = (one: unknown): boolean =>
+  (typeof one === 'string' && one.length > LARGE_BYTES) || (one instanceof Uint8Array && one.byteLength > LARGE_BYTES)
+
+/** How many run and wait, of heavy and of quick work. */
+export const poolLoad = (): { readonly heavy: Turns['load']; readonly quick: Turns['load'] } => {
+  const { heavy: long, quick: short } = opened()
+  return { heavy: long.load, quick: short.load }
+}
+
+/** Ends all threads; for tests. */
+export async function closePools(): Promise<void> {
+  const held = pools
+  pools = undefined
+  await Promise.all([held?.heavy.close(), held?.quick.close()])
+}
