@@ -71,9 +71,14 @@ export class JobRepository {
     if (summary === undefined || summary.variants.every(({ stops }) => stops !== null)) return summary
     const found = await this.get(id)
     if (found === undefined) return undefined
-    const counted = await engine('count', found.document)
-    if (!counted.ok) return { ...summary, unreadable: counted.reason }
-    await this.#keepCounts(id, found.revision, counted.value)
+    const all: Counted[] = []
+    // one by one: each is a piece of work of its own, and may be one among others
+    for (const variant of summary.variants) {
+      const counted = await engine('count', found.document, variant.id)
+      if (!counted.ok) return { ...summary, unreadable: counted.reason }
+      if (counted.value !== undefined) all.push(counted.value)
+    }
+    await this.#keepCounts(id, found.revision, all)
     return this.summary(id)
   }
 

@@ -246,23 +246,40 @@ function worked(brief: Brief): readonly ResolvedDemand[] {
 }
 
 /** The demands that are held against a plan. */
-export const demandsOf = (brief: Brief): readonly ResolvedDemand[] =>
-  allDemands(brief).filter(({ waived }) => waived === undefined)
+export const demandsOf = (brief: Brief): readonly ResolvedDemand[] => {
+  let known = held.get(brief)
+  if (known === undefined) held.set(brief, (known = allDemands(brief).filter(({ waived }) => waived === undefined)))
+  return known
+}
+const held = new WeakMap<Brief, readonly ResolvedDemand[]>()
+
+/** A piece of gear to be stowed inside; without `mayLie`, standing as it is entered. */
+export interface GearPiece {
+  readonly id: string
+  readonly demandId: string
+  readonly size: readonly [number, number, number]
+  readonly mayLie: boolean
+}
 
 /** The demand that a piece of gear belongs to. */
-export const demandOf = (pieceId: string): string => pieceId.replace(/#\d+$/, '')
+export const demandOf = (pieceId: string): string => pieceId.slice(0, pieceId.lastIndexOf('#'))
 
 /** Pieces of gear to be stowed inside, one entry for each, with the sides that may be up. */
-export function piecesOf(
-  brief: Brief,
-): readonly { readonly id: string; readonly size: readonly [number, number, number]; readonly mayLie: boolean }[] {
-  return demandsOf(brief).flatMap(({ id, need, quantity, sizeMm, forWhom, because }) => {
-    if (need !== 'stowage' || sizeMm.length !== 3 || because.code === 'typical') return []
-    const mayLie = brief.gear?.[forWhom[0] ?? '']?.mayLie !== false
-    return Array.from({ length: Math.min(50, quantity) }, (_, index) => ({
-      id: `${id}#${index}`,
-      size: sizeMm as unknown as readonly [number, number, number],
-      mayLie,
-    }))
-  })
+export function piecesOf(brief: Brief): readonly GearPiece[] {
+  let known = pieces.get(brief)
+  if (known === undefined) pieces.set(brief, (known = demandsOf(brief).flatMap((demand) => piecesFor(brief, demand))))
+  return known
+}
+const pieces = new WeakMap<Brief, readonly GearPiece[]>()
+
+function piecesFor(brief: Brief, demand: ResolvedDemand): readonly GearPiece[] {
+  const { id, need, quantity, sizeMm, forWhom, because } = demand
+  if (need !== 'stowage' || sizeMm.length !== 3 || because.code === 'typical') return []
+  const mayLie = brief.gear?.[forWhom[0] ?? '']?.mayLie !== false
+  return Array.from({ length: Math.min(50, quantity) }, (_, index) => ({
+    id: `${id}#${index}`,
+    demandId: id,
+    size: sizeMm as unknown as readonly [number, number, number],
+    mayLie,
+  }))
 }

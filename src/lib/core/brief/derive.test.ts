@@ -394,9 +394,9 @@ describe('gear', () => {
   it('comes as pieces to stow, with what may not lie', () => {
     const given = brief(gear({ label: 'crate', sizeMm: [600, 400, 320], count: 2, mayLie: false }, mast))
     expect(piecesOf(given)).toEqual([
-      { id: 'need-gear-gear-1#0', size: [2100, 180, 180], mayLie: true },
-      { id: 'need-gear-gear-0#0', size: [600, 400, 320], mayLie: false },
-      { id: 'need-gear-gear-0#1', size: [600, 400, 320], mayLie: false },
+      { id: 'need-gear-gear-1#0', demandId: 'need-gear-gear-1', size: [2100, 180, 180], mayLie: true },
+      { id: 'need-gear-gear-0#0', demandId: 'need-gear-gear-0', size: [600, 400, 320], mayLie: false },
+      { id: 'need-gear-gear-0#1', demandId: 'need-gear-gear-0', size: [600, 400, 320], mayLie: false },
     ])
   })
 

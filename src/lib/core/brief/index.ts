@@ -60,4 +60,4 @@ export {
 export { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, TABLE_PLACE_MM, type Basis } from './needs'
 export { nightsOfWater, waterUse } from './water'
 export { DERIVE_RULES, PAGES, type DemandFacts, type Page } from './derive'
-export { allDemands, demandOf, demandsOf, mayMerge, piecesOf, type ResolvedDemand } from './demands'
+export { allDemands, demandOf, demandsOf, mayMerge, piecesOf, type GearPiece, type ResolvedDemand } from './demands'

@@ -88,6 +88,8 @@ export type Pet = Readonly<z.infer<typeof petSchema>>
 export const GEAR_PLACES = ['inside', 'outside', 'roof'] as const
 export const GEAR_USES = ['daily', 'weekly', 'seldom'] as const
 export const MOST_GEAR = 400
+/** Pieces in all. */
+export const MOST_PIECES = 2000
 
 export const gearSchema = z.looseObject({
   label: wordsSchema(60).min(1),
@@ -198,7 +200,13 @@ export const recordOf = <T extends z.ZodType>(value: T, max = MAX_ENTRIES) =>
 export const briefSchema = z.looseObject({
   people: recordOf(personSchema, MOST_PEOPLE),
   pets: recordOf(petSchema, MOST_PEOPLE),
-  gear: recordOf(gearSchema, MOST_GEAR).optional(),
+  gear: recordOf(gearSchema, MOST_GEAR)
+    .superRefine((gear, context) => {
+      const pieces = Object.values(gear).reduce((sum, { count }) => sum + count, 0)
+      if (pieces > MOST_PIECES)
+        context.addIssue({ code: 'custom', message: `holds ${pieces} pieces in all; at most ${MOST_PIECES}` })
+    })
+    .optional(),
   use: useSchema.optional(),
   nightsOffHookUp: z.number().min(0).max(60),
   derives: z.boolean().optional().describe('Its demands follow from the answers; otherwise only those typed count'),

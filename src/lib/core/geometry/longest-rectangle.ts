@@ -1,5 +1,4 @@
 import { clipHalfPlane, polygonSpan } from './polygon'
-import { summit } from './summit'
 import type { Polygon, Vec2 } from './types'
 
 export interface LongRectangle {
@@ -51,20 +50,65 @@ export function longestRectangle(
 /** So many obstacles are gone round at once; a place among more is not looked for. */
 const MOST_OBSTACLES = 4
 
-/** As `longestRectangle`, level and with nothing in the way; it may say none where none is longer than `atLeast`. */
+/**
+ * As `longestRectangle`, level and with nothing in the way; it may say none where none is longer than `atLeast`. The free length is
+ * concave and made of straight pieces, which meet where an edge of the rectangle passes a corner and where what bounds it changes from
+ * the one edge to the other: the longest is at one of these.
+ */
 function longestLevel(room: Polygon, width: number, atLeast: number): LongRectangle | undefined {
   const { min, max } = polygonSpan(room, 1)
   const along = polygonSpan(room, 0)
   if (!(max - min >= width && along.max - along.min > atLeast)) return undefined
-  const lengthAt = (y: number): number => {
-    const low = ends(room, y - width / 2)
-    const high = ends(room, y + width / 2)
-    return Math.min(low.max, high.max) - Math.max(low.min, high.min)
+  const [low, high] = [min + width / 2, max - width / 2]
+  const knots = [low, high]
+  for (const [, v] of room)
+    for (const y of [v - width / 2, v + width / 2]) if (y > low && y < high) knots.push(y)
+  knots.sort((a, b) => a - b)
+  const known: (Free | undefined)[] = []
+  const at = (index: number): Free => (known[index] ??= freeAt(room, width, knots[index]!))
+  let [from, to] = [0, knots.length - 1]
+  while (to - from > 2) {
+    const middle = (from + to) >> 1
+    if (at(middle).length < at(middle + 1).length) from = middle
+    else to = middle + 1
   }
-  const y = summit(lengthAt, min + width / 2, max - width / 2, SLACK)
+  const places: Free[] = []
+  for (let index = from; index < to; index += 1) {
+    places.push(at(index))
+    for (const y of turnsBetween(at(index), at(index + 1))) places.push(freeAt(room, width, y))
+  }
+  places.push(at(to))
+  const longest = Math.max(...places.map(({ length }) => length))
+  const best = places.filter(({ length }) => length > longest - SLACK)
+  // of places that are alike the middle one, which has most to spare
+  const middle = freeAt(room, width, (best[0]!.y + best[best.length - 1]!.y) / 2)
+  return middle.length > 0 ? { length: middle.length, centre: [(middle.from + middle.to) / 2, middle.y] } : undefined
+}
+
+/** Of a level rectangle with its middle at `y`: where its lower and upper edges start and end, and what of that both have. */
+interface Free {
+  readonly y: number
+  readonly under: { readonly min: number; readonly max: number }
+  readonly over: { readonly min: number; readonly max: number }
+  readonly from: number
+  readonly to: number
+  readonly length: number
+}
+
+function freeAt(room: Polygon, width: number, y: number): Free {
   const [under, over] = [ends(room, y - width / 2), ends(room, y + width / 2)]
   const [from, to] = [Math.max(under.min, over.min), Math.min(under.max, over.max)]
-  return to > from ? { length: to - from, centre: [(from + to) / 2, y] } : undefined
+  return { y, under, over, from, to, length: to - from }
+}
+
+/** Where, between two places over which all four ends run straight, the one edge takes over from the other; in order. */
+function turnsBetween(a: Free, b: Free): readonly number[] {
+  const turns: number[] = []
+  for (const end of ['min', 'max'] as const) {
+    const [before, after] = [a.under[end] - a.over[end], b.under[end] - b.over[end]]
+    if (before * after < 0) turns.push(a.y + ((b.y - a.y) * before) / (before - after))
+  }
+  return turns.length === 2 && turns[0]! > turns[1]! ? [turns[1]!, turns[0]!] : turns
 }
 
 /** Where a level line enters and leaves a convex polygon that it crosses. */

@@ -94,6 +94,8 @@ export const modeSchema = z.looseObject({
 export type Mode = Readonly<z.infer<typeof modeSchema>>
 export const MAX_MODES = 12
 export const MAX_VARIANTS = 20
+/** Fittings of one plan, counted in each of its modes: what one review looks at. */
+export const MAX_FITTINGS_IN_MODES = 2400
 
 /** Fittings that belong together. */
 export const groupSchema = z.looseObject({
@@ -213,6 +215,12 @@ function seatFaults(fittings: Plan['fittings'], id: string, seat: Seat, path: re
 /** What is wrong between a plan's fittings, groups and modes, each with its path below the plan. */
 export function planFaults(plan: Plan): readonly PlanFault[] {
   const faults: PlanFault[] = []
+  const [fittings, modes] = [Object.keys(plan.fittings).length, Object.keys(plan.modes).length]
+  if (fittings * modes > MAX_FITTINGS_IN_MODES)
+    faults.push({
+      path: ['fittings'],
+      message: `${fittings} fittings in ${modes} modes are ${fittings * modes}; a plan holds at most ${MAX_FITTINGS_IN_MODES}`,
+    })
   const unknown = (id: string, path: readonly string[]) => {
     if (plan.fittings[id] === undefined) faults.push({ path, message: `there is no fitting “${id}” in this plan` })
     return plan.fittings[id] === undefined

@@ -1,4 +1,4 @@
-import { type Brief, demandOf, demandsOf, type Need, piecesOf, type Purpose, type ResolvedDemand } from '../brief'
+import { type Brief, demandsOf, type GearPiece, type Need, piecesOf, type Purpose, type ResolvedDemand } from '../brief'
 import {
   cabBelts,
   canStand,
@@ -116,9 +116,12 @@ function servedIn(scene: Scene, brief: Brief, demands: readonly ResolvedDemand[]
     case 'packed': {
       const { places, left } = stowedIn(scene, brief)
       const without = new Set(left.map(({ piece }) => piece.id))
+      const byDemand = new Map<string, GearPiece[]>()
+      for (const piece of piecesOf(brief))
+        byDemand.set(piece.demandId, [...(byDemand.get(piece.demandId) ?? []), piece])
       return new Map(
         demands.map((demand): [string, Served] => {
-          const pieces = piecesOf(brief).filter(({ id }) => demandOf(id) === demand.id)
+          const pieces = byDemand.get(demand.id) ?? []
           const placed = pieces.filter(({ id }) => !without.has(id))
           const by = placed.flatMap(({ id }) => places.get(id) ?? [])
           // what has no size of its own takes no room

@@ -16,7 +16,8 @@ export { ruleNamed, rulesOf, settingFaults } from './own-rules'
 export { SERVICE_UNITS } from './house'
 export {
   isLetBe,
-  reviewJob,
+  MOST_LOAD,
+  reviewLoad,
   reviewMode,
   reviewVariant,
   scenesOf,

@@ -5,7 +5,6 @@ import { genericShell } from '../shells'
 import {
   RULES,
   remediesFor,
-  reviewJob,
   reviewVariant,
   rulesOf,
   tally,
@@ -509,7 +508,6 @@ describe('the engine', () => {
       1, 1, 1,
     ])
     expect(tally(review)).toEqual({ stop: 1, caution: 0, note: 0 })
-    expect(reviewJob(CASES.overlap.speaks)).toHaveLength(1)
   })
 
   it('holds demands against the plan', () => {

@@ -1,8 +1,8 @@
 import { stowedIn, type NeedState, needStates } from '../needs'
 import { known } from '../units'
-import { aidedOf, type Brief } from '../brief'
+import { aidedOf, type Brief, piecesOf } from '../brief'
 import { ACCESS } from '../people'
-import { type Job, modesOf, type Plan, planInterior, type Variant, variantsOf } from '../job'
+import { type Job, modesOf, type Plan, planInterior, type Variant } from '../job'
 import { buildScene, changeOf, type Scene, wayGround, type WayGround, waysOf } from '../scene'
 import type { Interior } from '../shell'
 import type { Missing, Rule, RuleInput } from './define-rule'
@@ -203,5 +203,16 @@ export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[
   return { variantId, modes, failed, untold: unasked, ended }
 }
 
-/** Reviews every variant of a job. */
-export const reviewJob = (job: Job): readonly VariantReview[] => variantsOf(job).map(([id]) => reviewVariant(job, id))
+/** What a review of several variants at once looks at, at most: see `reviewLoad`. */
+export const MOST_LOAD = 3000
+/** So many pieces of gear are as much work as a fitting. */
+const PIECES_A_FITTING = 5
+
+/** How much a review of some variants has to look at: fittings, and gear, in every mode. */
+export function reviewLoad(job: Job, variantIds: readonly string[]): number {
+  const gear = Math.ceil(piecesOf(job.brief).length / PIECES_A_FITTING)
+  return variantIds.reduce((sum, id) => {
+    const { fittings, modes } = known(job.variants[id], `variant “${id}”`).plan
+    return sum + Object.keys(modes).length * (Object.keys(fittings).length + gear)
+  }, 0)
+}

@@ -160,8 +160,15 @@ export interface Stowed {
 /** Free rooms of each stowage, by the ways in which it can be divided; a piece put in settles which. */
 type Free = readonly (readonly (readonly Box[])[])[]
 
-/** Tries are counted, so that a hopeless load costs no more than a hand would. */
+/** Tries, and the rooms that are looked into for them, are counted, so that a hopeless load costs no more than a hand would. */
 const MOST_TRIES = 1500
+const MOST_LOOKS = 150_000
+
+/** Pieces of one class are alike: what does not take one of them takes none. */
+const classOf = ({ size, mayLie }: Piece): string => `${size.join(' ')} ${mayLie !== false}`
+
+/** What was packed last, by what it was packed into: modes in which the same stowages are free are packed once. */
+const packed = new WeakMap<readonly Piece[], { readonly into: string; readonly stowed: Stowed }>()
 
 /**
  * Puts pieces into the stowages of a scene, biggest first, standing on any side on which they may and slanted on the floor
@@ -170,20 +177,35 @@ const MOST_TRIES = 1500
  */
 export function stow(scene: Scene, pieces: readonly Piece[]): Stowed {
   const stowages = stowagesOf(scene)
+  const into = JSON.stringify(stowages)
+  const before = packed.get(pieces)
+  if (before?.into === into) return before.stowed
+  const stowed = stowInto(stowages, pieces)
+  packed.set(pieces, { into, stowed })
+  return stowed
+}
+
+function stowInto(stowages: readonly Stowage[], pieces: readonly Piece[]): Stowed {
   const free: Free = stowages.map((stowage) => stowage.divisions)
   const bySize = [...pieces].sort((a, b) => Math.max(...b.size) - Math.max(...a.size))
   const first = greedy(free, bySize)
-  const longest = new Map(
-    bySize.filter(({ id }) => !first.has(id)).map((piece) => [piece.id, longestLike(stowages, piece)]),
-  )
-  const alone = (piece: Piece): boolean => (longest.get(piece.id) ?? Infinity) >= Math.max(...piece.size)
+  const longest = new Map<string, number>()
+  const longestFor = (piece: Piece): number => {
+    const known = longest.get(classOf(piece))
+    if (known !== undefined) return known
+    const mm = longestLike(stowages, piece)
+    longest.set(classOf(piece), mm)
+    return mm
+  }
+  // what went in fits alone, too
+  const alone = (piece: Piece): boolean => first.has(piece.id) || longestFor(piece) >= Math.max(...piece.size)
   const takers = bySize.filter(alone)
   const found = first.size === takers.length ? first : (searched(free, takers) ?? first)
   return {
     places: new Map([...found].map(([id, stowage]) => [id, nth(stowages, stowage).fittingId])),
     left: bySize
       .filter(({ id }) => !found.has(id))
-      .map((piece) => ({ piece, longestMm: known(longest.get(piece.id), `piece “${piece.id}”`), alone: alone(piece) })),
+      .map((piece) => ({ piece, longestMm: longestFor(piece), alone: alone(piece) })),
   }
 }
 
@@ -202,29 +224,64 @@ function* roomsIn(free: Free): Generator<readonly [readonly [number, number, num
       for (const [room, box] of rooms.entries()) yield [[stowage, division, room], box]
 }
 
-/** Each piece in the first room that takes it: piece id to stowage. */
+/**
+ * Each piece in the first room that takes it: piece id to stowage. Rooms only become smaller: one that did not take a piece takes none
+ * of its class later, and the next of them is looked for from where the last one went.
+ */
 function greedy(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, number> {
   const places = new Map<string, number>()
-  let now = free
-  for (const piece of pieces)
-    for (const [at, box] of roomsIn(now)) {
-      const [pose] = posesIn(piece, box)
-      if (pose === undefined) continue
-      now = after(now, at, pose, CUTS[0])
-      places.set(piece.id, at[0])
-      break
-    }
+  const now = free.map((divisions) => divisions.map((rooms) => [...rooms]))
+  const from = new Map<string, readonly [number, number, number]>()
+  for (const piece of pieces) {
+    const one = classOf(piece)
+    const at = firstRoom(now, piece, from.get(one) ?? [0, 0, 0])
+    from.set(one, at ?? [now.length, 0, 0])
+    if (at === undefined) continue
+    const [stowage, division, room] = at
+    const rooms = nth(nth(now, stowage), division)
+    const box = nth(rooms, room)
+    const [pose] = posesIn(piece, box)
+    const rest = remainders(box, known(pose, `the pose of “${piece.id}”`), CUTS[0])
+    // something stays in its place, so that no other class misses the room behind it
+    rooms.splice(room, 1, ...(rest.length > 0 ? rest : [NO_ROOM]))
+    // a piece put in settles which way the stowage is divided
+    now[stowage] = nth(now, stowage).map((_, index) => (index === division ? rooms : []))
+    from.set(one, at)
+    places.set(piece.id, stowage)
+  }
   return places
 }
 
-/** All pieces, by trying; undefined where no way was found within the limit. */
+const NO_ROOM: Box = { x: { min: 0, max: 0 }, y: { min: 0, max: 0 }, z: { min: 0, max: 0 } }
+
+/** The first room, from a place on, that takes a piece. */
+function firstRoom(
+  free: Free,
+  piece: Piece,
+  [stowage, division, room]: readonly [number, number, number],
+): readonly [number, number, number] | undefined {
+  for (let s = stowage; s < free.length; s += 1) {
+    const divisions = nth(free, s)
+    for (let d = s === stowage ? division : 0; d < divisions.length; d += 1) {
+      const rooms = nth(divisions, d)
+      for (let r = s === stowage && d === division ? room : 0; r < rooms.length; r += 1)
+        if (posesIn(piece, nth(rooms, r)).length > 0) return [s, d, r]
+    }
+  }
+  return undefined
+}
+
+/** All pieces, by trying; undefined where no way was found within the limits. */
 function searched(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, number> | undefined {
   const places = new Map<string, number>()
   let tries = 0
+  let looks = 0
   const place = (index: number, now: Free): boolean => {
     const piece = pieces[index]
     if (piece === undefined) return true
-    for (const [at, box] of roomsIn(now))
+    for (const [at, box] of roomsIn(now)) {
+      looks += 1
+      if (looks > MOST_LOOKS) return false
       for (const pose of posesIn(piece, box))
         for (const cuts of CUTS) {
           tries += 1
@@ -232,6 +289,7 @@ function searched(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, num
           places.set(piece.id, at[0])
           if (place(index + 1, after(now, at, pose, cuts))) return true
         }
+    }
     places.delete(piece.id)
     return false
   }

@@ -62,6 +62,6 @@ export { clearWidth, freeAcross, jambs, wallReach, wallsAt, wallTop } from './wa
 export { mostHeadroomMm } from './most-headroom'
 export { cabSpace, heightThere, isAhead, noCabBecause, widthThere } from './cab'
 export { depthAt, widestAcross } from './across'
-export { longestBoard } from './board'
+export { longestBoard, type Board } from './board'
 export { throughDoor } from './through-door'
 export { boxInside, protrusionOf } from './inside'

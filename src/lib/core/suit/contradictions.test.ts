@@ -123,6 +123,26 @@ describe('contradictions', () => {
     expect(find(heavy, 'payload-over')).toMatchObject({ wanted: 97 + 1350, there: 3500 - 2110, unit: 'kg' })
   })
 
+  it('looks for a slanted place for the eight longest sections, and counts the pieces that it did not try', () => {
+    const long = (pieces: number, sections: number) =>
+      brief({
+        gear: Object.fromEntries(
+          Array.from({ length: pieces }, (_, index) => [
+            `gear-${index}`,
+            { label: `pole ${index}`, sizeMm: [9000 - index, 100 + (index % sections), 90] as const, count: 1 },
+          ]),
+        ) as NonNullable<Brief['gear']>,
+      })
+    const said = (given: Brief) => codes(given).filter((code) => code.startsWith('gear'))
+    expect(said(long(8, 8))).toEqual(Array(8).fill('gear-long'))
+    // alike in section: one search
+    expect(said(long(30, 1))).toEqual(Array(30).fill('gear-long'))
+    expect(said(long(11, 11))).toEqual([...Array(8).fill('gear-long'), 'gear-untried'])
+    const untried = find(long(11, 11), 'gear-untried')!
+    expect(untried).toMatchObject({ wanted: 3, there: 8, gravity: 'caution' })
+    expect(sayContradiction(untried, 'mm')).toMatch(/^3 more long pieces were not tried in this vehicle/)
+  })
+
   it('says which wishes of build do not go together', () => {
     expect(codes(brief({ use: { permanence: 'no-holes', toilet: 'cassette' } }))).toEqual(['holes-wanted'])
     expect(codes(brief({ use: { stealth: true, toilet: 'cassette' } }))).toEqual(['stealth-hatch'])

@@ -11,11 +11,21 @@ import {
 } from '../brief'
 import { clamp, spanLength } from '../geometry'
 import { ACCESS } from '../people'
-import { boxInside, type Interior, longestBoard, mostHeadroomMm, payloadOf, type Shell, widestAcross } from '../shell'
+import {
+  boxInside,
+  type Board,
+  type Interior,
+  longestBoard,
+  mostHeadroomMm,
+  payloadOf,
+  type Shell,
+  widestAcross,
+} from '../shell'
 
 export const CONTRADICTION_CODES = [
   'belts-short',
   'gear-long',
+  'gear-untried',
   'head-low',
   'bed-short',
   'route-wide',
@@ -115,6 +125,38 @@ function liesInMiddle(interior: Interior, long: number, wide: number, high: numb
   )
 }
 
+/** Pieces that are too long to lie straight are looked for slanted: each section once, and no more sections than these, the longest first. */
+const MOST_SECTIONS = 8
+
+interface LongPiece {
+  readonly label: string
+  readonly long: number
+  readonly board: Board | undefined
+}
+
+function searchedPieces(
+  brief: Brief,
+  interior: Interior,
+): { readonly tried: readonly LongPiece[]; readonly untried: number } {
+  const boards = new Map<string, Board | undefined>()
+  const tried: LongPiece[] = []
+  let untried = 0
+  for (const { label = '', sizeMm } of longPieces(brief)) {
+    const [long, middle, least] = [...sizeMm].sort((a, b) => b - a) as [number, number, number]
+    if (liesInMiddle(interior, long, middle, least)) continue
+    const section = `${middle} ${least}`
+    if (!boards.has(section)) {
+      if (boards.size === MOST_SECTIONS) {
+        untried += 1
+        continue
+      }
+      boards.set(section, longestBoard(interior, middle, least))
+    }
+    tried.push({ label, long, board: boards.get(section) })
+  }
+  return { tried, untried }
+}
+
 /** Everything that a brief asks and a body cannot give, gravest first. */
 export function contradictionsOf(brief: Brief, interior: Interior): readonly Contradiction[] {
   const { shell } = interior
@@ -132,12 +174,10 @@ export function contradictionsOf(brief: Brief, interior: Interior): readonly Con
   const travels = demands.filter(({ need }) => need === 'belt').reduce((sum, { quantity }) => sum + quantity, 0)
   if (travels > beltsOf(shell)) say('belts-short', 'stop', '', travels, beltsOf(shell), 'count')
 
-  for (const { label, sizeMm } of longPieces(brief)) {
-    const [longest, middle, least] = [...sizeMm].sort((a, b) => b - a) as [number, number, number]
-    if (liesInMiddle(interior, longest, middle, least)) continue
-    const board = longestBoard(interior, middle, least)
-    if (board === undefined || board.mm < longest) say('gear-long', 'stop', label ?? '', longest, board?.mm ?? 0)
-  }
+  const { tried, untried } = searchedPieces(brief, interior)
+  for (const { label, long, board } of tried)
+    if (board === undefined || board.mm < long) say('gear-long', 'stop', label, long, board?.mm ?? 0)
+  if (untried > 0) say('gear-untried', 'caution', '', untried, MOST_SECTIONS, 'count')
 
   const headroom = mostHeadroomMm(interior)
   for (const [, person] of peopleOf(brief)) {
@@ -146,9 +186,12 @@ export function contradictionsOf(brief: Brief, interior: Interior): readonly Con
     if (wanted > headroom) say('head-low', 'caution', person.label, wanted, headroom)
   }
 
+  const beds = new Map<string, number>()
   for (const { label, need, sizeMm } of demands) {
     if (need !== 'berth') continue
-    const there = longestBedMm(interior, sizeMm[1]!, sizeMm[0]!)
+    const size = sizeMm.join(' ')
+    const there = beds.get(size) ?? longestBedMm(interior, sizeMm[1]!, sizeMm[0]!)
+    beds.set(size, there)
     if (there < sizeMm[0]!) say('bed-short', 'stop', label ?? tallestOf(brief)?.label ?? '', sizeMm[0]!, there)
   }
 

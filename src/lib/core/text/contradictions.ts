@@ -17,6 +17,8 @@ export function sayContradiction({ code, who, wanted, there }: Contradiction, un
       return there === 0
         ? `${name} is too thick for any place in this vehicle.`
         : `${name} is ${mm(wanted)} long unbroken; the longest of its section that lies in here is ${mm(there)}.`
+    case 'gear-untried':
+      return `${count(wanted, { one: 'more long piece was', many: 'more long pieces were' })} not tried in this vehicle: a slanted place is looked for only for the ${there} longest sections.`
     case 'head-low':
       return `${name} needs ${mm(wanted)} to stand in shoes; the highest place under this roof has ${mm(there)}.`
     case 'bed-short':
@@ -44,6 +46,10 @@ const BASES: Record<ContradictionCode, Basis> = {
   'gear-long': {
     kind: 'geometry',
     note: 'the piece’s two smaller sides as a board: straight, slanted or with one end raised in the empty lined body',
+  },
+  'gear-untried': {
+    kind: 'practice',
+    note: 'each section that does not lie straight is a search of its own; the longest are searched for first',
   },
   'head-low': { kind: 'practice', note: 'stature and 20 mm for shoes, against the highest place on the centreline' },
   'bed-short': { kind: 'practice', note: 'stature and 50 mm, lying along the body or across it at a usual height' },

@@ -13,7 +13,7 @@ import {
   type Fault,
   type Job,
 } from '$lib/core/job'
-import { reviewJob, tally } from '$lib/core/review'
+import { reviewVariant, tally } from '$lib/core/review'
 import { sayRefusal } from '$lib/core/text'
 import { NAMING } from '$lib/core/units'
 import { readJob, readJson } from './reading'
@@ -190,14 +190,13 @@ export interface Counted {
   readonly cautions: number
 }
 
-/** Open stops and cautions of every variant. */
-export const countStored = (document: string): Stored<readonly Counted[]> =>
-  answered(document, (job) =>
-    reviewJob(job).map((review) => {
-      const { stop, caution } = tally(review)
-      return { variantId: review.variantId, stops: stop, cautions: caution }
-    }),
-  )
+/** Open stops and cautions of a variant; none where it is not there. */
+export const countStored = (document: string, variantId: string): Stored<Counted | undefined> =>
+  answered(document, (job) => {
+    if (job.variants[variantId] === undefined) return undefined
+    const { stop, caution } = tally(reviewVariant(job, variantId))
+    return { variantId, stops: stop, cautions: caution }
+  })
 
 /** A stored document as it is, or as a file with the job’s name. */
 export const documentReply = (document: string, revision: number, query: Query): Stored<Reply> =>

@@ -1,19 +1,35 @@
-import type { Job } from '$lib/core/job'
-import { reviewJob, ruleNamed } from '$lib/core/review'
+import { variantsOf, type Job } from '$lib/core/job'
+import { MOST_LOAD, reviewLoad, reviewVariant, ruleNamed } from '$lib/core/review'
 import { namesOf, sayBasis, sayEnded, sayFinding, sayMissing } from '$lib/core/text'
 import { readJob } from './reading'
-import { reply, type Reply } from './reply'
+import { refusal, reply, type Query, type Reply } from './reply'
 
-/** The findings of a document, for each variant and mode. */
-export function reviewReply(bytes: Uint8Array): Reply {
+/** The findings of a document, for each variant and mode, or for the variant asked for. */
+export function reviewReply(bytes: Uint8Array, query: Query): Reply {
   const read = readJob(bytes)
-  return read.ok ? reply(answerOf(read.value)) : read.reply
+  if (!read.ok) return read.reply
+  const job = read.value
+  const all = variantsOf(job).map(([id]) => id)
+  const asked = query.variant === undefined ? all : all.filter((id) => id === query.variant)
+  if (asked.length === 0)
+    return refusal(404, 'There is no such variant in the document.', [
+      { path: 'variant', message: `one of ${all.join(', ')}` },
+    ])
+  const load = reviewLoad(job, asked)
+  return load > MOST_LOAD && asked.length > 1
+    ? refusal(
+        422,
+        `Fittings and gear counted in every mode are ${load} here; one review of several variants looks at ${MOST_LOAD} at most.`,
+        [{ path: 'variant', message: `ask for one of ${all.join(', ')}` }],
+      )
+    : reply(answerOf(job, asked))
 }
 
 /** The findings of a document with their words, for those who read them without the screens. */
-const answerOf = (job: Job): unknown => ({
+const answerOf = (job: Job, asked: readonly string[]): unknown => ({
   job: { id: job.id, name: job.name, units: job.units },
-  variants: reviewJob(job).map(({ variantId, modes, failed, untold, ended }) => {
+  variants: asked.map((id) => {
+    const { variantId, modes, failed, untold, ended } = reviewVariant(job, id)
     const variant = job.variants[variantId]!
     const names = namesOf(job, variant.plan)
     return {

@@ -18,6 +18,8 @@ import { refusal, reply, type Reply } from './reply'
 import { noSuchShell } from './shells'
 
 const MAX_QUESTIONS = 500
+/** Of these, longest boards of different sections: each is a search of its own. */
+const MOST_BOARDS = 60
 
 const bodySchema = z.object({
   shell: z.union([shellSchema, idSchema]).describe('A shell, or the id of one of the program’s own'),
@@ -53,8 +55,19 @@ export function spaceReply(bytes: Uint8Array): Reply {
     const layers = lining.layers?.[face]
     return layers === undefined ? [] : [[face, Math.round(thermalOf(face, layers).uValue * 1000) / 1000] as const]
   })
+  // what is asked twice is answered once
+  const keys = questions.map((question) => JSON.stringify(question))
+  const boards = new Set(keys.filter((_, index) => questions[index]!.ask === 'longest-board'))
+  if (boards.size > MOST_BOARDS)
+    return refusal(
+      422,
+      `${boards.size} longest boards of different sections are more than the ${MOST_BOARDS} that one request may ask for.`,
+      [{ path: 'questions', message: `asks for ${boards.size} longest boards; at most ${MOST_BOARDS}` }],
+    )
+  const first = new Map(keys.map((key, index) => [key, questions[index]!]))
+  const answered = new Map([...first].map(([key, question]) => [key, askSpace(interior, question)]))
   return reply({
-    answers: questions.map((question) => askSpace(interior, question)),
+    answers: keys.map((key) => answered.get(key)),
     uValues: Object.fromEntries(uValues),
   })
 }
