@@ -9,9 +9,9 @@ import { buildIfStale, checkNode, CHROMIUM_LAUNCH, ensureChromium, installPackag
 import { startServer } from './lib/serve.mjs'
 
 checkNode()
-installPackages()
+await installPackages()
 ensureChromium()
-buildIfStale()
+await buildIfStale()
 
 const out = mkdtempSync(path.join(tmpdir(), 'zimmerman-bench-'))
 const core = await loadTypeScript('scripts/bench/core.ts', out)

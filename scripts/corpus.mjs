@@ -6,7 +6,7 @@ import { loadTypeScript } from './lib/bundle.mjs'
 import { checkNode, installPackages, root } from './lib/project.mjs'
 
 checkNode()
-installPackages()
+await installPackages()
 const out = mkdtempSync(path.join(tmpdir(), 'zimmerman-corpus-'))
 const { corpusReport } = await loadTypeScript('tests/corpus/report.ts', out)
 rmSync(out, { recursive: true, force: true })

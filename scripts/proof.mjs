@@ -8,7 +8,7 @@ import { loadTypeScript } from './lib/bundle.mjs'
 import { buildIfStale, checkNode, ensureChromium, installPackages, root } from './lib/project.mjs'
 
 checkNode()
-installPackages()
+await installPackages()
 ensureChromium()
 process.chdir(root)
 
@@ -39,7 +39,7 @@ for (const [name, sweep] of Object.entries(SWEEPS)) {
 }
 
 if (asked.length === 0) {
-  buildIfStale()
+  await buildIfStale()
   const { status } = spawnSync(
     path.join(root, 'node_modules/.bin/playwright'),
     ['test', 'hand-made', 'torture', '--workers', '1', '--reporter', 'list'],

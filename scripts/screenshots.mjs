@@ -7,9 +7,9 @@ import { buildIfStale, checkNode, CHROMIUM_LAUNCH, ensureChromium, installPackag
 import { startServer } from './lib/serve.mjs'
 
 checkNode()
-installPackages()
+await installPackages()
 ensureChromium()
-buildIfStale()
+await buildIfStale()
 const { address, stop } = await startServer({
   port: 4396,
   data: mkdtempSync(path.join(tmpdir(), 'zimmerman-shots-')),

@@ -6,7 +6,7 @@ import path from 'node:path'
 import { buildIfStale, checkNode, ensureChromium, installPackages, root } from './lib/project.mjs'
 
 checkNode()
-installPackages()
+await installPackages()
 ensureChromium()
 
 const bin = (name) => path.join(root, 'node_modules/.bin', name)
@@ -84,7 +84,7 @@ passed += unit?.numPassedTests ?? 0
 failed += unit?.numFailedTests ?? 0
 if (!unitOk && (unit?.numFailedTests ?? 0) === 0) failed += 1
 
-buildIfStale()
+await buildIfStale()
 const journeysOk = check('browser tests', bin('playwright'), ['test'])
 const journeys = read('journeys.json')?.stats
 passed += journeys?.expected ?? 0

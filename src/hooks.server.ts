@@ -1,10 +1,9 @@
 import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit'
-import { env } from '$env/dynamic/private'
 import { drain, refuse } from '$lib/server/http'
 import { storageSentence } from '$lib/server/faults'
+import { asksKey, COOKIE, whoHas } from '$lib/server/key/sign-in'
 import { inNameOf } from '$lib/server/pool/client'
-
-const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/
+import { isNamed, isOpen } from '$lib/server/reach'
 
 const hostOf = (origin: string): string | undefined => {
   try {
@@ -14,11 +13,15 @@ const hostOf = (origin: string): string | undefined => {
   }
 }
 
-/** Bound to loopback, the program answers only to loopback's names: a page elsewhere cannot reach it by a name of its own. */
+/** What comes by a name that is not this program’s, or from another site. */
 function unwelcome(event: RequestEvent): Response | undefined {
-  const open = env.HOST !== undefined && env.HOST !== '' && !/^(127\.|localhost$|::1$)/.test(env.HOST)
-  if (!open && !LOOPBACK.test(event.request.headers.get('host') ?? 'localhost')) {
-    return refuse(403, 'This Zimmerman answers only on this machine. Set HOST to open it to others.')
+  if (!isNamed(event.request.headers.get('host'), process.env)) {
+    return refuse(
+      403,
+      isOpen(process.env)
+        ? 'This Zimmerman does not answer to that name. Names that it may be asked by stand in ZIMMERMAN_HOSTS.'
+        : 'This Zimmerman answers only on this machine. Set HOST to open it to others.',
+    )
   }
   const fetchSite = event.request.headers.get('sec-fetch-site')
   const origin = event.request.headers.get('origin')
@@ -36,10 +39,31 @@ function turnOf({ request, getClientAddress }: RequestEvent): string {
   return `${getClientAddress()} ${page.slice(0, 200)}`
 }
 
+const SIGN_IN = '/sign-in'
+
+/** Where a key is asked for, only who is signed in gets further than the sign-in. */
+async function unknown(event: RequestEvent): Promise<Response | undefined> {
+  if (!asksKey()) return undefined
+  const { pathname, search } = event.url
+  try {
+    const who = await whoHas(event.cookies.get(COOKIE))
+    event.locals.who = who ?? ''
+    if (who !== undefined || pathname === SIGN_IN) return undefined
+  } catch (cause) {
+    const storage = storageSentence(cause)
+    if (storage === undefined) throw cause
+    return refuse(storage.status, storage.message)
+  }
+  const isPage = event.request.method === 'GET' && event.request.headers.get('accept')?.includes('text/html') === true
+  if (!isPage || event.isDataRequest) return refuse(401, 'The shop key is asked for here: sign in.')
+  const to = `${SIGN_IN}?to=${encodeURIComponent(pathname + search)}`
+  return new Response(null, { status: 303, headers: { location: to } })
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
   event.locals.who = ''
   const client = { turn: turnOf(event), left: event.request.signal }
-  const response = unwelcome(event) ?? (await inNameOf(client, () => resolve(event)))
+  const response = unwelcome(event) ?? (await unknown(event)) ?? (await inNameOf(client, () => resolve(event)))
   await drain(event.request, response)
   response.headers.set('x-content-type-options', 'nosniff')
   response.headers.set('referrer-policy', 'same-origin')

@@ -1,5 +1,5 @@
 // What the scripts share: where things are, what is stale, how to run a command.
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
@@ -22,17 +22,27 @@ export function checkNode() {
 
 const digest = (text) => createHash('sha256').update(text).digest('hex')
 
+/** Runs a command that ends when this process does, however it ends; gives its status, and what it printed if that is kept. */
+function runTied(command, args, keep) {
+  return new Promise((resolve) => {
+    const tied = spawn(process.execPath, [path.join(root, 'scripts/lib/tied.mjs'), command, ...args], {
+      cwd: root,
+      stdio: ['ignore', keep ? 'pipe' : 'ignore', keep ? 'pipe' : 'inherit', 'ipc'],
+    })
+    const printed = []
+    for (const stream of [tied.stdout, tied.stderr]) stream?.on('data', (part) => printed.push(part))
+    tied.on('close', (status) => resolve({ status, printed: Buffer.concat(printed).toString('utf8') }))
+  })
+}
+
 /** Installs the packages when there are none or the lock file has changed since. */
-export function installPackages() {
+export async function installPackages() {
   const stamp = path.join(root, 'node_modules/.zimmerman-lock')
   const lock = digest(readFileSync(path.join(root, 'package-lock.json')))
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
   console.log('Installing packages…')
-  const result = spawnSync(npm, ['ci', '--no-audit', '--no-fund'], {
-    cwd: root,
-    stdio: ['ignore', 'ignore', 'inherit'],
-  })
-  if (result.status !== 0) giveUp('The packages could not be installed: is the npm registry reachable?')
+  const { status } = await runTied(npm, ['ci', '--no-audit', '--no-fund'], false)
+  if (status !== 0) giveUp('The packages could not be installed: is the npm registry reachable?')
   writeFileSync(stamp, lock)
 }
 
@@ -56,7 +66,7 @@ const SOURCES = [
 ]
 
 /** Builds the program when a source is newer than the last build. */
-export function buildIfStale() {
+export async function buildIfStale() {
   const stamp = path.join(root, 'build/.built')
   const changed = Math.max(
     newest(path.join(root, 'src')),
@@ -65,11 +75,8 @@ export function buildIfStale() {
   )
   if (existsSync(stamp) && statSync(stamp).mtimeMs > changed) return
   console.log('Building…')
-  const result = spawnSync(process.execPath, [path.join(root, 'scripts/build.mjs')], {
-    cwd: root,
-    encoding: 'utf8',
-  })
-  if (result.status !== 0) giveUp(`The build failed:\n${result.stdout}\n${result.stderr}`)
+  const { status, printed } = await runTied(process.execPath, [path.join(root, 'scripts/build.mjs')], true)
+  if (status !== 0) giveUp(`The build failed:\n${printed}`)
   mkdirSync(path.join(root, 'build'), { recursive: true })
   writeFileSync(stamp, '')
 }

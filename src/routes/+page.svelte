@@ -4,4 +4,4 @@
   let { data }: { data: PageData } = $props()
 </script>
 
-<JobsPage jobs={data.jobs} deleted={data.deleted} />
+<JobsPage jobs={data.jobs} deleted={data.deleted} who={data.who} />

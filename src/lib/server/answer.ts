@@ -16,7 +16,7 @@ async function withStore<T>(opened: () => Promise<T>, work: (repository: T) => P
     const storage = storageSentence(cause)
     if (storage === undefined) throw cause
     // whatever is wrong with the file, the next one who asks opens it anew
-    await letGo()
+    letGo()
     return refuse(storage.status, storage.message)
   }
 }

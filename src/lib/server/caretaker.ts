@@ -1,4 +1,5 @@
 import type { JobSummary } from '$lib/core/job'
+import type { Copies } from './copies/copies'
 import type { JobRepository } from './job-repository'
 import { storageSentence } from './faults'
 import { behind, heavy } from './pool/pool'
@@ -6,6 +7,8 @@ import type { Engine } from './engine/tasks'
 
 /** A job is looked after when it has been left alone for so long. */
 const QUIET_MS = 2000
+/** So often is looked whether a new day has begun. */
+const TICK_MS = 600_000
 
 /**
  * What is done when no one waits for it: open stops counted after each change, journals packed, what was deleted long ago
@@ -15,16 +18,20 @@ export class Caretaker {
   private readonly quiet = new Map<string, NodeJS.Timeout>()
   private readonly counting = new Map<string, Promise<JobSummary | undefined>>()
   private closed = false
+  private tick: NodeJS.Timeout | undefined
   private last: Promise<unknown> = Promise.resolve()
 
   constructor(
     private readonly jobs: JobRepository,
+    private readonly copies: Copies,
     private readonly now: () => string,
   ) {}
 
-  /** Looks for what an earlier run of the program left. */
+  /** Looks for what an earlier run of the program left, and from then on for what each day asks. */
   async begin(): Promise<void> {
-    await this.jobs.purge(this.now())
+    this.#then(() => this.#day())
+    this.tick = setInterval(() => this.#then(() => this.#day()), TICK_MS)
+    this.tick.unref()
     for (const id of await this.jobs.untidy()) this.#then(() => this.#tidy(id))
     for (const id of await this.jobs.uncounted()) this.#then(() => this.#count(id, behind))
   }
@@ -55,6 +62,12 @@ export class Caretaker {
     return counted
   }
 
+  /** What each day asks: a copy of everything, and an end of what was deleted long ago. */
+  async #day(): Promise<void> {
+    await this.copies.daily(this.now())
+    await this.jobs.purge(this.now())
+  }
+
   async #tidy(id: string): Promise<void> {
     while (!this.closed && (await this.jobs.tidy(id)));
   }
@@ -71,6 +84,7 @@ export class Caretaker {
   /** Begins nothing more; done when what it is at has ended. */
   async close(): Promise<void> {
     this.closed = true
+    clearInterval(this.tick)
     for (const timer of this.quiet.values()) clearTimeout(timer)
     await this.last
   }

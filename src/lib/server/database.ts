@@ -3,7 +3,8 @@ import { Kysely, SqliteDialect } from 'kysely'
 import { existsSync, mkdirSync, statSync } from 'node:fs'
 import path from 'node:path'
 import { keepLastSaved, lastSaved } from './last-saved'
-import { GONE, LOG_LOST, MISSING, NEWER } from './storage-faults'
+import { APPLICATION_ID, IN_USE } from './copies/facts'
+import { CUT_OFF, FOREIGN, GONE, LOG_LOST, MISSING, NEWER } from './storage-faults'
 
 interface JobsTable {
   id: string
@@ -79,6 +80,17 @@ interface ModuleRevisionsTable {
   at: string
 }
 
+/** Who is signed in, where that is asked for. */
+interface SessionsTable {
+  /** SHA-256 of what their cookie holds. */
+  token: string
+  who: string
+  /** The key that they signed in with. */
+  key: string
+  began_at: string
+  ends_at: string
+}
+
 /** One row: how often something was saved, so that a database without its log can be told from a whole one. */
 interface SavesTable {
   count: number
@@ -94,6 +106,7 @@ export interface Schema {
   modules: ModulesTable
   shop: ShopTable
   module_revisions: ModuleRevisionsTable
+  sessions: SessionsTable
 }
 
 type Bindable = null | number | bigint | string | Uint8Array
@@ -148,11 +161,16 @@ export function openDatabase(file: string, known: readonly string[] = []): Opene
     if (kept !== undefined) throw MISSING(kept, path.basename(file))
     mkdirSync(path.dirname(file), { recursive: true })
   }
+  const hadLog = existsSync(`${file}-wal`) && statSync(`${file}-wal`).size > 0
   const raw = new Libsql(file)
   try {
     raw.pragma('busy_timeout = 5000')
+    refuseForeign(raw)
     refuseNewer(raw, known)
+    if (!inMemory && !hadLog && !existsSync(markFileOf(file)) && figureOf(raw, 'user_version') === IN_USE)
+      throw CUT_OFF(path.basename(file))
     for (const pragma of ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON']) raw.pragma(pragma)
+    if (!inMemory) markInUse(raw)
   } catch (cause) {
     raw.close()
     throw cause
@@ -164,7 +182,14 @@ export function openDatabase(file: string, known: readonly string[] = []): Opene
   const db = new Kysely<Schema>({
     dialect: new SqliteDialect({
       database: {
-        close: () => raw.close(),
+        close: () => {
+          try {
+            if (!inMemory) for (const pragma of ['user_version = 0', 'wal_checkpoint(TRUNCATE)']) raw.pragma(pragma)
+          } catch {
+            // a file that is gone or full keeps its mark: that is the safe side
+          }
+          raw.close()
+        },
         prepare: (text: string) => {
           const statement = raw.prepare(text)
           return {
@@ -225,6 +250,28 @@ export function openDatabase(file: string, known: readonly string[] = []): Opene
   return { db, close, transact, assertThere }
 }
 
+const figureOf = (raw: Libsql.Database, pragma: string): number =>
+  Object.values(raw.prepare(`pragma ${pragma}`).get() as Record<string, number>)[0]!
+
+/** @throws StorageError where the file is a database of something else. */
+function refuseForeign(raw: Libsql.Database): void {
+  const id = figureOf(raw, 'application_id')
+  if (id === APPLICATION_ID) return
+  const tables = (raw.prepare("select name from sqlite_master where type = 'table'").all() as { name: string }[]).map(
+    ({ name }) => name,
+  )
+  // of earlier days it has no mark, and is known by its tables
+  if (id !== 0 || (tables.length > 0 && !tables.includes('kysely_migration'))) throw FOREIGN()
+}
+
+/** Marks the file itself as ours and in use: a copy of it alone, without its log, can be told from a whole one. */
+function markInUse(raw: Libsql.Database): void {
+  if (figureOf(raw, 'application_id') === APPLICATION_ID && figureOf(raw, 'user_version') === IN_USE) return
+  raw.pragma(`application_id = ${APPLICATION_ID}`)
+  raw.pragma(`user_version = ${IN_USE}`)
+  raw.pragma('wal_checkpoint(TRUNCATE)')
+}
+
 /** @throws StorageError where the file holds migrations that this program does not know. */
 function refuseNewer(raw: Libsql.Database, known: readonly string[]): void {
   if (known.length === 0) return
@@ -242,5 +289,5 @@ export async function assertWhole({ db }: Opened, file: string): Promise<void> {
   const kept = lastSaved(markFileOf(file))
   if (kept === undefined) return
   const { count } = await db.selectFrom('saves').select('count').executeTakeFirstOrThrow()
-  if (count < kept) throw LOG_LOST(kept - count, path.basename(markFileOf(file)))
+  if (count < kept) throw LOG_LOST(kept - count, file)
 }

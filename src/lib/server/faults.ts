@@ -1,8 +1,21 @@
+import { sayNewest } from './copies/kept'
+import { dataFolder } from './data-folder'
 import { StorageError } from './storage-faults'
 
-/** One clear sentence for what a disk or database does to us; undefined for anything else. */
-export function storageSentence(cause: unknown): { readonly status: 503 | 507; readonly message: string } | undefined {
-  if (cause instanceof StorageError) return { status: cause.status, message: cause.message }
+interface Sentence {
+  readonly status: 503 | 507
+  readonly message: string
+  readonly wantsCopy?: boolean
+}
+
+/** One clear sentence for what a disk or database does to us, and which copy there is; undefined for anything else. */
+export function storageSentence(cause: unknown, data = dataFolder()): Sentence | undefined {
+  const said = plainSentence(cause)
+  return said?.wantsCopy === true ? { ...said, message: `${said.message} ${sayNewest(data)}` } : said
+}
+
+function plainSentence(cause: unknown): Sentence | undefined {
+  if (cause instanceof StorageError) return { status: cause.status, message: cause.message, wantsCopy: cause.wantsCopy }
   if (!(cause instanceof Error)) return undefined
   const code = 'code' in cause ? String(cause.code) : ''
   const text = `${code} ${cause.message}`
@@ -27,7 +40,8 @@ export function storageSentence(cause: unknown): { readonly status: 503 | 507; r
   if (/SQLITE_CORRUPT|SQLITE_NOTADB|malformed|not a database/i.test(text)) {
     return {
       status: 503,
-      message: 'The database file is damaged: put a backup of zimmerman.sqlite in the data folder.',
+      message: 'The database file is damaged.',
+      wantsCopy: true,
     }
   }
   return undefined

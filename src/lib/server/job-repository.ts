@@ -26,6 +26,9 @@ const DAY_MS = 86_400_000
 /** A save that finds the job changed while it was worked out begins anew, so often. */
 const MOST_ROUNDS = 8
 
+/** The columns of a line, as the engine takes them. */
+const LINE = ['revision', 'uid', 'client', 'who', 'command', 'words', 'told', 'at'] as const
+
 export type CommitResult =
   | { readonly kind: 'done'; readonly revision: number }
   /** The job has moved on: what happened since the base that was named, or the first part of it. */
@@ -336,10 +339,10 @@ export class JobRepository {
       .where('job_id', '=', id)
       .where('revision', '>', after)
       .where('revision', '<=', upTo)
-      .selectAll()
+      .select(LINE)
       .orderBy('revision')
       .execute()
-    return { packs: await this.#packs(id, after, upTo), rows: rows.map(({ job_id, ...row }) => row) }
+    return { packs: await this.#packs(id, after, upTo), rows }
   }
 
   /** What happened since a revision, or the first part of it. */
@@ -384,12 +387,12 @@ export class JobRepository {
     const rows = await this.db
       .selectFrom('journal')
       .where('job_id', '=', id)
-      .selectAll()
+      .select(LINE)
       .orderBy('revision')
       .limit(LINES_A_PACK + PLAIN_LINES)
       .execute()
     if (rows.length < LINES_A_PACK + PLAIN_LINES) return false
-    const oldest = rows.slice(0, LINES_A_PACK).map(({ job_id, ...row }) => row)
+    const oldest = rows.slice(0, LINES_A_PACK)
     const [first, last] = [oldest[0]!.revision, oldest.at(-1)!.revision]
     const data = await this.engine('packLines', oldest)
     const { thinned, loose } = await this.#snapshotsToTidy(id)

@@ -1,4 +1,4 @@
-import { Migrator, type Kysely, type Migration } from 'kysely'
+import { Migrator, sql, type Kysely, type Migration } from 'kysely'
 import type { Schema } from './database'
 
 const first: Migration = {
@@ -115,6 +115,19 @@ const packs: Migration = {
   },
 }
 
+const sessions: Migration = {
+  async up(db: Kysely<unknown>) {
+    await db.schema
+      .createTable('sessions')
+      .addColumn('token', 'text', (column) => column.primaryKey())
+      .addColumn('who', 'text', (column) => column.notNull())
+      .addColumn('key', 'text', (column) => column.notNull())
+      .addColumn('began_at', 'text', (column) => column.notNull())
+      .addColumn('ends_at', 'text', (column) => column.notNull())
+      .execute()
+  },
+}
+
 /** By name, in the order in which they run. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '2026-11-first': first,
@@ -123,6 +136,7 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '2026-12-saves': saves,
   '2026-12-told': told,
   '2027-01-packs': packs,
+  '2027-01-sessions': sessions,
 }
 
 /** Brings the database to the newest form. @throws what the failing migration threw. */
@@ -130,5 +144,7 @@ export async function migrateDatabase(db: Kysely<Schema>): Promise<readonly stri
   const migrator = new Migrator({ db, provider: { getMigrations: async () => ({ ...MIGRATIONS }) } })
   const { error, results } = await migrator.migrateToLatest()
   if (error !== undefined) throw error
+  // into the file itself, so that it says what it is whatever becomes of its log
+  if ((results ?? []).length > 0) await sql`pragma wal_checkpoint(truncate)`.execute(db)
   return (results ?? []).map((result) => result.migrationName)
 }

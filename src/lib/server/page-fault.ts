@@ -8,6 +8,6 @@ export async function pageFault(cause: unknown): Promise<never> {
   if (cause instanceof UnreadableJob) error(409, cause.message)
   const storage = storageSentence(cause)
   if (storage === undefined) throw cause
-  await letGo()
+  letGo()
   error(storage.status, storage.message)
 }

@@ -1,7 +1,8 @@
-import { networkInterfaces } from 'node:os'
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { isLoopback } from './reach'
+import { dataFolder } from './data-folder'
+import { keyId, newKey, setKey } from './key/shop-key'
+import { isLoopback, isOpen, ownAddresses } from './reach'
 
 /**
  * What `node build` runs: on loopback unless HOST says otherwise, with the same limits however it was started. It says where it
@@ -20,21 +21,21 @@ if (isLoopback(host)) process.env.ORIGIN ||= `http://${host.includes(':') ? `[${
 process.on('disconnect', () => process.exit(0))
 process.channel?.unref()
 
-if (!isLoopback(host)) {
+if (isOpen(process.env)) {
+  const data = dataFolder()
   const anyone = host === '0.0.0.0' || host === '::'
-  const addresses = anyone
-    ? Object.values(networkInterfaces())
-        .flatMap((all) => all ?? [])
-        .filter(({ internal, family }) => !internal && family === 'IPv4')
-        .map(({ address }) => address)
-    : [host]
-  console.warn(
-    [
-      'Zimmerman is open to other machines. Whoever is on this network can reach it, and asks with the shop key.',
-      'What goes over the network can be read there unless TLS stands before it: see README.',
-      ...addresses.map((address) => `  http://${address}:${port}`),
-    ].join('\n'),
-  )
+  const addresses = anyone ? ownAddresses().filter((address) => /^\d/.test(address) && !isLoopback(address)) : [host]
+  const lines = [
+    'Zimmerman is open to other machines. Whoever asks from there signs in with the shop key.',
+    'What goes over the network can be read on it unless TLS stands before it: see “On a network” in the README.',
+    ...addresses.map((address) => `  http://${address}:${port}`),
+  ]
+  if (keyId(data) === undefined) {
+    const key = newKey()
+    await setKey(data, key)
+    lines.push(`The shop key is ${key}`, 'It is shown this once. npm run key sets another.')
+  }
+  console.warn(lines.join('\n'))
 }
 // what the adapter made, which listens; it lies beside this file once both are built
 await import(path.join(path.dirname(fileURLToPath(import.meta.url)), 'listen.js'))

@@ -16,6 +16,8 @@ import Libsql from 'libsql'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { DEMO_JOBS } from '$lib/demo'
 import { directEngine } from '../../../tests/support/direct-engine'
+import { restoreFile } from './copies/copies'
+import { putInPlace } from './copies/copying'
 import { assertWhole, openDatabase, type Opened } from './database'
 import { toStored } from './engine/jobs'
 import { storageSentence } from './faults'
@@ -77,10 +79,12 @@ describe('a log that is gone', () => {
     const cause = await causeOf(start)
     expect(storageSentence(cause)).toMatchObject({
       status: 503,
-      message: expect.stringMatching(/5 changes are missing.*-wal.*delete copy\.sqlite\.last/),
+      message: expect.stringMatching(/5 changes are missing.*-wal.*npm run restore -- .*copy\.sqlite\./),
     })
-    rmSync(`${copy}.last`)
     await stop()
+    const aside = path.join(folder, 'aside.sqlite')
+    const put = await restoreFile(file, file, aside, (...input) => Promise.resolve(putInPlace(...input)))
+    expect(put.ok).toBe(true)
     const again = await start()
     expect((await again.jobs.get(job.id))!.revision).toBe(0)
   })
@@ -104,7 +108,7 @@ describe('a database that is missing', () => {
     await stop()
     for (const end of ['', '-wal', '-shm']) rmSync(`${file}${end}`, { force: true })
     const cause = await causeOf(start)
-    expect(storageSentence(cause)?.message).toMatch(/zimmerman\.sqlite is missing.*saved there 1 times.*backup/)
+    expect(storageSentence(cause)?.message).toMatch(/zimmerman\.sqlite is missing.*saved there 1 times: put it back/)
     expect(existsSync(file)).toBe(false)
     rmSync(`${file}.last`)
     expect(await (await start()).jobs.list()).toEqual([])

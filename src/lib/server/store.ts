@@ -1,14 +1,16 @@
 import { existsSync } from 'node:fs'
-import path from 'node:path'
 import { env } from '$env/dynamic/private'
 import { DEMO_JOBS } from '$lib/demo'
 import { Caretaker } from './caretaker'
+import { Copies } from './copies/copies'
+import { databaseFile } from './data-folder'
 import { assertWhole, openDatabase } from './database'
 import { JobRepository } from './job-repository'
 import { toStored } from './engine/jobs'
 import { migrateDatabase, MIGRATIONS } from './migrations'
 import { ModuleRepository } from './module-repository'
 import { quick } from './pool/pool'
+import { SessionRepository } from './key/session-repository'
 import { ShopRepository } from './shop-repository'
 import { GONE } from './storage-faults'
 
@@ -16,21 +18,19 @@ interface Store {
   readonly jobs: JobRepository
   readonly modules: ModuleRepository
   readonly shop: ShopRepository
+  readonly sessions: SessionRepository
   readonly caretaker: Caretaker
-  readonly close: () => void
+  readonly close: () => Promise<void>
   readonly assertThere: () => void
 }
 
 let opened: Promise<Store> | undefined
 
-/** Where the data folder is: ZIMMERMAN_DATA, or `data` in the working folder. */
-const dataFolder = (): string => path.resolve(env.ZIMMERMAN_DATA || 'data')
-
 /** The file that this process once had open: if it is gone, no new one takes its place unsaid. */
 let had: string | undefined
 
 async function open(): Promise<Store> {
-  const file = path.join(dataFolder(), 'zimmerman.sqlite')
+  const file = databaseFile()
   if (had === file && !existsSync(file)) throw GONE()
   const database = openDatabase(file, Object.keys(MIGRATIONS))
   try {
@@ -42,16 +42,17 @@ async function open(): Promise<Store> {
       for (const [index, job] of DEMO_JOBS.entries())
         await jobs.create(toStored(job), new Date(Date.now() - index * 60_000).toISOString())
     }
-    const caretaker = new Caretaker(jobs, () => new Date().toISOString())
+    const caretaker = new Caretaker(jobs, copies, () => new Date().toISOString())
     await caretaker.begin()
-    const close = () => {
-      opened = undefined
-      void caretaker.close().then(() => database.close().catch(() => undefined))
+    const close = async () => {
+      await caretaker.close()
+      await database.close().catch(() => undefined)
     }
     return {
       jobs,
       modules: new ModuleRepository(database),
       shop: new ShopRepository(database),
+      sessions: new SessionRepository(database),
       caretaker,
       close,
       assertThere: database.assertThere,
@@ -74,14 +75,41 @@ async function store(): Promise<Store> {
 }
 
 /** Lets go of a database after a fault of its file: the next one who asks opens what is there then. */
-export async function letGo(): Promise<void> {
+export function letGo(): void {
   const held = opened
-  if (held === undefined) return
-  await held.then(({ close }) => close()).catch(() => undefined)
+  opened = undefined
+  // not waited for: who asks next need not wait for what the old one is at
+  void held?.then(({ close }) => close()).catch(() => undefined)
 }
+
+/** Keeps everyone off the database while work is done on its file; who asks meanwhile waits. */
+async function whileClosed<T>(work: () => Promise<T>): Promise<T> {
+  const held = opened
+  let reopen: () => void = () => undefined
+  const done = new Promise<void>((resolve) => (reopen = resolve))
+  opened = done.then(open).catch((cause: unknown) => {
+    opened = undefined
+    throw cause
+  })
+  // whoever waits hears of a fault; if no one does, it is told to the next who asks
+  opened.catch(() => undefined)
+  try {
+    await held?.then(({ close }) => close()).catch(() => undefined)
+    return await work()
+  } finally {
+    had = undefined
+    reopen()
+  }
+}
+
+/** The copies of all that is stored; they are there though the database itself cannot be opened. */
+export const copies = new Copies(whileClosed)
+
+process.once('sveltekit:shutdown' as 'exit', () => void letGo())
 
 export const jobs = async (): Promise<JobRepository> => (await store()).jobs
 export const shop = async (): Promise<ShopRepository> => (await store()).shop
+export const sessions = async (): Promise<SessionRepository> => (await store()).sessions
 export const modules = async (): Promise<ModuleRepository> => (await store()).modules
 /** What is done when no one waits for it. */
 export const caretaker = async (): Promise<Caretaker> => (await store()).caretaker

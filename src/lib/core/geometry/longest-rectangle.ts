@@ -61,8 +61,7 @@ function longestLevel(room: Polygon, width: number, atLeast: number): LongRectan
   if (!(max - min >= width && along.max - along.min > atLeast)) return undefined
   const [low, high] = [min + width / 2, max - width / 2]
   const knots = [low, high]
-  for (const [, v] of room)
-    for (const y of [v - width / 2, v + width / 2]) if (y > low && y < high) knots.push(y)
+  for (const [, v] of room) for (const y of [v - width / 2, v + width / 2]) if (y > low && y < high) knots.push(y)
   knots.sort((a, b) => a - b)
   const known: (Free | undefined)[] = []
   const at = (index: number): Free => (known[index] ??= freeAt(room, width, knots[index]!))

@@ -3,6 +3,7 @@ import { availableParallelism } from 'node:os'
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { Piscina } from 'piscina'
+import type { CopyWork } from '../copies/worker'
 import type { Engine, TaskInput, TaskName, TaskOutput } from '../engine/tasks'
 import { clientNow } from './client'
 import { Turns, type TurnLimits } from './turns'
@@ -25,14 +26,14 @@ export class TooLarge extends Error {}
 /** Who asked has gone. */
 export class ClientLeft extends Error {}
 
-/** The file that the threads run: beside the build, or where the development server put it. */
-function workerFile(): string {
-  const named = process.env.ZIMMERMAN_WORKER
-  if (named !== undefined) return named
+/** The file that threads run: beside the build, or where ZIMMERMAN_ENGINE says. */
+function threadFile(name: string): string {
+  const built = process.env.ZIMMERMAN_ENGINE
+  if (built !== undefined) return path.join(built, name)
   for (let folder = path.dirname(fileURLToPath(import.meta.url)); ; folder = path.dirname(folder)) {
-    const file = path.join(folder, 'engine/worker.mjs')
+    const file = path.join(folder, 'engine', name)
     if (existsSync(file)) return file
-    if (path.dirname(folder) === folder) throw new Error('engine/worker.mjs is missing: build Zimmerman again')
+    if (path.dirname(folder) === folder) throw new Error(`engine/${name} is missing: build Zimmerman again`)
   }
 }
 
@@ -90,7 +91,7 @@ let pools: { readonly heavy: Pool; readonly quick: Pool } | undefined
 
 /** The pools of this process, started on first use. */
 function opened(): { readonly heavy: Pool; readonly quick: Pool } {
-  const file = workerFile()
+  const file = threadFile('worker.mjs')
   return (pools ??= {
     heavy: new Pool(file, Math.max(1, availableParallelism() - 1), HEAVY_WAITING),
     quick: new Pool(file, QUICK_THREADS, QUICK_WAITING),
@@ -116,6 +117,17 @@ export const quick: Engine = (task, ...input) =>
 const isLarge = (one: unknown): boolean =>
   (typeof one === 'string' && one.length > LARGE_BYTES) || (one instanceof Uint8Array && one.byteLength > LARGE_BYTES)
 
+let copiers: Piscina | undefined
+
+/** Reads or writes whole database files, one after the other, in a thread that is there only as long as it is needed. */
+export async function copying<W extends keyof CopyWork>(
+  work: W,
+  ...input: Parameters<CopyWork[W]>
+): Promise<ReturnType<CopyWork[W]>> {
+  copiers ??= new Piscina({ filename: threadFile('copies.mjs'), minThreads: 0, maxThreads: 1, idleTimeout: 5000 })
+  return (await copiers.run({ work, input })) as ReturnType<CopyWork[W]>
+}
+
 /** How many run and wait, of heavy and of quick work. */
 export const poolLoad = (): { readonly heavy: Turns['load']; readonly quick: Turns['load'] } => {
   const { heavy: long, quick: short } = opened()
@@ -126,5 +138,6 @@ export const poolLoad = (): { readonly heavy: Turns['load']; readonly quick: Tur
 export async function closePools(): Promise<void> {
   const held = pools
   pools = undefined
-  await Promise.all([held?.heavy.close(), held?.quick.close()])
+  await Promise.all([held?.heavy.close(), held?.quick.close(), copiers?.destroy()])
+  copiers = undefined
 }

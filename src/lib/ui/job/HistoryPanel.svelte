@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui'
   import { format, isToday } from 'date-fns'
+  import { ask } from '../parts/ask'
   import { getSession } from './context'
 
   let { open = $bindable(false) }: { open: boolean } = $props()
@@ -10,6 +11,8 @@
     revision: number
     words: string
     at: string
+    /** Who did it, where people sign in. */
+    who: string
   }
   let entries: Entry[] = $state.raw([])
   let fault = $state('')
@@ -20,13 +23,14 @@
 
   async function load(): Promise<void> {
     await session.flush()
-    try {
-      const response = await fetch(`/api/jobs/${session.id}/history`)
-      entries = (await response.json()) as Entry[]
-      fault = ''
-    } catch {
-      fault = 'The history cannot be read without a connection.'
-    }
+    await read('', [])
+  }
+
+  /** The next page of it, put behind those that are there. */
+  async function read(query: string, there: readonly Entry[]): Promise<void> {
+    const answer = await ask<Entry[]>(`/api/jobs/${session.id}/history${query}`)
+    if (answer.ok) entries = [...there, ...answer.value]
+    fault = answer.ok ? '' : answer.message
   }
 
   async function goTo(revision: number): Promise<void> {
@@ -55,7 +59,9 @@
         {#each entries as entry, index (entry.revision)}
           <li class="flex items-baseline gap-3 border-b border-line py-1.5">
             <span class="w-24 shrink-0 text-xs text-ink-2">{when(entry.at)}</span>
-            <span class="min-w-0 flex-1 break-words">{entry.words}</span>
+            <span class="min-w-0 flex-1 break-words"
+              >{entry.words}{#if entry.who !== ''}<span class="text-ink-2"> · {entry.who}</span>{/if}</span
+            >
             {#if index > 0}<button
                 class="act text-xs"
                 onclick={() => goTo(entry.revision)}
@@ -65,6 +71,13 @@
         {:else}
           <li class="text-ink-2">Nothing was changed yet.</li>
         {/each}
+        {#if (entries.at(-1)?.revision ?? 0) > 1}
+          <li class="py-1.5">
+            <button class="act text-xs" onclick={() => read(`?before=${entries.at(-1)!.revision}`, entries)}
+              >Show earlier changes</button
+            >
+          </li>
+        {/if}
         {#if entries.length > 0}
           <li class="flex items-baseline gap-3 py-1.5">
             <span class="w-24 shrink-0"></span><span class="flex-1">As it began</span><button

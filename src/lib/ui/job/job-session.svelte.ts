@@ -345,6 +345,7 @@ export class JobSession {
         .json()
         .catch(() => ({ message: `The server answered ${response.status}.` }))) as Answer
       if (response.ok) this.#saved(sending, answer.revision)
+      else if (response.status === 409 && answer.revision < this.revision) this.#wasPutBack()
       else if (response.status === 409 && Array.isArray(answer.since))
         await this.#meetAll(answer.since, answer.revision)
       else if (this.#isRefusal(response.status)) this.#refused(sending, answer)
@@ -369,6 +370,12 @@ export class JobSession {
   /** Answers that mean the change itself, and not the moment: sending it again would change nothing. */
   #isRefusal(status: number): boolean {
     return status >= 400 && status < 500 && ![401, 403, 404, 408, 409, 425, 429].includes(status)
+  }
+
+  /** A copy was put back, and the job is older than this page knows it: it begins anew, and takes up what waits in the browser. */
+  #wasPutBack(): void {
+    this.save = { kind: 'waiting', message: `A copy of everything was put back: this page is read anew, and ${KEPT}` }
+    void this.#written.then(() => globalThis.location?.reload())
   }
 
   #saved(sent: readonly Pending[], revision: number): void {
@@ -497,7 +504,8 @@ export class JobSession {
     if (this.#flushing || this.conflict !== undefined) return
     try {
       const { since, revision: newest } = await linesSince(this.id, this.revision)
-      if (newest > this.revision && !this.#flushing) this.#meet(since, newest)
+      if (newest < this.revision) this.#wasPutBack()
+      else if (newest > this.revision && !this.#flushing) this.#meet(since, newest)
     } catch {
       return
     }

@@ -24,8 +24,10 @@
   interface Props {
     jobs: readonly JobSummary[]
     deleted: DeletedPage
+    /** Who is signed in, where that is asked for; empty otherwise. */
+    who: string
   }
-  let { jobs, deleted }: Props = $props()
+  let { jobs, deleted, who }: Props = $props()
 
   let creating = $state(false)
   let renaming: string | undefined = $state(undefined)
@@ -106,7 +108,13 @@
     <span class="text-lg font-bold tracking-tight" style="font-stretch: 110%">Zimmerman</span>
     <span class="text-ink-2">the planning bench for vehicle conversions</span>
     <div class="flex-1"></div>
+    <a class="act" href="/copies">Copies</a>
     <a class="act" href="/rules">Book of rules</a>
+    {#if who !== ''}
+      <form method="post" action="/sign-out" class="flex gap-3">
+        <span class="text-ink-2">{who}</span><button class="act" type="submit">Sign out</button>
+      </form>
+    {/if}
   </header>
   <main class="mx-auto max-w-6xl px-6 py-8">
     <div class="flex items-baseline gap-6">
