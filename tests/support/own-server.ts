@@ -20,7 +20,15 @@ export class OwnServer {
   constructor(
     readonly port: number,
     readonly data: string,
+    private readonly more: Readonly<Record<string, string>> = {},
   ) {}
+
+  /** What it printed. */
+  printed = ''
+
+  get pid(): number {
+    return this.#child?.pid ?? 0
+  }
 
   get address(): string {
     return `http://127.0.0.1:${this.port}`
@@ -33,11 +41,16 @@ export class OwnServer {
       PORT: String(this.port),
       ZIMMERMAN_DATA: this.data,
       ZIMMERMAN_DEMO: '1',
+      ...this.more,
     }
-    this.#child = spawn(process.execPath, [path.resolve('build/index.js')], { env, stdio: 'ignore' })
+    const child = spawn(process.execPath, [path.resolve('build/index.js')], { env, stdio: ['ignore', 'pipe', 'pipe'] })
+    for (const stream of [child.stdout, child.stderr])
+      stream.on('data', (part: Buffer) => (this.printed += part.toString('utf8')))
+    this.#child = child
     for (let waited = 0; waited < 30_000; waited += 50) {
       const answers = await fetch(`${this.address}/api/shells`).then(
-        ({ ok }) => ok,
+        // one that asks for a key is there too
+        ({ ok, status }) => ok || status === 401,
         () => false,
       )
       if (answers) return

@@ -20,7 +20,13 @@ export const gearOf = (entries: number, count: number, alike: boolean, seed = 1)
 }
 
 /** A plan of so many fittings in so many modes and variants, of every kind by turns, anywhere in the body. */
-export function plansOf(fittings: number, modes: number, variants: number, shellId = 'bus-12m', brief: Partial<Brief> = {}): Job {
+export function plansOf(
+  fittings: number,
+  modes: number,
+  variants: number,
+  shellId = 'bus-12m',
+  brief: Partial<Brief> = {},
+): Job {
   const random = randomFrom(3)
   const shell = genericShell(shellId)
   const job = newJob('job-worst', 'Worst', shell, { ...newBrief(), ...brief })

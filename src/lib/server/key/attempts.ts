@@ -35,14 +35,14 @@ export class Attempts {
     return this.looking >= this.limits.atOnce ? 1 : 0
   }
 
-  /** Looks at a key; a wrong one is counted. */
+  /** Looks at a key. It counts as wrong until it is known to be right: those that come meanwhile are not looked at beyond the limit. */
   async look(address: string, now: number, isRight: () => Promise<boolean>): Promise<boolean> {
     this.looking += 1
+    if (this.wrong.size < MOST_ADDRESSES || this.wrong.has(address))
+      this.wrong.set(address, [...(this.wrong.get(address) ?? []), now])
     try {
       const right = await isRight()
       if (right) this.wrong.delete(address)
-      else if (this.wrong.size < MOST_ADDRESSES || this.wrong.has(address))
-        this.wrong.set(address, [...(this.wrong.get(address) ?? []), now])
       return right
     } finally {
       this.looking -= 1
