@@ -19,6 +19,17 @@ export const gearOf = (entries: number, count: number, alike: boolean, seed = 1)
   })) as NonNullable<Brief['gear']>
 }
 
+/** Pieces longer than most vehicles, each of a section of its own. */
+export const longGear = (entries: number): NonNullable<Brief['gear']> => {
+  const random = randomFrom(2)
+  const size = (least: number, more: number) => Math.round(least + random() * more)
+  return each(entries, 'gear', (index) => ({
+    label: `Pole ${index}`,
+    sizeMm: [size(2500, 1500), size(100, 200), size(50, 100)],
+    count: 1,
+  })) as NonNullable<Brief['gear']>
+}
+
 /** A plan of so many fittings in so many modes and variants, of every kind by turns, anywhere in the body. */
 export function plansOf(
   fittings: number,

@@ -19,7 +19,7 @@ export function reviewReply(bytes: Uint8Array, query: Query): Reply {
   return load > MOST_LOAD && asked.length > 1
     ? refusal(
         422,
-        `Fittings and gear counted in every mode are ${load} here; one review of several variants looks at ${MOST_LOAD} at most.`,
+        `Fittings and gear counted in every mode are ${load} here; one review of several variants takes at most ${MOST_LOAD}.`,
         [{ path: 'variant', message: `ask for one of ${all.join(', ')}` }],
       )
     : reply(answerOf(job, asked))

@@ -8,9 +8,17 @@ import type { Engine, TaskInput, TaskName, TaskOutput } from '../engine/tasks'
 import { clientNow } from './client'
 import { Turns, type TurnLimits } from './turns'
 
-/** The longest that one answer may take in its thread, and the memory that it may use. */
+export interface PoolLimits extends TurnLimits {
+  /** The longest that one answer may take in its thread, and the memory that it may use. */
+  readonly longestMs: number
+  readonly mostMb: number
+  /** How far its threads give way to others, 0 to 19: see `engine/worker.ts`. */
+  readonly nice?: number
+}
+
+/** An answer that takes longer is stopped: three times what the largest accepted document takes here. */
 export const LONGEST_MS = 15_000
-const MOST_MB = 768
+const EACH = { longestMs: LONGEST_MS, mostMb: 768 }
 /** Answers that wait, of everyone and of each client. */
 const HEAVY_WAITING = { waiting: 64, waitingEach: 12 }
 /** Threads for what a save and an opening need: short work, which nothing heavy may stand before. */
@@ -38,18 +46,22 @@ function threadFile(name: string): string {
 }
 
 /** Threads of one sort, and the turns in which they are used. */
-class Pool {
+export class Pool {
   private readonly threads: Piscina
   private readonly turns: Turns
 
-  constructor(file: string, threads: number, waiting: Omit<TurnLimits, 'running'>) {
+  constructor(
+    file: string,
+    private readonly limits: PoolLimits,
+  ) {
     this.threads = new Piscina({
       filename: file,
-      minThreads: threads,
-      maxThreads: threads,
-      resourceLimits: { maxOldGenerationSizeMb: MOST_MB },
+      minThreads: limits.running,
+      maxThreads: limits.running,
+      resourceLimits: { maxOldGenerationSizeMb: limits.mostMb },
+      env: { ...process.env, ...(limits.nice === undefined ? {} : { ZIMMERMAN_NICE: String(limits.nice) }) },
     })
-    this.turns = new Turns({ running: threads, ...waiting })
+    this.turns = new Turns(limits)
   }
 
   get load(): Turns['load'] {
@@ -69,7 +81,7 @@ class Pool {
   }
 
   async #work<K extends TaskName>(task: K, input: TaskInput<K>, left?: AbortSignal): Promise<TaskOutput<K>> {
-    const limit = AbortSignal.timeout(LONGEST_MS)
+    const limit = AbortSignal.timeout(this.limits.longestMs)
     try {
       return (await this.threads.run(
         { task, input },
@@ -93,13 +105,10 @@ let pools: { readonly heavy: Pool; readonly quick: Pool } | undefined
 function opened(): { readonly heavy: Pool; readonly quick: Pool } {
   const file = threadFile('worker.mjs')
   return (pools ??= {
-    heavy: new Pool(file, Math.max(1, availableParallelism() - 1), HEAVY_WAITING),
-    quick: new Pool(file, QUICK_THREADS, QUICK_WAITING),
+    heavy: new Pool(file, { running: Math.max(1, availableParallelism() - 1), ...HEAVY_WAITING, ...EACH, nice: 15 }),
+    quick: new Pool(file, { running: QUICK_THREADS, ...QUICK_WAITING, ...EACH }),
   })
 }
-
-/** Starts the threads, so that the first answer does not wait for them. */
-export const warm = (): void => void opened()
 
 /** Works out an answer that may take long, in its client’s turn. @throws Busy, TookTooLong, TooLarge, ClientLeft. */
 export const heavy: Engine = (task, ...input) =>
@@ -126,18 +135,4 @@ export async function copying<W extends keyof CopyWork>(
 ): Promise<ReturnType<CopyWork[W]>> {
   copiers ??= new Piscina({ filename: threadFile('copies.mjs'), minThreads: 0, maxThreads: 1, idleTimeout: 5000 })
   return (await copiers.run({ work, input })) as ReturnType<CopyWork[W]>
-}
-
-/** How many run and wait, of heavy and of quick work. */
-export const poolLoad = (): { readonly heavy: Turns['load']; readonly quick: Turns['load'] } => {
-  const { heavy: long, quick: short } = opened()
-  return { heavy: long.load, quick: short.load }
-}
-
-/** Ends all threads; for tests. */
-export async function closePools(): Promise<void> {
-  const held = pools
-  pools = undefined
-  await Promise.all([held?.heavy.close(), held?.quick.close(), copiers?.destroy()])
-  copiers = undefined
 }
