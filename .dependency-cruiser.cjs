@@ -72,6 +72,17 @@ module.exports = {
       to: { path: '^src/', pathNot: '^src/lib/(server|core|demo)/' },
     },
     {
+      name: 'engine-knows-core-alone',
+      severity: 'error',
+      comment:
+        'what runs in the threads of the server takes and gives plain data, and knows nothing of requests, pages or the database',
+      from: { path: '^src/lib/server/engine/' },
+      to: {
+        path: '^(src|node_modules)/',
+        pathNot: '^src/lib/(core|server/engine)/|^node_modules/(zod|@tarikjabiri/dxf|piscina|@types/node)/',
+      },
+    },
+    {
       name: 'demo-stays-out-of-the-product',
       severity: 'error',
       comment: 'invented jobs are for the server that starts with them, and for tests',

@@ -1,4 +1,4 @@
-// Makes the pictures of the docs from fresh demo data: one of each main view.
+// Makes the pictures of the docs from fresh demo data: one of each main view, or those that are named.
 import { mkdtempSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
@@ -17,7 +17,10 @@ const { address, stop } = await startServer({
 })
 const browser = await chromium.launch(CHROMIUM_LAUNCH)
 
+const asked = process.argv.slice(2)
+
 async function shoot(name, where, colorScheme = 'light', prepare = async () => {}) {
+  if (asked.length > 0 && !asked.includes(name)) return
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme })
   await page.goto(`${address}${where}`)
   await page.locator('html[data-hydrated]').waitFor({ state: 'attached' })
@@ -37,6 +40,11 @@ async function example(name) {
 
 try {
   await shoot('jobs', '/')
+  await shoot('copies', '/copies', 'light', async (page) => {
+    await page.getByRole('button', { name: 'Make a copy now' }).click()
+    await page.getByRole('button', { name: 'Look inside' }).first().click()
+    await page.getByRole('region', { name: 'Inside the copy' }).waitFor()
+  })
   await shoot('rules', '/rules')
   await shoot('review', '/jobs/job-bat-survey/review', 'light', (page) => page.getByTestId('way-out').first().waitFor())
   await shoot('house', '/jobs/job-bat-survey/rules', 'light', async (page) => {

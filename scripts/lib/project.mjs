@@ -1,7 +1,7 @@
 // What the scripts share: where things are, what is stale, how to run a command.
 import { spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
 
@@ -77,8 +77,6 @@ export async function buildIfStale() {
   console.log('Building…')
   const { status, printed } = await runTied(process.execPath, [path.join(root, 'scripts/build.mjs')], true)
   if (status !== 0) giveUp(`The build failed:\n${printed}`)
-  mkdirSync(path.join(root, 'build'), { recursive: true })
-  writeFileSync(stamp, '')
 }
 
 export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium'

@@ -28,6 +28,15 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
   ],
   ['jobs', (page) => open(page, '/')],
   ['book of rules', (page) => open(page, '/rules')],
+  [
+    'copies, one looked into',
+    async (page) => {
+      await open(page, '/copies')
+      await page.getByRole('button', { name: 'Make a copy now' }).click()
+      await page.getByRole('button', { name: 'Look inside' }).first().click()
+      await expect(page.getByRole('region', { name: 'Inside the copy' })).toBeVisible()
+    },
+  ],
   ['brief', (page, id) => open(page, `/jobs/${id}/brief`)],
   ...['pets', 'gear', 'use', 'comfort', 'build', 'demands'].map((step): (typeof SCREENS)[number] => [
     `brief, ${step}`,

@@ -7,6 +7,8 @@ import type { Engine } from './engine/tasks'
 
 /** A job is looked after when it has been left alone for so long. */
 const QUIET_MS = 2000
+/** A job is packed at the latest after so many changes. */
+const TIDY_EVERY = 1000
 /** So often is looked whether a new day has begun. */
 const TICK_MS = 600_000
 
@@ -17,6 +19,8 @@ const TICK_MS = 600_000
 export class Caretaker {
   private readonly quiet = new Map<string, NodeJS.Timeout>()
   private readonly counting = new Map<string, Promise<JobSummary | undefined>>()
+  /** At which revision each job was last packed in the midst of its changes. */
+  private readonly tidied = new Map<string, number>()
   private closed = false
   private tick: NodeJS.Timeout | undefined
   private last: Promise<unknown> = Promise.resolve()
@@ -36,8 +40,14 @@ export class Caretaker {
     for (const id of await this.jobs.uncounted()) this.#then(() => this.#count(id, behind))
   }
 
-  /** A job was changed. */
-  touched(id: string): void {
+  /** A job was changed, and has a revision now. */
+  touched(id: string, revision: number): void {
+    // one that is never left alone is packed all the same, before its lines take much room
+    const tidied = this.tidied.get(id) ?? 0
+    if (revision - tidied >= TIDY_EVERY) {
+      this.tidied.set(id, revision)
+      this.#then(() => this.#tidy(id))
+    }
     clearTimeout(this.quiet.get(id))
     const timer = setTimeout(() => {
       this.quiet.delete(id)

@@ -107,7 +107,7 @@ describe('the library', () => {
   it('keeps every state, lists the newest, and forgets on demand', async () => {
     const stored = (module: Module) => {
       const read = readNewModule(Buffer.from(JSON.stringify(module)))
-      if (!read.ok) throw new Error(read.reply.body)
+      if (!read.ok) throw new Error(String(read.reply.body))
       return read.value
     }
     const kept = async (revision?: number) => JSON.parse((await modules.get('module-a', revision))!) as Module

@@ -199,7 +199,7 @@ describe('requests', () => {
   it('reads a document and refuses what is none, with the path of each fault', async () => {
     expect(readJob(Buffer.from(JSON.stringify(job))).ok).toBe(true)
     const refused = readJob(Buffer.from(JSON.stringify({ ...job, units: 'cubits' })))
-    expect(refused.ok || [refused.reply.status, JSON.parse(refused.reply.body)]).toEqual([
+    expect(refused.ok || [refused.reply.status, JSON.parse(String(refused.reply.body))]).toEqual([
       422,
       { message: expect.any(String), faults: [{ path: 'units', message: expect.any(String) }] },
     ])

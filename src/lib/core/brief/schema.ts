@@ -89,7 +89,7 @@ export const GEAR_PLACES = ['inside', 'outside', 'roof'] as const
 export const GEAR_USES = ['daily', 'weekly', 'seldom'] as const
 export const MOST_GEAR = 400
 /** Pieces in all. */
-export const MOST_PIECES = 2000
+const MOST_PIECES = 2000
 
 export const gearSchema = z.looseObject({
   label: wordsSchema(60).min(1),

@@ -1,3 +1,4 @@
+import { gearOf, plansOf } from '../../../../tests/support/worst'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { BRIEF_TEMPLATES } from '../starts'
@@ -493,6 +494,28 @@ describe('apply', () => {
     const gone = apply(furnished, { type: 'fitting.remove', variant, id: 'fit-bed' }).diff.redo
     expect(diffsMeet(move('fit-bed'), move('fit-galley'))).toBe(false)
     expect(diffsMeet(move('fit-bed'), gone)).toBe(true)
+  })
+})
+
+describe('what a document may hold', () => {
+  const faultOf = (job: Job) => {
+    const read = parseJob(JSON.parse(JSON.stringify(job)))
+    return read.ok ? 'fine' : `${read.faults[0]!.path}: ${read.faults[0]!.message}`
+  }
+
+  it('is counted by fittings in modes, and refused with both figures', () => {
+    expect(faultOf(plansOf(400, 5, 1))).toBe('fine')
+    expect(faultOf(plansOf(166, 12, 1))).toBe('fine')
+    expect(faultOf(plansOf(201, 10, 1))).toBe(
+      'variants.variant-0.plan.fittings: 201 fittings in 10 modes are 2010; a plan holds at most 2000',
+    )
+  })
+
+  it('is counted by pieces of gear, however many entries they are in', () => {
+    const withGear = (entries: number, count: number) =>
+      plansOf(1, 1, 1, 'bus-12m', { gear: gearOf(entries, count, true) })
+    expect(faultOf(withGear(40, 50))).toBe('fine')
+    expect(faultOf(withGear(41, 50))).toBe('brief.gear: holds 2050 pieces in all; at most 2000')
   })
 })
 

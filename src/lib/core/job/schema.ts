@@ -95,7 +95,7 @@ export type Mode = Readonly<z.infer<typeof modeSchema>>
 export const MAX_MODES = 12
 export const MAX_VARIANTS = 20
 /** Fittings of one plan, counted in each of its modes: what one review looks at. */
-export const MAX_FITTINGS_IN_MODES = 2400
+const MAX_FITTINGS_IN_MODES = 2000
 
 /** Fittings that belong together. */
 export const groupSchema = z.looseObject({

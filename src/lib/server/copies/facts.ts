@@ -1,5 +1,5 @@
 /** A job as it is in a copy. */
-export interface CopiedJob {
+interface CopiedJob {
   readonly id: string
   readonly name: string
   readonly revision: number

@@ -2,8 +2,7 @@ import { existsSync, readdirSync, statSync } from 'node:fs'
 import path from 'node:path'
 
 /** Why a copy was made. */
-export const COPY_REASONS = ['daily', 'asked', 'before'] as const
-export type CopyReason = (typeof COPY_REASONS)[number]
+export type CopyReason = 'daily' | 'asked' | 'before'
 
 /** A copy that lies in the folder. */
 export interface KeptCopy {

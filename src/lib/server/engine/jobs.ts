@@ -27,7 +27,7 @@ const MAX_WORDS = '5 MB'
 export type Stored<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly reason: string }
 
 /** Reads a document that was stored. */
-export function readStored(document: string): Stored<Job> {
+function readStored(document: string): Stored<Job> {
   const result = parseJobText(document)
   if (result.ok) return { ok: true, value: result.job }
   const { path, message } = result.faults[0]!

@@ -1,10 +1,11 @@
 import type { Fault } from '$lib/core/job'
 
-/** An answer as it leaves a thread: what the page’s thread sends on without looking into it. */
+/** An answer as it leaves a thread: what the thread that serves sends on without looking into it. */
 export interface Reply {
   readonly status: number
   readonly headers: Readonly<Record<string, string>>
-  readonly body: string
+  /** As text, or as its bytes in UTF-8. */
+  readonly body: string | Uint8Array<ArrayBuffer>
 }
 
 export const reply = (value: unknown, status = 200, headers: Readonly<Record<string, string>> = {}): Reply => ({

@@ -12,7 +12,7 @@ import { spaceReply } from './space'
  * All that is worked out off the thread that saves: plain data in, plain data out. The first few answer a body that came
  * with the request; the others work on what is stored.
  */
-export const TASKS = {
+const TASKS = {
   review: reviewReply,
   space: spaceReply,
   moves: movesReply,

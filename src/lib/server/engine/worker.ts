@@ -1,5 +1,7 @@
 import { readlinkSync } from 'node:fs'
 import { setPriority } from 'node:os'
+import { move, transferableSymbol, valueSymbol } from 'piscina'
+import type { Reply } from './reply'
 import { work, type TaskInput, type TaskName } from './tasks'
 
 /** A thread for long work gives way to those that save and serve, where the system lets a thread do that. */
@@ -14,6 +16,21 @@ function giveWay(): void {
 }
 if (process.env.ZIMMERMAN_NICE !== undefined) giveWay()
 
+/** What is longer is handed over as bytes, which need not be copied. */
+const LONG = 16_384
+
+const isReply = (value: unknown): value is Reply => typeof value === 'object' && value !== null && 'body' in value
+
+/** An answer whose long body goes over to the thread that serves as it is: that one neither copies nor encodes it. */
+function handedOver(value: unknown): unknown {
+  const stored = typeof value === 'object' && value !== null && 'value' in value ? value.value : undefined
+  const reply = isReply(value) ? value : isReply(stored) ? stored : undefined
+  if (reply === undefined || typeof reply.body !== 'string' || reply.body.length < LONG) return value
+  const body = new TextEncoder().encode(reply.body)
+  const answer = reply === value ? { ...reply, body } : { ok: true, value: { ...reply, body } }
+  return move({ [transferableSymbol]: [body.buffer], [valueSymbol]: answer } as unknown as Parameters<typeof move>[0])
+}
+
 /** The entry of a thread: one task, from its name and input. */
 export default function run({
   task,
@@ -22,5 +39,5 @@ export default function run({
   readonly task: TaskName
   readonly input: TaskInput<TaskName>
 }): unknown {
-  return work(task, input)
+  return handedOver(work(task, input))
 }

@@ -39,8 +39,9 @@ function threadFile(name: string): string {
   const built = process.env.ZIMMERMAN_ENGINE
   if (built !== undefined) return path.join(built, name)
   for (let folder = path.dirname(fileURLToPath(import.meta.url)); ; folder = path.dirname(folder)) {
-    const file = path.join(folder, 'engine', name)
-    if (existsSync(file)) return file
+    // beside the build; the development server runs from the sources, and takes what was built for it
+    const file = ['engine', 'build/engine'].map((at) => path.join(folder, at, name)).find(existsSync)
+    if (file !== undefined) return file
     if (path.dirname(folder) === folder) throw new Error(`engine/${name} is missing: build Zimmerman again`)
   }
 }

@@ -18,6 +18,6 @@ export const POST: RequestHandler = ({ request, url }) =>
     const id = (await jobs.isTaken(read.value.id)) ? `job-${randomBytes(5).toString('hex')}` : read.value.id
     const stored = id === read.value.id ? read.value : await heavy('renumbered', read.value, id)
     await jobs.create(stored, new Date().toISOString())
-    void caretaker().then((one) => one.touched(id))
+    void caretaker().then((one) => one.touched(id, 0))
     return json({ id }, { status: 201, headers: { location: `/api/jobs/${id}` } })
   })

@@ -19,7 +19,7 @@ export const POST: RequestHandler = ({ params, request, locals }) =>
     const result = await jobs.commit(params.id, base, client, commands, new Date().toISOString(), locals.who)
     switch (result.kind) {
       case 'done':
-        void caretaker().then((one) => one.touched(params.id))
+        void caretaker().then((one) => one.touched(params.id, result.revision))
         return json({ revision: result.revision })
       case 'conflict':
         return json(
