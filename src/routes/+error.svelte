@@ -48,6 +48,7 @@
       <button class="act" onclick={setAside}>Set it aside</button>
     {/if}
     <a class="act" href="/">To the jobs</a>
+    {#if page.status === 503 || page.status === 507}<a class="act" href="/copies">To the copies</a>{/if}
   </p>
   {#if fault !== ''}<p role="alert" class="mt-3 text-stop">{fault}</p>{/if}
 </main>

@@ -75,19 +75,31 @@ test('a database of a newer program is said to be newer, and is left as it is', 
   expect(readFileSync(file).equals(before)).toBe(true)
 })
 
-test('a database that is damaged is said to be damaged', async ({ page }) => {
+test('a database that is damaged is said to be damaged, and the copy that there is can be put back', async ({
+  page,
+}) => {
+  expect((await fetch(`${server.address}/api/jobs`)).status).toBe(200)
+  expect((await fetch(`${server.address}/api/copies`, { method: 'POST' })).status).toBe(201)
   await meanwhile(() => {
     for (const end of ['-wal', '-shm']) rmSync(`${file}${end}`, { force: true })
     writeFileSync(file, 'not a database any more '.repeat(400))
   })
-  await saidEverywhere(page, /database file is damaged.*backup/)
+  await saidEverywhere(
+    page,
+    /database file is damaged\. The newest copy is of .* UTC: put it back on the page “Copies”/,
+  )
+  // as it says
+  await page.getByRole('link', { name: 'To the copies' }).click()
+  await page.getByRole('button', { name: 'Look inside' }).first().click()
+  await page.getByRole('button', { name: 'Put everything back to this' }).click()
+  await expect(page.getByTestId(`job-${JOB}`)).toBeVisible()
 })
 
 test('a database that is missing, though it was there, is not made anew without a word', async ({ page }) => {
   await meanwhile(() => {
     for (const end of ['', '-wal', '-shm']) rmSync(`${file}${end}`, { force: true })
   })
-  await saidEverywhere(page, /zimmerman\.sqlite is missing from the data folder.*backup/)
+  await saidEverywhere(page, /zimmerman\.sqlite is missing from the data folder.*put it back/)
   expect(existsSync(file)).toBe(false)
 })
 

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { existsSync, mkdirSync, mkdtempSync, renameSync, rmSync, statfsSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, renameSync, rmSync, statfsSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { chromium, expect, test, type Browser, type BrowserContext, type Page } from '@playwright/test'
@@ -284,9 +284,19 @@ test('a disk that is full says so, keeps the work in the browser, and takes it w
     for (let number = 2; number < 6; number += 1) await rename(page, number)
     await expect(page.getByRole('alert').first()).toContainText('The disk is full', { timeout: 30_000 })
     await expect(page.getByRole('alert').first()).toContainText('kept in this browser')
+    // a copy finds no room either: it is told, and nothing of it is left
+    const copies = () => readdirSync(path.join(server.data, 'copies'))
+    const before = copies()
+    const copy = await fetch(`${server.address}/api/copies`, { method: 'POST' })
+    expect([copy.status, ((await copy.json()) as { message: string }).message]).toEqual([
+      507,
+      'The disk is full: make room, and try again.',
+    ])
+    expect(copies()).toEqual(before)
     rmSync(filler)
     await saved(page)
     expect(numberOf(await noteOf())).toBe(5)
+    expect((await fetch(`${server.address}/api/copies`, { method: 'POST' })).status).toBe(201)
     await browser.close()
     await server.kill()
   } finally {

@@ -259,7 +259,7 @@ describe('daily copies', () => {
       false,
     ])
     expect(sayNewest(data)).toMatch(
-      /newest copy is of 2027-03-10 05:00 UTC.*npm run restore -- .*2027-03-10T05-00-00Z-daily\.sqlite/,
+      /newest copy is of 2027-03-10 05:00 UTC: put it back on the page.*npm run restore -- .*2027-03-10T05-00-00Z-daily\.sqlite/,
     )
   })
 })

@@ -55,5 +55,5 @@ export function sayNewest(data: string): string {
   const [newest] = keptCopies(data)
   if (newest === undefined) return `There is no copy in ${copiesFolder(data)}.`
   const file = path.join(copiesFolder(data), newest.name)
-  return `The newest copy is of ${newest.at.slice(0, 16).replace('T', ' ')} UTC: stop Zimmerman and run npm run restore -- ${file}`
+  return `The newest copy is of ${newest.at.slice(0, 16).replace('T', ' ')} UTC: put it back on the page “Copies”, or stop Zimmerman and run npm run restore -- ${file}`
 }
