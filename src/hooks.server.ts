@@ -33,10 +33,10 @@ function unwelcome(event: RequestEvent): Response | undefined {
   return undefined
 }
 
-/** Whose turn a request takes: of an address, each page that is open there. */
-function turnOf({ request, getClientAddress }: RequestEvent): string {
+/** Whose turn a request takes: of who is signed in, or of an address, each tab or page that is open there. */
+function turnOf({ request, locals, getClientAddress }: RequestEvent): string {
   const page = request.headers.get('x-tab') ?? request.headers.get('referer') ?? ''
-  return `${getClientAddress()} ${page.slice(0, 200)}`
+  return `${locals.who || getClientAddress()} ${page.slice(0, 200)}`
 }
 
 const SIGN_IN = '/sign-in'
@@ -62,8 +62,10 @@ async function unknown(event: RequestEvent): Promise<Response | undefined> {
 
 export const handle: Handle = async ({ event, resolve }) => {
   event.locals.who = ''
-  const client = { turn: turnOf(event), left: event.request.signal }
-  const response = unwelcome(event) ?? (await unknown(event)) ?? (await inNameOf(client, () => resolve(event)))
+  const response =
+    unwelcome(event) ??
+    (await unknown(event)) ??
+    (await inNameOf({ turn: turnOf(event), left: event.request.signal }, () => resolve(event)))
   await drain(event.request, response)
   response.headers.set('x-content-type-options', 'nosniff')
   response.headers.set('referrer-policy', 'same-origin')

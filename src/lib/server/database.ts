@@ -150,6 +150,9 @@ function markOf(file: string): string | undefined {
   }
 }
 
+/** How often this process has each file open: after a fault an old opening ends while a new one is at work. */
+const openings = new Map<string, number>()
+
 /**
  * Opens (and if need be creates) the database file. WAL with synchronous FULL: what a commit has answered survives a
  * kill and a power cut. @throws StorageError where a newer program made it; nothing is changed then.
@@ -175,6 +178,7 @@ export function openDatabase(file: string, known: readonly string[] = []): Opene
     raw.close()
     throw cause
   }
+  openings.set(file, (openings.get(file) ?? 0) + 1)
   const opened = inMemory ? undefined : markOf(file)
   const assertThere = () => {
     if (!inMemory && markOf(file) !== opened) throw GONE()
@@ -183,8 +187,11 @@ export function openDatabase(file: string, known: readonly string[] = []): Opene
     dialect: new SqliteDialect({
       database: {
         close: () => {
+          const others = (openings.get(file) ?? 1) - 1
+          openings.set(file, others)
           try {
-            if (!inMemory) for (const pragma of ['user_version = 0', 'wal_checkpoint(TRUNCATE)']) raw.pragma(pragma)
+            if (!inMemory && others === 0)
+              for (const pragma of ['user_version = 0', 'wal_checkpoint(TRUNCATE)']) raw.pragma(pragma)
           } catch {
             // a file that is gone or full keeps its mark: that is the safe side
           }

@@ -1,4 +1,6 @@
 import { ruleBook } from '$lib/core/text'
 import type { PageServerLoad } from './$types'
 
-export const load: PageServerLoad = () => ({ book: ruleBook('mm') })
+const book = ruleBook('mm')
+
+export const load: PageServerLoad = () => ({ book })

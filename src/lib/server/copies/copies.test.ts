@@ -101,6 +101,9 @@ describe('a copy', () => {
       text: put('text.sqlite', (at) => writeFileSync(at, 'a letter to the workshop '.repeat(90))),
       other: put('other.sqlite', (at) => (rmSync(at), inside(at, (db) => db.exec('create table bills (id integer)')))),
       marked: put('marked.sqlite', (at) => inside(at, (db) => db.pragma('application_id = 77'))),
+      rigged: put('rigged.sqlite', (at) =>
+        inside(at, (db) => db.exec('create trigger sly after insert on jobs begin delete from journal; end')),
+      ),
       newer: put('newer.sqlite', (at) =>
         inside(at, (db) => db.exec("insert into kysely_migration values ('2031-01-later', '2031')")),
       ),
@@ -122,6 +125,7 @@ describe('a copy', () => {
       text: 'foreign',
       other: 'foreign',
       marked: 'foreign',
+      rigged: 'foreign',
       newer: 'newer',
       cut: 'damaged',
       torn: 'damaged',
@@ -208,6 +212,17 @@ describe('a database file copied alone', () => {
     // and as it says: with the others beside it, or on purpose
     expect(await restore(path.dirname(alone), alone, AT)).toMatch(/Put in place/)
     expect(await (await start()).list()).toEqual([])
+  })
+
+  it('while one opening ends and another is at work is still told', async () => {
+    const jobs = await start()
+    await jobs.create(toStored(job), AT)
+    const old = opened!
+    const again = await start()
+    await old.close()
+    await rename(again, 0)
+    // user version, at offset 60: in use
+    expect(readFileSync(file).readInt32BE(60)).toBe(1)
   })
 
   it('after it was closed is whole', async () => {

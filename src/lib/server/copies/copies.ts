@@ -50,8 +50,10 @@ export class Copies {
     return file !== undefined
   }
 
-  /** Takes in a part of a file that someone looks into; the first part names no upload, and gets a name. */
+  /** Takes in a part of a file that someone looks into, one file at a time; the first part names no upload, and gets a name. */
   async take(upload: string | undefined, offset: number, part: Uint8Array): Promise<string | undefined> {
+    // what someone looked into and left is let go of when the next one comes
+    if (upload === undefined) this.forgetUploads()
     const id = upload ?? randomBytes(8).toString('hex')
     const file = this.#uploadPath(id)
     if (file === undefined) return undefined

@@ -62,6 +62,9 @@ function assertOurs(db: Libsql.Database, known: readonly string[]): void {
     !['jobs', 'journal', 'kysely_migration'].every((name) => tables.includes(name))
   )
     throw new Faulty('foreign')
+  // ours has neither: they would run, or be asked, unseen
+  const foreign = db.prepare("select 1 from sqlite_master where type in ('trigger', 'view')").get()
+  if (foreign !== undefined) throw new Faulty('foreign')
   const names = (db.prepare('select name from kysely_migration').all() as { name: string }[]).map(({ name }) => name)
   if (names.some((name) => !known.includes(name))) throw new Faulty('newer')
   const [check] = db.prepare('pragma integrity_check(1)').all() as Record<string, string>[]

@@ -1,3 +1,4 @@
+import { catalogueReply } from './catalogue'
 import { compareReply, demandsReply } from './brief'
 import { drawReply, pictureReply, templateReply } from './drawings'
 import { answered, applySent, countStored, documentReply, readNewJob, readSent, renumbered } from './jobs'
@@ -24,6 +25,7 @@ const TASKS = {
   template: (document: string, ...rest: Rest<typeof templateReply>) =>
     answered(document, (job) => templateReply(job, ...rest)),
   document: documentReply,
+  catalogue: catalogueReply,
   count: countStored,
   readNewJob,
   renumbered,

@@ -178,6 +178,37 @@ describe('JobSession', () => {
     expect(session.save.kind).toBe('saved')
   })
 
+  it('reads on where only the first part of what happened came, and holds its own against all of it', async () => {
+    const line = (revision: number, words: string) => ({
+      revision,
+      uid: `theirs-${revision}`,
+      command: label(words, 'fit-bed'),
+      words,
+    })
+    answers = [() => ({ status: 409, body: { revision: 3, since: [line(1, 'One')] } }), accept]
+    reads = {
+      'commands?since=1': { since: [line(2, 'Two')], revision: 3 },
+      'commands?since=2': { since: [line(3, 'Three')], revision: 3 },
+    }
+    const session = new JobSession(base.id, base, 0)
+    session.do(label('Kitchen'))
+    await settle()
+    expect([labelOf(session.job), labelOf(session.job, 'fit-bed')]).toEqual(['Kitchen', 'Three'])
+    expect([requests.at(-1)!.base, session.revision, session.save.kind]).toEqual([3, 4, 'saved'])
+  })
+
+  it('begins anew where a copy was put back that is older than what it knows, and keeps what waits', async () => {
+    let reloads = 0
+    vi.stubGlobal('location', { reload: () => (reloads += 1) })
+    answers = [() => ({ status: 409, body: { revision: 2, since: [] } })]
+    const session = new JobSession(base.id, base, 5)
+    session.do(label('Kitchen'))
+    await wait(1000)
+    expect([reloads, session.save.kind]).toEqual([1, 'waiting'])
+    expect(labelOf(session.job)).toBe('Kitchen')
+    expect(await rows()).toHaveLength(1)
+  })
+
   it.each([
     [true, 'Kitchen'],
     [false, 'Counter'],
@@ -399,7 +430,7 @@ describe('a tab that is gone', () => {
   it('is asked about where another changed the same place meanwhile, and again after a crash, until it is chosen', async () => {
     await left('Left over')
     const other = theirs('Counter', 'fit-galley')
-    reads = { 'history/3': base, 'commands?since=3': { since: [other] } }
+    reads = { 'history/3': base, 'commands?since=3': { since: [other], revision: other.revision } }
     answers = [accept]
     for (let opened = 0; opened < 3; opened += 1) {
       const session = new JobSession(base.id, after(other), 4)
@@ -425,7 +456,7 @@ describe('a tab that is gone', () => {
   it('stays beside what another changed elsewhere', async () => {
     await left('Left over')
     const other = theirs('Their bed', 'fit-bed')
-    reads = { 'history/3': base, 'commands?since=3': { since: [other] } }
+    reads = { 'history/3': base, 'commands?since=3': { since: [other], revision: other.revision } }
     answers = [accept]
     const session = new JobSession(base.id, after(other), 4)
     await session.takeOver()
@@ -467,7 +498,7 @@ describe('a tab that is gone', () => {
       message: expect.stringMatching(/earlier window.*kept in this browser/),
     })
     expect(await rows()).toHaveLength(1)
-    reads = { 'history/3': base, 'commands?since=3': { since: [other] } }
+    reads = { 'history/3': base, 'commands?since=3': { since: [other], revision: other.revision } }
     await wait(3000)
     expect(session.conflict).toBeDefined()
   })

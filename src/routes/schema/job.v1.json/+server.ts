@@ -1,7 +1,5 @@
-import { json } from '@sveltejs/kit'
-import { jobJsonSchema } from '$lib/core/job'
+import { sendCatalogue } from '$lib/server/catalogue'
 import type { RequestHandler } from './$types'
 
 /** The published JSON Schema of the open document. */
-export const GET: RequestHandler = () =>
-  json(jobJsonSchema(), { headers: { 'content-type': 'application/schema+json' } })
+export const GET: RequestHandler = () => sendCatalogue('job-schema')

@@ -1,7 +1,5 @@
-import { json } from '@sveltejs/kit'
-import { moduleJsonSchema } from '$lib/core/module'
+import { sendCatalogue } from '$lib/server/catalogue'
 import type { RequestHandler } from './$types'
 
 /** The published JSON Schema of a module. */
-export const GET: RequestHandler = () =>
-  json(moduleJsonSchema(), { headers: { 'content-type': 'application/schema+json' } })
+export const GET: RequestHandler = () => sendCatalogue('module-schema')
