@@ -98,6 +98,8 @@ export class JobSession {
   #most = MAX_SENT
   #timer: ReturnType<typeof setTimeout> | undefined
   #failures = 0
+  /** The page is about to be read anew: nothing goes out any more. */
+  #isLeaving = false
 
   constructor(id: string, job: Job, revision: number) {
     this.id = id
@@ -318,7 +320,7 @@ export class JobSession {
 
   /** Sends what waits. Called by itself; also before leaving a page. */
   async flush(leaving = false): Promise<void> {
-    if (this.conflict !== undefined) return
+    if (this.conflict !== undefined || this.#isLeaving) return
     if (this.#flushing) {
       this.#again = true
       return
@@ -374,6 +376,7 @@ export class JobSession {
 
   /** A copy was put back, and the job is older than this page knows it: it begins anew, and takes up what waits in the browser. */
   #wasPutBack(): void {
+    this.#isLeaving = true
     this.save = { kind: 'waiting', message: `A copy of everything was put back: this page is read anew, and ${KEPT}` }
     void this.#written.then(() => globalThis.location?.reload())
   }
