@@ -13,7 +13,6 @@ import { migrateDatabase } from './migrations'
 /** What was asked of the threads; they are this test's own. */
 const asked = vi.hoisted(() => ({ tasks: [] as string[], engine: undefined as unknown as Engine }))
 vi.mock('./pool/pool', () => ({
-  heavy: ((task, ...input) => asked.engine(task, ...input)) satisfies Engine,
   behind: ((task, ...input) => asked.engine(task, ...input)) satisfies Engine,
 }))
 

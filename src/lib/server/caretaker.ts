@@ -2,8 +2,7 @@ import type { JobSummary } from '$lib/core/job'
 import type { Copies } from './copies/copies'
 import type { JobRepository } from './job-repository'
 import { storageSentence } from './faults'
-import { behind, heavy } from './pool/pool'
-import type { Engine } from './engine/tasks'
+import { behind } from './pool/pool'
 
 /** A job is looked after when it has been left alone for so long. */
 const QUIET_MS = 2000
@@ -37,7 +36,7 @@ export class Caretaker {
     this.tick = setInterval(() => this.#then(() => this.#day()), TICK_MS)
     this.tick.unref()
     for (const id of await this.jobs.untidy()) this.#then(() => this.#tidy(id))
-    for (const id of await this.jobs.uncounted()) this.#then(() => this.#count(id, behind))
+    for (const id of await this.jobs.uncounted()) this.#then(() => this.count(id))
   }
 
   /** A job was changed, and has a revision now. */
@@ -51,23 +50,18 @@ export class Caretaker {
     clearTimeout(this.quiet.get(id))
     const timer = setTimeout(() => {
       this.quiet.delete(id)
-      this.#then(() => this.#count(id, behind))
+      this.#then(() => this.count(id))
       this.#then(() => this.#tidy(id))
     }, QUIET_MS)
     timer.unref()
     this.quiet.set(id, timer)
   }
 
-  /** The open stops of a job, for someone who waits for them. */
+  /** The open stops of a job. One count of it at a time, whoever asked for it: it goes on for the others when one of them leaves. */
   count(id: string): Promise<JobSummary | undefined> {
-    return this.#count(id, heavy)
-  }
-
-  /** One count of a job at a time, whoever asked for it. */
-  #count(id: string, engine: Engine): Promise<JobSummary | undefined> {
     const known = this.counting.get(id)
     if (known !== undefined) return known
-    const counted = this.jobs.count(id, engine).finally(() => this.counting.delete(id))
+    const counted = this.jobs.count(id, behind).finally(() => this.counting.delete(id))
     this.counting.set(id, counted)
     return counted
   }

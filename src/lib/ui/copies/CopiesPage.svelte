@@ -101,7 +101,7 @@
   {/if}
 
   {#if copies.length === 0}
-    <p class="mt-12 text-lg">No copies yet. The first is made within ten minutes of work.</p>
+    <p class="mt-12 text-lg">No copies yet. The first is made when the jobs are first opened.</p>
   {:else}
     <table class="mt-4 w-full text-left">
       <thead>
