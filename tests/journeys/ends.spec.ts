@@ -1,5 +1,5 @@
 import { execFile, spawn } from 'node:child_process'
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { promisify } from 'node:util'
@@ -62,6 +62,26 @@ for (const [victim, pattern] of [
     await expect.poll(() => [...all.keys()].filter(isThere), { timeout: 10_000 }).toEqual([])
     rmSync(data, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 })
   })
+
+test('all of npm run demo ends when npm is killed outright while the program is built', async () => {
+  const copy = mkdtempSync(path.join(tmpdir(), 'zimmerman-builds-'))
+  for (const name of ['src', 'static', 'scripts', ...SETTINGS]) cpSync(name, path.join(copy, name), { recursive: true })
+  symlinkSync(path.resolve('node_modules'), path.join(copy, 'node_modules'))
+  const started = spawn('npm', ['run', 'demo'], {
+    cwd: copy,
+    env: { ...process.env, PORT: String(await freePort()), ZIMMERMAN_DATA: path.join(copy, 'data') },
+    stdio: 'ignore',
+    detached: true,
+  })
+  const builds = (): boolean => [...family(started.pid!).values()].some((line) => line.includes('vite.js build'))
+  await expect.poll(builds, { timeout: 30_000 }).toBe(true)
+  const all = family(started.pid!)
+  expect(all.size).toBeGreaterThan(4)
+  process.kill(started.pid!, 'SIGKILL')
+  await expect.poll(() => [...all.keys()].filter(isThere), { timeout: 10_000 }).toEqual([])
+  rmSync(copy, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 })
+})
+const SETTINGS = ['package.json', 'package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json']
 
 test('plain node build listens on loopback, with the same limits', async () => {
   const data = mkdtempSync(path.join(tmpdir(), 'zimmerman-plain-'))

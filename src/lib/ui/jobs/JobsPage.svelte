@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto, invalidate } from '$app/navigation'
   import { format, formatDistanceToNow } from 'date-fns'
-  import { toast } from 'svelte-sonner'
+  import { tell } from '../parts/toast'
   import type { Fault, JobSummary } from '$lib/core/job'
   import { count, GRAVITY_WORDS } from '$lib/core/text'
   import { newId } from '../job/new-id'
@@ -39,7 +39,7 @@
   const refresh = () => invalidate('zimmerman:jobs')
   async function settle(outcome: Promise<Outcome>): Promise<boolean> {
     const result = await outcome
-    if (!result.ok) toast(result.message)
+    if (!result.ok) tell(result.message)
     await refresh()
     return result.ok
   }
@@ -68,7 +68,7 @@
 
   async function remove(job: JobSummary): Promise<void> {
     if (await settle(deleteJob(job.id)))
-      toast(`Deleted “${job.name}”.`, { action: { label: 'Undo', onClick: () => void settle(putBackJob(job.id)) } })
+      tell(`Deleted “${job.name}”.`, { label: 'Undo', onClick: () => void settle(putBackJob(job.id)) })
   }
 
   async function rename(job: JobSummary, name: string | undefined): Promise<void> {

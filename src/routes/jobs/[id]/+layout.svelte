@@ -1,8 +1,8 @@
 <script lang="ts">
   import { untrack, type Snippet } from 'svelte'
-  import { toast } from 'svelte-sonner'
   import { setSession } from '$lib/ui/job/context'
   import { JobSession } from '$lib/ui/job/job-session.svelte'
+  import { tell } from '$lib/ui/parts/toast'
   import type { LayoutData } from './$types'
 
   let { data, children }: { data: LayoutData; children: Snippet } = $props()
@@ -12,7 +12,7 @@
   // once, whatever of the session changes: it looks after itself from then on
   $effect(() => untrack(() => session.attach()))
   $effect(() => {
-    if (session.notice.text !== '') toast(session.notice.text)
+    if (session.notice.text !== '') tell(session.notice.text)
   })
 </script>
 

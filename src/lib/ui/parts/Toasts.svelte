@@ -1,0 +1,15 @@
+<script lang="ts">
+  import { Toaster } from 'svelte-sonner'
+</script>
+
+<Toaster
+  position="bottom-center"
+  offset="74px"
+  toastOptions={{
+    unstyled: true,
+    classes: {
+      toast: 'font-sans bg-ink text-sheet px-4 py-2 text-[13px] flex items-center gap-4 w-fit max-w-xl',
+      actionButton: 'relative z-10 font-semibold underline underline-offset-4',
+    },
+  }}
+/>
