@@ -61,8 +61,25 @@ export class Copy {
     writeFileSync(path.join(this.folder, file), before ?? 'export {}\n')
   }
 
-  /** What the compiler says of the copy, one line for each fault. */
+  /** What the compiler says of the copy, one line for each fault. It stops at the first file that has any. */
   faults(): readonly string[] {
+    const program = this.#read()
+    const told = (faults: readonly ts.Diagnostic[]): readonly string[] =>
+      faults.map(
+        ({ file, messageText }) =>
+          `${file === undefined ? '' : path.relative(this.folder, file.fileName)}: ${ts.flattenDiagnosticMessageText(messageText, ' ')}`,
+      )
+    const syntax = program.getSyntacticDiagnostics()
+    if (syntax.length > 0) return told(syntax)
+    for (;;) {
+      const next = program.getSemanticDiagnosticsOfNextAffectedFile()
+      if (next === undefined) return told(program.getSemanticDiagnostics())
+      if (next.result.length > 0) return told(next.result)
+    }
+  }
+
+  /** The program as the files are now; only what has changed since is read again. */
+  #read(): ts.SemanticDiagnosticsBuilderProgram {
     const { options } = ts.parseJsonConfigFileContent(
       {
         compilerOptions: {
@@ -76,16 +93,12 @@ export class Copy {
       this.folder,
     )
     const roots = ['src/lib/core/text/index.ts', 'src/lib/core/draw/index.ts', 'tests/cases/index.ts']
-    // only what a step touches is read again
     this.#program = ts.createSemanticDiagnosticsBuilderProgram(
       roots.map((file) => path.join(this.folder, file)),
       options,
       ts.createIncrementalCompilerHost(options),
       this.#program,
     )
-    return [...this.#program.getSyntacticDiagnostics(), ...this.#program.getSemanticDiagnostics()].map(
-      ({ file, messageText }) =>
-        `${file === undefined ? '' : path.relative(this.folder, file.fileName)}: ${ts.flattenDiagnosticMessageText(messageText, ' ')}`,
-    )
+    return this.#program
   }
 }
