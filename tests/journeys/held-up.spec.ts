@@ -5,7 +5,7 @@ import { expect, test } from '@playwright/test'
 import { newBrief, type Job } from '../../src/lib/core/job'
 import { keepProof } from '../proof/keep'
 import { freePort, OwnServer } from '../support/own-server'
-import { gearOf, longGear, plansOf } from '../support/worst'
+import { crowd, gearOf, longGear, plansOf } from '../support/worst'
 
 /** All of it by `npm run proof`; a tenth otherwise, without the times, which a busy machine makes what it likes. */
 const PROOF = process.env.PROOF === '1'
@@ -98,6 +98,13 @@ const HEAVY: readonly (readonly [string, string, () => unknown, number, string])
     '46 s',
   ],
   ['166 fittings in 12 modes, reviewed', '/api/review', () => plansOf(166, 12, 1), 200, ''],
+  [
+    '166 fittings in 12 modes for a brief that is full',
+    '/api/review',
+    () => plansOf(166, 12, 1, 'bus-12m', crowd()),
+    200,
+    '',
+  ],
   ['400 fittings in 5 modes, reviewed', '/api/review', () => plansOf(400, 5, 1), 200, ''],
   ['400 fittings in 12 modes', '/api/review', () => plansOf(400, 12, 1), 422, ''],
   ['20 variants of 60 fittings in 6 modes, at once', '/api/review', () => plansOf(60, 6, 20), 422, ''],

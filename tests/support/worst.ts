@@ -30,6 +30,27 @@ export const longGear = (entries: number): NonNullable<Brief['gear']> => {
   })) as NonNullable<Brief['gear']>
 }
 
+/** As many people, pets, pieces and demands as a brief may hold, all of them different. */
+export const crowd = (): Partial<Brief> =>
+  ({
+    derives: true,
+    people: each(60, 'person', (index) => ({
+      label: `Person ${index}`,
+      age: 'adult',
+      statureMm: 1600 + 5 * index,
+      sleeps: true,
+      travels: true,
+    })),
+    pets: each(60, 'pet', (index) => ({ label: `Dog ${index}`, lengthMm: 900, heightMm: 400 + index })),
+    gear: gearOf(400, 5, false),
+    demands: each(200, 'demand', (index) => ({
+      need: 'stowage',
+      label: `Box ${index}`,
+      sizeMm: [300 + index, 300, 200 + index],
+      must: true,
+    })),
+  }) as unknown as Partial<Brief>
+
 /** A plan of so many fittings in so many modes and variants, of every kind by turns, anywhere in the body. */
 export function plansOf(
   fittings: number,

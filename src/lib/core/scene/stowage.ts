@@ -109,6 +109,17 @@ function squarePoses({ size, mayLie }: Pick<Piece, 'size' | 'mayLie'>, room: Box
   return poses
 }
 
+/** Whether a piece goes into a room at all: most do not, and are told here at once. */
+function takes({ x, y, z }: Box, { size, mayLie }: Pick<Piece, 'size' | 'mayLie'>): boolean {
+  const [a, b, height] = [x.max - x.min, y.max - y.min, z.max - z.min]
+  const [length, width, up] = size
+  const lies = (p: number, q: number, over: number): boolean =>
+    over <= height + TOUCH_MM && p * q <= a * b + AREA_SLACK_MM2 && rectangleFits(p, q, a, b)
+  return lies(length, width, up) || (mayLie !== false && (lies(width, up, length) || lies(length, up, width)))
+}
+/** What `TOUCH_MM` on both sides adds to an area, and more. */
+const AREA_SLACK_MM2 = 20_000 * TOUCH_MM
+
 /** As `squarePoses`, else slanted over the whole floor of the room. */
 function posesIn(piece: Pick<Piece, 'size' | 'mayLie'>, room: Box): readonly Pose[] {
   const square = squarePoses(piece, room)
@@ -150,11 +161,19 @@ export interface Piece {
   readonly mayLie?: boolean
 }
 
+interface Left {
+  readonly piece: Piece
+  /** An empty stowage would take it. */
+  readonly alone: boolean
+  /** Of one that none takes: the longest piece of its section that one does, mm (0: none). */
+  readonly longestMm: number
+}
+
 export interface Stowed {
   /** Where each piece went: piece id to fitting id. */
   readonly places: ReadonlyMap<string, string>
-  /** Pieces that found no room, with the longest piece of their own section that an empty stowage takes (0: none). */
-  readonly left: readonly { readonly piece: Piece; readonly longestMm: number; readonly alone: boolean }[]
+  /** Pieces that found no room. */
+  readonly left: readonly Left[]
 }
 
 /** Free rooms of each stowage, by the ways in which it can be divided; a piece put in settles which. */
@@ -167,21 +186,28 @@ const MOST_LOOKS = 150_000
 /** Pieces of one class are alike: what does not take one of them takes none. */
 const classOf = ({ size, mayLie }: Piece): string => `${size.join(' ')} ${mayLie !== false}`
 
-/** What was packed last, by what it was packed into: modes in which the same stowages are free are packed once. */
-const packed = new WeakMap<readonly Piece[], { readonly into: string; readonly stowed: Stowed }>()
+const NONE: readonly Piece[] = []
+
+/** What was packed, by what it was packed into: modes in which the same stowages are free are packed once. */
+const packed = new WeakMap<readonly Piece[], Map<string, Stowed>>()
+/** As many are kept as a plan has modes. */
+const MOST_PACKED = 12
 
 /**
  * Puts pieces into the stowages of a scene, biggest first, standing on any side on which they may and slanted on the floor
  * if they must. Where the first room that takes each leaves some over, other rooms, turns and cuts are tried up to a limit:
- * what is left over may yet fit if packed by hand, what is placed does fit.
+ * what is left over may yet fit if packed by hand, what is placed does fit. `more` goes in beside them; it may be listed anew each time.
  */
-export function stow(scene: Scene, pieces: readonly Piece[]): Stowed {
+export function stow(scene: Scene, pieces: readonly Piece[], more: readonly Piece[] = NONE): Stowed {
   const stowages = stowagesOf(scene)
-  const into = JSON.stringify(stowages)
-  const before = packed.get(pieces)
-  if (before?.into === into) return before.stowed
-  const stowed = stowInto(stowages, pieces)
-  packed.set(pieces, { into, stowed })
+  const into = JSON.stringify([stowages, more])
+  const ways = packed.get(pieces) ?? new Map<string, Stowed>()
+  packed.set(pieces, ways)
+  const before = ways.get(into)
+  if (before !== undefined) return before
+  if (ways.size === MOST_PACKED) ways.clear()
+  const stowed = stowInto(stowages, [...pieces, ...more])
+  ways.set(into, stowed)
   return stowed
 }
 
@@ -189,39 +215,38 @@ function stowInto(stowages: readonly Stowage[], pieces: readonly Piece[]): Stowe
   const free: Free = stowages.map((stowage) => stowage.divisions)
   const bySize = [...pieces].sort((a, b) => Math.max(...b.size) - Math.max(...a.size))
   const first = greedy(free, bySize)
-  const longest = new Map<string, number>()
-  const longestFor = (piece: Piece): number => {
-    const known = longest.get(classOf(piece))
-    if (known !== undefined) return known
-    const mm = longestLike(stowages, piece)
-    longest.set(classOf(piece), mm)
-    return mm
+  const rooms = stowages.flatMap(({ divisions }) => divisions.flat())
+  const byClass = <T extends boolean | number>(answer: (piece: Piece) => T): ((piece: Piece) => T) => {
+    const answers = new Map<string, T>()
+    return (piece) => {
+      const one = classOf(piece)
+      const made = answers.get(one) ?? answer(piece)
+      answers.set(one, made)
+      return made
+    }
   }
+  const fitsOne = byClass((piece) => rooms.some((room) => takes(room, piece)))
+  const longest = byClass((piece) => longestLike(rooms, piece))
   // what went in fits alone, too
-  const alone = (piece: Piece): boolean => first.has(piece.id) || longestFor(piece) >= Math.max(...piece.size)
+  const alone = (piece: Piece): boolean => first.has(piece.id) || fitsOne(piece)
   const takers = bySize.filter(alone)
   const found = first.size === takers.length ? first : (searched(free, takers) ?? first)
   return {
     places: new Map([...found].map(([id, stowage]) => [id, nth(stowages, stowage).fittingId])),
     left: bySize
       .filter(({ id }) => !found.has(id))
-      .map((piece) => ({ piece, longestMm: longestFor(piece), alone: alone(piece) })),
+      .map((piece) =>
+        alone(piece) ? { piece, alone: true, longestMm: 0 } : { piece, alone: false, longestMm: longest(piece) },
+      ),
   }
 }
 
 /** The free rooms after a piece has been put into one of them. */
-function after(free: Free, at: readonly [number, number, number], pose: Pose, cuts: (typeof CUTS)[number]): Free {
+function after(free: Free, at: Place, pose: Pose, cuts: (typeof CUTS)[number]): Free {
   const [stowage, division, room] = at
   const rooms = nth(nth(free, stowage), division)
   const rest = [...rooms.slice(0, room), ...remainders(nth(rooms, room), pose, cuts), ...rooms.slice(room + 1)]
   return free.map((divisions, index) => (index === stowage ? [rest] : divisions))
-}
-
-/** Every room, with where it stands among the free ones. */
-function* roomsIn(free: Free): Generator<readonly [readonly [number, number, number], Box]> {
-  for (const [stowage, divisions] of free.entries())
-    for (const [division, rooms] of divisions.entries())
-      for (const [room, box] of rooms.entries()) yield [[stowage, division, room], box]
 }
 
 /**
@@ -231,7 +256,7 @@ function* roomsIn(free: Free): Generator<readonly [readonly [number, number, num
 function greedy(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, number> {
   const places = new Map<string, number>()
   const now = free.map((divisions) => divisions.map((rooms) => [...rooms]))
-  const from = new Map<string, readonly [number, number, number]>()
+  const from = new Map<string, Place>()
   for (const piece of pieces) {
     const one = classOf(piece)
     const at = firstRoom(now, piece, from.get(one) ?? [0, 0, 0])
@@ -254,18 +279,24 @@ function greedy(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, numbe
 
 const NO_ROOM: Box = { x: { min: 0, max: 0 }, y: { min: 0, max: 0 }, z: { min: 0, max: 0 } }
 
-/** The first room, from a place on, that takes a piece. */
+/** A room: of which stowage, in which of its divisions, and which there. */
+type Place = readonly [number, number, number]
+
+/** The first room, from a place on, that takes a piece, for as long as a look into the next may be spent. */
 function firstRoom(
   free: Free,
   piece: Piece,
-  [stowage, division, room]: readonly [number, number, number],
-): readonly [number, number, number] | undefined {
+  [stowage, division, room]: Place,
+  maySpend: () => boolean = () => true,
+): Place | undefined {
   for (let s = stowage; s < free.length; s += 1) {
     const divisions = nth(free, s)
     for (let d = s === stowage ? division : 0; d < divisions.length; d += 1) {
       const rooms = nth(divisions, d)
-      for (let r = s === stowage && d === division ? room : 0; r < rooms.length; r += 1)
-        if (posesIn(piece, nth(rooms, r)).length > 0) return [s, d, r]
+      for (let r = s === stowage && d === division ? room : 0; r < rooms.length; r += 1) {
+        if (!maySpend()) return undefined
+        if (takes(nth(rooms, r), piece)) return [s, d, r]
+      }
     }
   }
   return undefined
@@ -276,20 +307,26 @@ function searched(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, num
   const places = new Map<string, number>()
   let tries = 0
   let looks = 0
+  const spend = (): boolean => (looks += 1) <= MOST_LOOKS
+  const past = ([stowage, division, room]: Place): Place => [stowage, division, room + 1]
   const place = (index: number, now: Free): boolean => {
     const piece = pieces[index]
     if (piece === undefined) return true
-    for (const [at, box] of roomsIn(now)) {
-      looks += 1
-      if (looks > MOST_LOOKS) return false
-      for (const pose of posesIn(piece, box))
+    for (
+      let at = firstRoom(now, piece, [0, 0, 0], spend);
+      at !== undefined;
+      at = firstRoom(now, piece, past(at), spend)
+    ) {
+      const [stowage, division, room] = at
+      for (const pose of posesIn(piece, nth(nth(nth(now, stowage), division), room)))
         for (const cuts of CUTS) {
           tries += 1
           if (tries > MOST_TRIES) return false
-          places.set(piece.id, at[0])
+          places.set(piece.id, stowage)
           if (place(index + 1, after(now, at, pose, cuts))) return true
         }
     }
+    if (looks > MOST_LOOKS) return false
     places.delete(piece.id)
     return false
   }
@@ -297,25 +334,26 @@ function searched(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, num
 }
 
 /** The longest piece with the two smaller sides of `size` that any empty room takes, to the millimetre; 0 when even a stub does not fit. */
-function longestLike(stowages: readonly Stowage[], { size, mayLie }: Piece): number {
-  const [longest, middle] = [...size].sort((a, b) => b - a) as [number, number, number]
-  const lead = size.indexOf(longest)
-  const like = (length: number): Size => size.map((side, axis) => (axis === lead ? length : side)) as unknown as Size
-  const fits = (length: number) =>
-    stowages.some(({ divisions }) =>
-      divisions.some((rooms) =>
-        rooms.some(
-          (room) => posesIn({ size: like(length), ...(mayLie === undefined ? {} : { mayLie }) }, room).length > 0,
-        ),
-      ),
-    )
-  if (!fits(middle)) return 0
-  let low = middle
-  let high = 8000
-  while (high - low > 1) {
-    const length = (low + high) / 2
-    if (fits(length)) low = length
-    else high = length
+function longestLike(rooms: readonly Box[], piece: Piece): number {
+  const [longest, middle] = [...piece.size].sort((a, b) => b - a) as [number, number, number]
+  const lead = piece.size.indexOf(longest)
+  const like = (length: number): Piece => ({
+    ...piece,
+    size: piece.size.map((side, axis) => (axis === lead ? length : side)) as unknown as Size,
+  })
+  const stub = like(middle)
+  if (!rooms.some((room) => takes(room, stub))) return 0
+  let best = middle
+  // only a room that takes more than the best so far is looked into finely
+  for (const room of rooms) {
+    if (!takes(room, like(best + 1))) continue
+    let [low, high] = [best, 8000]
+    while (high - low > 1) {
+      const length = (low + high) / 2
+      if (takes(room, like(length))) low = length
+      else high = length
+    }
+    best = low
   }
-  return Math.floor(low + 0.5)
+  return Math.floor(best + 0.5)
 }

@@ -1,4 +1,6 @@
-type Tell = typeof import('./open-toast').tell
+import type * as Toasts from './open-toast'
+
+type Tell = typeof Toasts.tell
 let opened: Promise<Tell> | undefined
 
 const open = (): Promise<Tell> => (opened ??= import('./open-toast').then(({ tell }) => tell))

@@ -28,10 +28,7 @@ export const looseStowed = defineRule({
     const loose = looseLeft(scene)
     if (loose.length === 0) return []
     const homeless = new Map(
-      stow(scene, [...piecesOf(brief), ...loose]).left.map(({ piece, longestMm, alone }) => [
-        piece.id,
-        { longestMm, alone },
-      ]),
+      stow(scene, piecesOf(brief), loose).left.map(({ piece, longestMm, alone }) => [piece.id, { longestMm, alone }]),
     )
     const left = loose.flatMap((one) => {
       const why = homeless.get(one.id)
@@ -46,7 +43,7 @@ export const looseStowed = defineRule({
         code: 'loose-homeless' as const,
         fittings: [one.fittingId],
         place: [(x.min + x.max) / 2, (y.min + y.max) / 2, z.max] as const,
-        measured: alone ? 0 : longestMm,
+        measured: longestMm,
         needed: Math.round(lead),
         unit: 'mm' as const,
         facts: {

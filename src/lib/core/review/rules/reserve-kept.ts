@@ -57,7 +57,7 @@ export const reserveKept = defineRule({
         ? missing('belt', cabBelts(scene) + offered(scene, 'belt'), travellersOf(brief) + 1)
         : []),
       ...(future.includes('battery') && scene.placed.some(({ facts }) => held(facts, 'charge') > 0)
-        ? missing('battery', stow(scene, [...piecesOf(brief), battery]).places.has(battery.id) ? 1 : 0, 1)
+        ? missing('battery', stow(scene, piecesOf(brief), [battery]).places.has(battery.id) ? 1 : 0, 1)
         : []),
     ]
   },
