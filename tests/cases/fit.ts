@@ -1,10 +1,12 @@
 import type { Command } from '$lib/core/job'
-import { jobWith, put, truck, variant } from '../support/plan'
+import { jobWith, put, putInside, truck, variant } from '../support/plan'
 import { sideDoorOnly, type CasesFor } from './kit'
 
 function bigTank(lengthMm: number): Command {
   return put('fit-w', 'water-tank', 1000, 'left-wall', { lengthMm, depthMm: 700, heightMm: 700 })
 }
+
+const SMALL_TANK = { lengthMm: 400, depthMm: 150, heightMm: 200 }
 
 function lockerHeld(points: number): Command {
   const locker = put('fit-l', 'locker', 1000, 'left-wall', { lengthMm: 600 })
@@ -25,6 +27,8 @@ export const FIT_CASES: CasesFor<
   | 'hung-weakly'
   | 'hangs-free'
   | 'pushed-in'
+  | 'pokes-out'
+  | 'hollow-taken'
 > = {
   'outside-shell': {
     speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2130 })),
@@ -48,6 +52,38 @@ export const FIT_CASES: CasesFor<
     silent: truck(
       put('fit-a', 'water-tank', 0, 'left-wall', { lengthMm: 800 }),
       put('fit-b', 'water-tank', 800, 'left-wall'),
+    ),
+  },
+  'pokes-out': {
+    // inside of the bench: 12 to 358 up, from 1012 along and 582 across; the battery is 360 long, 200 deep
+    speaks: truck(
+      put('fit-b', 'bench-side', 1000, 'left-wall'),
+      putInside('fit-a', 'battery', 'fit-b', { heightMm: 400 }),
+    ),
+    measured: 54,
+    needed: 0,
+    rule: 'fits-hollow',
+    mode: 'mode-drive',
+    place: [1192, 682, 212],
+    silent: truck(
+      put('fit-b', 'bench-side', 1000, 'left-wall'),
+      putInside('fit-a', 'battery', 'fit-b', { heightMm: 346 }),
+    ),
+  },
+  'hollow-taken': {
+    // boxes from 550 to 850 across; the carcass is 22 thick with its slides: the tank reaches from 1028 − 30 back to 848
+    speaks: truck(
+      put('fit-b', 'drawer-unit', 1000, 'left-wall', { boxMm: 300 }),
+      putInside('fit-a', 'water-tank', 'fit-b', SMALL_TANK, { across: { from: 'back', mm: 30 } }),
+    ),
+    measured: 2,
+    needed: 0,
+    rule: 'fits-hollow',
+    mode: 'mode-drive',
+    place: [1222, 923, 122],
+    silent: truck(
+      put('fit-b', 'drawer-unit', 1000, 'left-wall', { boxMm: 300 }),
+      putInside('fit-a', 'water-tank', 'fit-b', SMALL_TANK, { across: { from: 'back', mm: 28 } }),
     ),
   },
   'opening-missing': {

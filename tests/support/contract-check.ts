@@ -2,7 +2,16 @@
 import fc from 'fast-check'
 import { expect } from 'vitest'
 import { z } from 'zod'
-import { area, isConvex, placePrism, prismBounds, type Box, type Prism } from '../../src/lib/core/geometry'
+import {
+  area,
+  boxPrism,
+  isConvex,
+  placePrism,
+  prismBounds,
+  prismsOverlap,
+  type Box,
+  type Prism,
+} from '../../src/lib/core/geometry'
 import { MATERIALS } from '../../src/lib/core/materials'
 import type { Feature, FittingKind, Parameters } from '../../src/lib/core/fittings'
 
@@ -58,6 +67,35 @@ export function envelopeOf(kind: FittingKind, parameters: Parameters): Box {
 
 const volume = ({ profile, span }: Prism): number => area(profile) * (span.max - span.min)
 
+const within = (inner: Box, outer: Box): boolean =>
+  (['x', 'y', 'z'] as const).every(
+    (axis) => inner[axis].min >= outer[axis].min - 0.2 && inner[axis].max <= outer[axis].max + 0.2,
+  )
+
+/** Its hollows: within its outline, with a length each way, of names of their own, and got at by clearances that it has. */
+function holdsHollows(kind: FittingKind, parameters: Parameters, stance: string, envelope: Box): void {
+  const hollows = kind.hollows(parameters, stance)
+  expect(new Set(hollows.map(({ id }) => id)).size, kind.id).toBe(hollows.length)
+  const ids = kind.clearances(parameters, stance).map(({ id }) => id)
+  const solids = kind.solids(parameters, stance).map(({ prism }) => prism)
+  for (const { id, room, taken, by, through } of hollows) {
+    const said = `${kind.id} ${stance} ${id}`
+    expect(within(room, envelope), said).toBe(true)
+    for (const axis of ['x', 'y', 'z'] as const) expect(room[axis].max - room[axis].min, said).toBeGreaterThan(0)
+    // what takes of its room stands in it, and is no part of the skin that is counted already
+    for (const one of taken) {
+      expect(prismsOverlap(one.prism, boxPrism(room)), `${said} ${one.id}`).toBe(true)
+      expect(solids.some((solid) => solid === one.prism)).toBe(false)
+    }
+    for (const way of through) expect(ids, said).toContain(way)
+    // it is open, its cushions lift off, a door slides or is outside, or something that needs room opens it
+    const { fronts } = kind.facts(parameters, stance)
+    const needsNone =
+      by === 'open' || by === 'lid' || fronts.some(({ hung, isOutside }) => hung === 'runs' || isOutside)
+    expect(needsNone || through.length > 0, said).toBe(true)
+  }
+}
+
 export function holdsToContract(kind: FittingKind, parameters: Parameters): void {
   const envelope = envelopeOf(kind, parameters)
   for (const stance of kind.stances) {
@@ -73,6 +111,7 @@ export function holdsToContract(kind: FittingKind, parameters: Parameters): void
       }
     }
     const clearances = kind.clearances(parameters, stance)
+    holdsHollows(kind, parameters, stance, envelope)
     expect(new Set(clearances.map(({ id }) => id)).size).toBe(clearances.length)
     for (const clearance of clearances) {
       expect(clearance.need, `${kind.id} ${stance} ${clearance.id}`).toBeGreaterThan(0)

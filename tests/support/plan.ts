@@ -1,4 +1,4 @@
-import { defaultsOf, kindOf, type ParameterValue, type Seat } from '../../src/lib/core/fittings'
+import { defaultsOf, kindOf, type Inside, type ParameterValue, type Seat } from '../../src/lib/core/fittings'
 import { apply, newJob, type Command, type Job, type SimpleCommand } from '../../src/lib/core/job'
 import { genericShell } from '../../src/lib/core/shells'
 
@@ -32,6 +32,27 @@ export const put = (
   parameters: Record<string, ParameterValue> = {},
   more: Partial<Seat> = {},
 ): SimpleCommand => putAtHome(id, kind, x, parameters, { across: { from, mm: 0 }, ...more })
+
+/** Puts a fitting into a hollow of another, in its left front corner on its bottom unless more is said. */
+export const putInside = (
+  id: string,
+  kind: string,
+  host: string,
+  parameters: Record<string, ParameterValue> = {},
+  more: Partial<Inside> = {},
+): SimpleCommand =>
+  putAtHome(id, kind, 0, parameters, {
+    inside: {
+      fitting: host,
+      hollow: 'inside',
+      along: { from: 'left', mm: 0 },
+      across: { from: 'front', mm: 0 },
+      upMm: 0,
+      turn: 0,
+      mirrored: false,
+      ...more,
+    },
+  })
 
 /** An adult who sleeps aboard and travels. */
 export const person = (statureMm: number, id = 'person-a', more: Record<string, unknown> = {}): Command => ({

@@ -22,6 +22,7 @@ export type HandleName =
   | 'lies-on'
   | 'latch'
   | 'run-out'
+  | 'drawer-box'
   | 'one-more'
   | 'screen'
   | 'switch'

@@ -10,6 +10,7 @@ import {
   type FittingKind,
   type KindDefinition,
   type LocalClearance,
+  type LocalHollow,
   type LocalService,
   type LoosePart,
   type Part,
@@ -81,6 +82,26 @@ export const unitInside = (p: Unit, topMm = p.worktopMm - TOP_MM, approach = 'kn
   ),
 })
 
+/** Room in a base unit’s carcass, under its worktop: what it takes of that itself, what closes it, and how one gets in. */
+export const unitHollow = (
+  p: Unit,
+  by: LocalHollow['by'],
+  through: readonly string[],
+  taken: LocalHollow['taken'] = [],
+  topMm = p.worktopMm - TOP_MM - SKIN_MM,
+): LocalHollow => ({
+  id: 'inside',
+  room: {
+    x: { min: -p.lengthMm / 2 + SKIN_MM, max: p.lengthMm / 2 - SKIN_MM },
+    y: { min: -p.depthMm / 2 + SKIN_MM, max: p.depthMm / 2 - SKIN_MM },
+    z: { min: PLINTH_MM, max: topMm },
+  },
+  taken,
+  by,
+  through,
+})
+const SKIN_MM = 12
+
 /** What every base unit does: one works at its top. */
 export const unitFacts = (p: Unit): Facts => ({ ...PLAIN, reaches: [{ what: 'worktop', zMm: p.worktopMm }] })
 
@@ -107,10 +128,11 @@ export function galleyUnit<S extends z.ZodRawShape>(definition: {
   readonly parts: (p: Unit & z.infer<z.ZodObject<S>>) => readonly Part[]
   readonly loose?: (p: Unit & z.infer<z.ZodObject<S>>, stance: string) => readonly LoosePart[]
   readonly change?: StanceChange
+  readonly hollows?: (p: Unit & z.infer<z.ZodObject<S>>, stance: string) => readonly LocalHollow[]
   readonly cautions?: (p: Unit & z.infer<z.ZodObject<S>>) => readonly Caution[]
 }): FittingKind {
   type P = Unit & z.infer<z.ZodObject<S>>
-  const { id, length, extra, states = SHUT, meets, adjust, change, loose } = definition
+  const { id, length, extra, states = SHUT, meets, adjust, change, loose, hollows } = definition
   // its kind’s functions are typed by its schema, which the compiler cannot see through a shape that it does not know
   const own = (p: Parameters): P => p as unknown as P
   return defineKind({
@@ -133,6 +155,7 @@ export function galleyUnit<S extends z.ZodRawShape>(definition: {
       inPly(own(p).ply, [...unitBoards(own(p), definition.shelves?.(own(p)) ?? 0), ...definition.parts(own(p))]),
     ...(loose === undefined ? {} : { loose: (p: Parameters, stance: string) => loose(own(p), stance) }),
     ...(change === undefined ? {} : { change: () => change }),
+    ...(hollows === undefined ? {} : { hollows: (p: Parameters, stance: string) => hollows(own(p), stance) }),
     cautions: (p) => definition.cautions?.(own(p)) ?? [],
   })
 }

@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import type { Need, Purpose } from '../brief'
-import type { Polygon, Prism, Span, Vec2 } from '../geometry'
+import { type Box, type Polygon, type Prism, prismBounds, type Span, type Vec2 } from '../geometry'
 import { massOfBlock, type MaterialId } from '../materials'
 import type { Adjust } from './adjust'
 import type { Facts } from './facts'
@@ -209,6 +209,21 @@ export interface Feature {
     | { readonly kind: 'line'; readonly from: Vec2; readonly to: Vec2 }
 }
 
+/** What closes a hollow: nothing, a door or flap or drawer at its front, a lid over it, a panel that is screwed on. */
+export type HollowWay = 'open' | 'door' | 'flap' | 'drawer' | 'lid' | 'panel'
+
+/** A room inside a fitting, clear of its boards, in which other fittings may be seated. */
+export interface LocalHollow {
+  readonly id: string
+  /** In the fitting’s own frame. */
+  readonly room: Box
+  /** What it takes of that room itself: drawer boxes, a bowl, a bin. */
+  readonly taken: readonly { readonly id: string; readonly prism: Prism }[]
+  readonly by: HollowWay
+  /** The clearances, by id, that must be free to get at what is in it: a swing, a pull, the floor to kneel on. */
+  readonly through: readonly string[]
+}
+
 /** Size of a fitting in its own frame by which it is seated: that of its stances without what runs out of it. */
 export interface Footprint {
   readonly lengthMm: number
@@ -271,6 +286,10 @@ export interface KindDefinition<P extends Parameters> {
   readonly solids: (parameters: P, stance: string) => readonly LocalSolid[]
   readonly clearances: (parameters: P, stance: string) => readonly LocalClearance[]
   readonly services: (parameters: P, stance: string) => readonly LocalService[]
+  /** What closes the insides of its stowages, where its fronts do not say it: a lid under a cushion. */
+  readonly closedBy?: HollowWay
+  /** Left out: the insides of its stowages, got at as these are. */
+  readonly hollows?: (parameters: P, stance: string) => readonly LocalHollow[]
   /** What it does: every field, in every stance. */
   readonly facts: (parameters: P, stance: string) => Facts
   /** How each of its parameters is changed from outside. */
@@ -285,7 +304,10 @@ export interface KindDefinition<P extends Parameters> {
 }
 
 /** A kind whose parameters have been checked against its schema by whoever calls it. */
-export type FittingKind = Omit<Required<KindDefinition<Parameters>>, 'parameters' | 'change' | 'stances' | 'adjust'> & {
+export type FittingKind = Omit<
+  Required<KindDefinition<Parameters>>,
+  'parameters' | 'change' | 'stances' | 'adjust' | 'closedBy'
+> & {
   readonly adjust: Readonly<Record<string, Adjust>>
   readonly stances: readonly [string, ...string[]]
   readonly parameters: z.ZodObject
@@ -296,6 +318,40 @@ export type FittingKind = Omit<Required<KindDefinition<Parameters>>, 'parameters
 
 export const massOfPart = (part: Part): number =>
   part.count * ('kg' in part ? part.kg : massOfBlock(part.material, ...part.sizeMm))
+
+/** What is swept, or must be free above, when a stowage is opened. */
+const OPENING: ReadonlySet<ClearanceUse> = new Set(['swing', 'flap', 'lid', 'over', 'pull'])
+
+/** What closes a stowage of which no more is said: the first of its fronts. */
+const wayOf = ({ fronts }: Facts): HollowWay => fronts[0]?.what ?? 'open'
+
+/** The ways into the stowages of a fitting: what opens for them, and where one stands or kneels. */
+const waysIn = (clearances: readonly LocalClearance[], approach?: string): readonly string[] =>
+  clearances
+    .filter(
+      ({ id, use, serves, task, outdoors }) =>
+        outdoors !== true &&
+        (id === approach || task === 'under-lid' || (OPENING.has(use) && serves.includes('stowage'))),
+    )
+    .map(({ id }) => id)
+
+/** The insides of the stowages of a fitting as hollows, numbered from the second. */
+const insidesOf = (
+  services: readonly LocalService[],
+  clearances: readonly LocalClearance[],
+  by: HollowWay,
+): readonly LocalHollow[] =>
+  services
+    .flatMap(({ type, id, inside, approach }) =>
+      type === 'stowage' && inside !== undefined ? [{ id, room: prismBounds(inside), approach }] : [],
+    )
+    .map(({ id, room, approach }, index) => ({
+      id: id ?? (index === 0 ? 'inside' : `inside-${index + 1}`),
+      room,
+      taken: [],
+      by,
+      through: waysIn(clearances, approach),
+    }))
 
 const NONE = () => []
 /** Changing a stance that has no facts of its own; common practice, no source. */
@@ -328,6 +384,12 @@ export function defineKind<S extends z.ZodObject>(
     cautions: NONE,
     reach: () => ({}),
     change: () => USUAL_CHANGE,
+    hollows: (parameters: Parameters, stance: string) =>
+      insidesOf(
+        definition.services(parameters as never, stance),
+        definition.clearances(parameters as never, stance),
+        definition.closedBy ?? wayOf(definition.facts(parameters as never, stance)),
+      ),
     ...definition,
     parts,
     massKg: (parameters: Parameters) => parts(parameters).reduce((sum, part) => sum + massOfPart(part), 0),

@@ -10,6 +10,7 @@ export {
   type Fit,
   type FittingKind,
   type Group,
+  type HollowWay,
   type LocalClearance,
   type LocalLying,
   type LocalService,
@@ -22,7 +23,18 @@ export { defaultsOf, kindOf, KINDS } from './registry'
 export { limitsOf, type Limit } from './limits'
 export { catchesFire } from './catches-fire'
 export { mayBeCut } from './may-be-cut'
-export { MOST_OFFSET_MM, seatSchema, type Seat } from './seat'
+export {
+  flipped,
+  hangsOn,
+  isPressed,
+  MOST_OFFSET_MM,
+  renamedIn,
+  seatSchema,
+  takenOut,
+  turnedBy,
+  type Inside,
+  type Seat,
+} from './seat'
 export type { Parameters, ParameterValue } from './parameters'
 export { type HandleName } from './adjust'
 export { adjusted, figureOf, handleOf, handlesOf, letOut, withHandle, type Handle, type HandleRef } from './handles'
@@ -33,6 +45,7 @@ export {
   factsOf,
   featuresOf,
   footprintOf,
+  hollowsOf,
   kindOfMade,
   looseOf,
   massOf,

@@ -4,6 +4,7 @@ import type {
   FittingKind,
   Footprint,
   LocalClearance,
+  LocalHollow,
   LocalService,
   LocalSolid,
   LoosePart,
@@ -48,6 +49,9 @@ export const clearancesOf: (made: Made, stance: string) => readonly LocalClearan
 )
 export const servicesOf: (made: Made, stance: string) => readonly LocalService[] = askIn((kind, p, s) =>
   kind.services(p, s),
+)
+export const hollowsOf: (made: Made, stance: string) => readonly LocalHollow[] = askIn((kind, p, s) =>
+  kind.hollows(p, s),
 )
 export const factsOf: (made: Made, stance: string) => Facts = askIn((kind, p, s) => kind.facts(p, s))
 export const featuresOf: (made: Made, stance: string) => readonly Feature[] = askIn((kind, p, s) => kind.features(p, s))

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { TURNS } from '../geometry'
+import { addTurns, type Turn, TURNS } from '../geometry'
 import { idSchema } from '../shell'
 
 /** So far off its anchor a fitting may stand, mm. */
@@ -9,6 +9,27 @@ const offset = z.number().min(-MOST_OFFSET_MM).max(MOST_OFFSET_MM)
 const ALONG_ANCHORS = ['rear', 'bulkhead', 'after'] as const
 const ACROSS_ANCHORS = ['left-wall', 'right-wall', 'centreline'] as const
 const UP_ANCHORS = ['floor', 'roof', 'top-of', 'under-floor', 'on-roof'] as const
+
+/**
+ * In a hollow of another fitting, in that one’s own frame: left and right as seen from in front of it. It goes where its host goes,
+ * in every stance. `turn` is counted from the host’s own direction.
+ */
+const insideSchema = z.looseObject({
+  fitting: idSchema.describe('The host'),
+  hollow: z.string().max(40).describe('Which of its hollows; its whole outline where it has none of that name'),
+  along: z.looseObject({
+    from: z.enum(['left', 'right']),
+    mm: offset.describe('From that side of the hollow to its near face'),
+  }),
+  across: z.looseObject({
+    from: z.enum(['front', 'back']),
+    mm: offset.describe('From that side of the hollow to its near face'),
+  }),
+  upMm: offset.describe('From the bottom of the hollow to its base'),
+  turn: z.literal(TURNS),
+  mirrored: z.boolean(),
+})
+export type Inside = Readonly<z.infer<typeof insideSchema>>
 
 /**
  * How a fitting is anchored in the vehicle. Anchors carry the intent: when lining or shell change, a galley stays on
@@ -37,5 +58,49 @@ export const seatSchema = z.looseObject({
   }),
   turn: z.literal(TURNS),
   mirrored: z.boolean(),
+  inside: insideSchema
+    .optional()
+    .describe('In a hollow of another: the rest then says where it stands once it is taken out of that'),
 })
 export type Seat = Readonly<z.infer<typeof seatSchema>>
+
+/** The fittings on which a seat hangs: what it stands on, what it comes after, what it is in. */
+export const hangsOn = ({ up, along, inside }: Seat): readonly string[] => [
+  ...(up.from === 'top-of' && up.fitting !== undefined ? [up.fitting] : []),
+  ...(along.from === 'after' && along.fitting !== undefined ? [along.fitting] : []),
+  ...(inside === undefined ? [] : [inside.fitting]),
+]
+
+/** A seat whose anchors have other ids. */
+export function renamedIn(seat: Seat, ids: ReadonlyMap<string, string>): Seat {
+  const renamed = <A extends { readonly fitting?: string | undefined }>(anchor: A): A =>
+    anchor.fitting === undefined ? anchor : { ...anchor, fitting: ids.get(anchor.fitting) ?? anchor.fitting }
+  const { along, up, inside } = seat
+  return {
+    ...seat,
+    along: renamed(along),
+    up: renamed(up),
+    ...(inside === undefined ? {} : { inside: renamed(inside) }),
+  }
+}
+
+/** A seat that is turned further, in the vehicle or in what it is in. */
+export const turnedBy = (seat: Seat, by: Turn): Seat =>
+  seat.inside === undefined
+    ? { ...seat, turn: addTurns(seat.turn, by) }
+    : { ...seat, inside: { ...seat.inside, turn: addTurns(seat.inside.turn, by) } }
+
+/** A seat whose left end is its right end. */
+export const flipped = (seat: Seat): Seat =>
+  seat.inside === undefined
+    ? { ...seat, mirrored: !seat.mirrored }
+    : { ...seat, inside: { ...seat.inside, mirrored: !seat.inside.mirrored } }
+
+/** A seat that is no longer in another. */
+export const takenOut = ({ inside: _, ...seat }: Seat): Seat => seat
+
+/** Whether it is pressed through what holds it: a wall, a floor, the side of a hollow. */
+export const isPressed = ({ across, up, inside }: Seat): boolean =>
+  inside === undefined
+    ? (across.from !== 'centreline' && across.mm < 0) || up.mm < 0
+    : inside.along.mm < 0 || inside.across.mm < 0 || inside.upMm < 0

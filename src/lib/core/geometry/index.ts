@@ -32,10 +32,22 @@ export {
   prismBounds,
   prismCorners,
   prismsOverlap,
+  prismWithout,
   sliceAtX,
   type Prism,
 } from './prism'
-export { addTurns, placePoint, placePolygon, placePrism, TURNS, type Placement, type Turn } from './placement'
+export {
+  addTurns,
+  composed,
+  localMove,
+  placedMove,
+  placePoint,
+  placePolygon,
+  placePrism,
+  TURNS,
+  type Placement,
+  type Turn,
+} from './placement'
 export { cellCentre, distanceField, gridOver, Obstacles, type DistanceField, type Grid } from './distance-field'
 export { shortestWithin, trace, widestPaths, type WidestPaths } from './widest-path'
 export { summit } from './summit'

@@ -28,6 +28,28 @@ export function placePoint(placement: Placement, [x, y]: Vec2): Vec2 {
   return [placement.at[0] + turnedX, placement.at[1] + turnedY]
 }
 
+/** A placement that is given in the frame of another, as it stands in the vehicle. */
+export function composed(host: Placement, { at, turn, mirrored }: Placement): Placement {
+  const [x, y] = placePoint(host, [at[0], at[1]])
+  return {
+    at: [x, y, host.at[2] + at[2]],
+    turn: addTurns(host.turn, host.mirrored ? (((360 - turn) % 360) as Turn) : turn),
+    mirrored: host.mirrored !== mirrored,
+  }
+}
+
+/** A movement in the vehicle, as it is seen in the frame that stands so. */
+export function localMove({ turn, mirrored }: Placement, [dx, dy, dz]: Vec3): Vec3 {
+  const [x, y] = rotate([dx, dy], ((360 - turn) % 360) as Turn)
+  return [mirrored ? -x : x, y, dz]
+}
+
+/** A direction of a frame that stands so, as it is in the vehicle. */
+export function placedMove({ turn, mirrored }: Placement, [dx, dy, dz]: Vec3): Vec3 {
+  const [x, y] = rotate([mirrored ? -dx : dx, dy], turn)
+  return [x, y, dz]
+}
+
 export const placePolygon = (placement: Placement, polygon: Polygon): Polygon =>
   counterClockwise(polygon.map((point) => placePoint(placement, point)))
 

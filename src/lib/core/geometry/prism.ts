@@ -1,7 +1,7 @@
 import { TOUCH_MM } from '../units'
 import { boxOf, rectangle } from './box'
 import { chordAt, clipHalfPlane, isConvex, polygonSpan, signedArea } from './polygon'
-import { sharedLength, span } from './span'
+import { sharedLength, span, spanLength } from './span'
 import type { Box, Polygon, Span, Vec2, Vec3 } from './types'
 
 export type Axis = 'x' | 'y' | 'z'
@@ -86,6 +86,33 @@ export function footprintInBand(solid: Prism, band: Span): Polygon {
   return solid.axis === 'x'
     ? rectangle(solid.span.min, across.min, solid.span.max, across.max)
     : rectangle(across.min, solid.span.min, across.max, solid.span.max)
+}
+
+/** The three axes as a prism sees them: its profile’s first and second, and the one along which it is pushed. */
+const AXES: Record<Axis, readonly [Axis, Axis, Axis]> = { z: ['x', 'y', 'z'], y: ['x', 'z', 'y'], x: ['y', 'z', 'x'] }
+
+/** What is left of a prism where a box is taken out of it: convex pieces that touch each other, none where nothing is left. */
+export function prismWithout(solid: Prism, hole: Box): readonly Prism[] {
+  const bounds = prismBounds(solid)
+  const [u, v, w] = AXES[solid.axis]
+  for (const axis of [u, v, w]) if (!(sharedLength(bounds[axis], hole[axis]) > TOUCH_MM)) return [solid]
+  const pieces: Prism[] = []
+  const add = (profile: Polygon, span: Span): void => {
+    if (profile.length < 3 || !(spanLength(span) > TOUCH_MM)) return
+    if (!(spanLength(polygonSpan(profile, 0)) > TOUCH_MM && spanLength(polygonSpan(profile, 1)) > TOUCH_MM)) return
+    pieces.push({ axis: solid.axis, profile, span })
+  }
+  const { profile, span } = solid
+  add(profile, { min: span.min, max: hole[w].min })
+  add(profile, { min: hole[w].max, max: span.max })
+  const level = { min: Math.max(span.min, hole[w].min), max: Math.min(span.max, hole[w].max) }
+  add(clipHalfPlane(profile, [hole[u].min, 0], [-1, 0]), level)
+  add(clipHalfPlane(profile, [hole[u].max, 0], [1, 0]), level)
+  const between = clipHalfPlane(clipHalfPlane(profile, [hole[u].min, 0], [1, 0]), [hole[u].max, 0], [-1, 0])
+  if (between.length < 3) return pieces
+  add(clipHalfPlane(between, [0, hole[v].min], [0, -1]), level)
+  add(clipHalfPlane(between, [0, hole[v].max], [0, 1]), level)
+  return pieces
 }
 
 const cross = (a: Vec3, b: Vec3): Vec3 => [

@@ -19,6 +19,7 @@ export type RefusedThing =
   | 'patched'
   | 'support'
   | 'neighbour'
+  | 'host'
 
 /** Why a command does not fit the job that it meets, by code. */
 interface Refusals {

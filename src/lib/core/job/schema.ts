@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { briefSchema, PURPOSES, recordOf, type Brief } from '../brief'
 import { TURNS } from '../geometry'
-import { kindOf, KINDS, seatSchema, type Parameters, type Seat } from '../fittings'
+import { hangsOn, kindOf, KINDS, seatSchema, type Parameters, type Seat } from '../fittings'
 import {
   bodyChangeSchema,
   changeFaults,
@@ -194,20 +194,21 @@ interface PlanFault {
 
 /** What a seat is anchored to but is not there, and anchors that go round in a circle. */
 function seatFaults(fittings: Plan['fittings'], id: string, seat: Seat, path: readonly string[]): readonly PlanFault[] {
-  const missing = (name: 'up' | 'along', words: string, other: string | undefined): PlanFault[] =>
+  const missing = (name: 'up' | 'along' | 'inside', words: string, other: string | undefined): PlanFault[] =>
     other !== undefined && fittings[other] !== undefined
       ? []
       : [{ path: [...path, name, 'fitting'], message: `${words} “${other ?? 'nothing'}”, which is not in this plan` }]
   const faults = [
     ...(seat.up.from === 'top-of' ? missing('up', 'stands on', seat.up.fitting) : []),
     ...(seat.along.from === 'after' ? missing('along', 'comes after', seat.along.fitting) : []),
+    ...(seat.inside === undefined ? [] : missing('inside', 'is in', seat.inside.fitting)),
   ]
   return faults.length > 0 || !hangsOnItself(fittings, id, seat)
     ? faults
     : [
         {
-          path: [...path, seat.up.from === 'top-of' ? 'up' : 'along', 'fitting'],
-          message: `“${id}” stands on itself or comes after itself, by way of others`,
+          path: [...path, seat.inside !== undefined ? 'inside' : seat.up.from === 'top-of' ? 'up' : 'along', 'fitting'],
+          message: `“${id}” stands on itself, comes after itself or is in itself, by way of others`,
         },
       ]
 }
@@ -259,19 +260,15 @@ export function turnedFaults(
   )
 }
 
-/** Follows the anchors from `id` at `seat`, to what it stands on and to what it comes after; true if they come back to it. */
+/** Follows the anchors from `id` at `seat`, to what it stands on, comes after and is in; true if they come back to it. */
 export function hangsOnItself(fittings: Plan['fittings'], id: string, seatOfIt?: Seat): boolean {
   const seen = new Set<string>()
-  const goes = (at: string | undefined): boolean => {
-    if (at === undefined) return false
+  const goes = (at: string): boolean => {
     if (at === id && seen.size > 0) return true
     if (seen.has(at)) return false
     seen.add(at)
     const seat = at === id && seatOfIt !== undefined ? seatOfIt : fittings[at]?.seat
-    return (
-      goes(seat?.up.from === 'top-of' ? seat.up.fitting : undefined) ||
-      goes(seat?.along.from === 'after' ? seat.along.fitting : undefined)
-    )
+    return seat !== undefined && hangsOn(seat).some(goes)
   }
   return goes(id)
 }

@@ -21,10 +21,12 @@ export interface Undoing {
   readonly massKg: number
 }
 
-/** What stands on a fitting, or on that, and so on, must go before it. */
+/** What stands on a fitting or is in it, or in that, and so on, must go before it. */
 const loadOn = (fittings: Plan['fittings'], id: string): readonly string[] =>
   Object.entries(fittings).flatMap(([other, { seat }]) =>
-    seat.up.from === 'top-of' && seat.up.fitting === id ? [...loadOn(fittings, other), other] : [],
+    seat.inside?.fitting === id || (seat.up.from === 'top-of' && seat.up.fitting === id)
+      ? [...loadOn(fittings, other), other]
+      : [],
   )
 
 /** What must be undone to move a fit-out to another vehicle: what stands on others first, then from the rear door inward. */

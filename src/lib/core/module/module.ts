@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { massOfAll, type Seat } from '../fittings'
+import { massOfAll, renamedIn, takenOut, type Seat } from '../fittings'
 import { idSchema, wordsSchema } from '../shell'
 import { NAMING } from '../units'
 import { type Fault, faultsOf, type Fitting, fittingSchema, guard, hangsOnItself, MAX_FITTINGS } from '../job'
@@ -35,7 +35,12 @@ export interface Module {
 function anchorFaults(fittings: Module['fittings']): readonly { path: string[]; message: string }[] {
   return Object.entries(fittings).flatMap(([id, { seat }]) => {
     const circle = hangsOnItself(fittings, id)
-      ? [{ path: ['fittings', id, 'seat'], message: 'it stands on itself or comes after itself, by way of others' }]
+      ? [
+          {
+            path: ['fittings', id, 'seat'],
+            message: 'it stands on itself, comes after itself or is in itself, by way of others',
+          },
+        ]
       : []
     const other = (part: 'up' | 'along', from: string) =>
       seat[part].from === from && fittings[seat[part].fitting ?? ''] === undefined
@@ -46,7 +51,16 @@ function anchorFaults(fittings: Module['fittings']): readonly { path: string[]; 
             },
           ]
         : []
-    return [...other('up', 'top-of'), ...other('along', 'after'), ...circle]
+    const host =
+      seat.inside === undefined || fittings[seat.inside.fitting] !== undefined
+        ? []
+        : [
+            {
+              path: ['fittings', id, 'seat', 'inside', 'fitting'],
+              message: `is in “${seat.inside.fitting}”, which is not in this module`,
+            },
+          ]
+    return [...other('up', 'top-of'), ...other('along', 'after'), ...host, ...circle]
   })
 }
 
@@ -109,7 +123,8 @@ export function moduleOf(id: string, name: string, note: string, standing: reado
   const origin = Math.min(...standing.map(({ fromRearMm }) => fromRearMm))
   const ids = new Set(standing.map((one) => one.id))
   const seatOf = ({ fitting: { seat }, fromRearMm, overFloorMm }: Standing): Seat => ({
-    ...seat,
+    // what it was in stays behind
+    ...(seat.inside !== undefined && !ids.has(seat.inside.fitting) ? takenOut(seat) : seat),
     along:
       seat.along.from === 'after' && ids.has(seat.along.fitting ?? '')
         ? seat.along
@@ -142,16 +157,11 @@ export function placedModule(
   newId: (old: string) => string,
 ): Readonly<Record<string, Fitting>> {
   const ids = new Map(Object.keys(module.fittings).map((id) => [id, newId(id)]))
-  const renamed = <A extends { readonly fitting?: string | undefined }>(anchor: A): A =>
-    anchor.fitting === undefined ? anchor : { ...anchor, fitting: ids.get(anchor.fitting) ?? anchor.fitting }
   return Object.fromEntries(
     Object.entries(module.fittings).map(([id, fitting]) => {
-      const { along, up } = fitting.seat
-      const seat: Seat = {
-        ...fitting.seat,
-        along: along.from === 'rear' ? { ...along, mm: along.mm + atMm } : renamed(along),
-        up: renamed(up),
-      }
+      const named = renamedIn(fitting.seat, ids)
+      const { along } = named
+      const seat = along.from === 'rear' ? { ...named, along: { ...along, mm: along.mm + atMm } } : named
       return [ids.get(id)!, { ...fitting, seat }]
     }),
   )

@@ -1,4 +1,4 @@
-import { spanMiddle, type Vec3 } from '../geometry'
+import { type Box, spanMiddle, type Vec3 } from '../geometry'
 import type { Placed, Scene } from '../scene'
 
 /** Where a finding about the whole vehicle is marked. */
@@ -12,6 +12,9 @@ export const footOf = (placed: Placed, heightMm: number): Vec3 => [
   placed.bounds.y.min + CORNER_MM,
   placed.placement.at[2] + heightMm,
 ]
+
+/** Where a finding about what is in another is marked. */
+export const middleOfBox = ({ x, y, z }: Box): Vec3 => [spanMiddle(x), spanMiddle(y), spanMiddle(z)]
 
 /** Where a finding about a fitting as a whole is marked: the middle of its top. */
 export const topOf = ({ bounds }: Placed): Vec3 => [spanMiddle(bounds.x), spanMiddle(bounds.y), bounds.z.max]

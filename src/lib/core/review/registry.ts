@@ -35,6 +35,7 @@ import { electricsDry } from './rules/electrics-dry'
 import { extinguisherNear } from './rules/extinguisher-near'
 import { figureFits } from './rules/figure-fits'
 import { fillClean } from './rules/fill-clean'
+import { fitsHollow } from './rules/fits-hollow'
 import { fuseNear } from './rules/fuse-near'
 import { gasVent } from './rules/gas-vent'
 import { gasZone } from './rules/gas-zone'
@@ -126,6 +127,7 @@ export const RULES: readonly Rule[] = [
   extinguisherNear,
   figureFits,
   fillClean,
+  fitsHollow,
   fuseNear,
   gasVent,
   gasZone,

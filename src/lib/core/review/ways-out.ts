@@ -5,6 +5,7 @@ import {
   type HandleName,
   handleOf,
   type HandleRef,
+  isPressed,
   type ParameterValue,
   type Seat,
 } from '../fittings'
@@ -189,9 +190,8 @@ export function shift(
   byMm: number,
 ): readonly Remedy[] {
   const amount = Math.ceil(byMm - 0.01)
-  const seat = nudged(placed.seat, [dx * amount, dy * amount, dz * amount])
-  const pressed = (seat.across.from !== 'centreline' && seat.across.mm < 0) || seat.up.mm < 0
-  return pressed ? [] : [{ code, fittingId: placed.id, amount, commands: [setSeat(input, placed.id, seat)] }]
+  const seat = nudged(placed.seat, [dx * amount, dy * amount, dz * amount], placed.within?.host)
+  return isPressed(seat) ? [] : [{ code, fittingId: placed.id, amount, commands: [setSeat(input, placed.id, seat)] }]
 }
 
 /** The shortest shift each way after which none of a fitting's parts meets any of `others`. */

@@ -18,7 +18,8 @@ const picked = (scene: Scene, ids: readonly string[]): readonly Placed[] =>
   ids.flatMap((id) => scene.placed.find((placed) => placed.id === id) ?? [])
 
 /** Whether a fitting moves along, or up, because it hangs on another of those that move. */
-const follows = ({ seat }: Placed, ids: readonly string[]) => ({
+const follows = ({ seat, within }: Placed, ids: readonly string[]) => ({
+  all: within !== undefined && ids.includes(within.hostId),
   along: seat.along.from === 'after' && ids.includes(seat.along.fitting ?? ''),
   up: seat.up.from === 'top-of' && ids.includes(seat.up.fitting ?? ''),
 })
@@ -26,8 +27,9 @@ const follows = ({ seat }: Placed, ids: readonly string[]) => ({
 /** Seats after moving several by one distance; what comes after or stands on another of them is carried by it. */
 export function movedTogether(scene: Scene, ids: readonly string[], [dx, dy, dz]: Vec3): readonly Reseated[] {
   return picked(scene, ids).map((placed) => {
-    const { along, up } = follows(placed, ids)
-    return { id: placed.id, seat: nudged(placed.seat, [along ? 0 : dx, dy, up ? 0 : dz]) }
+    const { all, along, up } = follows(placed, ids)
+    if (all) return { id: placed.id, seat: placed.seat }
+    return { id: placed.id, seat: nudged(placed.seat, [along ? 0 : dx, dy, up ? 0 : dz], placed.within?.host) }
   })
 }
 
@@ -62,7 +64,7 @@ export function aligned(scene: Scene, ids: readonly string[], by: Alignment): re
   return others.map((placed) => ({
     id: placed.id,
     // one that came after another stands by itself from now on, else it would be carried off again
-    seat: nudged(freed(scene, placed), alone(at - edgeOf(placed.bounds, by), AXIS[by])),
+    seat: nudged(freed(scene, placed), alone(at - edgeOf(placed.bounds, by), AXIS[by]), placed.within?.host),
   }))
 }
 
@@ -84,7 +86,7 @@ export function distributed(scene: Scene, ids: readonly string[]): readonly Rese
   const gap = room / (row.length - 1)
   let at = first.bounds.x.max + gap
   return inner.map((placed) => {
-    const seat = nudged(freed(scene, placed), [at - placed.bounds.x.min, 0, 0])
+    const seat = nudged(freed(scene, placed), [at - placed.bounds.x.min, 0, 0], placed.within?.host)
     at += spanLength(placed.bounds.x) + gap
     return { id: placed.id, seat }
   })
@@ -95,7 +97,10 @@ export function distributed(scene: Scene, ids: readonly string[]): readonly Rese
  * height. A run closes up when one grows, shrinks or goes.
  */
 export function runOf(scene: Scene, ids: readonly string[]): readonly Reseated[] {
-  const row = [...picked(scene, ids)].sort((a, b) => a.bounds.x.min - b.bounds.x.min)
+  // what is in another goes with that, and is in no run
+  const row = picked(scene, ids)
+    .filter(({ within }) => within === undefined)
+    .sort((a, b) => a.bounds.x.min - b.bounds.x.min)
   const [first] = row
   if (first === undefined) return []
   return row.slice(1).map((placed, index) => ({

@@ -12,6 +12,7 @@ import {
 import { isInTheWay } from '../fittings'
 import { cabSpace, protrusionOf, type KeepOut, type Protrusion } from '../shell'
 import { HAIR_MM, TOUCH_MM } from '../units'
+import { meeting } from './matter'
 import type { Placed, PlacedSolid, Scene } from './scene'
 
 /** How thick the front of a scribed part is taken to be when it is held against the shell: as good as nothing. */
@@ -100,36 +101,40 @@ export interface Collision {
   readonly b:
     { readonly kind: 'fitting'; readonly placed: Placed } | { readonly kind: 'keep-out'; readonly keepOut: KeepOut }
   readonly solidA: PlacedSolid
-  readonly prismB: Prism
+  /** Which solid of the other it is, or what of its hollow’s room that takes itself. */
+  readonly partB: string
   readonly shared: Box
+  /** One of the two stands in a hollow of its own fitting: a drawer’s box, a bowl. */
+  readonly inHollow: boolean
 }
 
 const volume = (box: Box): number => (box.x.max - box.x.min) * (box.y.max - box.y.min) * (box.z.max - box.z.min)
 
+type Hit = Pick<Collision, 'solidA' | 'partB' | 'shared' | 'inHollow'>
+
 /** The pair of solids that share most, or undefined where none do. */
 function deepest(
-  a: Placed,
-  others: readonly Prism[],
-  against: (solid: PlacedSolid) => boolean = () => true,
-): { solidA: PlacedSolid; prismB: Prism; shared: Box } | undefined {
-  let best: { solidA: PlacedSolid; prismB: Prism; shared: Box } | undefined
-  for (const solidA of a.solids) {
-    if (!against(solidA)) continue
-    for (const prismB of others) {
-      if (!prismsOverlap(solidA.prism, prismB)) continue
-      const shared = overlapBounds(solidA.prism, prismB)
-      if (best === undefined || volume(shared) > volume(best.shared)) best = { solidA, prismB, shared }
+  solids: readonly PlacedSolid[],
+  others: readonly { readonly id: string; readonly prism: Prism }[],
+): Hit | undefined {
+  let best: Hit | undefined
+  for (const solidA of solids)
+    for (const { id, prism } of others) {
+      if (!prismsOverlap(solidA.prism, prism)) continue
+      const shared = overlapBounds(solidA.prism, prism)
+      if (best === undefined || volume(shared) > volume(best.shared))
+        best = { solidA, partB: id, shared, inHollow: false }
     }
-  }
   return best
 }
 
-/** As `deepest`; what is outside the body meets only what is outside too. */
-function deepestOf(a: Placed, b: Placed): ReturnType<typeof deepest> {
-  const prisms = (solids: readonly PlacedSolid[]) => solids.map((solid) => solid.prism)
-  if (a.inner === a.solids && b.inner === b.solids) return deepest(a, prisms(b.solids))
-  const out = (solid: PlacedSolid) => solid.fit === 'outside'
-  return deepest(a, prisms(b.inner), ({ fit }) => isInTheWay(fit)) ?? deepest(a, prisms(b.solids.filter(out)), out)
+const isOut = (solid: PlacedSolid): boolean => solid.fit === 'outside'
+
+/** As `deepest`, of what the two are made of; what is outside the body meets only what is outside too. */
+function deepestOf(a: Placed, b: Placed): Hit | undefined {
+  const inside = a.hollows.length === 0 && b.hollows.length === 0 ? deepest(a.inner, b.inner) : meeting(a, b)
+  if (inside !== undefined || (a.inner === a.solids && b.inner === b.solids)) return inside
+  return deepest(a.solids.filter(isOut), b.solids.filter(isOut))
 }
 
 const boundsMeet = (a: Box, b: Box): boolean =>
@@ -145,7 +150,8 @@ export function collisionsOf(scene: Scene, a: Placed): readonly Collision[] {
   }
   for (const keepOut of scene.interior.keepOuts) {
     if (!boundsMeet(a.bounds, prismBounds(keepOut.prism))) continue
-    const hit = deepest(a, [keepOut.prism], ({ fit }) => fit !== 'cloth' && !(keepOut.notchable && fit === 'scribed'))
+    const whole = a.solids.filter(({ fit }) => fit !== 'cloth' && !(keepOut.notchable && fit === 'scribed'))
+    const hit = deepest(whole, [keepOut])
     if (hit !== undefined) found.push({ a, b: { kind: 'keep-out', keepOut }, ...hit })
   }
   return found

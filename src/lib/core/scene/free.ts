@@ -59,6 +59,7 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
     if (
       other.id === owner.id ||
       other.id === under ||
+      other.id === clearance.past ||
       !spansOverlap(other.bounds.x, bounds.x) ||
       !spansOverlap(other.bounds.y, bounds.y)
     )

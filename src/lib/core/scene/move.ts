@@ -1,11 +1,30 @@
-import { clamp, type Vec3 } from '../geometry'
-import type { Seat } from '../fittings'
+import { clamp, localMove, type Placement, type Vec3 } from '../geometry'
+import type { Inside, Seat } from '../fittings'
 import type { Plan } from '../job'
 import { buildScene, type Placed, type Scene } from './scene'
 
-/** The seat with its offsets changed so that the fitting moves by `delta` in the vehicle frame; anchors stay. */
-export function nudged(seat: Seat, [dx, dy, dz]: Vec3): Seat {
-  const round = (mm: number) => Math.round(mm * 10) / 10
+const round = (mm: number): number => Math.round(mm * 10) / 10
+
+/** As `nudged`, of what is in a hollow of a host that stands so. */
+function nudgedInside(inside: Inside, delta: Vec3, host: Placement): Inside {
+  const [dx, dy, dz] = localMove(host, delta)
+  const { along, across, upMm } = inside
+  return {
+    ...inside,
+    along: { ...along, mm: round(along.mm + (along.from === 'right' ? -dx : dx)) },
+    across: { ...across, mm: round(across.mm + (across.from === 'back' ? -dy : dy)) },
+    upMm: round(upMm + dz),
+  }
+}
+
+/**
+ * The seat with its offsets changed so that the fitting moves by `delta` in the vehicle frame; anchors stay. `host` is how the one
+ * stands that it was put into.
+ */
+export function nudged(seat: Seat, delta: Vec3, host?: Placement): Seat {
+  if (seat.inside !== undefined && host !== undefined)
+    return { ...seat, inside: nudgedInside(seat.inside, delta, host) }
+  const [dx, dy, dz] = delta
   const along = { ...seat.along, mm: round(seat.along.mm + (seat.along.from === 'bulkhead' ? -dx : dx)) }
   const across = { ...seat.across, mm: round(seat.across.mm + (seat.across.from === 'left-wall' ? -dy : dy)) }
   const up = {
@@ -39,7 +58,8 @@ export function reseated(
  * the centreline turns round and stands against the other wall. It does not sink below the floor.
  */
 export function carried(scene: Scene, plan: Plan, placed: Placed, delta: Vec3): Seat {
-  const { seat } = placed
+  const { seat, within } = placed
+  if (within !== undefined) return nudged(seat, delta, within.host)
   const [dx, dy, dz] = delta
   const y = placed.placement.at[1] + dy
   let moved = nudged(seat, delta)

@@ -3,7 +3,9 @@ import {
   addTurns,
   block,
   type Box,
+  boxPrism,
   clamp,
+  composed,
   type Placement,
   placePoint,
   placePolygon,
@@ -11,6 +13,7 @@ import {
   type Polygon,
   type Prism,
   prismBounds,
+  prismsOverlap,
   rectangle,
   type Span,
   spanLength,
@@ -30,6 +33,9 @@ import {
   type Fit,
   type FittingKind,
   footprintOf,
+  hollowsOf,
+  type HollowWay,
+  type Inside,
   isInTheWay,
   kindOfMade,
   type LocalClearance,
@@ -63,6 +69,8 @@ export interface PlacedClearance {
   readonly unit: 'mm' | 'deg'
   readonly task: Task | undefined
   readonly outdoors: boolean
+  /** What it is in is opened for it, by something that needs no room: that one is not in its way. */
+  readonly past?: string
   readonly prism: Prism
   readonly upTo: (amount: number) => Prism
 }
@@ -86,6 +94,26 @@ export interface PlacedService extends Omit<LocalService, 'inside' | 'surface' |
   readonly top?: Polygon
 }
 
+/** A room inside a fitting, where that stands. */
+export interface PlacedHollow {
+  readonly id: string
+  readonly room: Box
+  readonly taken: readonly PlacedSolid[]
+  readonly by: HollowWay
+  readonly through: readonly string[]
+}
+
+/** Where a fitting is that was put into another. */
+export interface Within {
+  readonly hostId: string
+  /** How the host stands: what is inside is measured in its frame. */
+  readonly host: Placement
+  readonly hollowId: string
+  /** The hollow, in the host’s own frame and in the vehicle’s. */
+  readonly local: Box
+  readonly room: Box
+}
+
 /** A fitting where it stands in one mode, everything in the vehicle frame. */
 export interface Placed {
   readonly id: string
@@ -103,6 +131,10 @@ export interface Placed {
   readonly solids: readonly PlacedSolid[]
   /** Those of its solids that stand in the way of others inside the body. */
   readonly inner: readonly PlacedSolid[]
+  /** The rooms inside it. */
+  readonly hollows: readonly PlacedHollow[]
+  /** The hollow of another that it was put into, if that is there. */
+  readonly within: Within | undefined
   readonly clearances: readonly PlacedClearance[]
   readonly services: readonly PlacedService[]
   /** What it does in this stance, in its own frame; `heatOf` and its like place what of it has a place. */
@@ -130,6 +162,18 @@ const seatIn = (fitting: Fitting, id: string, mode: Mode): Seat => mode.seats?.[
 
 const isAway = (id: string, mode: Mode): boolean => mode.away?.includes(id) ?? false
 
+/** Whether what it is in, or what that is in, is out of the vehicle in this mode. */
+function isCarriedOff(plan: Plan, id: string, mode: Mode): boolean {
+  const seen = new Set<string>()
+  for (let at: string | undefined = id; at !== undefined && !seen.has(at);) {
+    seen.add(at)
+    if (at !== id && isAway(at, mode)) return true
+    const fitting: Fitting | undefined = plan.fittings[at]
+    at = fitting === undefined ? undefined : seatIn(fitting, at, mode).inside?.fitting
+  }
+  return false
+}
+
 const stanceOf = (fitting: Fitting, id: string, mode: Mode): string =>
   mode.stances[id] ?? kindOfMade(fitting).stanceFor[mode.purpose]
 
@@ -140,13 +184,12 @@ const ANCHOR_TURN: Record<Fitting['seat']['across']['from'], Turn> = {
 }
 
 /** The turn in the vehicle frame: the anchor's own direction plus the fitting's. */
-const vehicleTurn = (seat: Fitting['seat']): Turn => addTurns(ANCHOR_TURN[seat.across.from], seat.turn)
+const anchorTurn = (seat: Fitting['seat']): Turn => addTurns(ANCHOR_TURN[seat.across.from], seat.turn)
 
-/** Extents of a footprint in the vehicle frame. */
-function extents(fitting: Fitting, seat: Seat): Vec3 {
+/** Extents of a footprint that stands turned so. */
+function extents(fitting: Fitting, turn: Turn): Vec3 {
   const { lengthMm, depthMm, heightMm } = footprintOf(fitting)
-  const turned = vehicleTurn(seat) % 180 === 90
-  return turned ? [depthMm, lengthMm, heightMm] : [lengthMm, depthMm, heightMm]
+  return turn % 180 === 90 ? [depthMm, lengthMm, heightMm] : [lengthMm, depthMm, heightMm]
 }
 
 /** Up to where a body’s walls stand on both sides all along. */
@@ -182,6 +225,8 @@ const growBack = (solid: Prism, wall: WallDistance): Prism => {
 
 /** What a fitting is anchored to besides the body. */
 interface Anchors {
+  /** The one that it was put into. */
+  readonly host: Placed | undefined
   /** Top of what it stands on. */
   readonly topMm: number | undefined
   /** Front of what it comes after. */
@@ -209,7 +254,7 @@ interface Position {
 
 function place(interior: Interior, fitting: Fitting, seat: Seat, { topMm, frontMm }: Anchors): Position {
   const kind = kindOfMade(fitting)
-  const [length, depth, height] = extents(fitting, seat)
+  const [length, depth, height] = extents(fitting, anchorTurn(seat))
   const { min: rear, max: front } = interior.xSpan
   const { mm: alongMm } = seat.along
   const x0 =
@@ -249,10 +294,54 @@ function place(interior: Interior, fitting: Fitting, seat: Seat, { topMm, frontM
   const { y, wall } = sideways(z0)
   const flush = measuredAt !== 'closest' && seat.across.mm <= TOUCH_MM
   return {
-    placement: { at: [x0 + length / 2, y, z0], turn: vehicleTurn(seat), mirrored: seat.mirrored },
+    placement: { at: [x0 + length / 2, y, z0], turn: anchorTurn(seat), mirrored: seat.mirrored },
     measuredAt,
     wall: flush ? wall : undefined,
   }
+}
+
+/** The hollow of a host that is asked for by name, in the host’s own frame; its whole outline where it has none of that name. */
+function hollowIn(host: Placed, name: string): Box {
+  const hollow = hollowsOf(host.fitting, host.stance).find(({ id }) => id === name)
+  return hollow?.room ?? prismBounds(outlineOf(host.fitting))
+}
+
+/** Where a fitting stands that was put into a hollow. */
+function placeInside(fitting: Fitting, inside: Inside, host: Placed): { placement: Placement; within: Within } {
+  const local = hollowIn(host, inside.hollow)
+  const [long, deep] = extents(fitting, inside.turn)
+  const { along, across, upMm, turn, mirrored, hollow } = inside
+  const x = along.from === 'left' ? local.x.min + along.mm + long / 2 : local.x.max - along.mm - long / 2
+  const y = across.from === 'front' ? local.y.min + across.mm + deep / 2 : local.y.max - across.mm - deep / 2
+  const placement = composed(host.placement, { at: [x, y, local.z.min + upMm], turn, mirrored })
+  const room = prismBounds(placePrism(host.placement, boxPrism(local)))
+  return { placement, within: { hostId: host.id, host: host.placement, hollowId: hollow, local, room } }
+}
+
+/** What is got at through its host: whatever of a clearance lies in that gives way to what opens the hollow. */
+function throughHost(
+  { host: _, ...within }: Within,
+  host: Placed,
+  clearances: readonly PlacedClearance[],
+): readonly PlacedClearance[] {
+  const hollow = host.hollows.find(({ id }) => id === within.hollowId)
+  const ways = hollow?.through ?? []
+  return clearances.flatMap((clearance): readonly PlacedClearance[] => {
+    const meets = host.inner.some(({ prism }) => prismsOverlap(prism, clearance.prism))
+    if (!meets) return [clearance]
+    if (ways.length === 0)
+      return [hollow === undefined || hollow.by === 'open' ? clearance : { ...clearance, past: host.id }]
+    return host.clearances
+      .filter(({ id }) => ways.includes(id))
+      .map((way) => ({
+        ...way,
+        id: `${clearance.id} by ${way.id}`,
+        use: clearance.task === undefined ? way.use : 'access',
+        serves: clearance.serves,
+        task: clearance.task,
+        past: host.id,
+      }))
+  })
 }
 
 const SETTLED_MM = 0.001
@@ -350,6 +439,33 @@ function placeService(
   }
 }
 
+/** What a board may stand between a hollow and the back that is cut to the wall: then the hollow goes to the wall as well. */
+const BACK_MM = 30
+
+function placeHollows(
+  fitting: Fitting,
+  stance: string,
+  placement: Placement,
+  solids: readonly PlacedSolid[],
+  wall: WallDistance | undefined,
+): readonly PlacedHollow[] {
+  const hollows = hollowsOf(fitting, stance)
+  if (hollows.length === 0) return []
+  const back = footprintOf(fitting).depthMm / 2
+  return hollows.map(({ id, room, taken, by, through }) => {
+    const at = placePrism(placement, boxPrism(room))
+    const toWall = wall !== undefined && room.y.max > back - BACK_MM
+    const cut = toWall && solids.some(({ fit, prism }) => fit === 'scribed' && prismsOverlap(prism, at))
+    return {
+      id,
+      by,
+      through,
+      room: prismBounds(cut ? growBack(at, wall) : at),
+      taken: taken.map((one) => ({ id: one.id, fit: 'rigid' as const, prism: placePrism(placement, one.prism) })),
+    }
+  })
+}
+
 /** Whether the middle of a part lies in the load space: what is made to hang outside, but stands indoors, is a thing like others. */
 function isIndoors(interior: Interior, solid: Prism): boolean {
   const { x, y, z } = prismBounds(solid)
@@ -373,13 +489,19 @@ function resolveOne(
   anchors: Anchors,
 ): Placed {
   const kind = kindOfMade(fitting)
-  const { placement, measuredAt, wall } = place(interior, fitting, seat, anchors)
+  const { host } = anchors
+  const put = host === undefined || seat.inside === undefined ? undefined : placeInside(fitting, seat.inside, host)
+  const { placement, measuredAt, wall } =
+    put === undefined
+      ? place(interior, fitting, seat, anchors)
+      : { placement: put.placement, measuredAt: 'closest' as const, wall: undefined }
   const solids = solidsOf(fitting, stance).map((solid): PlacedSolid => {
     const prism = placePrism(placement, solid.prism)
     const fit = fitOf(interior, fitting, seat, solid.fit, prism)
     return { id: solid.id, fit, prism: fit === 'scribed' && wall !== undefined ? growBack(prism, wall) : prism }
   })
   const floor = liningTop(interior, clamp(placement.at[0], interior.xSpan.min, interior.xSpan.max))
+  const clearances = clearancesOf(fitting, stance).map((one) => placeClearance(interior, one, placement, floor))
   return {
     id,
     fitting,
@@ -396,7 +518,9 @@ function resolveOne(
         : prismBounds(placePrism(placement, outlineOf(fitting))),
     solids,
     inner: solids.every(({ fit }) => isInTheWay(fit)) ? solids : solids.filter(({ fit }) => isInTheWay(fit)),
-    clearances: clearancesOf(fitting, stance).map((clearance) => placeClearance(interior, clearance, placement, floor)),
+    hollows: placeHollows(fitting, stance, placement, solids, wall),
+    within: put?.within,
+    clearances: put === undefined || host === undefined ? clearances : throughHost(put.within, host, clearances),
     services: servicesOf(fitting, stance).map((service) => placeService(service, id, placement)),
     facts: factsOf(fitting, stance),
     features: featuresOf(fitting, stance),
@@ -405,7 +529,7 @@ function resolveOne(
 
 /** Where the footprint of a fitting ends towards the cab: its seat, not what runs out of it in a stance. */
 function frontOf(placed: Placed): number {
-  const [length] = extents(placed.fitting, placed.seat)
+  const [length] = extents(placed.fitting, placed.placement.turn)
   return placed.placement.at[0] + length / 2
 }
 
@@ -424,6 +548,8 @@ export function buildScene(interior: Interior, plan: Plan, modeId: string, befor
     if (id === undefined) return undefined
     const known = done.get(id)
     const fitting = plan.fittings[id]
+    // what is in another that is taken out goes with it
+    if (fitting !== undefined && isCarriedOff(plan, id, mode)) return undefined
     // a mode may put a fitting on one that stands on it: then the floor takes the place of what is not there yet
     if (known !== undefined || fitting === undefined || isAway(id, mode) || waiting.has(id)) return known
     waiting.add(id)
@@ -432,8 +558,10 @@ export function buildScene(interior: Interior, plan: Plan, modeId: string, befor
     const old = reusable?.get(id)
     const under = seat.up.from === 'top-of' ? resolve(seat.up.fitting) : undefined
     const behind = seat.along.from === 'after' ? resolve(seat.along.fitting) : undefined
+    const host = resolve(seat.inside?.fitting)
     const asBefore = (anchor: Placed | undefined) => anchor === undefined || reusable?.get(anchor.id) === anchor
     const anchors = {
+      host,
       topMm: under?.bounds.z.max,
       frontMm: behind === undefined ? undefined : frontOf(behind),
     }
@@ -443,7 +571,8 @@ export function buildScene(interior: Interior, plan: Plan, modeId: string, befor
       old.seat === seat &&
       old.stance === stance &&
       asBefore(under) &&
-      asBefore(behind)
+      asBefore(behind) &&
+      asBefore(host)
         ? old
         : resolveOne(interior, id, fitting, seat, stance, anchors)
     done.set(id, placed)

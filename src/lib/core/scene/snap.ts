@@ -7,6 +7,7 @@ import { wallDistance } from './wall-distance'
 /** What an edge was drawn to. */
 export type SnapTo =
   | { readonly kind: 'neighbour'; readonly id: string }
+  | { readonly kind: 'hollow'; readonly id: string }
   | { readonly kind: 'arch'; readonly id: string }
   | { readonly kind: 'door'; readonly id: string }
   | { readonly kind: 'wall'; readonly id: 'left' | 'right' | 'rear' | 'front' }
@@ -60,6 +61,17 @@ function linesFor(
 ): readonly Line[] {
   const { interior } = scene
   const lines: Line[] = []
+  const { within } = placed
+  if (within !== undefined) {
+    const to: SnapTo = { kind: 'hollow', id: within.hostId }
+    lines.push({ at: within.room[axis].min, to }, { at: within.room[axis].max, to })
+    for (const other of scene.placed)
+      if (other.id !== placed.id && other.within?.hostId === within.hostId) {
+        const beside: SnapTo = { kind: 'neighbour', id: other.id }
+        lines.push({ at: other.bounds[axis].min, to: beside }, { at: other.bounds[axis].max, to: beside })
+      }
+    return lines
+  }
   for (const other of scene.placed) {
     if (other.id === placed.id) continue
     const aside = axis === 'x' ? true : sharedLength(other.bounds.x, moved.x) > TOUCH_MM

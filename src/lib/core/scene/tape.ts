@@ -1,14 +1,27 @@
 import type { Seat } from '../fittings'
-import { clamp, sharedLength, spanMiddle, type Span, type Vec3 } from '../geometry'
+import { clamp, placedMove, sharedLength, spanMiddle, type Span, type Vec3 } from '../geometry'
 import type { Plan } from '../job'
 import { heightsAt, liningTop, lowestRoof, wallReach, type Interior } from '../shell'
 import { TOUCH_MM } from '../units'
 import { nudged, reseated } from './move'
-import { hungBetween, type Placed, type Scene } from './scene'
+import { hungBetween, type Placed, type Scene, type Within } from './scene'
 import { wallDistance } from './wall-distance'
 
 export type TapeId =
-  'rear' | 'front' | 'left' | 'right' | 'floor' | 'ceiling' | 'behind' | 'ahead' | 'beside-left' | 'beside-right'
+  | 'rear'
+  | 'front'
+  | 'left'
+  | 'right'
+  | 'floor'
+  | 'ceiling'
+  | 'behind'
+  | 'ahead'
+  | 'beside-left'
+  | 'beside-right'
+  | InsideTapeId
+
+/** Of what is in another: to the sides of the hollow, left and right as seen from in front of that one. */
+export type InsideTapeId = 'in-left' | 'in-right' | 'in-front' | 'in-back' | 'in-bottom' | 'in-top'
 
 /** One distance that a person would measure. */
 export interface TapeRow {
@@ -49,8 +62,35 @@ function neighbours(scene: Scene, placed: Placed): readonly TapeRow[] {
   return [...nearest.values()]
 }
 
-/** The tape of a fitting: from the rear sill and the bulkhead, from each wall at the height that its row names, from floor and ceiling, to its neighbours. */
+/** The sides of a hollow in the frame of its host: along which axis, and at which end of it. */
+const SIDES: readonly (readonly [InsideTapeId, 0 | 1 | 2, 'min' | 'max'])[] = [
+  ['in-left', 0, 'min'],
+  ['in-right', 0, 'max'],
+  ['in-front', 1, 'min'],
+  ['in-back', 1, 'max'],
+  ['in-bottom', 2, 'min'],
+  ['in-top', 2, 'max'],
+]
+const AXES = ['x', 'y', 'z'] as const
+
+/** From the sides of the hollow to what stands in it. */
+export function insideTape(
+  { bounds }: Pick<Placed, 'bounds'>,
+  { host, room, hostId }: Within,
+): readonly (TapeRow & { readonly id: InsideTapeId })[] {
+  return SIDES.map(([id, axis, end]) => {
+    const local: Vec3 = [axis === 0 ? 1 : 0, axis === 1 ? 1 : 0, axis === 2 ? 1 : 0]
+    const inward = placedMove(host, end === 'min' ? local : [-local[0], -local[1], -local[2]])
+    const at = AXES[inward.findIndex((step) => Math.abs(step) > 0.5)] ?? 'z'
+    const low = inward.reduce((sum, step) => sum + step, 0) > 0
+    const mm = low ? bounds[at].min - room[at].min : room[at].max - bounds[at].max
+    return { id, mm, neighbourId: hostId, grows: inward }
+  })
+}
+
+/** The tape of a fitting: from the rear sill and the bulkhead, from each wall at the height that its row names, from floor and ceiling, to its neighbours; of what is in another, from the sides of that hollow. */
 export function tapeOf(scene: Scene, placed: Placed): readonly TapeRow[] {
+  if (placed.within !== undefined) return insideTape(placed, placed.within)
   const { interior } = scene
   const { x, y, z } = placed.bounds
   const rows: TapeRow[] = [
@@ -112,7 +152,8 @@ export function typedOnTape(scene: Scene, plan: Plan, placed: Placed, row: TapeR
   const limits = tapeLimits(row)
   if (!(mm >= limits.min && mm <= limits.max))
     throw new RangeError(`a tape shows from ${limits.min} to ${limits.max} mm, not ${mm}`)
-  const movedBy = (by: number): Seat => nudged(placed.seat, [row.grows[0] * by, row.grows[1] * by, row.grows[2] * by])
+  const movedBy = (by: number): Seat =>
+    nudged(placed.seat, [row.grows[0] * by, row.grows[1] * by, row.grows[2] * by], placed.within?.host)
   /** By how much the tape then reads too much. */
   const offBy = (by: number): number => {
     const there = reseated(scene, plan, placed.id, movedBy(by))

@@ -167,6 +167,7 @@ export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
   across: 'side by side',
   ampHours: 'amp hours',
   apartMm: 'apart',
+  boxMm: 'drawer boxes, deep',
   armMm: 'arm',
   backHighMm: 'back, height',
   backMm: 'back',

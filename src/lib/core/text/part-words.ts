@@ -66,6 +66,7 @@ export const PART_WORDS: Readonly<Record<string, string>> = {
   drawer: 'drawer',
   'drawer-bottoms': 'drawer bottoms',
   'drawer-sides': 'drawer sides',
+  drawers: 'drawers',
   'drilled-board': 'drilled board',
   'dry-toilet': 'dry toilet',
   'ducts-and-flue': 'ducts and flue',

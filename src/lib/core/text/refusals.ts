@@ -22,6 +22,7 @@ const THINGS: Readonly<Record<RefusedThing, { readonly one: string; readonly man
   patched: { one: 'something it touched', many: 'things', held: 'a job holds' },
   support: { one: 'what it stands on', many: 'things', held: 'a plan holds' },
   neighbour: { one: 'what it comes after', many: 'things', held: 'a plan holds' },
+  host: { one: 'what it is in', many: 'things', held: 'a plan holds' },
 }
 
 type WordsFor = {
@@ -40,7 +41,7 @@ const WORDS: WordsFor = {
     `“${STANCE_WORDS[stance] ?? stance}” is no position of this kind of fitting (${KIND_WORDS[kind] ?? kind})`,
   locked: () => 'it is locked: unlock it first',
   'locked-in-plan': () => 'a fitting is locked: unlock it first',
-  'hangs-on-itself': () => 'a fitting cannot stand on itself, nor come after itself',
+  'hangs-on-itself': () => 'a fitting cannot stand on itself, come after itself or be in itself',
   'comes-whole': () => 'it comes whole and cannot be cut to the wall',
   'out-of-reach': () => 'that change reaches outside the job',
   'mirror-unfit': ({ message }) => `the body does not take the change on its other side: ${message}`,

@@ -2,7 +2,7 @@ import type { Need, Purpose } from '../brief'
 import type { Gravity } from '../review'
 import type { BodyChangeKind, BodyClass, LinedFace } from '../shell'
 import type { SpaceRowId } from '../space'
-import type { SnapTo, TapeId } from '../scene'
+import type { InsideTapeId, SnapTo, TapeId } from '../scene'
 
 export const NEED_WORDS: Record<Need, { one: string; many: string }> = {
   berth: { one: 'Berth', many: 'Berths' },
@@ -113,10 +113,27 @@ export const TAPE_WORDS: Record<TapeId, string> = {
   ahead: 'ahead, to',
   'beside-left': 'leftward, to',
   'beside-right': 'rightward, to',
+  'in-left': 'left side, inside',
+  'in-right': 'right side, inside',
+  'in-front': 'front, inside',
+  'in-back': 'back, inside',
+  'in-bottom': 'bottom, inside',
+  'in-top': 'top, inside',
+}
+
+/** The sides of a hollow, as seen from in front of what it is in. */
+export const SIDE_WORDS: Record<InsideTapeId, string> = {
+  'in-left': 'its left side',
+  'in-right': 'its right side',
+  'in-front': 'its front',
+  'in-back': 'its back',
+  'in-bottom': 'its bottom',
+  'in-top': 'its top',
 }
 
 export const SNAP_WORDS: Record<SnapTo['kind'], string> = {
   neighbour: '',
+  hollow: 'inside',
   arch: '',
   door: 'door edge',
   wall: 'wall',

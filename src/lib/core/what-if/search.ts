@@ -1,6 +1,14 @@
 import { known, nth } from '../units'
-import { addTurns } from '../geometry'
-import { type Handle, handlesOf, type ParameterValue, type Seat, stancesOf } from '../fittings'
+import {
+  flipped,
+  type Handle,
+  handlesOf,
+  isPressed,
+  type ParameterValue,
+  type Seat,
+  stancesOf,
+  turnedBy,
+} from '../fittings'
 import { type Job, planInterior, type SimpleCommand } from '../job'
 import { nudged, type Placed, type Scene } from '../scene'
 import {
@@ -60,20 +68,18 @@ const costOf = ({ code, amount, parameter }: Remedy): number =>
 
 const tryOf = (remedy: Remedy): Try => ({ remedy, cost: costOf(remedy) })
 
-const pressed = (seat: Seat): boolean => (seat.across.from !== 'centreline' && seat.across.mm < 0) || seat.up.mm < 0
-
 function* movesOf(placed: Placed, seated: (seat: Seat) => SimpleCommand): Generator<Try> {
   for (const [code, dx, dy, dz] of MOVES)
     for (const amount of STEPS_MM) {
-      const seat = nudged(placed.seat, [dx * amount, dy * amount, dz * amount])
-      if (!pressed(seat)) yield tryOf({ code, fittingId: placed.id, amount, commands: [seated(seat)] })
+      const seat = nudged(placed.seat, [dx * amount, dy * amount, dz * amount], placed.within?.host)
+      if (!isPressed(seat)) yield tryOf({ code, fittingId: placed.id, amount, commands: [seated(seat)] })
     }
   const { seat } = placed
   const turned = (code: RemedyCode, amount: number, next: Seat): Try =>
     tryOf({ code, fittingId: placed.id, amount, commands: [seated(next)] })
-  yield turned('mirror', 0, { ...seat, mirrored: !seat.mirrored })
-  for (const by of [90, 180, 270] as const) yield turned('turn', by, { ...seat, turn: addTurns(seat.turn, by) })
-  if (seat.across.from !== 'centreline') {
+  yield turned('mirror', 0, flipped(seat))
+  for (const by of [90, 180, 270] as const) yield turned('turn', by, turnedBy(seat, by))
+  if (seat.inside === undefined && seat.across.from !== 'centreline') {
     const from = seat.across.from === 'left-wall' ? ('right-wall' as const) : ('left-wall' as const)
     yield turned('other-wall', 0, { ...seat, across: { ...seat.across, from } })
   }

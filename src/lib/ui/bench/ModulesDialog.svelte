@@ -88,8 +88,11 @@
     // what others hang on comes first
     const hangs = (command: SimpleCommand): number => {
       const seat = command.type === 'fitting.add' ? fittings[command.id]?.seat : undefined
-      const on = seat?.along.fitting ?? seat?.up.fitting
-      return on === undefined ? 0 : 1 + hangs({ type: 'fitting.add', variant: '', id: on, fitting: undefined as never })
+      const anchors = seat === undefined ? [] : hangsOn(seat)
+      return Math.max(
+        0,
+        ...anchors.map((id) => 1 + hangs({ type: 'fitting.add', variant: '', id, fitting: undefined as never })),
+      )
     }
     if (bench.doAll('module', [...adds.sort((a, b) => hangs(a) - hangs(b)), ...grouped])) {
       bench.select(placedIds[0])

@@ -1,8 +1,8 @@
 import { fittingFor, seatsFor } from '$lib/core/needs'
 import type { ResolvedDemand } from '$lib/core/brief'
 import type { ViewId } from '$lib/core/draw'
-import type { Made, Seat } from '$lib/core/fittings'
-import { addTurns, type Vec2, type Vec3 } from '$lib/core/geometry'
+import { flipped, turnedBy, type Made, type Seat } from '$lib/core/fittings'
+import type { Vec2, Vec3 } from '$lib/core/geometry'
 import {
   apply,
   type Command,
@@ -392,11 +392,11 @@ export class Bench {
   }
 
   turn(): void {
-    this.#seat((seat) => ({ ...seat, turn: addTurns(seat.turn, 90) }))
+    this.#seat((seat) => turnedBy(seat, 90))
   }
 
   mirror(): void {
-    this.#seat((seat) => ({ ...seat, mirrored: !seat.mirrored }))
+    this.#seat(flipped)
   }
 
   duplicate(): void {

@@ -1,10 +1,11 @@
+import { hangsOn, renamedIn } from '$lib/core/fittings'
 import type { SimpleCommand } from '$lib/core/job'
 import { nudged, type Placed } from '$lib/core/scene'
 
 /** How deep a fitting hangs on others of a list: what others hang on is added first. */
 function depthIn(held: readonly Placed[], placed: Placed): number {
-  const { along, up } = placed.seat
-  const on = held.filter(({ id }) => id === along.fitting || id === up.fitting)
+  const anchors = hangsOn(placed.seat)
+  const on = held.filter(({ id }) => anchors.includes(id))
   return on.length === 0 ? 0 : 1 + Math.max(...on.map((one) => depthIn(held, one)))
 }
 
@@ -22,19 +23,19 @@ export function copiesOf(
   const rear = Math.min(...held.map(({ bounds }) => bounds.x.min))
   const front = Math.max(...held.map(({ bounds }) => bounds.x.max))
   const by = front + (front - rear) <= frontMm ? front - rear : rear - front
-  const renamed = <A extends { readonly fitting?: string | undefined }>(anchor: A): A =>
-    anchor.fitting === undefined ? anchor : { ...anchor, fitting: ids.get(anchor.fitting) ?? anchor.fitting }
   const commands = [...held]
     .sort((a, b) => depthIn(held, a) - depthIn(held, b))
-    .map(({ id, fitting, seat }): SimpleCommand => {
-      const hangs = seat.along.from === 'after' && ids.has(seat.along.fitting ?? '')
-      const moved = hangs ? seat : nudged(seat, [by, 0, 0])
+    .map(({ id, fitting, seat, within }): SimpleCommand => {
+      const hangs =
+        (seat.along.from === 'after' && ids.has(seat.along.fitting ?? '')) ||
+        (within !== undefined && ids.has(within.hostId))
+      const moved = hangs ? seat : nudged(seat, [by, 0, 0], within?.host)
       const { locked: _, ...free } = fitting
       return {
         type: 'fitting.add',
         variant,
         id: ids.get(id)!,
-        fitting: { ...free, seat: { ...moved, along: renamed(moved.along), up: renamed(moved.up) } } as never,
+        fitting: { ...free, seat: renamedIn(moved, ids) } as never,
       }
     })
   return { ids, commands }

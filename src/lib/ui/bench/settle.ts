@@ -1,4 +1,4 @@
-import type { Seat } from '$lib/core/fittings'
+import type { Inside, Seat } from '$lib/core/fittings'
 import { boxesOverlap, type Vec3 } from '$lib/core/geometry'
 import type { Plan } from '$lib/core/job'
 import { carried, keptInside, snapsFor, type Placed, type Scene, type Snap } from '$lib/core/scene'
@@ -16,6 +16,14 @@ export const wholeMillimetres = (seat: Seat): Seat => ({
   along: { ...seat.along, mm: Math.round(seat.along.mm) },
   across: { ...seat.across, mm: Math.round(seat.across.mm) },
   up: { ...seat.up, mm: Math.round(seat.up.mm) },
+  ...(seat.inside === undefined ? {} : { inside: wholeInside(seat.inside) }),
+})
+
+const wholeInside = (inside: Inside): Inside => ({
+  ...inside,
+  along: { ...inside.along, mm: Math.round(inside.along.mm) },
+  across: { ...inside.across, mm: Math.round(inside.across.mm) },
+  upMm: Math.round(inside.upMm),
 })
 
 function restsOn(plan: Plan, id: string, on: string): boolean {
@@ -41,6 +49,7 @@ export function settled(
     delta.z === undefined ? 0 : by('z'),
   ]
   const seat = wholeMillimetres(carried(scene, plan, placed, move))
+  if (placed.within !== undefined) return { seat, snaps }
   const onTop = snaps.find(({ axis, to }) => axis === 'z' && to.kind === 'neighbour')
   const below = onTop?.to.kind === 'neighbour' ? scene.placed.find(({ id }) => id === onTop.to.id) : undefined
   const moved = { ...placed.bounds, x: { min: placed.bounds.x.min + move[0], max: placed.bounds.x.max + move[0] } }

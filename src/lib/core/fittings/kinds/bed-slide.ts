@@ -33,6 +33,7 @@ export const bedSlide = defineKind({
   stanceFor: { driving: 'pushed-in', living: 'pushed-in', sleeping: 'pulled-out' },
   meets: ['berth', 'seat'],
   home: onTheWall,
+  closedBy: 'lid',
   scribedAt: 'top',
   footprint: (p) => ({
     lengthMm: p.lengthMm,

@@ -4,13 +4,16 @@ import { DETAIL, FRONT, level, ONE_MORE } from '../adjust'
 import { upholstered } from '../boards'
 import { defineKind, type LocalService } from '../contract'
 import { ON_OWN_LEGS } from '../facts'
-import { countParameter, facingForward, lengthParameter, rigid } from '../shapes'
+import { about, countParameter, facingForward, lengthParameter, rigid } from '../shapes'
 import { knees, placesAlong } from '../sitting'
 import { box, line } from '../symbols'
 
 const PLACE_MM = 460
 const BACK_MM = 130
 const BACK_HEIGHT_MM = 1080
+/** Tubes of its frame, and the cushion with what bears it: room between them is free. Common practice, no source: its maker says. */
+const FRAME_MM = 40
+const CUSHION_MM = 180
 const KG_PER_PLACE = 22
 /** A child’s seat stands out this far before the bench’s own cushion; common practice, no source. */
 const CHILD_SEAT_MM = 150
@@ -91,6 +94,19 @@ export const benchBelted = defineKind({
         ]
       : [belts]
   },
+  hollows: (p, stance) => [
+    {
+      id: 'under-seat',
+      room: {
+        x: about(width(p) - 2 * FRAME_MM),
+        y: { min: -p.depthMm / 2 + FRAME_MM, max: p.depthMm / 2 - BACK_MM },
+        z: { min: 0, max: p.seatMm - CUSHION_MM },
+      },
+      taken: [],
+      by: stance === 'folded' ? 'open' : 'panel',
+      through: stance === 'folded' ? [] : ['knees'],
+    },
+  ],
   facts: () => ON_OWN_LEGS,
   adjust: { places: ONE_MORE, depthMm: FRONT, seatMm: level('seat'), childSeats: DETAIL, removable: DETAIL },
   features: (p, stance) => {

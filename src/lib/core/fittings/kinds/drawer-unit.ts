@@ -1,8 +1,9 @@
 import { z } from 'zod'
+import type { Box } from '../../geometry'
 import { DETAIL, END, FRONT, ONE_MORE, TOP } from '../adjust'
 import { board, carcass, inPly, piece, PLY_MM, plyParameter } from '../boards'
 import { defineKind } from '../contract'
-import { drawerAdjust, drawerFact, drawerParameters } from '../drawers'
+import { drawerAdjust, drawerBoxes, drawerFact, drawerParameters, runOut } from '../drawers'
 import { PLAIN } from '../facts'
 import { about, centred, countParameter, drawerRoom, insideOf, lengthParameter, onTheWall, scribed } from '../shapes'
 import { drawerFront, line, parted } from '../symbols'
@@ -17,6 +18,17 @@ const parameters = z.object({
   ply: plyParameter,
 })
 
+type Unit = z.infer<typeof parameters>
+const inside = (p: Unit) => insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM + 10, 'puller')
+const room = (p: Unit): Box => {
+  const side = PLY_MM + 10
+  return {
+    x: about(p.lengthMm - 2 * side),
+    y: about(p.depthMm - 2 * side),
+    z: { min: side, max: p.heightMm - side },
+  }
+}
+
 /** A box of drawers: extension, load, dividers and the kind of latch are chosen. */
 export const drawerUnit = defineKind({
   id: 'drawer-unit',
@@ -30,14 +42,17 @@ export const drawerUnit = defineKind({
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p) => [scribed('carcass', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
   clearances: (p) =>
-    drawerRoom(
-      ['stowage'],
-      about(p.lengthMm),
-      -p.depthMm / 2,
-      { min: 20, max: p.heightMm - 10 },
-      p.depthMm * p.extension,
-    ),
-  services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM + 10, 'puller')],
+    drawerRoom(['stowage'], about(p.lengthMm), -p.depthMm / 2, { min: 20, max: p.heightMm - 10 }, runOut(p)),
+  services: (p) => [{ ...inside(p), inside: drawerBoxes(room(p), p) }],
+  hollows: (p) => [
+    {
+      id: 'inside',
+      room: room(p),
+      taken: [{ id: 'drawers', prism: drawerBoxes(room(p), p) }],
+      by: 'drawer',
+      through: ['drawer', 'puller'],
+    },
+  ],
   facts: (p) => ({ ...PLAIN, fronts: [drawerFact(p)] }),
   adjust: {
     lengthMm: END,

@@ -1,8 +1,25 @@
+import { block } from '../../geometry'
 import { DETAIL_MM, handle } from '../adjust'
-import { frontHeights, galleyUnit, standAt, unitFacts, unitInside, worktop } from '../base-unit'
-import { board, piece } from '../boards'
+import { frontHeights, galleyUnit, standAt, unitFacts, unitHollow, unitInside, worktop } from '../base-unit'
+import { board, piece, TOP_MM } from '../boards'
 import { about, doorSwing, hingeParameter, kneeling, lengthParameter } from '../shapes'
 import { basinTop, box, leaf, tapFront } from '../symbols'
+
+/** Depth of a bowl under the top. Common practice, no source. */
+const BOWL_MM = 150
+
+/** Half the bowl along the run, and to the back. */
+const halves = (p: { lengthMm: number; depthMm: number; basinMm: number }) => ({
+  wide: Math.min(p.basinMm, p.lengthMm - 60) / 2,
+  deep: Math.min(p.basinMm, p.depthMm - 110) / 2,
+})
+
+/** The bowl under the top, which takes room from what is below it. */
+function bowl(p: { lengthMm: number; depthMm: number; basinMm: number; worktopMm: number }) {
+  const { wide, deep } = halves(p)
+  const top = p.worktopMm - TOP_MM
+  return { id: 'basin', prism: block([-wide, -deep, top - BOWL_MM], [wide, deep, top]) }
+}
 
 /** A base unit with the basin let into its top. With its cover on, the top is worktop again. */
 export const galleyBasin = galleyUnit({
@@ -34,10 +51,10 @@ export const galleyBasin = galleyUnit({
     drainsAtMm: p.worktopMm - 400,
     fronts: [{ what: 'door', hung: p.hinge, latch: 'catch', isOutside: false }],
   }),
+  hollows: (p) => [unitHollow(p, 'door', ['door', 'kneel'], [bowl(p)])],
   adjust: { basinMm: DETAIL_MM, hinge: handle('hinge') },
   features: (p, stance) => {
-    const wide = Math.min(p.basinMm, p.lengthMm - 60) / 2
-    const deep = Math.min(p.basinMm, p.depthMm - 110) / 2
+    const { wide, deep } = halves(p)
     return [
       ...(stance === 'open' ? basinTop(-wide, -deep, wide, deep) : [box('top', -wide, -deep, wide, deep)]),
       ...leaf(-p.lengthMm / 2 + 8, p.lengthMm / 2 - 8, frontHeights(p).min, frontHeights(p).max, p.hinge),

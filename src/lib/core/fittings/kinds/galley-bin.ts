@@ -1,5 +1,6 @@
+import { block } from '../../geometry'
 import { ONE_MORE } from '../adjust'
-import { frontHeights, galleyUnit, standAt, unitFacts, worktop } from '../base-unit'
+import { frontHeights, galleyUnit, PLINTH_MM, standAt, unitFacts, unitHollow, worktop } from '../base-unit'
 import { piece } from '../boards'
 import { about, countParameter, drawerRoom } from '../shapes'
 import { box, drawerFront, ring } from '../symbols'
@@ -8,6 +9,21 @@ import { box, drawerFront, ring } from '../symbols'
 const RUN = 0.85
 /** What full bins weigh. Common practice, no source. */
 const BIN_KG = 6
+
+/** The bins stand behind the front to their height; over them, and behind a row that is not as deep as the unit, there is room. */
+function bins(p: { lengthMm: number; depthMm: number; worktopMm: number; bins: number }) {
+  const deep = Math.min(p.depthMm - 40, p.bins * BIN_DEEP_MM)
+  return {
+    id: 'bins',
+    prism: block(
+      [-p.lengthMm / 2 + 25, -p.depthMm / 2 + 15, PLINTH_MM],
+      [p.lengthMm / 2 - 25, -p.depthMm / 2 + 15 + deep, Math.min(PLINTH_MM + BIN_HIGH_MM, p.worktopMm - 120)],
+    ),
+  }
+}
+/** A bin of 10 to 12 litres. Common practice, no source. */
+const BIN_DEEP_MM = 220
+const BIN_HIGH_MM = 400
 
 /** A base unit whose front pulls out with bins behind it. */
 export const galleyBin = galleyUnit({
@@ -32,6 +48,7 @@ export const galleyBin = galleyUnit({
       },
     ],
   }),
+  hollows: (p) => [unitHollow(p, 'drawer', ['drawer', 'puller'], [bins(p)])],
   adjust: { bins: ONE_MORE },
   features: (p) => {
     const { min, max } = frontHeights(p)

@@ -1,9 +1,12 @@
+import type { Box } from '../../geometry'
 import { ONE_MORE } from '../adjust'
-import { frontHeights, galleyUnit, standAt, unitFacts, unitInside, worktop } from '../base-unit'
+import { frontHeights, galleyUnit, standAt, type Unit, unitFacts, unitHollow, unitInside, worktop } from '../base-unit'
 import { board, piece } from '../boards'
-import { drawerAdjust, drawerFact, drawerParameters } from '../drawers'
+import { drawerAdjust, drawerBoxes, drawerFact, drawerParameters, runOut } from '../drawers'
 import { about, countParameter, drawerRoom } from '../shapes'
 import { drawerFront, parted } from '../symbols'
+
+const room = (p: Unit): Box => unitHollow(p, 'drawer', [], [], p.worktopMm - 40).room
 
 /** A base unit of drawers under the worktop. */
 export const galleyDrawers = galleyUnit({
@@ -13,9 +16,18 @@ export const galleyDrawers = galleyUnit({
   meets: ['stowage'],
   clearances: (p) => [
     standAt(p, ['worktop']),
-    ...drawerRoom(['stowage'], about(p.lengthMm), -p.depthMm / 2, frontHeights(p), p.depthMm * p.extension),
+    ...drawerRoom(['stowage'], about(p.lengthMm), -p.depthMm / 2, frontHeights(p), runOut(p)),
   ],
-  services: (p) => [...worktop(p, about(p.lengthMm)), unitInside(p, p.worktopMm - 40, 'puller')],
+  services: (p) => [
+    ...worktop(p, about(p.lengthMm)),
+    { ...unitInside(p, p.worktopMm - 40, 'puller'), inside: drawerBoxes(room(p), p) },
+  ],
+  hollows: (p) => [
+    {
+      ...unitHollow(p, 'drawer', ['drawer', 'puller'], [{ id: 'drawers', prism: drawerBoxes(room(p), p) }]),
+      room: room(p),
+    },
+  ],
   facts: (p) => ({ ...unitFacts(p), fronts: [drawerFact(p)] }),
   adjust: { drawers: ONE_MORE, ...drawerAdjust },
   features: (p) => {

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { DETAIL, ONE_MORE } from '../adjust'
-import { frontHeights, galleyUnit, standAt, unitFacts, unitInside, worktop } from '../base-unit'
+import { frontHeights, galleyUnit, standAt, unitFacts, unitHollow, unitInside, worktop } from '../base-unit'
 import { piece } from '../boards'
 import type { HeatFact } from '../facts'
 import { about, above, choiceParameter, countParameter, drawerRoom } from '../shapes'
@@ -8,6 +8,8 @@ import { drawerFront, line, rings } from '../symbols'
 
 /** Height over a flame that stays free of shelves and curtains; common practice, no source: the maker’s figure rules. */
 const OVER_FLAME_MM = 600
+/** The shallow drawer under the rings ends so far below the top. */
+const DRAWER_FROM_MM = 300
 /** How far its drawer runs out, of its depth, and what it carries. */
 const RUN = 0.8
 const LOAD_KG = 5
@@ -49,7 +51,7 @@ export const galleyHob = galleyUnit({
       : p.lid
         ? worktop(p, about(p.lengthMm))
         : []),
-    unitInside(p, p.worktopMm - 300, 'puller'),
+    unitInside(p, p.worktopMm - DRAWER_FROM_MM, 'puller'),
   ],
   facts: (p, stance) => ({
     ...unitFacts(p),
@@ -65,6 +67,8 @@ export const galleyHob = galleyUnit({
       },
     ],
   }),
+  // an oven, a bottle or a bin under it, behind a front of its own
+  hollows: (p) => [unitHollow(p, 'panel', ['stand'], [], p.worktopMm - DRAWER_FROM_MM)],
   adjust: { rings: ONE_MORE, fuel: DETAIL, lid: DETAIL },
   features: (p, stance) => {
     const { min, max } = frontHeights(p)

@@ -1,9 +1,9 @@
 import { z } from 'zod'
 import { block, type Prism } from '../../geometry'
 import { DETAIL } from '../adjust'
-import { galleyUnit, PLINTH_MM, standAt, type Unit, unitFacts, worktop } from '../base-unit'
+import { galleyUnit, PLINTH_MM, standAt, type Unit, unitFacts, unitHollow, worktop } from '../base-unit'
 import { piece, TOP_MM } from '../boards'
-import type { LocalService } from '../contract'
+import type { LocalHollow, LocalService } from '../contract'
 import { basinTop, parted, rings, tapFront } from '../symbols'
 
 const BASIN_MM = 380
@@ -24,6 +24,21 @@ const hobSurface = (p: Galley): Prism => {
   const [right, back] = [p.lengthMm / 2, p.depthMm / 2]
   return block([right - HOB_MM, -back, p.worktopMm - 1], [right, back, p.worktopMm])
 }
+
+/** The bowl under the top, which takes room from what is below it. */
+const bowl = (p: Galley): LocalHollow['taken'][number] => {
+  const left = -p.lengthMm / 2 + EDGE_MM
+  const half = Math.min(BASIN_MM, p.depthMm - 100) / 2
+  return {
+    id: 'basin',
+    prism: block(
+      [left, -half, p.worktopMm - TOP_MM - BOWL_MM],
+      [Math.min(left + BASIN_MM, -left), half, p.worktopMm - TOP_MM],
+    ),
+  }
+}
+/** Depth of a bowl under the top. Common practice, no source. */
+const BOWL_MM = 150
 
 /** What stays free between basin and hob. */
 const between = (p: Galley) => ({
@@ -78,6 +93,7 @@ export const galley = galleyUnit({
       ...(p.hob ? rings(-left - 160, 0) : []),
     ]
   },
+  hollows: (p) => [unitHollow(p, 'door', ['stand'], p.basin ? [bowl(p)] : [])],
   shelves: () => 1,
   parts: (p) => [...(p.basin ? [piece('basin-and-tap', 3)] : []), ...(p.hob ? [piece('hob', 4)] : [])],
   cautions: (p) => (p.hob ? ['gas'] : []),

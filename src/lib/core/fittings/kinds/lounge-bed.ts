@@ -56,6 +56,7 @@ export const loungeBed = defineKind({
   stanceFor: { driving: 'table-up', living: 'table-up', sleeping: 'bed-made' },
   meets: ['table-seat', 'seat', 'berth'],
   home: onTheWall,
+  closedBy: 'lid',
   scribedAt: 'top',
   footprint: (p) => ({
     lengthMm: p.lengthMm,

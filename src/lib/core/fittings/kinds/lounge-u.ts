@@ -62,6 +62,7 @@ export const loungeU = defineKind({
   stanceFor: { driving: 'table-up', living: 'table-up', sleeping: 'bed-made' },
   meets: ['table-seat', 'seat', 'berth'],
   home: { ...onTheCentreline, turn: 90 },
+  closedBy: 'lid',
   scribedAt: 'top',
   footprint: (p) => ({
     lengthMm: p.lengthMm,

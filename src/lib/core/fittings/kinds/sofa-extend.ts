@@ -35,6 +35,7 @@ export const sofaExtend = defineKind({
   stanceFor: { driving: 'sofa', living: 'sofa', sleeping: 'bed' },
   meets: ['seat', 'berth'],
   home: onTheWall,
+  closedBy: 'lid',
   scribedAt: 'top',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.seatDepthMm, heightMm: p.seatMm + p.backMm }),
   reach: (p) => ({ front: wing(p) }),

@@ -41,6 +41,19 @@ export const wetCubicle = defineKind({
     ),
   ],
   services: (p) => [{ type: 'shower', quantity: 1, approach: 'entry', sizeMm: [p.lengthMm, p.depthMm] }],
+  hollows: (p) => [
+    {
+      id: 'inside',
+      room: {
+        x: about(p.lengthMm - 2 * WALL_MM),
+        y: about(p.depthMm - 2 * WALL_MM),
+        z: { min: TRAY_MM, max: p.heightMm - WALL_MM },
+      },
+      taken: [],
+      by: 'open',
+      through: ['entry'],
+    },
+  ],
   facts: () => ({ ...BOUGHT, isSplashed: true, isSteaming: true, drainsAtMm: 0 }),
   adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP },
   features: (p) => [

@@ -27,11 +27,17 @@ function lowerOnto(plan: Draft<Plan>, goneId: string, gone: Fitting): void {
   }
 }
 
+/** What was in a fitting that goes is where it stood before it was put in. */
+function takeOutOf(plan: Draft<Plan>, goneId: string): void {
+  for (const seat of seatsOf(plan)) if (seat.inside?.fitting === goneId) delete seat.inside
+}
+
 function checkAnchors(plan: Draft<Plan>, id: string): void {
-  const { up, along } = plan.fittings[id]!.seat
+  const { up, along, inside } = plan.fittings[id]!.seat
   const gone = (other: string | undefined) => other === undefined || plan.fittings[other] === undefined
   if (up.from === 'top-of' && gone(up.fitting)) throw new CommandError({ code: 'gone', thing: 'support' })
   if (along.from === 'after' && gone(along.fitting)) throw new CommandError({ code: 'gone', thing: 'neighbour' })
+  if (inside !== undefined && gone(inside.fitting)) throw new CommandError({ code: 'gone', thing: 'host' })
   if (hangsOnItself(plan.fittings as Plan['fittings'], id)) throw new CommandError({ code: 'hangs-on-itself' })
 }
 
@@ -65,6 +71,7 @@ export const FITTING_HANDLERS: HandlersOf<'fitting' | 'group'> = {
     const gone = unlocked(plan, id) as unknown as Fitting
     lowerOnto(plan, id, gone)
     closeUpOnto(plan, id, gone)
+    takeOutOf(plan, id)
     delete plan.fittings[id]
     for (const mode of Object.values(plan.modes)) {
       delete mode.stances[id]

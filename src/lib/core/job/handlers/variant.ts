@@ -13,6 +13,7 @@ const OTHER_SIDE = { 'left-wall': 'right-wall', 'right-wall': 'left-wall', centr
 
 /** A seat on the other side: what was by the left wall is by the right one, left ends are right ends. */
 function mirroredSeat(seat: Draft<Seat>): Draft<Seat> {
+  // what is in another is mirrored with that one: `inside` stays
   const { from, mm } = seat.across
   return {
     ...seat,

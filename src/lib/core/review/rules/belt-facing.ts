@@ -1,4 +1,4 @@
-import { addTurns } from '../../geometry'
+import { turnedBy } from '../../fittings'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 import { setSeat } from '../ways-out'
@@ -50,7 +50,7 @@ export const beltFacing = defineRule({
         code: 'turn-along',
         fittingId: placed.id,
         amount: 0,
-        commands: [setSeat(input, placed.id, { ...placed.seat, turn: addTurns(placed.seat.turn, 90) })],
+        commands: [setSeat(input, placed.id, turnedBy(placed.seat, 90))],
       },
     ]
   },

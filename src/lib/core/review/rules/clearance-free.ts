@@ -103,7 +103,7 @@ export const clearanceFree = defineRule({
           remedies.push(...setHandle(input, one, 'set-depth', 'front', Math.floor(depth - missing)))
       }
     }
-    if (placed.seat.across.from !== 'centreline') {
+    if (placed.within === undefined && placed.seat.across.from !== 'centreline') {
       const from = placed.seat.across.from === 'left-wall' ? ('right-wall' as const) : ('left-wall' as const)
       const seat = { ...placed.seat, across: { from, mm: 0 } }
       remedies.push({

@@ -69,7 +69,7 @@ export const gasVent = defineRule({
     if (placed === undefined) return []
     if (finding.code === 'gas-vent-small') return setHandle(input, placed, 'set-parameter', 'vent', finding.needed)
     if (finding.code === 'gas-unsealed') return setHandle(input, placed, 'set-parameter', 'seal', 'gasket', 1)
-    if (placed.seat.up.from !== 'floor') return []
+    if (placed.within !== undefined || placed.seat.up.from !== 'floor') return []
     return [
       {
         code: 'lower',

@@ -31,7 +31,8 @@ export const hungHeld = defineRule({
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed) => {
       const { fixing } = placed.fitting
-      const hangs = placed.seat.up.from === 'roof' || (placed.seat.up.from === 'floor' && placed.seat.up.mm > HANGS_MM)
+      const { up } = placed.seat
+      const hangs = placed.within === undefined && (up.from === 'roof' || (up.from === 'floor' && up.mm > HANGS_MM))
       if (fixing === undefined || !hangs || placed.inner.length === 0) return []
       const holds = placed.services.some(({ type }) => type === 'stowage') ? parameters.loadedKg : 0
       const kg = massOf(placed.fitting) + holds

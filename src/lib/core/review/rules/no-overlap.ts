@@ -9,7 +9,7 @@ declare module '../finding' {
   }
 }
 
-/** No two solids in one place; touching is fine, and scribed carcasses are notched round wheel arches. */
+/** No two things in one place where their matter meets; touching is fine, what lies in a hollow meets nothing, and scribed carcasses are notched round wheel arches. */
 export const noOverlap = defineRule({
   id: 'no-overlap',
   group: 'fit',
@@ -19,21 +19,26 @@ export const noOverlap = defineRule({
   parameters: {},
   key: byFitting(({ facts }) => facts.other.id),
   check: ({ scene }) =>
-    collisions(scene).map(({ a, b, solidA, shared }) => ({
-      code: 'overlap' as const,
-      fittings: b.kind === 'fitting' ? [a.id, b.placed.id] : [a.id],
-      place: [spanMiddle(shared.x), spanMiddle(shared.y), spanMiddle(shared.z)] as const,
-      measured: Math.max(1, Math.round(Math.min(spanLength(shared.x), spanLength(shared.y), spanLength(shared.z)))),
-      needed: 0,
-      unit: 'mm' as const,
-      facts: {
-        part: solidA.id,
-        other:
-          b.kind === 'fitting'
-            ? ({ kind: 'fitting', id: b.placed.id } as const)
-            : ({ kind: 'keep-out', id: b.keepOut.id } as const),
-      },
-    })),
+    collisions(scene)
+      // what was put into a hollow is judged by that
+      .filter(
+        ({ a, b }) => b.kind !== 'fitting' || (a.within?.hostId !== b.placed.id && b.placed.within?.hostId !== a.id),
+      )
+      .map(({ a, b, solidA, shared }) => ({
+        code: 'overlap' as const,
+        fittings: b.kind === 'fitting' ? [a.id, b.placed.id] : [a.id],
+        place: [spanMiddle(shared.x), spanMiddle(shared.y), spanMiddle(shared.z)] as const,
+        measured: Math.max(1, Math.round(Math.min(spanLength(shared.x), spanLength(shared.y), spanLength(shared.z)))),
+        needed: 0,
+        unit: 'mm' as const,
+        facts: {
+          part: solidA.id,
+          other:
+            b.kind === 'fitting'
+              ? ({ kind: 'fitting', id: b.placed.id } as const)
+              : ({ kind: 'keep-out', id: b.keepOut.id } as const),
+        },
+      })),
   remedies: (input, finding) => {
     const a = input.first(finding)
     const b = finding.fittings[1] === undefined ? undefined : input.find(finding.fittings[1])

@@ -15,6 +15,7 @@ declare module '../finding' {
 const HELD_MM = 60
 
 function isHeld(scene: Scene, placed: Placed): boolean {
+  if (placed.within !== undefined) return true
   const { x, y, z } = placed.bounds
   if (z.min - liningTop(scene.interior, placed.placement.at[0]) <= HELD_MM || z.max <= 0) return true
   if (placed.seat.up.from !== 'floor' || placed.facts.bornBy === 'itself') return true

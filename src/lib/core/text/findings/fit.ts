@@ -1,7 +1,7 @@
 import { partWord } from '../part-words'
 import { formatNumber } from '../../units'
 import { FIXING_WORDS, TASK_WORDS } from '../fitting-words'
-import { capital, CHANGE_WORDS, count, FACE_WORDS } from '../words'
+import { capital, CHANGE_WORDS, count, FACE_WORDS, SIDE_WORDS } from '../words'
 import { blockerName, type SentencesFor, the } from './kit'
 
 /** What rules about the body say. */
@@ -15,6 +15,8 @@ export const FIT_SENTENCES: SentencesFor<
   | 'carry-stuck'
   | 'hung-weakly'
   | 'pushed-in'
+  | 'pokes-out'
+  | 'hollow-taken'
 > = {
   'outside-shell': ({ fittings, measured, facts }, names, say) => {
     const it = the(names.fitting(fittings[0]!))
@@ -52,6 +54,26 @@ export const FIT_SENTENCES: SentencesFor<
       client: `${capital(it)} stands in ${other}.`,
       why: [
         `Least side of the space that the ${partWord(facts.part)} and ${other} share: ${say(measured)}; they may touch, so 0 is allowed.`,
+      ],
+    }
+  },
+  'pokes-out': ({ fittings, measured, facts }, names, say) => {
+    const [it, host] = [the(names.fitting(fittings[0]!)), the(names.fitting(fittings[1]!))]
+    return {
+      title: 'Too big for its hollow',
+      designer: `${capital(it)} stands ${say(measured)} out of ${host}, at ${SIDE_WORDS[facts.side]}.`,
+      client: `${capital(it)} is ${say(measured)} too big for its place in ${host}.`,
+      why: [`From ${SIDE_WORDS[facts.side]} of the hollow to what stands out of it: ${say(measured)}; 0 is allowed.`],
+    }
+  },
+  'hollow-taken': ({ fittings, measured, facts }, names, say) => {
+    const [it, host] = [the(names.fitting(fittings[0]!)), the(names.fitting(fittings[1]!))]
+    return {
+      title: 'Its place is taken',
+      designer: `${capital(it)} and the ${partWord(facts.part)} of ${host} share ${say(measured)}.`,
+      client: `There is no room for ${it} beside the ${partWord(facts.part)} in ${host}.`,
+      why: [
+        `Least side of the space that it and the ${partWord(facts.part)} share: ${say(measured)}; they may touch, so 0 is allowed.`,
       ],
     }
   },

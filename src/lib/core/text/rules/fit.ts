@@ -28,9 +28,16 @@ export const FIT_RULES = {
       'A fit-out that moves on is held by rails, the maker’s points, straps or its weight, and the body stays whole.',
     client: 'The vehicle stays as it was.',
   },
+  'fits-hollow': {
+    title: 'What is inside fits inside',
+    designer:
+      'What was put into a bench, a cupboard or under a bed lies within the boards round it, clear of drawers, bowls and bins.',
+    client: 'What is stowed or built into furniture has room there.',
+  },
   'no-overlap': {
     title: 'One place for one thing',
-    designer: 'No two things share room, nor a thing and what stands proud of the body.',
+    designer:
+      'No two things share room, nor a thing and what stands proud of the body; what lies in the hollow of another is in nobody’s way.',
     client: 'Nothing stands in another.',
   },
   'stands-off': {

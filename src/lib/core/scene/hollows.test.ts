@@ -1,0 +1,353 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import type { Inside, Seat } from '../fittings'
+import { prismBounds, type Turn } from '../geometry'
+import { apply, parseJob, planInterior, undoList, type Command, type Job } from '../job'
+import { reviewVariant } from '../review'
+import {
+  accessFaults,
+  buildScene,
+  carried,
+  collisionsOf,
+  freedomOf,
+  hollowFault,
+  snapsFor,
+  stow,
+  tapeOf,
+  typedOnTape,
+} from './index'
+import { put, putInside, truck, variant } from '../../../../tests/support/plan'
+
+const planOf = (job: Job) => job.variants[variant]!.plan
+const sceneOf = (job: Job, mode = 'mode-day') => buildScene(planInterior(job.shell, planOf(job)), planOf(job), mode)
+const at = (job: Job, id: string, mode = 'mode-day') => sceneOf(job, mode).placed.find((one) => one.id === id)!
+const seat = (id: string, to: Seat): Command => ({ type: 'fitting.seat', variant, id, seat: to })
+const codes = (job: Job) =>
+  reviewVariant(job, variant).modes.flatMap(({ findings }) => findings.map(({ code }) => code))
+
+/** A bench 1200 long and 480 deep on the left wall of the truck: its chest is 12 to 358 up, 1012 to 2188 along, 582 to 1038 across. */
+const bench = (
+  more: Parameters<typeof put>[4] = {},
+  from: Seat['across']['from'] = 'left-wall',
+  to: Partial<Seat> = {},
+) => put('fit-b', 'bench-side', 1000, from, more, to)
+const battery = (more: Partial<Inside> = {}) => putInside('fit-a', 'battery', 'fit-b', {}, more)
+
+describe('a fitting in a hollow of another', () => {
+  it('lies where the sides of the hollow put it', () => {
+    const job = truck(
+      bench(),
+      battery({ along: { from: 'right', mm: 100 }, across: { from: 'back', mm: 20 }, upMm: 5 }),
+    )
+    // 360 × 200 × 240
+    const { x, y, z } = at(job, 'fit-a').bounds
+    expect([x, y, z]).toEqual([
+      { min: 1728, max: 2088 },
+      { min: 818, max: 1018 },
+      { min: 17, max: 257 },
+    ])
+    expect(collisionsOf(sceneOf(job), at(job, 'fit-a'))).toEqual([])
+    expect(hollowFault(sceneOf(job), at(job, 'fit-a'))).toBeUndefined()
+  })
+
+  it('goes where its host goes, turned and mirrored with it', () => {
+    const relative = (job: Job) => {
+      const [host, guest] = [at(job, 'fit-b').placement, at(job, 'fit-a').placement]
+      const by = [guest.at[0] - host.at[0], guest.at[1] - host.at[1]] as const
+      const back = { 0: by, 90: [by[1], -by[0]], 180: [-by[0], -by[1]], 270: [-by[1], by[0]] }[host.turn] as [
+        number,
+        number,
+      ]
+      return [host.mirrored ? -back[0] : back[0], back[1]].map((mm) => Math.round(mm * 10) / 10)
+    }
+    const still = relative(truck(bench(), battery()))
+    expect(still).toEqual([-408, -128])
+    for (const from of ['left-wall', 'right-wall', 'centreline'] as const)
+      for (const turn of [0, 90, 180, 270] as const)
+        for (const mirrored of [false, true])
+          expect([from, turn, mirrored, relative(truck(bench({}, from, { turn, mirrored }), battery()))]).toEqual([
+            from,
+            turn,
+            mirrored,
+            still,
+          ])
+  })
+
+  it('turns a quarter inside a host that is mirrored, as one would see it from in front of that', () => {
+    const plain = at(truck(bench(), battery({ turn: 90 })), 'fit-a')
+    const mirrored = at(truck(bench({}, 'left-wall', { mirrored: true }), battery({ turn: 90 })), 'fit-a')
+    expect([plain.placement.turn, plain.placement.mirrored]).toEqual([90, false])
+    expect([mirrored.placement.turn, mirrored.placement.mirrored]).toEqual([270, true])
+    // from the left side of a bench that is mirrored: its forward end
+    expect(mirrored.bounds.x.max).toBeCloseTo(2188)
+  })
+
+  it('is out of the vehicle where its host is', () => {
+    const job = apply(truck(bench(), battery()), {
+      type: 'mode.away',
+      variant,
+      mode: 'mode-night',
+      fitting: 'fit-b',
+      away: true,
+    }).job
+    expect(sceneOf(job, 'mode-night').placed).toEqual([])
+    expect(sceneOf(job).placed.map(({ id }) => id)).toEqual(['fit-b', 'fit-a'])
+  })
+
+  it('is mirrored with the plan', () => {
+    const job = truck(bench(), battery())
+    const { bounds } = at(apply(job, { type: 'plan.mirror', variant }).job, 'fit-a')
+    const before = at(job, 'fit-a').bounds
+    expect(bounds.x).toEqual(before.x)
+    expect(bounds.y).toEqual({ min: -before.y.max, max: -before.y.min })
+  })
+
+  it('meets what it stands out of, and nothing while it does not, whatever its size and place', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 150, max: 1200 }),
+        fc.integer({ min: 120, max: 500 }),
+        fc.integer({ min: 0, max: 900 }),
+        fc.integer({ min: 0, max: 300 }),
+        fc.constantFrom<Turn>(0, 180),
+        (lengthMm, heightMm, alongMm, upMm, turn) => {
+          const job = truck(
+            bench(),
+            putInside(
+              'fit-a',
+              'battery',
+              'fit-b',
+              { lengthMm, heightMm },
+              { along: { from: 'left', mm: alongMm }, upMm, turn },
+            ),
+          )
+          const out = [alongMm + lengthMm - 1176, upMm + heightMm - 346].filter((mm) => mm > 0)
+          const fault = hollowFault(sceneOf(job), at(job, 'fit-a'))
+          const told = fault?.kind === 'pokes-out' ? fault.byMm : fault === undefined ? 0 : NaN
+          expect([lengthMm, heightMm, alongMm, upMm, told]).toEqual([
+            lengthMm,
+            heightMm,
+            alongMm,
+            upMm,
+            expect.closeTo(Math.max(0, ...out), 2),
+          ])
+        },
+      ),
+      { seed: 16, numRuns: 200 },
+    )
+  })
+
+  it('takes its room from what can be stowed there', () => {
+    const pieces = [{ id: 'box', size: [1000, 300, 300] as const }]
+    expect(stow(sceneOf(truck(bench())), pieces).left).toEqual([])
+    expect(stow(sceneOf(truck(bench(), battery({ along: { from: 'left', mm: 400 } }))), pieces).left).toHaveLength(1)
+  })
+
+  it('is served by what opens the hollow: the lid, and that must be free', () => {
+    const free = truck(bench(), battery())
+    const [lid] = at(free, 'fit-a').clearances
+    expect(at(free, 'fit-a').clearances.map(({ task, need, unit }) => [task, need, unit])).toEqual([
+      ['batteries', 90, 'deg'],
+    ])
+    expect(freedomOf(sceneOf(free), at(free, 'fit-a'), lid!).blockers).toEqual([])
+    // a locker 500 over the floor, above the bench
+    const shut = truck(
+      bench(),
+      battery(),
+      put('fit-l', 'locker', 1000, 'left-wall', {}, { up: { from: 'floor', mm: 500 } }),
+    )
+    expect(
+      accessFaults(sceneOf(shut)).filter(({ of, task }) => of.id === 'fit-a' && task === 'batteries'),
+    ).toHaveLength(1)
+  })
+
+  it('is got at from above where cushions are lifted off, past its host', () => {
+    const job = truck(
+      put('fit-b', 'lounge-bed', 400, 'left-wall'),
+      putInside('fit-a', 'battery', 'fit-b', { heightMm: 200, lengthMm: 300 }, {}),
+    )
+    expect(hollowFault(sceneOf(job), at(job, 'fit-a'))).toBeUndefined()
+    const [clearance] = at(job, 'fit-a').clearances
+    expect(clearance!.past).toBe('fit-b')
+    expect(freedomOf(sceneOf(job), at(job, 'fit-a'), clearance!).blockers).toEqual([])
+  })
+
+  it('has its face where the door of its hollow would be: an oven under a hob', () => {
+    const oven = (upMm: number) =>
+      truck(
+        put('fit-b', 'galley-hob', 1000, 'left-wall', { lengthMm: 600 }),
+        putInside(
+          'fit-a',
+          'oven',
+          'fit-b',
+          { lengthMm: 440 },
+          { along: { from: 'left', mm: 60 }, across: { from: 'front', mm: -12 }, upMm },
+        ),
+      )
+    expect(hollowFault(sceneOf(oven(0)), at(oven(0), 'fit-a'))).toBeUndefined()
+    // one that goes up into the drawer does not
+    expect(hollowFault(sceneOf(oven(300)), at(oven(300), 'fit-a'))).toMatchObject({ kind: 'pokes-out', side: 'in-top' })
+    // a battery has no face: it must lie behind the front
+    const proud = truck(
+      put('fit-b', 'galley-hob', 1000, 'left-wall', { lengthMm: 600 }),
+      battery({ across: { from: 'front', mm: -12 } }),
+    )
+    expect(hollowFault(sceneOf(proud), at(proud, 'fit-a'))).toMatchObject({ side: 'in-front', byMm: 12 })
+  })
+
+  it('stands beside a bowl, not in it; and behind drawers that were made shorter', () => {
+    const sink = (mm: number) =>
+      truck(
+        put('fit-b', 'galley-basin', 1000, 'left-wall', { lengthMm: 800, basinMm: 300 }),
+        putInside(
+          'fit-a',
+          'water-tank',
+          'fit-b',
+          { lengthMm: 200, depthMm: 200, heightMm: 700 },
+          { along: { from: 'left', mm } },
+        ),
+      )
+    // the bowl is 300 across in the middle of 800: it begins 238 from the side
+    expect(hollowFault(sceneOf(sink(38)), at(sink(38), 'fit-a'))).toBeUndefined()
+    expect(hollowFault(sceneOf(sink(58)), at(sink(58), 'fit-a'))).toMatchObject({ kind: 'meets', part: 'basin' })
+  })
+
+  it('opens a hollow as far as the wall behind what is cut to it', () => {
+    // without room behind it, the chest of a scribed carcass ends at its own back; in the truck the wall is there
+    const [hollow] = at(truck(put('fit-b', 'galley-doors', 1000, 'left-wall')), 'fit-b').hollows
+    expect(hollow!.room.y.max).toBeCloseTo(1050)
+  })
+})
+
+describe('two things that were not put into one another', () => {
+  it('share no matter where one lies in the hollow of the other', () => {
+    // a battery on the floor where the chest of the bench is, 12 mm up: its bottom board
+    const lies = (mm: number) =>
+      truck(
+        bench(),
+        put(
+          'fit-a',
+          'battery',
+          1100,
+          'left-wall',
+          {},
+          { across: { from: 'left-wall', mm: 100 }, up: { from: 'floor', mm } },
+        ),
+      )
+    expect(codes(lies(12))).not.toContain('overlap')
+    expect(codes(lies(11))).toContain('overlap')
+  })
+})
+
+describe('moving what is in a hollow', () => {
+  const job = truck(
+    bench({}, 'right-wall', { mirrored: true }),
+    battery({ along: { from: 'left', mm: 300 }, across: { from: 'back', mm: 100 } }),
+  )
+  const placed = at(job, 'fit-a')
+
+  it('goes by the vehicle’s own directions, and stays in its host', () => {
+    const to = carried(sceneOf(job), planOf(job), placed, [50, 30, 20])
+    const moved = at(apply(job, seat('fit-a', to)).job, 'fit-a')
+    expect(moved.within?.hostId).toBe('fit-b')
+    expect(moved.bounds.x.min - placed.bounds.x.min).toBeCloseTo(50)
+    expect(moved.bounds.y.min - placed.bounds.y.min).toBeCloseTo(30)
+    expect(moved.bounds.z.min - placed.bounds.z.min).toBeCloseTo(20)
+  })
+
+  it('has a tape to the six sides, and reads what is typed', () => {
+    const rows = tapeOf(sceneOf(job), placed)
+    const read = Object.fromEntries(rows.map(({ id, mm }) => [id, Math.round(mm)]))
+    // 1176 × 456 × 346 inside, the battery 360 × 200 × 240
+    expect(read).toEqual({
+      'in-left': 300,
+      'in-right': 516,
+      'in-front': 156,
+      'in-back': 100,
+      'in-bottom': 0,
+      'in-top': 106,
+    })
+    for (const row of rows) {
+      const typed = typedOnTape(sceneOf(job), planOf(job), placed, row, 40)!
+      const there = apply(job, seat('fit-a', typed)).job
+      expect([row.id, tapeOf(sceneOf(there), at(there, 'fit-a')).find(({ id }) => id === row.id)!.mm]).toEqual([
+        row.id,
+        expect.closeTo(40, 1),
+      ])
+    }
+  })
+
+  it('snaps to the sides of its hollow, not to walls and neighbours beyond', () => {
+    const snaps = snapsFor(sceneOf(job), placed, { y: -95 }, 20)
+    expect(snaps.map(({ to }) => to)).toEqual([{ kind: 'hollow', id: 'fit-b' }])
+  })
+})
+
+describe('hosts in the document', () => {
+  it('refuses what is in itself, by way of others, and a host that is not there', () => {
+    const job = truck(bench(), putInside('fit-a', 'lid-chest', 'fit-b', { lengthMm: 300, depthMm: 250, heightMm: 200 }))
+    const round = {
+      ...at(job, 'fit-b').fitting.seat,
+      inside: { ...at(job, 'fit-a').fitting.seat.inside!, fitting: 'fit-a' },
+    }
+    expect(() => apply(job, seat('fit-b', round))).toThrow(/"hangs-on-itself"/)
+    const lost = { ...round, inside: { ...round.inside, fitting: 'fit-zz' } }
+    expect(() => apply(job, seat('fit-b', lost))).toThrow(/"gone"/)
+    const read = parseJob(
+      JSON.parse(
+        JSON.stringify({
+          ...job,
+          variants: {
+            [variant]: {
+              ...job.variants[variant]!,
+              plan: {
+                ...planOf(job),
+                fittings: { ...planOf(job).fittings, 'fit-b': { ...at(job, 'fit-b').fitting, seat: round } },
+              },
+            },
+          },
+        }),
+      ),
+    )
+    expect(read.ok).toBe(false)
+    expect(!read.ok && read.faults.map(({ path }) => path)).toContain(
+      `variants.${variant}.plan.fittings.fit-b.seat.inside.fitting`,
+    )
+  })
+
+  it('lays out what was in a host that is removed where it stood before, and back again', () => {
+    const job = truck(bench(), battery())
+    const { job: gone, diff } = apply(job, { type: 'fitting.remove', variant, id: 'fit-b' })
+    expect(at(gone, 'fit-a').within).toBeUndefined()
+    const back = apply(gone, {
+      type: 'diff',
+      direction: 'undo',
+      what: 'fitting.remove',
+      patches: [...diff.undo],
+    })
+    expect(back.job).toEqual(job)
+  })
+
+  it('takes what is inside out before the host', () => {
+    expect(undoList(planOf(truck(bench(), battery()))).map(({ id }) => id)).toEqual(['fit-a', 'fit-b'])
+  })
+
+  it('carries a hollow in a hollow along', () => {
+    const job = truck(
+      bench(),
+      putInside(
+        'fit-c',
+        'lid-chest',
+        'fit-b',
+        { lengthMm: 500, depthMm: 300, heightMm: 300 },
+        { along: { from: 'left', mm: 500 } },
+      ),
+      putInside('fit-a', 'battery', 'fit-c', { lengthMm: 300, depthMm: 150, heightMm: 200 }),
+    )
+    const { x } = at(job, 'fit-a').bounds
+    expect(x.min).toBeCloseTo(1000 + 12 + 500 + 12)
+    const moved = apply(job, seat('fit-b', { ...at(job, 'fit-b').fitting.seat, along: { from: 'rear', mm: 1500 } })).job
+    expect(at(moved, 'fit-a').bounds.x.min - x.min).toBeCloseTo(500)
+    expect(prismBounds(at(moved, 'fit-a').solids[0]!.prism).x.min).toBeCloseTo(x.min + 500)
+  })
+})
