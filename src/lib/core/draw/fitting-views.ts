@@ -1,4 +1,5 @@
 import {
+  boxPrism,
   placePoint,
   polygonSpan,
   prismBounds,
@@ -9,8 +10,8 @@ import {
   type Prism,
   type Vec2,
 } from '../geometry'
-import type { ClearanceUse, Feature } from '../fittings'
-import type { Placed } from '../scene'
+import { type ClearanceUse, type Feature, isInTheWay } from '../fittings'
+import { matterOf, type Placed } from '../scene'
 import { partsInside, type Interior } from '../shell'
 import { fittingName } from '../text'
 import { line, path, type Item, type ItemGroup, type ViewId } from './display'
@@ -117,12 +118,51 @@ function sideGroup(placed: Placed): ItemGroup {
   return { key: placed.id, fittingId: placed.id, items }
 }
 
-/** A fitting in one of the three views along the vehicle; undefined where that view does not show it. */
+/** A fitting with its front or top away: its outline in dashes, the sides of its hollows, and what takes room in them. */
+export function openGroup(placed: Placed, view: Exclude<ViewId, 'section'>): ItemGroup | undefined {
+  if (view !== 'plan' && !onWall(placed, view)) return undefined
+  const outline = view === 'plan' ? planOutline : sideOutline
+  const { x: u, y, z } = placed.bounds
+  const name: Item = {
+    ...labelAt(fittingName(placed.fitting), { u, v: view === 'plan' ? y : z }),
+    size: 'small',
+  } as Item
+  const items: Item[] = [
+    ...placed.inner.map(({ prism }) => path(outline(prism), 'hidden', 'sheet')),
+    ...placed.hollows.flatMap(({ room, taken }): Item[] => [
+      path(outline(boxPrism(room)), 'visible', 'sheet'),
+      ...taken.map(({ prism }) => path(outline(prism), 'hair', 'wood')),
+    ]),
+  ]
+  return { key: `${placed.id} open`, fittingId: placed.id, items: placed.hollows.length > 0 ? items : [...items, name] }
+}
+
+/** What lies in another, behind its front: its outline in dashes, with its name small. */
+function insideGroup(placed: Placed, view: Exclude<ViewId, 'section'>): ItemGroup {
+  const { x: u, y, z } = placed.bounds
+  const outline = view === 'plan' ? planOutline : sideOutline
+  return {
+    key: placed.id,
+    fittingId: placed.id,
+    items: [
+      ...placed.solids.map(({ prism }) => path(outline(prism), 'hidden')),
+      { ...labelAt(fittingName(placed.fitting), { u, v: view === 'plan' ? y : z }), size: 'small' } as Item,
+    ],
+  }
+}
+
+/**
+ * A fitting in one of the three views along the vehicle; undefined where that view does not show it. What lies in another is behind
+ * the front of that, unless it `isOpen`.
+ */
 export function fittingGroup(
   placed: Placed,
   view: Exclude<ViewId, 'section'>,
   interior: Interior,
+  isOpen = false,
 ): ItemGroup | undefined {
+  if (placed.within !== undefined && !isOpen)
+    return view === 'plan' || onWall(placed, view) ? insideGroup(placed, view) : undefined
   if (view === 'plan') return planGroup(placed, interior)
   return onWall(placed, view) ? sideGroup(placed) : undefined
 }
@@ -131,8 +171,13 @@ const mirrorY = (polygon: Polygon): Vec2[] => polygon.map(([y, z]): Vec2 => [-y,
 
 /** What the section at `xMm` cuts of a fitting, scribed parts cut to the lined body; undefined where it misses. */
 export function sectionGroup(placed: Placed, interior: Interior, xMm: number): ItemGroup | undefined {
-  const cuts = placed.solids.flatMap((solid) => {
-    const slice = sliceAtX(solid.prism, xMm)
+  // boards, not blocks: the section shows what is hollow
+  const matter = [
+    ...matterOf(placed),
+    ...placed.solids.filter(({ fit }) => !isInTheWay(fit)).map((solid) => ({ solid, prism: solid.prism })),
+  ]
+  const cuts = matter.flatMap(({ solid, prism }) => {
+    const slice = sliceAtX(prism, xMm)
     if (slice.length < 3) return []
     return solid.fit === 'scribed' ? partsInside(interior, xMm, slice) : [slice]
   })

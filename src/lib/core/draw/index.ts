@@ -2,7 +2,7 @@ export { VIEW_IDS, type Bounds, type Item, type ItemGroup, type View, type ViewI
 export { HATCHES } from './hatches'
 export { layLabels } from './labels'
 export { cabSeatItems } from './cab-seats'
-export { clearanceItems, fittingGroup } from './fitting-views'
+export { clearanceItems, fittingGroup, openGroup } from './fitting-views'
 export { planBounds, sectionBounds, shellPlan, shellSection, shellSide, sideBounds } from './shell-views'
 export { peopleGroup } from './people'
 export { ghostOf } from './ghost'

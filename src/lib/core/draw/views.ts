@@ -29,6 +29,13 @@ function isCovered(scene: Scene, placed: Placed): boolean {
   })
 }
 
+/** What lies in another comes right after that one. */
+function insideLast(order: readonly Placed[]): readonly Placed[] {
+  const inside = (hostId: string | undefined): readonly Placed[] =>
+    order.filter(({ within }) => within?.hostId === hostId).flatMap((placed) => [placed, ...inside(placed.id)])
+  return order.every(({ within }) => within === undefined) ? order : inside(undefined)
+}
+
 /** Fittings in the order in which a view paints them: what is further from the eye first. */
 export function paintOrder(scene: Scene, view: ViewId): readonly Placed[] {
   const depth = (placed: Placed): number => {
@@ -36,12 +43,12 @@ export function paintOrder(scene: Scene, view: ViewId): readonly Placed[] {
     if (view === 'right') return placed.bounds.y.max
     return -placed.bounds.y.min
   }
-  return [...scene.placed].sort((a, b) => depth(a) - depth(b))
+  return insideLast([...scene.placed].sort((a, b) => depth(a) - depth(b)))
 }
 
 /** Outlines of what a higher fitting covers in plan. */
 export const coveredGroups = (scene: Scene): readonly ItemGroup[] =>
-  scene.placed.filter((placed) => isCovered(scene, placed)).map(hiddenOutline)
+  scene.placed.filter((placed) => placed.within === undefined && isCovered(scene, placed)).map(hiddenOutline)
 
 /** One view of a scene, as a neutral list of marks; from it come the screen, the SVG file and, later, other formats. */
 export function drawView(scene: Scene, view: Exclude<ViewId, 'section'>, brief?: Brief): View {

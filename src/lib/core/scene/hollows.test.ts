@@ -9,8 +9,14 @@ import {
   buildScene,
   carried,
   collisionsOf,
+  contentsOf,
   freedomOf,
+  hollowAt,
   hollowFault,
+  isCarriedOut,
+  roomLeft,
+  seatInside,
+  seatOutside,
   snapsFor,
   stow,
   tapeOf,
@@ -349,5 +355,83 @@ describe('hosts in the document', () => {
     const moved = apply(job, seat('fit-b', { ...at(job, 'fit-b').fitting.seat, along: { from: 'rear', mm: 1500 } })).job
     expect(at(moved, 'fit-a').bounds.x.min - x.min).toBeCloseTo(500)
     expect(prismBounds(at(moved, 'fit-a').solids[0]!.prism).x.min).toBeCloseTo(x.min + 500)
+  })
+})
+
+describe('putting in by hand', () => {
+  const job = truck(
+    bench(),
+    put('fit-a', 'battery', 200, 'left-wall'),
+    put('fit-l', 'locker', 200, 'left-wall', { lengthMm: 500 }),
+  )
+  const scene = sceneOf(job)
+  const one = (id: string) => scene.placed.find((placed) => placed.id === id)!
+
+  it('finds the smallest hollow that the middle lies over and that takes it; not one that it hangs over', () => {
+    expect(hollowAt(scene, one('fit-a'), { x: 1500, y: 800 })?.host.id).toBe('fit-b')
+    expect(hollowAt(scene, one('fit-a'), { x: 900, y: 800 })).toBeUndefined()
+    expect(hollowAt(scene, one('fit-l'), { x: 1500, y: 800 })).toBeUndefined()
+    const large = truck(bench(), put('fit-a', 'battery', 200, 'left-wall', { lengthMm: 1190 }))
+    expect(hollowAt(sceneOf(large), at(large, 'fit-a'), { x: 1500, y: 800 })).toBeUndefined()
+  })
+
+  it('puts it where the hand holds it, held by the nearer sides, in hosts that stand any way', () => {
+    for (const turn of [0, 90, 180, 270] as const)
+      for (const mirrored of [false, true]) {
+        const turned = truck(
+          bench({}, 'centreline', { turn, mirrored }),
+          put('fit-a', 'battery', 200, 'left-wall', { lengthMm: 200 }),
+        )
+        const now = sceneOf(turned)
+        const [host, guest] = [at(turned, 'fit-b'), at(turned, 'fit-a')]
+        const [hollow] = host.hollows
+        const { x, y } = hollow!.room
+        const box = {
+          x: { min: x.min + 90, max: x.min + 290 },
+          y: { min: y.max - 240, max: y.max - 40 },
+          z: hollow!.room.z,
+        }
+        const into = seatInside(guest, { host, hollow: hollow! }, { ...box, z: { min: 12, max: 12 } })
+        const there = at(apply(turned, seat('fit-a', into)).job, 'fit-a')
+        expect([turn, mirrored, there.bounds.x, there.bounds.y]).toEqual([turn, mirrored, box.x, box.y])
+        expect(there.placement.turn).toBe(guest.placement.turn)
+        expect(hollowFault(now, there)).toBeUndefined()
+      }
+  })
+
+  it('takes it out where it is, on the anchors that it had before', () => {
+    const inside = truck(bench(), battery({ along: { from: 'left', mm: 100 } }))
+    const [placed] = [at(inside, 'fit-a')]
+    const out = seatOutside(sceneOf(inside), planOf(inside), placed, [0, -400, 0])
+    const there = at(apply(inside, seat('fit-a', out)).job, 'fit-a')
+    expect(there.within).toBeUndefined()
+    expect(there.bounds.x).toEqual(placed.bounds.x)
+    expect(there.bounds.y.min).toBeCloseTo(placed.bounds.y.min - 400)
+    expect(there.seat.across.from).toBe('left-wall')
+    expect(isCarriedOut(placed, { x: 100, y: 0 })).toBe(false)
+    expect(isCarriedOut(placed, { y: -200 })).toBe(true)
+  })
+
+  it('counts what is left free, and lists what is in what', () => {
+    const inside = truck(
+      bench(),
+      battery(),
+      putInside(
+        'fit-c',
+        'lid-chest',
+        'fit-b',
+        { lengthMm: 500, depthMm: 300, heightMm: 300 },
+        { along: { from: 'left', mm: 500 } },
+      ),
+      putInside('fit-d', 'battery', 'fit-c', { lengthMm: 300, depthMm: 150, heightMm: 200 }),
+    )
+    const host = at(inside, 'fit-b')
+    // 1176 × 456 × 346: from 0 to 360 and 500 to 1000 along something stands, 300 deep at most; behind that 156 are free all along
+    expect(roomLeft(sceneOf(inside), { host, hollow: host.hollows[0]! })).toEqual([1176, 156, 346])
+    expect(contentsOf(sceneOf(inside), 'fit-b').map(({ placed: { id }, depth }) => [id, depth])).toEqual([
+      ['fit-a', 1],
+      ['fit-c', 1],
+      ['fit-d', 2],
+    ])
   })
 })

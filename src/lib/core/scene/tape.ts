@@ -76,7 +76,7 @@ const AXES = ['x', 'y', 'z'] as const
 /** From the sides of the hollow to what stands in it. */
 export function insideTape(
   { bounds }: Pick<Placed, 'bounds'>,
-  { host, room, hostId }: Within,
+  { host, room }: Pick<Within, 'host' | 'room'>,
 ): readonly (TapeRow & { readonly id: InsideTapeId })[] {
   return SIDES.map(([id, axis, end]) => {
     const local: Vec3 = [axis === 0 ? 1 : 0, axis === 1 ? 1 : 0, axis === 2 ? 1 : 0]
@@ -84,7 +84,7 @@ export function insideTape(
     const at = AXES[inward.findIndex((step) => Math.abs(step) > 0.5)] ?? 'z'
     const low = inward.reduce((sum, step) => sum + step, 0) > 0
     const mm = low ? bounds[at].min - room[at].min : room[at].max - bounds[at].max
-    return { id, mm, neighbourId: hostId, grows: inward }
+    return { id, mm, grows: inward }
   })
 }
 

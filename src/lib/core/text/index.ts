@@ -26,6 +26,7 @@ export {
   NEED_WORDS,
   PURPOSE_WORDS,
   sayTally,
+  HOLLOW_WORDS,
   SNAP_WORDS,
   SPACE_ROW_WORDS,
   TAPE_WORDS,

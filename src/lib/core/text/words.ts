@@ -2,6 +2,7 @@ import type { Need, Purpose } from '../brief'
 import type { Gravity } from '../review'
 import type { BodyChangeKind, BodyClass, LinedFace } from '../shell'
 import type { SpaceRowId } from '../space'
+import type { HollowWay } from '../fittings'
 import type { InsideTapeId, SnapTo, TapeId } from '../scene'
 
 export const NEED_WORDS: Record<Need, { one: string; many: string }> = {
@@ -113,12 +114,22 @@ export const TAPE_WORDS: Record<TapeId, string> = {
   ahead: 'ahead, to',
   'beside-left': 'leftward, to',
   'beside-right': 'rightward, to',
-  'in-left': 'left side, inside',
-  'in-right': 'right side, inside',
-  'in-front': 'front, inside',
-  'in-back': 'back, inside',
-  'in-bottom': 'bottom, inside',
-  'in-top': 'top, inside',
+  'in-left': 'left side',
+  'in-right': 'right side',
+  'in-front': 'front',
+  'in-back': 'back',
+  'in-bottom': 'bottom',
+  'in-top': 'top',
+}
+
+/** What closes a hollow. */
+export const HOLLOW_WORDS: Record<HollowWay, string> = {
+  open: 'open',
+  door: 'behind a door',
+  flap: 'behind a flap',
+  drawer: 'behind drawers',
+  lid: 'under a lid',
+  panel: 'behind a panel',
 }
 
 /** The sides of a hollow, as seen from in front of what it is in. */

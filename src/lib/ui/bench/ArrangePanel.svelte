@@ -4,6 +4,7 @@
   import { sayMass } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
+  import InsideAsk from './InsideAsk.svelte'
 
   interface Props {
     bench: Bench
@@ -76,3 +77,4 @@
   </div>
   <p class="mt-2 text-xs text-ink-2">Shift and click takes more in hand. Drag one, and all of them move.</p>
 </div>
+<InsideAsk {bench} />

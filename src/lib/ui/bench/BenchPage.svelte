@@ -63,7 +63,7 @@
       case 'search':
         return search()
       case 'type-distance':
-        document.getElementById('tape-rear')?.focus()
+        document.querySelector<HTMLElement>('[data-testid="tape"] input')?.focus()
         return
       case 'group':
         return bench.toggleGroup()
@@ -73,6 +73,8 @@
         return bench.mirrorPlan()
       case 'run':
         return bench.arrange('run', runOf(bench.scene, bench.inHand))
+      case 'look-into':
+        return bench.lookInto()
       case 'modules':
         return library()
       case 'people':
@@ -82,6 +84,10 @@
         historyOpen = true
         return
       case 'let-go':
+        if (bench.asksInside) {
+          bench.asksInside = false
+          return
+        }
         if (bench.playing !== undefined) return bench.stopPlaying()
         if (bench.waiting !== undefined) return bench.endWaiting(false)
         if (drawing?.cancel() !== true) {

@@ -145,7 +145,11 @@
     </div>
 
     <p class="mt-1 text-xs text-ink-2">
-      Tape{wallsAt === undefined ? ', from and to' : `; walls at ${formatLength(wallsAt, unit)} above the load floor`}:
+      Tape{placed.within !== undefined
+        ? `, from the sides of the hollow in the ${bench.names.fitting(placed.within.hostId).toLowerCase()}`
+        : wallsAt === undefined
+          ? ', from and to'
+          : `; walls at ${formatLength(wallsAt, unit)} above the load floor`}:
     </p>
     {#if seatRefused !== undefined}<p role="alert" class="text-xs text-stop">{seatRefused}</p>{/if}
     <div class="grid grid-cols-2 gap-x-4 gap-y-px text-[13px] narrow" data-testid="tape">

@@ -1,14 +1,15 @@
 <script lang="ts">
-  import { mayBeCut } from '$lib/core/fittings'
+  import { massOf, mayBeCut } from '$lib/core/fittings'
   import { FIXING_WAYS, type FixingWay } from '$lib/core/job'
   import { bodyMm } from '$lib/core/people'
   import { peopleOf } from '$lib/core/brief'
-  import { tablePositions, worktopRuns, type Placed } from '$lib/core/scene'
-  import { CAUTION_WORDS, FIXING_WORDS, list, STANCE_WORDS, partWord } from '$lib/core/text'
-  import { formatLength, sayLength } from '$lib/core/units'
+  import { roomLeft, tablePositions, worktopRuns, type Placed } from '$lib/core/scene'
+  import { CAUTION_WORDS, fittingName, FIXING_WORDS, HOLLOW_WORDS, list, partWord, STANCE_WORDS } from '$lib/core/text'
+  import { formatLength, sayLength, sayMass } from '$lib/core/units'
   import NumberField from '../parts/NumberField.svelte'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
+  import InsideAsk from './InsideAsk.svelte'
 
   let { bench, placed }: { bench: Bench; placed: Placed } = $props()
   const unit = $derived(bench.liveJob.units)
@@ -17,6 +18,15 @@
   const elsewhere = $derived(mode?.seats?.[id] !== undefined)
   const fixing = $derived(placed.fitting.fixing)
   const cautions = $derived(placed.kind.cautions(placed.fitting.parameters))
+  /** Length, depth and height that are left inside. */
+  const hollows = $derived(
+    placed.hollows.map((hollow) => ({
+      by: hollow.by,
+      left: roomLeft(bench.standing, { host: placed, hollow })
+        .map((mm) => formatLength(mm, unit))
+        .join(' × '),
+    })),
+  )
   const loose = $derived(placed.kind.loose(placed.fitting.parameters, placed.stance))
   const run = $derived(worktopRuns(bench.standing).find(({ fittings }) => fittings.includes(id)))
   const isTable = $derived(placed.services.some(({ type }) => type === 'table-place'))
@@ -42,6 +52,37 @@
   }
 </script>
 
+<InsideAsk {bench} />
+{#if placed.within !== undefined || bench.contents.length > 0 || hollows.length > 0}
+  <div class="mt-2 border-t border-line pt-1.5 text-[13px] narrow" data-testid="inside">
+    {#if placed.within !== undefined}
+      <p class="flex items-baseline justify-between gap-2">
+        <span class="text-ink-2"
+          >inside <button class="act" onclick={() => bench.select(placed.within?.hostId)}
+            >{bench.names.fitting(placed.within.hostId)}</button
+          ></span
+        >
+        <button class="act" onclick={() => bench.takeOutOf()}>Out of it</button>
+      </p>
+    {/if}
+    {#each hollows as { by, left } (by + left)}
+      <p class="flex justify-between gap-2">
+        <span class="text-ink-2">free inside, {HOLLOW_WORDS[by]}</span><span>{left}</span>
+      </p>
+    {/each}
+    {#each bench.contents as { placed: one, depth } (one.id)}
+      <p class="flex items-baseline justify-between gap-2" style:padding-left="{(depth - 1) * 12}px">
+        <button class="truncate act" onclick={() => bench.select(one.id)}>{fittingName(one.fitting)}</button>
+        <span class="text-ink-2">{sayMass(massOf(one.fitting))}</span>
+      </p>
+    {/each}
+    {#if hollows.length > 0}
+      <button class="act" title="I" aria-pressed={bench.openIds.includes(id)} onclick={() => bench.lookInto()}
+        >{bench.openIds.includes(id) ? 'Shut it in the drawing' : 'Look into it'}</button
+      >
+    {/if}
+  </div>
+{/if}
 <div class="mt-2 border-t border-line pt-1.5 text-[13px] narrow">
   {#if run !== undefined}
     <p class="flex justify-between">

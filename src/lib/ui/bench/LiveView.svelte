@@ -4,7 +4,7 @@
   import type { Placed } from '$lib/core/scene'
   import { formatLength } from '$lib/core/units'
   import type { Bench } from './bench.svelte'
-  import { groupOf, type Along } from './kept-groups'
+  import { groupOf, shownAs, type Along } from './kept-groups'
   import Labels from '../drawing/Labels.svelte'
   import { frameHeight, toScreen, type ViewFrame } from '../drawing/layout'
   import Marks from '../drawing/Marks.svelte'
@@ -21,7 +21,9 @@
   const unit = $derived(bench.session.job.units)
   const carried = $derived(
     bench.scene.placed.flatMap((placed) => {
-      const group = bench.lifted.includes(placed.id) ? groupOf(placed, view, bench.interior) : null
+      const group = bench.lifted.includes(placed.id)
+        ? groupOf(placed, view, bench.interior, shownAs(placed, bench.openIds))
+        : null
       return group === null ? [] : [group]
     }),
   )
@@ -50,8 +52,8 @@
     bench.snaps.filter(({ axis, to }) => to.kind !== 'round' && (axis === 'x' || (axis === 'y') === (view === 'plan'))),
   )
   const snapWords = (to: (typeof bench.snaps)[number]['to']): string =>
-    to.kind === 'neighbour'
-      ? bench.names.fitting(to.id)
+    to.kind === 'neighbour' || to.kind === 'hollow'
+      ? `${SNAP_WORDS[to.kind]} ${bench.names.fitting(to.id)}`.trim()
       : to.kind === 'arch'
         ? bench.names.part(to.id)
         : SNAP_WORDS[to.kind]

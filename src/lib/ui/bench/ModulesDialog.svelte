@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui'
   import { format } from 'date-fns'
+  import { hangsOn } from '$lib/core/fittings'
   import { type Fault, type ModuleSummary, type SimpleCommand } from '$lib/core/job'
   import { moduleOf, placedModule, type Module } from '$lib/core/module'
   import { sayMass } from '$lib/core/units'

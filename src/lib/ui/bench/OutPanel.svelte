@@ -1,5 +1,6 @@
 <script lang="ts">
   import { undoList } from '$lib/core/job'
+  import { contentsOf } from '$lib/core/scene'
   import { fittingName, FIXING_WORDS, sayMinutes } from '$lib/core/text'
   import { sayMass } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
@@ -8,6 +9,12 @@
   let { bench }: { bench: Bench } = $props()
   const plan = $derived(bench.plan)
   const away = $derived((plan.modes[bench.modeId]?.away ?? []).filter((id) => plan.fittings[id] !== undefined))
+  /** What has something inside, and lies in nothing itself. */
+  const hosts = $derived(
+    bench.scene.placed.filter(
+      ({ id, within }) => within === undefined && bench.scene.placed.some((one) => one.within?.hostId === id),
+    ),
+  )
   const undone = $derived(plan.transferable === true ? undoList(plan) : [])
   const minutes = $derived(undone.reduce((sum, one) => sum + one.minutes, 0))
 </script>
@@ -31,6 +38,23 @@
         >
       </div>
     {/each}
+  </div>
+{/if}
+{#if hosts.length > 0}
+  <div class="mt-2 text-[13px]" data-testid="what-in-what">
+    <h3 class="caps">What is in what</h3>
+    <ul>
+      {#each hosts as host (host.id)}
+        <li>
+          <button class="act" onclick={() => bench.select(host.id)}>{fittingName(host.fitting)}</button>
+          {#each contentsOf(bench.scene, host.id) as { placed, depth } (placed.id)}
+            <p style:padding-left="{depth * 14}px">
+              <button class="act" onclick={() => bench.select(placed.id)}>{fittingName(placed.fitting)}</button>
+            </p>
+          {/each}
+        </li>
+      {/each}
+    </ul>
   </div>
 {/if}
 <div class="mt-2 text-[13px]" data-testid="fit-out">

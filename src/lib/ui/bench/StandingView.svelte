@@ -12,7 +12,7 @@
   import { fittingName } from '$lib/core/text'
   import { formatLength } from '$lib/core/units'
   import type { Bench } from './bench.svelte'
-  import { groupOf, type Along } from './kept-groups'
+  import { groupOf, shownAs, type Along } from './kept-groups'
   import Labels from '../drawing/Labels.svelte'
   import type { ViewFrame } from '../drawing/layout'
   import Marks from '../drawing/Marks.svelte'
@@ -34,10 +34,9 @@
   const people = $derived(
     bench.people && !bench.carrying ? peopleGroup(scene, bench.session.job.brief, view).items : [],
   )
+  const groupFor = (placed: Placed) => groupOf(placed, view, bench.interior, shownAs(placed, bench.openIds))
   const names = $derived([
-    ...painted.flatMap((placed) =>
-      bench.lifted.includes(placed.id) ? [] : groupOf(placed, view, bench.interior)!.items,
-    ),
+    ...painted.flatMap((placed) => (bench.lifted.includes(placed.id) ? [] : groupFor(placed)!.items)),
     ...covered.flatMap(({ items }) => items),
   ])
 
@@ -63,7 +62,7 @@
       class={['fitting', bench.lifted.includes(placed.id) && 'lifted']}
       onfocus={() => onfocused(placed.id)}
     >
-      <Marks items={groupOf(placed, view, bench.interior)!.items} {frame} />
+      <Marks items={groupFor(placed)!.items} {frame} />
     </g>
   {/each}
   <g class="pointer-events-none">

@@ -28,12 +28,14 @@ import {
   buildScene,
   carried,
   changeBetween,
+  contentsOf,
   groupWith,
   type ModeChange,
   movedTogether,
   type Placed,
   type Reseated,
   type Scene,
+  seatOutside,
   type Snap,
   tapeOf,
   type TapeRow,
@@ -76,6 +78,9 @@ export class Bench {
   /** A change of mode that is being played. */
   playing: Playing | undefined = $state.raw(undefined)
   openFinding: string | undefined = $state(undefined)
+  /** Whether it is asked what becomes of what is inside the one to be taken out. */
+  asksInside = $state(false)
+  #opened: string | undefined = $state(undefined)
   /** A new fitting that fits nowhere by itself: it follows the pointer until it is put down. */
   waiting: Made | undefined = $state.raw(undefined)
   stationMm = $state(800)
@@ -258,7 +263,10 @@ export class Bench {
 
   /** Takes a fitting in hand, with the group that it belongs to; `add` takes it besides what is in hand, or lets it go. */
   select(id: string | undefined, add = false): void {
-    if (id !== this.selectedId) this.openFinding = undefined
+    if (id !== this.selectedId) {
+      this.openFinding = undefined
+      this.asksInside = false
+    }
     if (id === undefined) {
       this.selectedId = undefined
       this.also = []
@@ -410,10 +418,60 @@ export class Bench {
     }
   }
 
+  /** Takes out what is in hand; where that has something inside it is asked first what becomes of it. */
   remove(): void {
-    const commands = this.inHand.map((id): SimpleCommand => ({ type: 'fitting.remove', variant: this.variantId, id }))
-    if (this.doAll('remove', commands)) this.select(undefined)
+    if (this.insideHeld.length > 0) this.asksInside = true
+    else this.removeWith('nothing')
   }
+
+  /** What lies in what is in hand, but is not in hand itself. */
+  readonly insideHeld: readonly Placed[] = $derived.by(() =>
+    this.inHand.flatMap((id) =>
+      contentsOf(this.scene, id).flatMap(({ placed }) => (this.inHand.includes(placed.id) ? [] : [placed])),
+    ),
+  )
+
+  /** Takes out what is in hand: all that is inside as well, or that stays where it is and stands by itself. */
+  removeWith(inside: 'all' | 'nothing'): void {
+    this.asksInside = false
+    const held = this.insideHeld
+    const variant = this.variantId
+    const out = (id: string): SimpleCommand => ({ type: 'fitting.remove', variant, id })
+    const left = held
+      .filter(({ within }) => this.inHand.includes(within?.hostId ?? ''))
+      .map(({ id, ...placed }) =>
+        this.#seatCommand({
+          id,
+          seat: wholeMillimetres(seatOutside(this.scene, this.plan, { id, ...placed }, [0, 0, 0])),
+        }),
+      )
+    const first = inside === 'all' ? [...held].reverse().map(({ id }) => out(id)) : left
+    if (this.doAll('remove', [...first, ...this.inHand.map(out)])) this.select(undefined)
+  }
+
+  /** What lies in the one in hand, and in that. */
+  readonly contents: readonly { readonly placed: Placed; readonly depth: number }[] = $derived.by(() =>
+    this.selectedId === undefined ? [] : contentsOf(this.scene, this.selectedId),
+  )
+
+  /** Takes what is in hand out of what it is in: it stands where it is. */
+  takeOutOf(): void {
+    const placed = this.selected
+    if (placed?.within !== undefined)
+      this.#seat(() => wholeMillimetres(seatOutside(this.scene, this.plan, placed, [0, 0, 0])))
+  }
+
+  /** Looks into the one in hand, or shuts it again. */
+  lookInto(): void {
+    const id = this.selected?.within?.hostId ?? this.selectedId
+    if (id !== undefined) this.#opened = this.#opened === id ? undefined : id
+  }
+
+  /** Whose front is taken away in the drawing: the one looked into, and what the thing in hand is in. */
+  readonly openIds: readonly string[] = $derived.by(() => {
+    const host = this.selected?.within?.hostId
+    return [...(this.#opened === undefined ? [] : [this.#opened]), ...(host === undefined ? [] : [host])]
+  })
 
   /** Locks everything in hand, or unlocks it if all of it is locked. */
   toggleLock(): void {

@@ -18,6 +18,7 @@ export type ActionId =
   | 'modules'
   | 'people'
   | 'history'
+  | 'look-into'
   | 'let-go'
 
 interface Action {
@@ -45,6 +46,7 @@ export const ACTIONS: readonly Action[] = [
   { id: 'redo', words: 'Redo', key: 'Ctrl Shift Z' },
   { id: 'people', words: 'Show or hide the people', key: 'P' },
   { id: 'history', words: 'Open the history', key: 'H' },
+  { id: 'look-into', words: 'Look into what is in hand, or shut it', key: 'I' },
   { id: 'let-go', words: 'Let go', key: 'Esc' },
 ]
 
@@ -82,6 +84,7 @@ const PLAIN: Readonly<Record<string, ActionId>> = {
   u: 'run',
   l: 'lock',
   b: 'modules',
+  i: 'look-into',
   Delete: 'remove',
   Backspace: 'remove',
   Escape: 'let-go',

@@ -1,7 +1,21 @@
 import type { Inside, Seat } from '$lib/core/fittings'
-import { boxesOverlap, type Vec3 } from '$lib/core/geometry'
+import { type Box, boxesOverlap, type Span, spanMiddle, type Vec3 } from '$lib/core/geometry'
 import type { Plan } from '$lib/core/job'
-import { carried, keptInside, snapsFor, type Placed, type Scene, type Snap } from '$lib/core/scene'
+import {
+  carried,
+  hollowAt,
+  type HollowRef,
+  isCarriedOut,
+  keptInside,
+  nudged,
+  type Placed,
+  reseated,
+  type Scene,
+  seatInside,
+  seatOutside,
+  type Snap,
+  snapsFor,
+} from '$lib/core/scene'
 
 /** How far the hand has moved, on the axes that its view shows. */
 export interface Delta {
@@ -26,6 +40,44 @@ const wholeInside = (inside: Inside): Inside => ({
   upMm: Math.round(inside.upMm),
 })
 
+const AXES = ['x', 'y', 'z'] as const
+
+/** A movement, on the axes only on which the hand moves. */
+const moved3 = ([x, y, z]: Vec3, delta: Delta): Delta => ({
+  ...(delta.x === undefined ? {} : { x }),
+  ...(delta.y === undefined ? {} : { y }),
+  ...(delta.z === undefined ? {} : { z }),
+})
+
+const movedBox = ({ bounds }: Placed, move: Vec3): Box => {
+  const [x, y, z] = AXES.map((axis, index) => ({
+    min: bounds[axis].min + (move[index] ?? 0),
+    max: bounds[axis].max + (move[index] ?? 0),
+  })) as [Span, Span, Span]
+  return { x, y, z }
+}
+
+/** The middle of a thing, on the axes on which the hand moves it. */
+const middleOf = ({ bounds }: { readonly bounds: Box }, delta: Delta): Delta =>
+  moved3([spanMiddle(bounds.x), spanMiddle(bounds.y), spanMiddle(bounds.z)], delta)
+
+/** Into a hollow that the hand has come over: within reach of its sides it goes to these. */
+function intoHollow(
+  scene: Scene,
+  plan: Plan,
+  placed: Placed,
+  into: HollowRef,
+  at: Box,
+  reachMm: number,
+): { readonly seat: Seat; readonly snaps: readonly Snap[] } {
+  const seat = seatInside(placed, into, { ...at, z: { min: into.hollow.room.z.min, max: into.hollow.room.z.min } })
+  const there = reseated(scene, plan, placed.id, seat)
+  if (there === undefined) return { seat, snaps: [] }
+  const snaps = snapsFor(there.scene, there.placed, { x: 0, y: 0 }, reachMm).filter(({ to }) => to.kind !== 'round')
+  const by = (axis: 'x' | 'y') => snaps.find((snap) => snap.axis === axis)?.byMm ?? 0
+  return { seat: wholeMillimetres(nudged(seat, [by('x'), by('y'), 0], there.placed.within?.host)), snaps }
+}
+
 function restsOn(plan: Plan, id: string, on: string): boolean {
   for (let at: string | undefined = id; at !== undefined; at = plan.fittings[at]?.seat.up.fitting)
     if (at === on) return true
@@ -48,8 +100,23 @@ export function settled(
     delta.y === undefined ? 0 : by('y'),
     delta.z === undefined ? 0 : by('z'),
   ]
+  if (placed.within !== undefined && isCarriedOut(placed, moved3(move, delta))) {
+    const out = wholeMillimetres(seatOutside(scene, plan, placed, move))
+    const there = reseated(scene, plan, placed.id, out)
+    // on the floor, if it was not lifted
+    const seat = delta.z === undefined ? { ...out, up: { from: 'floor' as const, mm: 0 } } : out
+    const into = there === undefined ? undefined : hollowAt(there.scene, there.placed, middleOf(there.placed, delta))
+    if (into !== undefined && there !== undefined)
+      return { seat: seatInside(there.placed, into, there.placed.bounds), snaps: [] }
+    return { seat, snaps: [] }
+  }
   const seat = wholeMillimetres(carried(scene, plan, placed, move))
   if (placed.within !== undefined) return { seat, snaps }
+  if (reachMm > 0) {
+    const at = movedBox(placed, move)
+    const into = hollowAt(scene, placed, middleOf({ bounds: at }, delta))
+    if (into !== undefined) return intoHollow(scene, plan, placed, into, at, reachMm)
+  }
   const onTop = snaps.find(({ axis, to }) => axis === 'z' && to.kind === 'neighbour')
   const below = onTop?.to.kind === 'neighbour' ? scene.placed.find(({ id }) => id === onTop.to.id) : undefined
   const moved = { ...placed.bounds, x: { min: placed.bounds.x.min + move[0], max: placed.bounds.x.max + move[0] } }

@@ -1,0 +1,34 @@
+<script lang="ts">
+  import { capital, count, fittingName, list } from '$lib/core/text'
+  import type { Bench } from './bench.svelte'
+
+  let { bench }: { bench: Bench } = $props()
+  const NAMED = 3
+  const names = $derived(bench.insideHeld.map(({ fitting }) => fittingName(fitting).toLowerCase()))
+  const said = $derived(names.length > NAMED ? count(names.length, { one: 'thing', many: 'things' }) : list(names))
+  const focused = (button: HTMLButtonElement): void => button.focus()
+</script>
+
+{#if bench.asksInside}
+  <div
+    role="alertdialog"
+    aria-label="What becomes of what is inside"
+    tabindex="-1"
+    class="mt-2 border-t-2 border-pencil pt-2 text-[13px]"
+    onkeydown={(event) => {
+      if (event.key !== 'Escape') return
+      event.stopPropagation()
+      bench.asksInside = false
+    }}
+  >
+    <p>
+      {capital(said)}
+      {names.length === 1 ? 'is' : 'are'} inside. What becomes of {names.length === 1 ? 'it' : 'them'}?
+    </p>
+    <p class="mt-1 flex flex-wrap gap-x-3">
+      <button class="act" onclick={() => bench.removeWith('all')}>Take out all of it</button>
+      <button class="act" onclick={() => bench.removeWith('nothing')}>Leave standing what is inside</button>
+      <button class="act" {@attach focused} onclick={() => (bench.asksInside = false)}>Keep it</button>
+    </p>
+  </div>
+{/if}
