@@ -13,10 +13,10 @@ export type Group = (typeof GROUPS)[number]
 
 /**
  * How a solid meets the body. Rigid parts fit as they are. Scribed ones are cut to the wall behind them; only their front
- * must stand whole. What goes through leaves the body by an opening, or over an open cab. What is outside hangs under the
+ * must stand whole. Notched ones stand as they are, but are cut round wheel arches, steps and ribs: a box under a seat that stays whole. What goes through leaves the body by an opening, or over an open cab. What is outside hangs under the
  * floor, stands on the roof or on the outer wall, and meets only its like. Cloth hangs there and gives way to everything.
  */
-export type Fit = 'rigid' | 'scribed' | 'through' | 'outside' | 'cloth'
+export type Fit = 'rigid' | 'notched' | 'scribed' | 'through' | 'outside' | 'cloth'
 
 /** Whether a part stands in the way of others inside the body. */
 export const isInTheWay = (fit: Fit): boolean => fit !== 'outside' && fit !== 'cloth'

@@ -11,7 +11,7 @@ const LAIN_ON: ReadonlySet<ServiceType> = new Set(['berth', 'cot', 'seat', 'belt
  */
 export function mayBeCut(made: Made): boolean {
   const [stance] = stancesOf(made)
-  if (!solidsOf(made, stance).some(({ fit }) => fit === 'rigid')) return false
+  if (!solidsOf(made, stance).some(({ fit }) => fit === 'rigid' || fit === 'notched')) return false
   if (servicesOf(made, stance).some(({ type }) => LAIN_ON.has(type))) return false
   let [sawn, all] = [0, 0]
   for (const part of partsOf(made)) {

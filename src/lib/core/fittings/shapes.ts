@@ -17,6 +17,7 @@ export const hingeParameter = choiceParameter(['left', 'right']).describe('As se
 
 export const scribed = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'scribed' })
 export const rigid = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'rigid' })
+export const notched = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'notched' })
 export const through = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'through' })
 export const cloth = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'cloth' })
 export const outside = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'outside' })

@@ -150,12 +150,37 @@ export function collisionsOf(scene: Scene, a: Placed): readonly Collision[] {
   }
   for (const keepOut of scene.interior.keepOuts) {
     if (!boundsMeet(a.bounds, prismBounds(keepOut.prism))) continue
-    const whole = a.solids.filter(({ fit }) => fit !== 'cloth' && !(keepOut.notchable && fit === 'scribed'))
+    const whole = a.solids.filter(({ fit }) => fit !== 'cloth' && !(keepOut.notchable && isCutRound(fit)))
     const hit = deepest(whole, [keepOut])
     if (hit !== undefined) found.push({ a, b: { kind: 'keep-out', keepOut }, ...hit })
   }
   return found
 }
+
+/** Whether a part is cut round what stands proud of the body. */
+const isCutRound = (fit: PlacedSolid['fit']): boolean => fit === 'scribed' || fit === 'notched'
+
+/** What a notch takes of a part: round what, and the block of it that is cut away. */
+export interface Notch {
+  readonly keepOut: KeepOut
+  readonly solidId: string
+  readonly block: Box
+  readonly litres: number
+}
+
+/** The notches that are cut into a fitting where it stands. */
+export const notchesOf = ({ interior }: Scene, placed: Placed): readonly Notch[] =>
+  interior.keepOuts.flatMap((keepOut) =>
+    keepOut.notchable && boundsMeet(placed.bounds, prismBounds(keepOut.prism))
+      ? placed.inner
+          .filter(({ fit, prism }) => isCutRound(fit) && prismsOverlap(prism, keepOut.prism))
+          .map((solid): Notch => {
+            const block = overlapBounds(solid.prism, keepOut.prism)
+            return { keepOut, solidId: solid.id, block, litres: volume(block) / MM3_PER_L }
+          })
+      : [],
+  )
+const MM3_PER_L = 1e6
 
 /** Every collision of a scene, each pair once. */
 export function collisions(scene: Scene): readonly Collision[] {

@@ -1,4 +1,4 @@
-import { prismBounds, prismsOverlap, spansOverlap, type Prism } from '../geometry'
+import { prismBounds, prismsOverlap, spanLength, spansOverlap, stretchesLeft, type Prism } from '../geometry'
 import { protrusionOf } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, PlacedClearance, Scene } from './scene'
@@ -45,6 +45,32 @@ function leavesShell(scene: Scene, clearance: PlacedClearance, shape: Prism): bo
   return slack !== undefined && (protrusionOf(scene.interior, shape)?.byMm ?? 0) > slack
 }
 
+/** Where one stands or kneels before a thing: what stands a little proud of that is stood before as well. */
+const STANDING: ReadonlySet<PlacedClearance['use']> = new Set(['stand', 'kneel', 'entry', 'dress'])
+
+/** The longest stretch of its depth that is free, mm: beyond what stands a little proud, up to the wall. */
+function stretchFree(scene: Scene, clearance: PlacedClearance, inTheWay: readonly Prism[], shell: boolean): number {
+  let [depth, outside] = [0, clearance.need]
+  if (!shell) depth = clearance.need
+  else
+    while (outside - depth > PRECISION) {
+      const middle = (depth + outside) / 2
+      if (leavesShell(scene, clearance, clearance.upTo(middle))) outside = middle
+      else depth = middle
+    }
+  // the axis along which it grows, and from which end
+  const [whole, stub] = [prismBounds(clearance.prism), prismBounds(clearance.upTo(1))]
+  const axis = spanLength(whole.x) - spanLength(stub.x) > spanLength(whole.y) - spanLength(stub.y) ? 'x' : 'y'
+  const fromLow = Math.abs(whole[axis].min - stub[axis].min) < Math.abs(whole[axis].max - stub[axis].max)
+  const { min, max } = whole[axis]
+  const reached = fromLow ? { min, max: min + depth } : { min: max - depth, max }
+  const left = stretchesLeft(
+    reached,
+    inTheWay.map((prism) => prismBounds(prism)[axis]),
+  )
+  return Math.round(Math.max(0, ...left.map(spanLength)))
+}
+
 /** How far a clearance is free, and by what it is cut short. Bisected to half a millimetre or half a degree. */
 export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearance): Freedom {
   const whole = clearance.prism
@@ -79,6 +105,8 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
   const shell = leavesShell(scene, clearance, whole)
   if (shell) blockers.push({ kind: 'shell', id: 'shell' })
   if (blockers.length === 0) return { free: clearance.need, blockers }
+  if (STANDING.has(clearance.use) && clearance.unit === 'mm')
+    return { free: stretchFree(scene, clearance, inTheWay, shell), blockers }
   let free = 0
   let blocked = clearance.need
   while (blocked - free > PRECISION) {

@@ -14,6 +14,7 @@ import {
   hollowAt,
   hollowFault,
   isCarriedOut,
+  notchesOf,
   roomLeft,
   seatInside,
   seatOutside,
@@ -22,7 +23,7 @@ import {
   tapeOf,
   typedOnTape,
 } from './index'
-import { put, putInside, truck, variant } from '../../../../tests/support/plan'
+import { jobWith, put, putInside, truck, variant } from '../../../../tests/support/plan'
 
 const planOf = (job: Job) => job.variants[variant]!.plan
 const sceneOf = (job: Job, mode = 'mode-day') => buildScene(planInterior(job.shell, planOf(job)), planOf(job), mode)
@@ -433,5 +434,87 @@ describe('putting in by hand', () => {
       ['fit-c', 1],
       ['fit-d', 2],
     ])
+  })
+})
+
+describe('notches', () => {
+  // a van whose left arch stands from 640 to 1510 along, from 689 out, 310 high
+  const over = (kind: string, parameters: Parameters<typeof put>[4] = {}, id = 'fit-b') =>
+    jobWith('van-medium-high', put(id, kind, 500, 'left-wall', parameters))
+
+  it('lets what a carpenter builds go over an arch: the box is cut, the seat stays whole', () => {
+    for (const [kind, more] of [
+      ['bench-side', { lengthMm: 1200 }],
+      ['sofa-extend', {}],
+      ['lounge-bed', {}],
+      ['wet-cubicle', { heightMm: 1500 }],
+      ['through-cupboard', {}],
+    ] as const) {
+      const job = over(kind, more)
+      expect([kind, collisionsOf(sceneOf(job), at(job, 'fit-b')).map(({ b }) => b.kind)]).toEqual([kind, []])
+    }
+    // a tank is bought: it is not cut
+    const tank = over('water-tank', { lengthMm: 600 })
+    expect(collisionsOf(sceneOf(tank), at(tank, 'fit-b')).map(({ partB }) => partB)).toEqual(['arch-left'])
+    // a cushion lower than the arch is not cut either: box to 220, cushion over it
+    const low = over('bench-side', { lengthMm: 1200, seatMm: 350, cushionMm: 130 })
+    expect(collisionsOf(sceneOf(low), at(low, 'fit-b')).map(({ solidA }) => solidA.id)).toEqual(['cushion'])
+  })
+
+  it('says what is cut away', () => {
+    const job = over('bench-side', { lengthMm: 1200 })
+    const [notch, ...others] = notchesOf(sceneOf(job), at(job, 'fit-b'))
+    expect(others).toEqual([])
+    const { y } = at(job, 'fit-b').bounds
+    // the box is 370 high and reaches from 500 to 1700: the arch takes 870 × what lies over it × 310
+    expect(notch!.block.x).toEqual({ min: 640, max: 1510 })
+    expect(notch!.block.z).toEqual({ min: 0, max: 310 })
+    expect(notch!.block.y.min).toBeCloseTo(689)
+    expect(notch!.litres).toBeCloseTo((870 * (y.max - 689) * 310) / 1e6, 6)
+  })
+
+  it('keeps the arch in the way of what lies inside', () => {
+    const inside = (mm: number) => {
+      const job = jobWith(
+        'van-medium-high',
+        put('fit-b', 'bench-side', 500, 'left-wall', { lengthMm: 1800 }),
+        putInside('fit-a', 'battery', 'fit-b', {}, { along: { from: 'left', mm }, across: { from: 'back', mm: 0 } }),
+      )
+      return collisionsOf(sceneOf(job), at(job, 'fit-a')).map(({ partB }) => partB)
+    }
+    expect(inside(300)).toEqual(['arch-left'])
+    // the arch ends at 1510, the chest begins at 512
+    expect(inside(998)).toEqual([])
+  })
+})
+
+describe('a clearance that is blocked', () => {
+  const before = (proudMm: number) => {
+    // a chest beside the front of a cupboard, standing so much before it
+    const job = truck(
+      put('fit-c', 'galley-doors', 1000, 'left-wall', { lengthMm: 600, depthMm: 500 }),
+      put(
+        'fit-p',
+        'lid-chest',
+        1500,
+        'centreline',
+        { lengthMm: 700, depthMm: 250 },
+        { across: { from: 'centreline', mm: 550 - proudMm + 125 } },
+      ),
+    )
+    const placed = at(job, 'fit-c')
+    return freedomOf(
+      sceneOf(job),
+      placed,
+      placed.clearances.find(({ id }) => id === 'stand')!,
+    )
+  }
+
+  it('tells the free stretch beyond what stands a little proud, not 0', () => {
+    // the front is at 1050 − 500 = 550; 450 of floor are asked before it
+    expect(before(0)).toEqual({ free: 450, blockers: [] })
+    expect(before(19).free).toBe(450 - 19)
+    expect(before(250).free).toBe(200)
+    expect(before(450).free).toBe(200)
   })
 })

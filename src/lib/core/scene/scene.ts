@@ -476,7 +476,7 @@ function isIndoors(interior: Interior, solid: Prism): boolean {
 
 /** How a part meets the body where it stands: what is built in place is cut, what is made to hang outside is a thing like others indoors. */
 function fitOf(interior: Interior, fitting: Fitting, seat: Seat, own: Fit, prism: Prism): Fit {
-  if (own === 'rigid' && fitting.cut === true && seat.turn === 0) return 'scribed'
+  if ((own === 'rigid' || own === 'notched') && fitting.cut === true && seat.turn === 0) return 'scribed'
   return own === 'outside' && isIndoors(interior, prism) ? 'rigid' : own
 }
 

@@ -1,11 +1,12 @@
 <script lang="ts">
   import { massOf, mayBeCut } from '$lib/core/fittings'
   import { FIXING_WAYS, type FixingWay } from '$lib/core/job'
+  import { spanLength } from '$lib/core/geometry'
   import { bodyMm } from '$lib/core/people'
   import { peopleOf } from '$lib/core/brief'
-  import { roomLeft, tablePositions, worktopRuns, type Placed } from '$lib/core/scene'
+  import { notchesOf, roomLeft, tablePositions, worktopRuns, type Placed } from '$lib/core/scene'
   import { CAUTION_WORDS, fittingName, FIXING_WORDS, HOLLOW_WORDS, list, partWord, STANCE_WORDS } from '$lib/core/text'
-  import { formatLength, sayLength, sayMass } from '$lib/core/units'
+  import { formatLength, formatNumber, sayLength, sayMass } from '$lib/core/units'
   import NumberField from '../parts/NumberField.svelte'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
@@ -33,6 +34,7 @@
   const isFoldedTable = $derived(placed.kind.meets.includes('table-seat'))
   /** As it stood when the hand took it: nothing is measured anew while it is carried. */
   const stood = $derived(bench.standing.placed.find((one) => one.id === id) ?? placed)
+  const notches = $derived(notchesOf(bench.standing, stood))
   const positions = $derived(isTable || isFoldedTable ? tablePositions(bench.standing, stood) : [])
   /** Whose shoulders go through a gap. */
   const passers = (gapMm: number): readonly string[] =>
@@ -127,6 +129,17 @@
       </tbody>
     </table>
   {/if}
+  {#each notches as { keepOut, solidId, block, litres } (keepOut.id + solidId)}
+    <p class="flex justify-between gap-2">
+      <span class="text-ink-2">cut round the {bench.names.part(keepOut.id)}</span>
+      <Why
+        about="{formatNumber(litres, 0)} litres are lost"
+        lines={[
+          `The ${partWord(solidId)} is cut ${[block.x, block.y, block.z].map((side) => sayLength(spanLength(side), unit)).join(' × ')} there; what it bears stays whole.`,
+        ]}>−{formatNumber(litres, 0)} L</Why
+      >
+    </p>
+  {/each}
   {#each loose as part (part.id)}
     <p class="flex justify-between">
       <span class="text-ink-2">{part.count} × {partWord(part.id)}</span><span

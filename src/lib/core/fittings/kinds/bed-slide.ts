@@ -5,7 +5,7 @@ import { BED_ADJUST, bedParameters, berth, entryInFront, sitUp, sleepersParamete
 import { board, foam, PLY_MM, SLAT_MM } from '../boards'
 import { defineKind } from '../contract'
 import { ON_OWN_LEGS } from '../facts'
-import { about, centred, insideOf, lengthParameter, onTheWall, rigid } from '../shapes'
+import { about, centred, insideOf, lengthParameter, notched, onTheWall, rigid } from '../shapes'
 import { knees, placesAlong, sittersOn } from '../sitting'
 import { levels, line, pillow } from '../symbols'
 
@@ -43,7 +43,7 @@ export const bedSlide = defineKind({
   reach: (p) => ({ front: out(p) }),
   solids: (p, stance) => {
     const [half, front, back] = [p.lengthMm / 2, -p.seatDepthMm / 2, p.seatDepthMm / 2]
-    const base = rigid('box', centred(p.lengthMm, p.seatDepthMm, 0, p.platformMm))
+    const base = notched('box', centred(p.lengthMm, p.seatDepthMm, 0, p.platformMm))
     const top = p.platformMm + p.mattressMm
     if (stance === 'pushed-in')
       return [

@@ -4,7 +4,7 @@ import { DETAIL_MM, END, frontAnd, topAnd } from '../adjust'
 import { board, foam, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
 import { type FrontFact, ON_OWN_LEGS } from '../facts'
-import { about, centred, forTask, insideOf, lengthParameter, lidLift, onTheWall, rigid } from '../shapes'
+import { about, centred, forTask, insideOf, lengthParameter, lidLift, notched, onTheWall, rigid } from '../shapes'
 import { knees, placesAlong, sittersOn } from '../sitting'
 import { line, parted } from '../symbols'
 
@@ -40,7 +40,7 @@ export const benchSide = defineKind({
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     const low = p.seatMm - p.cushionMm
     return [
-      rigid('box', centred(p.lengthMm, p.depthMm, 0, low)),
+      notched('box', centred(p.lengthMm, p.depthMm, 0, low)),
       rigid('cushion', block([-half, -back - p.overhangMm, low], [half, back, p.seatMm])),
       ...(p.backMm >= 1
         ? [rigid('back-cushion', block([-half, back - p.backMm, p.seatMm], [half, back, p.seatMm + 400]))]

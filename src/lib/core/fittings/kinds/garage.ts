@@ -4,7 +4,7 @@ import { DETAIL, DETAIL_MM, END, FRONT, TOP } from '../adjust'
 import { board, piece, PLY_MM } from '../boards'
 import { defineKind, type LocalClearance } from '../contract'
 import { PLAIN } from '../facts'
-import { about, doorSwing, inFront, lengthParameter, onTheCentreline, rigid } from '../shapes'
+import { about, doorSwing, inFront, lengthParameter, notched, onTheCentreline } from '../shapes'
 import { cross, leaf, line } from '../symbols'
 
 const WALL_MM = 18
@@ -32,7 +32,7 @@ export const garage = defineKind({
   solids: (p) => {
     const [half, deep] = [p.lengthMm / 2, p.depthMm / 2]
     // its end wall to the living space; floor, sides and lid are the vehicle’s and the bed’s
-    return [rigid('end-wall', block([half - WALL_MM, -deep, 0], [half, deep, p.heightMm]))]
+    return [notched('end-wall', block([half - WALL_MM, -deep, 0], [half, deep, p.heightMm]))]
   },
   clearances: (p) => {
     const wide = Math.min(p.doorMm, p.depthMm - 60)

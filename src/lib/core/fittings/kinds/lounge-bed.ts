@@ -6,7 +6,7 @@ import { berth } from '../bed'
 import { board, foam, piece, PLY_MM } from '../boards'
 import { defineKind, type LocalService, type LocalSolid, type SeatPlace } from '../contract'
 import { ON_OWN_LEGS } from '../facts'
-import { about, choiceParameter, ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
+import { about, choiceParameter, ENTRY_MM, inFront, lengthParameter, notched, onTheWall, rigid } from '../shapes'
 import { box, line, pillow } from '../symbols'
 
 const BENCH_MM = 520
@@ -68,7 +68,7 @@ export const loungeBed = defineKind({
     const half = p.depthMm / 2
     const low = p.seatMm - p.cushionMm
     const bases: LocalSolid[] = benches(p).flatMap(({ id, from, to }) => [
-      rigid(id, block([from, -half, 0], [to, half, low])),
+      notched(id, block([from, -half, 0], [to, half, low])),
       rigid(`${id}-cushion`, block([from, -half - p.overhangMm, low], [to, half, p.seatMm])),
     ])
     if (stance === 'bed-made') {

@@ -6,7 +6,7 @@ import { berth } from '../bed'
 import { board, foam, piece, PLY_MM, TOP_MM } from '../boards'
 import { defineKind, type LocalService, type LocalSolid, type SeatPlace } from '../contract'
 import { ON_OWN_LEGS } from '../facts'
-import { about, ENTRY_MM, inFront, lengthParameter, onTheCentreline, rigid } from '../shapes'
+import { about, ENTRY_MM, inFront, lengthParameter, notched, onTheCentreline, rigid } from '../shapes'
 import { box, line, pillow, pillows } from '../symbols'
 
 const TABLE_TOP_MM = 720
@@ -72,7 +72,7 @@ export const loungeU = defineKind({
   solids: (p, stance) => {
     const low = p.seatMm - p.cushionMm
     const bases = benches(p).flatMap(({ id, at: [x0, y0, x1, y1] }): LocalSolid[] => [
-      rigid(id, block([x0, y0, 0], [x1, y1, low])),
+      notched(id, block([x0, y0, 0], [x1, y1, low])),
       rigid(`${id}-cushion`, block([x0, y0, low], [x1, y1, p.seatMm])),
     ])
     const { wide, deep } = well(p)

@@ -5,7 +5,7 @@ import { berth, entryInFront, sitUp, sleepersParameter } from '../bed'
 import { board, foam, PLY_MM, SLAT_MM } from '../boards'
 import { defineKind } from '../contract'
 import { ON_OWN_LEGS } from '../facts'
-import { about, centred, insideOf, lengthParameter, onTheWall, rigid } from '../shapes'
+import { about, centred, insideOf, lengthParameter, notched, onTheWall, rigid } from '../shapes'
 import { knees, placesAlong, sittersOn } from '../sitting'
 import { line, pillow } from '../symbols'
 
@@ -42,7 +42,7 @@ export const sofaExtend = defineKind({
   solids: (p, stance) => {
     const [half, front, back] = [p.lengthMm / 2, -p.seatDepthMm / 2, p.seatDepthMm / 2]
     const low = p.seatMm - p.cushionMm
-    const base = rigid('box', centred(p.lengthMm, p.seatDepthMm, 0, low))
+    const base = notched('box', centred(p.lengthMm, p.seatDepthMm, 0, low))
     const seat = rigid('cushion', centred(p.lengthMm, p.seatDepthMm, low, p.seatMm))
     if (stance === 'sofa')
       return [

@@ -14,8 +14,8 @@ import {
   insideOf,
   kneeling,
   lengthParameter,
+  notched,
   onTheCentreline,
-  rigid,
   STAND_MM,
 } from '../shapes'
 import { leaf, line } from '../symbols'
@@ -39,7 +39,7 @@ export const throughCupboard = defineKind({
   home: onTheCentreline,
   scribedAt: 'bottom',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
-  solids: (p) => [rigid('carcass', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
+  solids: (p) => [notched('carcass', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
   clearances: (p) => {
     const heights = { min: 20, max: p.heightMm - 15 }
     const front = doorSwing(['stowage'], about(p.lengthMm), -p.depthMm / 2, p.hinge, heights)

@@ -3,7 +3,7 @@ import { END, FRONT, TOP } from '../adjust'
 import { board, piece } from '../boards'
 import { defineKind } from '../contract'
 import { BOUGHT } from '../facts'
-import { about, above, centred, ENTRY_MM, inFront, lengthParameter, onTheWall, rigid } from '../shapes'
+import { about, above, centred, ENTRY_MM, inFront, lengthParameter, notched, onTheWall } from '../shapes'
 import { line, ring } from '../symbols'
 
 const WALL_MM = 20
@@ -27,7 +27,7 @@ export const wetCubicle = defineKind({
   home: onTheWall,
   scribedAt: 'bottom',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
-  solids: (p) => [rigid('cubicle', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
+  solids: (p) => [notched('cubicle', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
   clearances: (p) => [
     inFront('entry', 'entry', ['shower'], { min: -300, max: 300 }, -p.depthMm / 2, ENTRY_MM),
     above(

@@ -13,6 +13,7 @@ import {
   hingeParameter,
   inFront,
   lengthParameter,
+  notched,
   onTheWall,
   rigid,
 } from '../shapes'
@@ -55,9 +56,9 @@ export const wetRoom = defineKind({
   solids: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
     const wall = (id: string, x0: number, y0: number, x1: number, y1: number): LocalSolid =>
-      rigid(id, block([x0, y0, TRAY_MM], [x1, y1, p.heightMm]))
+      notched(id, block([x0, y0, TRAY_MM], [x1, y1, p.heightMm]))
     return [
-      rigid('tray', centred(p.lengthMm, p.depthMm, 0, TRAY_MM)),
+      notched('tray', centred(p.lengthMm, p.depthMm, 0, TRAY_MM)),
       wall('left-wall', -half, -back, -half + WALL_MM, back),
       wall('right-wall', half - WALL_MM, -back, half, back),
       wall('back-wall', -half, back - WALL_MM, half, back),

@@ -14,7 +14,7 @@ declare module '../finding' {
 function biggest(placed: Placed): readonly [number, number, number] | undefined {
   // boards and cloth are carried in one by one; what comes whole has its own size
   if (placed.facts.carriedIn !== 'whole') return undefined
-  const parts = placed.inner.filter(({ fit }) => fit === 'rigid')
+  const parts = placed.inner.filter(({ fit }) => fit === 'rigid' || fit === 'notched')
   if (parts.length === 0) return undefined
   const { x, y, z } = placed.bounds
   const sides = [spanLength(x), spanLength(y), spanLength(z)].sort((a, b) => b - a)

@@ -9,7 +9,6 @@ import {
   type Placed,
   type Scene,
 } from '../../scene'
-import { TOUCH_MM } from '../../units'
 import { byFitting, defineRule, practice } from '../define-rule'
 import type { Remedy } from '../finding'
 import { narrowable, setHandle, setSeat, shiftsClearOf } from '../ways-out'
@@ -56,8 +55,7 @@ export const clearanceFree = defineRule({
         if (clearance.use === 'sit-up') return []
         const { free, blockers } = freedomOf(scene, placed, clearance)
         if (free >= clearance.need * parameters.enough) return []
-        if (free <= TOUCH_MM && blockers.length > 0 && blockers.every((blocker) => meets(scene, placed, blocker)))
-          return []
+        if (blockers.length > 0 && blockers.every((blocker) => meets(scene, placed, blocker))) return []
         const bounds = prismBounds(clearance.prism)
         return [
           {
