@@ -1,5 +1,6 @@
 import { commandsProof } from './commands'
 import { documentsProof } from './documents'
+import { hollowsProof } from './hollows'
 import { pageOf, type Proof } from './report'
 import { typedTapeProof } from './typed-tape'
 import { wallsProof } from './walls'
@@ -12,4 +13,5 @@ export const SWEEPS: Readonly<Record<string, (share: number) => Proof>> = {
   'typed-tape': typedTapeProof,
   commands: commandsProof,
   documents: documentsProof,
+  hollows: hollowsProof,
 }

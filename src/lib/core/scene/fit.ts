@@ -4,6 +4,7 @@ import {
   prismBounds,
   prismsOverlap,
   sharedLength,
+  spanLength,
   type Box,
   type Prism,
   type Span,
@@ -104,13 +105,18 @@ export interface Collision {
   /** Which solid of the other it is, or what of its hollow’s room that takes itself. */
   readonly partB: string
   readonly shared: Box
+  /** How deep the one is in the other, mm. */
+  readonly byMm: number
   /** One of the two stands in a hollow of its own fitting: a drawer’s box, a bowl. */
   readonly inHollow: boolean
 }
 
 const volume = (box: Box): number => (box.x.max - box.x.min) * (box.y.max - box.y.min) * (box.z.max - box.z.min)
 
-type Hit = Pick<Collision, 'solidA' | 'partB' | 'shared' | 'inHollow'>
+/** The least side of a box, mm. */
+const leastSide = ({ x, y, z }: Box): number => Math.min(spanLength(x), spanLength(y), spanLength(z))
+
+type Hit = Pick<Collision, 'solidA' | 'partB' | 'shared' | 'byMm' | 'inHollow'>
 
 /** The pair of solids that share most, or undefined where none do. */
 function deepest(
@@ -123,16 +129,24 @@ function deepest(
       if (!prismsOverlap(solidA.prism, prism)) continue
       const shared = overlapBounds(solidA.prism, prism)
       if (best === undefined || volume(shared) > volume(best.shared))
-        best = { solidA, partB: id, shared, inHollow: false }
+        best = { solidA, partB: id, shared, byMm: leastSide(shared), inHollow: false }
     }
   return best
 }
 
 const isOut = (solid: PlacedSolid): boolean => solid.fit === 'outside'
 
+/** As `deepest`, of two of which one has hollows: no deeper than they must go to be clear of each other. */
+function meetingOf(a: Placed, b: Placed): Hit | undefined {
+  const found = meeting(a, b)
+  if (found === undefined || found.inHollow) return found
+  const whole = deepest(a.inner, b.inner) ?? found
+  return { ...whole, byMm: Math.min(whole.byMm, found.byMm) }
+}
+
 /** As `deepest`, of what the two are made of; what is outside the body meets only what is outside too. */
 function deepestOf(a: Placed, b: Placed): Hit | undefined {
-  const inside = a.hollows.length === 0 && b.hollows.length === 0 ? deepest(a.inner, b.inner) : meeting(a, b)
+  const inside = a.hollows.length === 0 && b.hollows.length === 0 ? deepest(a.inner, b.inner) : meetingOf(a, b)
   if (inside !== undefined || (a.inner === a.solids && b.inner === b.solids)) return inside
   return deepest(a.solids.filter(isOut), b.solids.filter(isOut))
 }

@@ -368,12 +368,21 @@ describe('putting in by hand', () => {
   const scene = sceneOf(job)
   const one = (id: string) => scene.placed.find((placed) => placed.id === id)!
 
-  it('finds the smallest hollow that the middle lies over and that takes it; not one that it hangs over', () => {
-    expect(hollowAt(scene, one('fit-a'), { x: 1500, y: 800 })?.host.id).toBe('fit-b')
-    expect(hollowAt(scene, one('fit-a'), { x: 900, y: 800 })).toBeUndefined()
-    expect(hollowAt(scene, one('fit-l'), { x: 1500, y: 800 })).toBeUndefined()
+  it('finds the hollow that it is brought into whole; not one that it hangs over, or is carried across', () => {
+    const span = (min: number, long: number) => ({ min, max: min + long })
+    const into = (id: string, x: number, y: number, slackMm = 0) => {
+      const { bounds } = one(id)
+      const at = { x: span(x, bounds.x.max - bounds.x.min), y: span(y, bounds.y.max - bounds.y.min) }
+      return hollowAt(scene, one(id), at, slackMm)?.host.id
+    }
+    // the chest goes from 1012 to 2188 along and 582 to 1038 across
+    expect(into('fit-a', 1300, 700)).toBe('fit-b')
+    expect(into('fit-a', 990, 700)).toBeUndefined()
+    expect(into('fit-a', 990, 700, 40)).toBe('fit-b')
+    expect(into('fit-a', 700, 700, 40)).toBeUndefined()
+    expect(into('fit-l', 1300, 650)).toBeUndefined()
     const large = truck(bench(), put('fit-a', 'battery', 200, 'left-wall', { lengthMm: 1190 }))
-    expect(hollowAt(sceneOf(large), at(large, 'fit-a'), { x: 1500, y: 800 })).toBeUndefined()
+    expect(hollowAt(sceneOf(large), at(large, 'fit-a'), { x: span(1005, 1190) }, 40)).toBeUndefined()
   })
 
   it('puts it where the hand holds it, held by the nearer sides, in hosts that stand any way', () => {

@@ -1,4 +1,3 @@
-import { spanLength } from '../geometry'
 import { TOUCH_MM } from '../units'
 import { collisionsOf } from './fit'
 import type { Placed, Scene } from './scene'
@@ -21,6 +20,5 @@ export function hollowFault(scene: Scene, placed: Placed): HollowFault | undefin
   const [worst] = [...insideTape(placed, within)].sort((a, b) => a.mm - b.mm)
   if (worst !== undefined && worst.mm < -TOUCH_MM && !hit.inHollow)
     return { kind: 'pokes-out', hostId, side: worst.id, byMm: -worst.mm }
-  const { x, y, z } = hit.shared
-  return { kind: 'meets', hostId, part: hit.partB, byMm: Math.min(spanLength(x), spanLength(y), spanLength(z)) }
+  return { kind: 'meets', hostId, part: hit.partB, byMm: hit.byMm }
 }

@@ -12,7 +12,16 @@ export { assignBerths, berthsOf, cabBelts, offered, servicesOf } from './berths'
 export { aboard } from './aboard'
 export { hollowFault } from './in-hollow'
 export { matterOf } from './matter'
-export { contentsOf, hollowAt, isCarriedOut, roomLeft, seatInside, seatOutside, type HollowRef } from './put-inside'
+export {
+  contentsOf,
+  hollowAt,
+  isCarriedOut,
+  roomLeft,
+  seatInside,
+  seatOutside,
+  type Brought,
+  type HollowRef,
+} from './put-inside'
 export { canStand } from './stands'
 export { placesToSit } from './sitting'
 export { doorWay } from './door'

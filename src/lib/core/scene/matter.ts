@@ -3,6 +3,7 @@ import {
   overlapBounds,
   placedMove,
   type Prism,
+  prismBounds,
   prismsOverlap,
   prismWithout,
   sharedLength,
@@ -78,24 +79,57 @@ function withFront({ placement }: Placed, room: Box): Box {
   return { x: grown(room.x, x), y: grown(room.y, y), z: room.z }
 }
 
+/** The least distance that one must go, along one of the vehicle’s axes, until none of its pieces meets one of the other’s, mm. */
+function leastShift(own: readonly Matter[], others: readonly Matter[]): number {
+  const boxes = (pieces: readonly Matter[]): readonly Box[] => pieces.map(({ prism }) => prismBounds(prism))
+  const [a, b] = [boxes(own), boxes(others)]
+  let least = Infinity
+  for (const axis of AXES) {
+    const [second, third] = AXES.filter((one) => one !== axis) as [Axis, Axis]
+    // the shifts that are barred, by pairs that share ground on both other axes
+    const barred = a.flatMap((p) =>
+      b
+        .filter((q) => sharedLength(p[second], q[second]) > TOUCH_MM && sharedLength(p[third], q[third]) > TOUCH_MM)
+        .map((q): Span => ({ min: q[axis].min - p[axis].max, max: q[axis].max - p[axis].min })),
+    )
+    barred.sort((p, q) => p.min - q.min)
+    let [ahead, back] = [0, 0]
+    for (const { min, max } of barred) if (min < ahead && max > ahead) ahead = max
+    barred.sort((p, q) => q.max - p.max)
+    for (const { min, max } of barred) if (max > back && min < back) back = min
+    least = Math.min(least, ahead, -back)
+  }
+  return least
+}
+const AXES = ['x', 'y', 'z'] as const
+type Axis = (typeof AXES)[number]
+
 /** Of what two fittings are made of, the pieces that share most: which solid of the one, which part of the other, and what they share. */
 export function meeting(
   a: Placed,
   b: Placed,
 ):
-  | { readonly solidA: PlacedSolid; readonly partB: string; readonly shared: Box; readonly inHollow: boolean }
+  | {
+      readonly solidA: PlacedSolid
+      readonly partB: string
+      readonly shared: Box
+      readonly byMm: number
+      readonly inHollow: boolean
+    }
   | undefined {
   let best: ReturnType<typeof meeting>
   let most = 0
-  const others = matterFor(b, a)
-  for (const one of matterFor(a, b))
+  const [own, others] = [matterFor(a, b), matterFor(b, a)]
+  for (const one of own)
     for (const other of others) {
       if (!prismsOverlap(one.prism, other.prism)) continue
       const shared = overlapBounds(one.prism, other.prism)
       const volume = spanLength(shared.x) * spanLength(shared.y) * spanLength(shared.z)
       if (volume <= most) continue
       most = volume
-      best = { solidA: one.solid, partB: other.solid.id, shared, inHollow: one.inHollow || other.inHollow }
+      const byMm = Math.min(spanLength(shared.x), spanLength(shared.y), spanLength(shared.z))
+      best = { solidA: one.solid, partB: other.solid.id, shared, byMm, inHollow: one.inHollow || other.inHollow }
     }
-  return best
+  // a thing that stands in a wall of another is as deep in as it must go to be clear, not as that wall is thick
+  return best === undefined || best.inHollow ? best : { ...best, byMm: leastShift(own, others) }
 }

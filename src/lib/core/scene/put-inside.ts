@@ -5,6 +5,7 @@ import {
   localMove,
   prismBounds,
   sharedLength,
+  type Span,
   spanLength,
   spanMiddle,
   stretchesLeft,
@@ -37,33 +38,36 @@ function isIn(scene: Scene, placed: Placed | undefined, hostId: string): boolean
   return false
 }
 
+/** Where a hand has brought a block, on the axes on which it moves it. */
+export interface Brought {
+  readonly x?: Span
+  readonly y?: Span
+  readonly z?: Span
+}
+
 /** On an axis on which it is not moved, a thing must be level with what it goes into: what hangs over a bench is not put into that. */
-const comesBy = (placed: Placed, host: Placed, middle: { readonly y?: number; readonly z?: number }): boolean =>
+const comesBy = (placed: Placed, host: Placed, at: Brought): boolean =>
   (['y', 'z'] as const).every(
-    (axis) => middle[axis] !== undefined || sharedLength(placed.bounds[axis], host.bounds[axis]) > TOUCH_MM,
+    (axis) => at[axis] !== undefined || sharedLength(placed.bounds[axis], host.bounds[axis]) > TOUCH_MM,
   )
 
 /**
- * The hollow that the middle of a block of this size lies in, on the axes that are given, and that it goes into as it stands; the
- * smallest of several. What is in the fitting itself is none.
+ * The hollow that a block is brought into, on the axes that are given and to within `slackMm`, and that takes it as it stands; the
+ * smallest of several. What is in the fitting itself is none. One that is only carried across something is not put into it.
  */
-export function hollowAt(
-  scene: Scene,
-  placed: Placed,
-  middle: { readonly x?: number; readonly y?: number; readonly z?: number },
-): HollowRef | undefined {
+export function hollowAt(scene: Scene, placed: Placed, at: Brought, slackMm: number): HollowRef | undefined {
   const size = placed.bounds
   let best: HollowRef | undefined
   for (const host of scene.placed) {
-    if (host.hollows.length === 0 || isIn(scene, host, placed.id) || !comesBy(placed, host, middle)) continue
+    if (host.hollows.length === 0 || isIn(scene, host, placed.id) || !comesBy(placed, host, at)) continue
     for (const hollow of host.hollows) {
       const { room } = hollow
       const fits = AXES.every((axis) => spanLength(size[axis]) <= spanLength(room[axis]) + TOUCH_MM)
-      const over = AXES.every((axis) => {
-        const at = middle[axis]
-        return at === undefined || (at > room[axis].min && at < room[axis].max)
+      const isOver = AXES.every((axis) => {
+        const span = at[axis]
+        return span === undefined || (span.min > room[axis].min - slackMm && span.max < room[axis].max + slackMm)
       })
-      if (fits && over && (best === undefined || volume(hollow) < volume(best.hollow))) best = { host, hollow }
+      if (fits && isOver && (best === undefined || volume(hollow) < volume(best.hollow))) best = { host, hollow }
     }
   }
   return best

@@ -22,6 +22,7 @@
   /** Length, depth and height that are left inside. */
   const hollows = $derived(
     placed.hollows.map((hollow) => ({
+      id: hollow.id,
       by: hollow.by,
       left: roomLeft(bench.standing, { host: placed, hollow })
         .map((mm) => formatLength(mm, unit))
@@ -67,7 +68,7 @@
         <button class="act" onclick={() => bench.takeOutOf()}>Out of it</button>
       </p>
     {/if}
-    {#each hollows as { by, left } (by + left)}
+    {#each hollows as { id: hollow, by, left } (hollow)}
       <p class="flex justify-between gap-2">
         <span class="text-ink-2">free inside, {HOLLOW_WORDS[by]}</span><span>{left}</span>
       </p>

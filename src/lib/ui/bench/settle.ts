@@ -1,7 +1,8 @@
 import type { Inside, Seat } from '$lib/core/fittings'
-import { type Box, boxesOverlap, type Span, spanMiddle, type Vec3 } from '$lib/core/geometry'
+import { type Box, boxesOverlap, type Span, type Vec3 } from '$lib/core/geometry'
 import type { Plan } from '$lib/core/job'
 import {
+  type Brought,
   carried,
   hollowAt,
   type HollowRef,
@@ -57,9 +58,12 @@ const movedBox = ({ bounds }: Placed, move: Vec3): Box => {
   return { x, y, z }
 }
 
-/** The middle of a thing, on the axes on which the hand moves it. */
-const middleOf = ({ bounds }: { readonly bounds: Box }, delta: Delta): Delta =>
-  moved3([spanMiddle(bounds.x), spanMiddle(bounds.y), spanMiddle(bounds.z)], delta)
+/** Where a block is, on the axes on which the hand moves it. */
+const broughtTo = (bounds: Box, delta: Delta): Brought =>
+  Object.fromEntries(AXES.flatMap((axis) => (delta[axis] === undefined ? [] : [[axis, bounds[axis]]])))
+
+/** So far out of a hollow a block may be and still be put into it. */
+const SLACK_MM = 40
 
 /** Into a hollow that the hand has come over: within reach of its sides it goes to these. */
 function intoHollow(
@@ -105,7 +109,10 @@ export function settled(
     const there = reseated(scene, plan, placed.id, out)
     // on the floor, if it was not lifted
     const seat = delta.z === undefined ? { ...out, up: { from: 'floor' as const, mm: 0 } } : out
-    const into = there === undefined ? undefined : hollowAt(there.scene, there.placed, middleOf(there.placed, delta))
+    const into =
+      there === undefined
+        ? undefined
+        : hollowAt(there.scene, there.placed, broughtTo(there.placed.bounds, delta), Math.max(reachMm, SLACK_MM))
     if (into !== undefined && there !== undefined)
       return { seat: seatInside(there.placed, into, there.placed.bounds), snaps: [] }
     return { seat, snaps: [] }
@@ -114,7 +121,7 @@ export function settled(
   if (placed.within !== undefined) return { seat, snaps }
   if (reachMm > 0) {
     const at = movedBox(placed, move)
-    const into = hollowAt(scene, placed, middleOf({ bounds: at }, delta))
+    const into = hollowAt(scene, placed, broughtTo(at, delta), Math.max(reachMm, SLACK_MM))
     if (into !== undefined) return intoHollow(scene, plan, placed, into, at, reachMm)
   }
   const onTop = snaps.find(({ axis, to }) => axis === 'z' && to.kind === 'neighbour')

@@ -1,4 +1,4 @@
-import { spanLength, spanMiddle } from '../../geometry'
+import { spanMiddle } from '../../geometry'
 import { type Blocker, collisions } from '../../scene'
 import { byFitting, defineRule, plainGeometry } from '../define-rule'
 import { shiftsClearOf } from '../ways-out'
@@ -24,11 +24,11 @@ export const noOverlap = defineRule({
       .filter(
         ({ a, b }) => b.kind !== 'fitting' || (a.within?.hostId !== b.placed.id && b.placed.within?.hostId !== a.id),
       )
-      .map(({ a, b, solidA, shared }) => ({
+      .map(({ a, b, solidA, shared, byMm }) => ({
         code: 'overlap' as const,
         fittings: b.kind === 'fitting' ? [a.id, b.placed.id] : [a.id],
         place: [spanMiddle(shared.x), spanMiddle(shared.y), spanMiddle(shared.z)] as const,
-        measured: Math.max(1, Math.round(Math.min(spanLength(shared.x), spanLength(shared.y), spanLength(shared.z)))),
+        measured: Math.max(1, Math.round(byMm)),
         needed: 0,
         unit: 'mm' as const,
         facts: {
