@@ -211,7 +211,20 @@ export const CORPUS: readonly Plan[] = [
     [want('stowage', { label: 'Crate', sizeMm: [900, 700, 700] })],
     [...C, ['gear-too-long']],
   ),
-  compact('panels longer than the load space', [set('bed', { lengthMm: 1900 })], [...C, ['outside-shell', 'bed']]),
+  // its bulkhead is out: between load space and seats there is room
+  compact('panels into the cab, up to the seats', [set('bed', { lengthMm: 1900 })], C),
+  compact(
+    'panels into the seats',
+    [set('bed', { lengthMm: 2200 })],
+    [
+      ...C,
+      // both seats, and neither leans back any more
+      ['overlap', 'bed'],
+      ['overlap', 'bed'],
+      ['recline-blocked'],
+      ['recline-blocked'],
+    ],
+  ),
   lounge('as drawn', [], L),
   lounge('ten at the table', [want('table-seat', { quantity: 10 })], [...L, ['table-few']]),
   lounge('no step', [out('step')], [...L, ['step-high']]),

@@ -11,10 +11,11 @@ import {
   type Vec2,
 } from '../geometry'
 import { isInTheWay } from '../fittings'
-import { cabSpace, protrusionOf, type KeepOut, type Protrusion } from '../shell'
+import { cabSpace, protrusionOf, protrusionThere, type KeepOut, type Protrusion } from '../shell'
 import { HAIR_MM, TOUCH_MM } from '../units'
 import { meeting } from './matter'
 import type { Placed, PlacedSolid, Scene } from './scene'
+import { seatSolids } from './swivel'
 
 /** How thick the front of a scribed part is taken to be when it is held against the shell: as good as nothing. */
 const FRONT_MM = HAIR_MM
@@ -90,7 +91,7 @@ export function outsideOf(scene: Scene, placed: Placed): (Protrusion & { readonl
     const found =
       solid.fit === 'through'
         ? throughFault(scene, solid)
-        : protrusionOf(scene.interior, cut ? frontOf(solid, placed.scribedTo) : solid.prism)
+        : protrusionThere(scene.interior, cut ? frontOf(solid, placed.scribedTo) : solid.prism)
     if (found !== undefined && found.byMm > (worst?.byMm ?? 0)) worst = { ...found, solidId: solid.id }
   }
   return worst
@@ -168,7 +169,24 @@ export function collisionsOf(scene: Scene, a: Placed): readonly Collision[] {
     const hit = deepest(whole, [keepOut])
     if (hit !== undefined) found.push({ a, b: { kind: 'keep-out', keepOut }, ...hit })
   }
+  for (const [seat, solids] of cabSeatsBefore(scene, a)) {
+    const hit = deepest(a.inner, solids)
+    if (hit !== undefined) found.push({ a, b: { kind: 'keep-out', keepOut: seat }, ...hit })
+  }
   return found
+}
+
+/** The cab’s seats, as things that stand there, for what reaches into an open cab: each with its cushion and its back. */
+function cabSeatsBefore(
+  { interior, turned }: Scene,
+  { bounds }: Placed,
+): readonly (readonly [KeepOut, readonly { readonly id: string; readonly prism: Prism }[]])[] {
+  if (bounds.x.max <= interior.xSpan.max + TOUCH_MM || cabSpace(interior) === undefined) return []
+  return interior.shell.cabSeats.flatMap((seat) => {
+    const solids = seatSolids(seat, turned.includes(seat.id) ? 180 : 0).map((prism) => ({ id: seat.id, prism }))
+    const [cushion] = solids
+    return cushion === undefined ? [] : [[{ ...cushion, label: seat.label, notchable: false }, solids] as const]
+  })
 }
 
 /** Whether a part is cut round what stands proud of the body. */

@@ -1,6 +1,7 @@
 import { clamp, localMove, type Placement, type Vec3 } from '../geometry'
 import type { Inside, Seat } from '../fittings'
 import type { Plan } from '../job'
+import { frontMost } from '../shell'
 import { buildScene, type Placed, type Scene } from './scene'
 
 const round = (mm: number): number => Math.round(mm * 10) / 10
@@ -79,10 +80,10 @@ export function carried(scene: Scene, plan: Plan, placed: Placed, delta: Vec3): 
   return moved
 }
 
-/** Keeps a fitting's x-range inside the load space, if it fits there at all. */
+/** Keeps a fitting’s x-range inside the load space and an open cab, if it fits there at all. */
 export function keptInside(scene: Scene, placed: Placed, dx: number): number {
   const { x } = placed.bounds
-  const { min, max } = scene.interior.xSpan
+  const [min, max] = [scene.interior.xSpan.min, frontMost(scene.interior)]
   if (x.max - x.min > max - min) return dx
   return clamp(dx, min - x.min, max - x.max)
 }

@@ -49,7 +49,7 @@ import {
   type Task,
 } from '../fittings'
 import type { Figure, Fitting, Mode, Plan } from '../job'
-import { heightsAt, type Interior, liningTop, lowestRoof, wallTop } from '../shell'
+import { cabSpace, floorThere, heightsAt, type Interior, lowestRoof, wallTop } from '../shell'
 import { TOUCH_MM } from '../units'
 import { beforeDoor } from './doorway'
 import { outerRoof, outerRoofOver } from './outer-height'
@@ -262,7 +262,7 @@ function place(interior: Interior, fitting: Fitting, seat: Seat, { topMm, frontM
       ? front - alongMm - length
       : (seat.along.from === 'after' ? (frontMm ?? rear) : rear) + alongMm
   const along = { min: x0, max: x0 + length }
-  const floor = liningTop(interior, clamp(x0 + length / 2, rear, front))
+  const floor = floorThere(interior, x0 + length / 2)
   const measuredAt = measuredAtOf(kind, fitting, seat)
   const side = seat.across.from === 'centreline' ? undefined : seat.across.from === 'left-wall' ? 'left' : 'right'
 
@@ -287,7 +287,8 @@ function place(interior: Interior, fitting: Fitting, seat: Seat, { topMm, frontM
     const underRoof = (at: number): number => {
       const { y } = sideways(at)
       const across = hungBetween(seat, { min: y - depth / 2, max: y + depth / 2 })
-      return (lowestRoof(interior, within, across) ?? peak) - seat.up.mm - height
+      const roof = x0 >= front ? cabSpace(interior)?.z.max : lowestRoof(interior, within, across)
+      return (roof ?? peak) - seat.up.mm - height
     }
     z0 = settled(underRoof, floor - height, peak - seat.up.mm - height)
   }
@@ -500,7 +501,7 @@ function resolveOne(
     const fit = fitOf(interior, fitting, seat, solid.fit, prism)
     return { id: solid.id, fit, prism: fit === 'scribed' && wall !== undefined ? growBack(prism, wall) : prism }
   })
-  const floor = liningTop(interior, clamp(placement.at[0], interior.xSpan.min, interior.xSpan.max))
+  const floor = floorThere(interior, placement.at[0])
   const clearances = clearancesOf(fitting, stance).map((one) => placeClearance(interior, one, placement, floor))
   return {
     id,

@@ -1,7 +1,7 @@
 import type { Seat } from '../fittings'
 import { clamp, placedMove, sharedLength, spanMiddle, type Span, type Vec3 } from '../geometry'
 import type { Plan } from '../job'
-import { heightsAt, liningTop, lowestRoof, wallReach, type Interior } from '../shell'
+import { floorThere, frontMost, heightThere, lowestRoof, wallReach, type Interior } from '../shell'
 import { TOUCH_MM } from '../units'
 import { nudged, reseated } from './move'
 import { hungBetween, type Placed, type Scene, type Within } from './scene'
@@ -10,6 +10,7 @@ import { wallDistance } from './wall-distance'
 export type TapeId =
   | 'rear'
   | 'front'
+  | 'cab-front'
   | 'left'
   | 'right'
   | 'floor'
@@ -95,7 +96,9 @@ export function tapeOf(scene: Scene, placed: Placed): readonly TapeRow[] {
   const { x, y, z } = placed.bounds
   const rows: TapeRow[] = [
     { id: 'rear', mm: x.min - interior.xSpan.min, grows: [1, 0, 0] },
-    { id: 'front', mm: interior.xSpan.max - x.max, grows: [-1, 0, 0] },
+    x.max - interior.xSpan.max > TOUCH_MM && frontMost(interior) > interior.xSpan.max
+      ? { id: 'cab-front', mm: frontMost(interior) - x.max, grows: [-1, 0, 0] }
+      : { id: 'front', mm: interior.xSpan.max - x.max, grows: [-1, 0, 0] },
   ]
   for (const side of ['left', 'right'] as const) {
     const wall = wallDistance(interior, side, x, z, placed.measuredAt)
@@ -108,7 +111,7 @@ export function tapeOf(scene: Scene, placed: Placed): readonly TapeRow[] {
       atMm: wall.atMm,
     })
   }
-  const floor = liningTop(interior, spanMiddle(x))
+  const floor = floorThere(interior, spanMiddle(x))
   rows.push({ id: 'floor', mm: z.min - floor, grows: [0, 0, 1] })
   const roof = roofOver(interior, placed)
   if (roof !== undefined) rows.push({ id: 'ceiling', mm: roof - z.max, grows: [0, 0, -1] })
@@ -118,9 +121,10 @@ export function tapeOf(scene: Scene, placed: Placed): readonly TapeRow[] {
 /** The roof over a fitting: where what hangs from it is hung, else over its middle. */
 function roofOver(interior: Interior, { bounds: { x, y }, seat }: Placed): number | undefined {
   const { min, max } = interior.xSpan
+  if (x.min >= max) return heightThere(interior, spanMiddle(x), spanMiddle(y))?.max
   const along = { min: clamp(x.min, min, max), max: clamp(x.max, min, max) }
   const hung = seat.up.from === 'roof' ? lowestRoof(interior, along, hungBetween(seat, y)) : undefined
-  return hung ?? heightsAt(interior, spanMiddle(along), spanMiddle(y))?.max
+  return hung ?? heightThere(interior, spanMiddle(along), spanMiddle(y))?.max
 }
 
 /** What may be typed on the tape: a thing further off than this is in no vehicle. */

@@ -1,6 +1,6 @@
 import { nth } from '../units'
 import { chordAt, clamp, type Span } from '../geometry'
-import { type Interior, knots, sectionAt, wallReach } from '../shell'
+import { cabSpace, type Interior, knots, sectionAt, wallReach } from '../shell'
 
 /**
  * Where a fitting’s distance from a wall is taken: a carcass that is cut to the wall at its worktop or at its base, whichever its
@@ -23,7 +23,7 @@ const LEAST_LENGTH_MM = 1
 
 /**
  * The one owner of “distance to the wall”: how far out the wall is for a thing over an x-range and a height range. Placing, tape,
- * snapping and remedies ask it. What stands out of the load space, above the roof or below the floor is measured where the
+ * snapping and remedies ask it. Wholly in an open cab it is that one’s side. What stands out of the load space, above the roof or below the floor is measured where the
  * body ends. Undefined where the body is too low to have walls there.
  */
 export function wallDistance(
@@ -34,6 +34,9 @@ export function wallDistance(
   measuredAt: MeasuredAt,
 ): WallDistance | undefined {
   const { xSpan } = interior
+  const cab = along.min >= xSpan.max ? cabSpace(interior) : undefined
+  if (cab !== undefined)
+    return { side, referenceMm: cab.y.max, wideMm: cab.y.max, atMm: clamp(heights.min, cab.z.min, cab.z.max) }
   const from = clamp(along.min, xSpan.min, xSpan.max - LEAST_LENGTH_MM)
   const x = { min: from, max: clamp(along.max, from, xSpan.max) }
   const ends = endsOf(interior, x)

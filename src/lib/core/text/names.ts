@@ -24,8 +24,8 @@ export function namesOf(job: Job, plan: Plan): Names {
     },
     kind: (id) => plan.fittings[id]?.kind,
     part: (id) => {
-      const { keepOuts, openings } = changedShell(job.shell, plan.changes)
-      return [...keepOuts, ...openings].find((part) => part.id === id)?.label ?? 'the body'
+      const { keepOuts, openings, cabSeats } = changedShell(job.shell, plan.changes)
+      return [...keepOuts, ...openings, ...cabSeats].find((part) => part.id === id)?.label ?? 'the body'
     },
     mode: (id) => plan.modes[id]?.name ?? id,
   }

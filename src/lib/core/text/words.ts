@@ -106,6 +106,7 @@ export const SPACE_ROW_WORDS: Record<SpaceRowId, string> = {
 export const TAPE_WORDS: Record<TapeId, string> = {
   rear: 'rear sill',
   front: 'bulkhead',
+  'cab-front': 'front of the cab',
   left: 'left wall',
   right: 'right wall',
   floor: 'floor',

@@ -1,6 +1,6 @@
 import { boxGap, prismBounds } from '../../geometry'
 import type { Placed, Scene } from '../../scene'
-import { liningTop, wallsAt } from '../../shell'
+import { floorThere, widthThere } from '../../shell'
 import { defineRule, plainGeometry } from '../define-rule'
 import { topOf } from '../middle'
 import { setSeat } from '../ways-out'
@@ -17,9 +17,9 @@ const HELD_MM = 60
 function isHeld(scene: Scene, placed: Placed): boolean {
   if (placed.within !== undefined) return true
   const { x, y, z } = placed.bounds
-  if (z.min - liningTop(scene.interior, placed.placement.at[0]) <= HELD_MM || z.max <= 0) return true
+  if (z.min - floorThere(scene.interior, placed.placement.at[0]) <= HELD_MM || z.max <= 0) return true
   if (placed.seat.up.from !== 'floor' || placed.facts.bornBy === 'itself') return true
-  const walls = wallsAt(scene.interior, (x.min + x.max) / 2, (z.min + z.max) / 2)
+  const walls = widthThere(scene.interior, (x.min + x.max) / 2, (z.min + z.max) / 2)
   if (walls === undefined || walls.max - y.max < HELD_MM || y.min - walls.min < HELD_MM) return true
   const { min, max } = scene.interior.xSpan
   if (x.min - min < HELD_MM || max - x.max < HELD_MM) return true
@@ -47,7 +47,7 @@ export const standsOn = defineRule({
           code: 'hangs-free' as const,
           fittings: [placed.id],
           place: topOf(placed),
-          measured: Math.round(placed.bounds.z.min - liningTop(scene.interior, placed.placement.at[0])),
+          measured: Math.round(placed.bounds.z.min - floorThere(scene.interior, placed.placement.at[0])),
           needed: 0,
           unit: 'mm' as const,
           facts: {},
