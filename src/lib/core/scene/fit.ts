@@ -4,7 +4,6 @@ import {
   prismBounds,
   prismsOverlap,
   sharedLength,
-  spanLength,
   type Box,
   type Prism,
   type Span,
@@ -13,7 +12,7 @@ import {
 import { isInTheWay } from '../fittings'
 import { cabSpace, protrusionOf, protrusionThere, type KeepOut, type Protrusion } from '../shell'
 import { HAIR_MM, TOUCH_MM } from '../units'
-import { meeting } from './matter'
+import { leastSide, meeting } from './matter'
 import type { Placed, PlacedSolid, Scene } from './scene'
 import { seatSolids } from './swivel'
 
@@ -106,18 +105,15 @@ export interface Collision {
   /** Which solid of the other it is, or what of its hollow’s room that takes itself. */
   readonly partB: string
   readonly shared: Box
-  /** How deep the one is in the other, mm. */
-  readonly byMm: number
+  /** How deep the one is in the other, mm; worked out when it is asked. */
+  readonly depth: () => number
   /** One of the two stands in a hollow of its own fitting: a drawer’s box, a bowl. */
   readonly inHollow: boolean
 }
 
 const volume = (box: Box): number => (box.x.max - box.x.min) * (box.y.max - box.y.min) * (box.z.max - box.z.min)
 
-/** The least side of a box, mm. */
-const leastSide = ({ x, y, z }: Box): number => Math.min(spanLength(x), spanLength(y), spanLength(z))
-
-type Hit = Pick<Collision, 'solidA' | 'partB' | 'shared' | 'byMm' | 'inHollow'>
+type Hit = Pick<Collision, 'solidA' | 'partB' | 'shared' | 'depth' | 'inHollow'>
 
 /** The pair of solids that share most, or undefined where none do. */
 function deepest(
@@ -130,7 +126,7 @@ function deepest(
       if (!prismsOverlap(solidA.prism, prism)) continue
       const shared = overlapBounds(solidA.prism, prism)
       if (best === undefined || volume(shared) > volume(best.shared))
-        best = { solidA, partB: id, shared, byMm: leastSide(shared), inHollow: false }
+        best = { solidA, partB: id, shared, depth: () => leastSide(shared), inHollow: false }
     }
   return best
 }
@@ -142,7 +138,7 @@ function meetingOf(a: Placed, b: Placed): Hit | undefined {
   const found = meeting(a, b)
   if (found === undefined || found.inHollow) return found
   const whole = deepest(a.inner, b.inner) ?? found
-  return { ...whole, byMm: Math.min(whole.byMm, found.byMm) }
+  return { ...whole, depth: () => Math.min(whole.depth(), found.depth()) }
 }
 
 /** As `deepest`, of what the two are made of; what is outside the body meets only what is outside too. */
@@ -157,6 +153,19 @@ const boundsMeet = (a: Box, b: Box): boolean =>
 
 /** Collisions of one fitting with all others and with what stands proud of the body. Scribed parts are notched round what may be notched. */
 export function collisionsOf(scene: Scene, a: Placed): readonly Collision[] {
+  let ofScene = known.get(scene)
+  if (ofScene === undefined) known.set(scene, (ofScene = new WeakMap()))
+  const before = ofScene.get(a)
+  if (before !== undefined) return before
+  const found = collisionsFound(scene, a)
+  ofScene.set(a, found)
+  return found
+}
+
+/** What was found before: rules ask it of the same scene again and again. */
+const known = new WeakMap<Scene, WeakMap<Placed, readonly Collision[]>>()
+
+function collisionsFound(scene: Scene, a: Placed): readonly Collision[] {
   const found: Collision[] = []
   for (const b of scene.placed) {
     if (b.id === a.id || !boundsMeet(a.bounds, b.bounds)) continue

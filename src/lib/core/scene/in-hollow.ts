@@ -20,5 +20,5 @@ export function hollowFault(scene: Scene, placed: Placed): HollowFault | undefin
   const [worst] = [...insideTape(placed, within)].sort((a, b) => a.mm - b.mm)
   if (worst !== undefined && worst.mm < -TOUCH_MM && !hit.inHollow)
     return { kind: 'pokes-out', hostId, side: worst.id, byMm: -worst.mm }
-  return { kind: 'meets', hostId, part: hit.partB, byMm: hit.byMm }
+  return { kind: 'meets', hostId, part: hit.partB, byMm: hit.depth() }
 }

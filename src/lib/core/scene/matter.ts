@@ -46,6 +46,20 @@ function matterWith({ inner }: Placed, hollows: readonly PlacedHollow[]): readon
   ]
 }
 
+const knownWhole = new WeakMap<Placed, readonly Matter[]>()
+
+/** The solids of a fitting as they are, its hollows filled. */
+function wholeOf(placed: Placed): readonly Matter[] {
+  const before = knownWhole.get(placed)
+  if (before !== undefined) return before
+  const made = placed.inner.map((solid) => ({ solid, prism: solid.prism, inHollow: false }))
+  knownWhole.set(placed, made)
+  return made
+}
+
+/** The least side of a box, mm. */
+export const leastSide = ({ x, y, z }: Box): number => Math.min(spanLength(x), spanLength(y), spanLength(z))
+
 /** Whether something stands wholly clear of the hollows of a fitting: then its solids are its matter. */
 const missesHollows = ({ hollows }: Placed, { x, y, z }: Box): boolean =>
   hollows.every(
@@ -67,9 +81,7 @@ function matterFor(placed: Placed, other: Placed): readonly Matter[] {
     )
     return matterWith(placed, open)
   }
-  return missesHollows(placed, other.bounds)
-    ? placed.inner.map((solid) => ({ solid, prism: solid.prism, inHollow: false }))
-    : matterOf(placed)
+  return missesHollows(placed, other.bounds) ? wholeOf(placed) : matterOf(placed)
 }
 
 /** A hollow with what closes it at its front taken away. */
@@ -113,8 +125,9 @@ export function meeting(
       readonly solidA: PlacedSolid
       readonly partB: string
       readonly shared: Box
-      readonly byMm: number
       readonly inHollow: boolean
+      /** A thing that stands in a wall of another is as deep in as it must go to be clear, not as that wall is thick. */
+      readonly depth: () => number
     }
   | undefined {
   let best: ReturnType<typeof meeting>
@@ -127,9 +140,14 @@ export function meeting(
       const volume = spanLength(shared.x) * spanLength(shared.y) * spanLength(shared.z)
       if (volume <= most) continue
       most = volume
-      const byMm = Math.min(spanLength(shared.x), spanLength(shared.y), spanLength(shared.z))
-      best = { solidA: one.solid, partB: other.solid.id, shared, byMm, inHollow: one.inHollow || other.inHollow }
+      const inHollow = one.inHollow || other.inHollow
+      best = {
+        solidA: one.solid,
+        partB: other.solid.id,
+        shared,
+        inHollow,
+        depth: () => (inHollow ? leastSide(shared) : leastShift(own, others)),
+      }
     }
-  // a thing that stands in a wall of another is as deep in as it must go to be clear, not as that wall is thick
-  return best === undefined || best.inHollow ? best : { ...best, byMm: leastShift(own, others) }
+  return best
 }

@@ -109,8 +109,7 @@ export interface Within {
   /** How the host stands: what is inside is measured in its frame. */
   readonly host: Placement
   readonly hollowId: string
-  /** The hollow, in the host’s own frame and in the vehicle’s. */
-  readonly local: Box
+  /** The hollow where it stands. */
   readonly room: Box
 }
 
@@ -316,16 +315,16 @@ function placeInside(fitting: Fitting, inside: Inside, host: Placed): { placemen
   const y = across.from === 'front' ? local.y.min + across.mm + deep / 2 : local.y.max - across.mm - deep / 2
   const placement = composed(host.placement, { at: [x, y, local.z.min + upMm], turn, mirrored })
   const room = prismBounds(placePrism(host.placement, boxPrism(local)))
-  return { placement, within: { hostId: host.id, host: host.placement, hollowId: hollow, local, room } }
+  return { placement, within: { hostId: host.id, host: host.placement, hollowId: hollow, room } }
 }
 
 /** What is got at through its host: whatever of a clearance lies in that gives way to what opens the hollow. */
 function throughHost(
-  { host: _, ...within }: Within,
+  { hollowId }: Within,
   host: Placed,
   clearances: readonly PlacedClearance[],
 ): readonly PlacedClearance[] {
-  const hollow = host.hollows.find(({ id }) => id === within.hollowId)
+  const hollow = host.hollows.find(({ id }) => id === hollowId)
   const ways = hollow?.through ?? []
   return clearances.flatMap((clearance): readonly PlacedClearance[] => {
     const meets = host.inner.some(({ prism }) => prismsOverlap(prism, clearance.prism))

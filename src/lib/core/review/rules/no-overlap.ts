@@ -24,11 +24,11 @@ export const noOverlap = defineRule({
       .filter(
         ({ a, b }) => b.kind !== 'fitting' || (a.within?.hostId !== b.placed.id && b.placed.within?.hostId !== a.id),
       )
-      .map(({ a, b, solidA, shared, byMm }) => ({
+      .map(({ a, b, solidA, shared, depth }) => ({
         code: 'overlap' as const,
         fittings: b.kind === 'fitting' ? [a.id, b.placed.id] : [a.id],
         place: [spanMiddle(shared.x), spanMiddle(shared.y), spanMiddle(shared.z)] as const,
-        measured: Math.max(1, Math.round(byMm)),
+        measured: Math.max(1, Math.round(depth())),
         needed: 0,
         unit: 'mm' as const,
         facts: {
