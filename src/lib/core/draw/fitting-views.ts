@@ -122,11 +122,6 @@ function sideGroup(placed: Placed): ItemGroup {
 export function openGroup(placed: Placed, view: Exclude<ViewId, 'section'>): ItemGroup | undefined {
   if (view !== 'plan' && !onWall(placed, view)) return undefined
   const outline = view === 'plan' ? planOutline : sideOutline
-  const { x: u, y, z } = placed.bounds
-  const name: Item = {
-    ...labelAt(fittingName(placed.fitting), { u, v: view === 'plan' ? y : z }),
-    size: 'small',
-  } as Item
   const items: Item[] = [
     ...placed.inner.map(({ prism }) => path(outline(prism), 'hidden', 'sheet')),
     ...placed.hollows.flatMap(({ room, taken }): Item[] => [
@@ -134,7 +129,7 @@ export function openGroup(placed: Placed, view: Exclude<ViewId, 'section'>): Ite
       ...taken.map(({ prism }) => path(outline(prism), 'hair', 'wood')),
     ]),
   ]
-  return { key: `${placed.id} open`, fittingId: placed.id, items: placed.hollows.length > 0 ? items : [...items, name] }
+  return { key: `${placed.id} open`, fittingId: placed.id, items }
 }
 
 /** What lies in another, behind its front: its outline in dashes, with its name small. */

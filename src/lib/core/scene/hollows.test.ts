@@ -202,6 +202,21 @@ describe('a fitting in a hollow of another', () => {
     expect(hollowFault(sceneOf(proud), at(proud, 'fit-a'))).toMatchObject({ side: 'in-front', byMm: 12 })
   })
 
+  it('is told by the side that has boards, not by one that is open or has given way', () => {
+    // its face stands 12 before the front, and its top 5 through the drawer’s floor, which is 600 up: it is 424 high on its feet
+    const oven = truck(
+      put('fit-b', 'galley-hob', 1000, 'left-wall', { lengthMm: 600 }),
+      putInside(
+        'fit-a',
+        'oven',
+        'fit-b',
+        { lengthMm: 440, heightMm: 400 },
+        { along: { from: 'left', mm: 60 }, across: { from: 'front', mm: -12 }, upMm: 121 },
+      ),
+    )
+    expect(hollowFault(sceneOf(oven), at(oven, 'fit-a'))).toMatchObject({ side: 'in-top', byMm: 5 })
+  })
+
   it('stands beside a bowl, not in it; and behind drawers that were made shorter', () => {
     const sink = (mm: number) =>
       truck(

@@ -1,7 +1,9 @@
+import { boxPrism, type Prism, prismsOverlap, type Span } from '../geometry'
 import { TOUCH_MM } from '../units'
 import { collisionsOf } from './fit'
-import type { Placed, Scene } from './scene'
-import { insideTape, type InsideTapeId } from './tape'
+import { matterFor } from './matter'
+import type { Placed, Scene, Within } from './scene'
+import { insideTape, type InsideTapeId, type TapeRow } from './tape'
 
 /** Why what was put into a hollow does not fit there. */
 export type HollowFault =
@@ -10,6 +12,21 @@ export type HollowFault =
   /** It meets what takes of the hollow’s room: a drawer’s box, a bowl, another thing in there. */
   | { readonly kind: 'meets'; readonly hostId: string; readonly part: string; readonly byMm: number }
 
+const AXES = ['x', 'y', 'z'] as const
+
+/** What of the block round a fitting stands out of its hollow through one side: level with the hollow, where it is at all. */
+function outBy({ bounds }: Placed, { room }: Within, { grows }: TapeRow): Prism {
+  const out = AXES.find((_, index) => Math.abs(grows[index] ?? 0) > 0.5) ?? 'z'
+  const isLow = grows[0] + grows[1] + grows[2] > 0
+  const span = (axis: (typeof AXES)[number]): Span => {
+    const [own, free] = [bounds[axis], room[axis]]
+    if (axis === out) return isLow ? { min: own.min, max: free.min } : { min: free.max, max: own.max }
+    const level = { min: Math.max(own.min, free.min), max: Math.min(own.max, free.max) }
+    return level.max > level.min ? level : own
+  }
+  return boxPrism({ x: span('x'), y: span('y'), z: span('z') })
+}
+
 /** What keeps a fitting from lying in the hollow that it was put into; undefined where it fits, or is in none. */
 export function hollowFault(scene: Scene, placed: Placed): HollowFault | undefined {
   const { within } = placed
@@ -17,8 +34,11 @@ export function hollowFault(scene: Scene, placed: Placed): HollowFault | undefin
   const hit = collisionsOf(scene, placed).find(({ b }) => b.kind === 'fitting' && b.placed.id === within.hostId)
   if (hit === undefined) return undefined
   const { hostId } = within
-  const [worst] = [...insideTape(placed, within)].sort((a, b) => a.mm - b.mm)
-  if (worst !== undefined && worst.mm < -TOUCH_MM && !hit.inHollow)
-    return { kind: 'pokes-out', hostId, side: worst.id, byMm: -worst.mm }
+  const host = scene.placed.find(({ id }) => id === hostId)
+  const boards = host === undefined || hit.inHollow ? [] : matterFor(host, placed)
+  const [worst] = insideTape(placed, within)
+    .filter((row) => row.mm < -TOUCH_MM && boards.some(({ prism }) => prismsOverlap(prism, outBy(placed, within, row))))
+    .sort((a, b) => a.mm - b.mm)
+  if (worst !== undefined) return { kind: 'pokes-out', hostId, side: worst.id, byMm: -worst.mm }
   return { kind: 'meets', hostId, part: hit.partB, byMm: hit.depth() }
 }

@@ -71,7 +71,7 @@ const missesHollows = ({ hollows }: Placed, { x, y, z }: Box): boolean =>
 const FRONT_MM = 40
 
 /** The matter of a fitting that another can meet: where that was put into a hollow of it and has a front of its own, the front of the hollow has given way. */
-function matterFor(placed: Placed, other: Placed): readonly Matter[] {
+export function matterFor(placed: Placed, other: Placed): readonly Matter[] {
   const { within } = other
   if (within?.hostId === placed.id && other.facts.fronts.length > 0) {
     const open = placed.hollows.map((hollow) =>

@@ -463,7 +463,8 @@ export class Bench {
 
   /** Looks into the one in hand, or shuts it again. */
   lookInto(): void {
-    const id = this.selected?.within?.hostId ?? this.selectedId
+    const { selected } = this
+    const id = selected?.within?.hostId ?? (selected?.hollows.length ? selected.id : undefined)
     if (id !== undefined) this.#opened = this.#opened === id ? undefined : id
   }
 

@@ -1,5 +1,5 @@
 import { figureOf, type HandleName } from '../../fittings'
-import { hollowFault, type InsideTapeId, matterOf } from '../../scene'
+import { hollowFault, type InsideTapeId, matterOf, tapeOf } from '../../scene'
 import { byFitting, defineRule, plainGeometry } from '../define-rule'
 import { middleOfBox } from '../middle'
 import type { RemedyCode } from '../finding'
@@ -58,7 +58,13 @@ export const fitsHollow = defineRule({
       placed.inner.map(({ prism }) => prism),
       matterOf(host).map(({ prism }) => prism),
     )
-    if (finding.code !== 'pokes-out') return shifts
+    if (finding.code !== 'pokes-out') {
+      // shorter drawers leave what is behind them its room
+      const front = tapeOf(input.scene, placed).find(({ id }) => id === 'in-front')
+      return front === undefined
+        ? shifts
+        : [...shifts, ...setHandle(input, host, 'set-parameter', 'drawer-box', Math.floor(front.mm))]
+    }
     const [handle, code] = HANDLES[finding.facts.side]
     const now = figureOf(host.fitting, handle)
     return typeof now === 'number'
