@@ -203,7 +203,7 @@ describe('a fitting in a hollow of another', () => {
   })
 
   it('is told by the side that has boards, not by one that is open or has given way', () => {
-    // its face stands 12 before the front, and its top 5 through the drawer’s floor, which is 600 up: it is 424 high on its feet
+    // its face stands 12 before the front, and its top 5 through the drawer’s floor, which is 600 up: it is 424 high in all
     const oven = truck(
       put('fit-b', 'galley-hob', 1000, 'left-wall', { lengthMm: 600 }),
       putInside(
