@@ -1,19 +1,35 @@
 import { clipHalfPlane, polygonSpan } from './polygon'
-import type { Polygon, Vec2 } from './types'
+import type { Polygon, Span, Vec2 } from './types'
 
 export interface LongRectangle {
   readonly length: number
   readonly centre: Vec2
 }
 
-const turnedBy =
-  (deg: number) =>
-  ([x, y]: Vec2): Vec2 => {
-    const [c, s] = [Math.cos((deg * Math.PI) / 180), Math.sin((deg * Math.PI) / 180)]
-    return [x * c - y * s, x * s + y * c]
+const SLACK = 1e-4
+
+type Line = readonly [at: Vec2, inward: Vec2]
+
+/** What stands in a turned room, with the lines that can part a level rectangle from it. */
+class Thing {
+  readonly along: Span
+  readonly across: Span
+  #lines: readonly Line[] | undefined
+
+  constructor(private readonly polygon: Polygon) {
+    this.along = polygonSpan(polygon, 0)
+    this.across = polygonSpan(polygon, 1)
   }
 
-const SLACK = 1e-4
+  get lines(): readonly Line[] {
+    return (this.#lines ??= linesPast(this.polygon, this.along, this.across))
+  }
+}
+
+function turnedBy(deg: number): (point: Vec2) => Vec2 {
+  const [c, s] = [Math.cos((deg * Math.PI) / 180), Math.sin((deg * Math.PI) / 180)]
+  return ([x, y]) => [x * c - y * s, x * s + y * c]
+}
 
 /**
  * The longest rectangle of a width that lies in a convex counter-clockwise polygon with its length at an angle to the first axis, and
@@ -29,16 +45,17 @@ export function longestRectangle(
   atLeast = 0,
 ): LongRectangle | undefined {
   const level = turnedBy(-angleDeg)
-  const things = obstacles.map((obstacle) => obstacle.map(level))
+  let things: readonly Thing[] | undefined
   let best: LongRectangle | undefined
   const look = (room: Polygon, depth: number): void => {
     const least = best?.length ?? atLeast
     const found = longestLevel(room, width, least)
     if (found === undefined || found.length <= least) return
+    things ??= obstacles.map((obstacle) => new Thing(obstacle.map(level)))
     const met = things.find((thing) => meets(thing, found, width))
     if (met === undefined) best = found
     else if (depth < MOST_OBSTACLES)
-      for (const [at, inward] of linesPast(met)) {
+      for (const [at, inward] of met.lines) {
         const rest = clipHalfPlane(room, at, inward)
         if (rest.length >= 3) look(rest, depth + 1)
       }
@@ -128,42 +145,42 @@ function ends(room: Polygon, y: number): { readonly min: number; readonly max: n
 }
 
 /** Whether a level rectangle and a convex polygon share more than their edges. */
-function meets(thing: Polygon, { length, centre: [x, y] }: LongRectangle, width: number): boolean {
-  const corners: Polygon = [
-    [x - length / 2, y - width / 2],
-    [x + length / 2, y - width / 2],
-    [x + length / 2, y + width / 2],
-    [x - length / 2, y + width / 2],
-  ]
-  return linesPast(thing).every(([at, inward]) =>
-    corners.some((corner) => (corner[0] - at[0]) * inward[0] + (corner[1] - at[1]) * inward[1] < -SLACK),
+function meets(thing: Thing, { length, centre: [x, y] }: LongRectangle, width: number): boolean {
+  const [long, wide] = [length / 2, width / 2]
+  return (
+    x + long > thing.along.min + SLACK &&
+    x - long < thing.along.max - SLACK &&
+    y + wide > thing.across.min + SLACK &&
+    y - wide < thing.across.max - SLACK &&
+    thing.lines.every(
+      ([at, [u, v]]) => (x - at[0]) * u + (y - at[1]) * v - long * Math.abs(u) - wide * Math.abs(v) < -SLACK,
+    )
   )
 }
 
-/** The lines that can part a level rectangle from a convex polygon, each as a point and the way to the rectangle’s side. */
-function linesPast(thing: Polygon): readonly (readonly [Vec2, Vec2])[] {
-  const [x, y] = [polygonSpan(thing, 0), polygonSpan(thing, 1)]
-  const along = thing.map((from, index): readonly [Vec2, Vec2] => {
+/** The lines that can part a level rectangle from a convex polygon of these extents, each as a point and the way to the rectangle’s side. */
+function linesPast(thing: Polygon, along: Span, across: Span): readonly Line[] {
+  const edges = thing.map((from, index): Line => {
     const to = thing[(index + 1) % thing.length]!
     const length = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1
     return [from, [(to[1] - from[1]) / length, -(to[0] - from[0]) / length]]
   })
   return [
-    ...along,
+    ...edges,
     [
-      [x.min, 0],
+      [along.min, 0],
       [-1, 0],
     ],
     [
-      [x.max, 0],
+      [along.max, 0],
       [1, 0],
     ],
     [
-      [0, y.min],
+      [0, across.min],
       [0, -1],
     ],
     [
-      [0, y.max],
+      [0, across.max],
       [0, 1],
     ],
   ]
