@@ -14,7 +14,7 @@ import {
 } from '../geometry'
 import type { Figure, FigurePose } from '../job'
 import { ACCESS } from '../people'
-import { liningTop, protrusionOf } from '../shell'
+import { floorThere, protrusionThere } from '../shell'
 import type { Blocker } from './free'
 import type { Scene } from './scene'
 
@@ -105,8 +105,7 @@ export function figuresOf(scene: Scene, brief: Brief): readonly FigureBody[] {
   const people = new Map(peopleOf(brief))
   return Object.entries(scene.figures).flatMap(([id, figure]): FigureBody[] => {
     const { who, pose, at, turn } = figure
-    const { min, max } = scene.interior.xSpan
-    const floor = liningTop(scene.interior, Math.min(max, Math.max(min, at[0])))
+    const floor = floorThere(scene.interior, at[0])
     const person = people.get(who)
     const pet = brief.pets[who]
     const gear = brief.gear?.[who]
@@ -179,7 +178,7 @@ export function figureClash(scene: Scene, figure: FigureBody): FigureClash | und
   for (const { id, prism } of scene.interior.keepOuts) meet({ kind: 'keep-out', id }, depth(prism))
   meet(
     { kind: 'shell', id: 'shell' },
-    Math.max(0, ...figure.parts.map((part) => protrusionOf(scene.interior, part)?.byMm ?? 0)),
+    Math.max(0, ...figure.parts.map((part) => protrusionThere(scene.interior, part)?.byMm ?? 0)),
   )
   return blockers.length === 0 ? undefined : { blockers, byMm: Math.round(worst) }
 }

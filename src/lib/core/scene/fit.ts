@@ -14,7 +14,7 @@ import { cabSpace, protrusionOf, protrusionThere, type KeepOut, type Protrusion 
 import { HAIR_MM, TOUCH_MM } from '../units'
 import { leastSide, meeting } from './matter'
 import type { Placed, PlacedSolid, Scene } from './scene'
-import { seatSolids } from './swivel'
+import { cabSeatsIn } from './swivel'
 
 /** How thick the front of a scribed part is taken to be when it is held against the shell: as good as nothing. */
 const FRONT_MM = HAIR_MM
@@ -178,24 +178,13 @@ function collisionsFound(scene: Scene, a: Placed): readonly Collision[] {
     const hit = deepest(whole, [keepOut])
     if (hit !== undefined) found.push({ a, b: { kind: 'keep-out', keepOut }, ...hit })
   }
-  for (const [seat, solids] of cabSeatsBefore(scene, a)) {
-    const hit = deepest(a.inner, solids)
-    if (hit !== undefined) found.push({ a, b: { kind: 'keep-out', keepOut: seat }, ...hit })
+  for (const { seat, solids } of cabSeatsIn(scene, a.bounds)) {
+    const [cushion, ...rest] = solids.map((prism) => ({ id: seat.id, prism }))
+    const hit = cushion === undefined ? undefined : deepest(a.inner, [cushion, ...rest])
+    if (cushion !== undefined && hit !== undefined)
+      found.push({ a, b: { kind: 'keep-out', keepOut: { ...cushion, label: seat.label, notchable: false } }, ...hit })
   }
   return found
-}
-
-/** The cab’s seats, as things that stand there, for what reaches into an open cab: each with its cushion and its back. */
-function cabSeatsBefore(
-  { interior, turned }: Scene,
-  { bounds }: Placed,
-): readonly (readonly [KeepOut, readonly { readonly id: string; readonly prism: Prism }[]])[] {
-  if (bounds.x.max <= interior.xSpan.max + TOUCH_MM || cabSpace(interior) === undefined) return []
-  return interior.shell.cabSeats.flatMap((seat) => {
-    const solids = seatSolids(seat, turned.includes(seat.id) ? 180 : 0).map((prism) => ({ id: seat.id, prism }))
-    const [cushion] = solids
-    return cushion === undefined ? [] : [[{ ...cushion, label: seat.label, notchable: false }, solids] as const]
-  })
 }
 
 /** Whether a part is cut round what stands proud of the body. */

@@ -1,7 +1,8 @@
 import { prismBounds, prismsOverlap, spanLength, spansOverlap, stretchesLeft, type Prism } from '../geometry'
-import { protrusionOf } from '../shell'
+import { protrusionThere } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, PlacedClearance, Scene } from './scene'
+import { cabSeatsIn } from './swivel'
 
 /** What stands in the way of a clearance. */
 export type Blocker =
@@ -42,7 +43,7 @@ function shellSlack(clearance: PlacedClearance): number | undefined {
 
 function leavesShell(scene: Scene, clearance: PlacedClearance, shape: Prism): boolean {
   const slack = shellSlack(clearance)
-  return slack !== undefined && (protrusionOf(scene.interior, shape)?.byMm ?? 0) > slack
+  return slack !== undefined && (protrusionThere(scene.interior, shape)?.byMm ?? 0) > slack
 }
 
 /** Where one stands or kneels before a thing: what stands a little proud of that is stood before as well. */
@@ -101,6 +102,11 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
     if (!prismsOverlap(prism, whole)) continue
     blockers.push({ kind: 'keep-out', id })
     inTheWay.push(prism)
+  }
+  for (const { seat, solids } of clearance.outdoors ? [] : cabSeatsIn(scene, bounds)) {
+    const met = solids.filter((prism) => prismsOverlap(prism, whole))
+    if (met.length > 0) blockers.push({ kind: 'keep-out', id: seat.id })
+    inTheWay.push(...met)
   }
   const shell = leavesShell(scene, clearance, whole)
   if (shell) blockers.push({ kind: 'shell', id: 'shell' })

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Seat } from '../fittings'
 import { apply, type Job, planInterior } from '../job'
-import { buildScene, collisionsOf, keptInside, outsideOf, tapeOf } from './index'
+import { prismBounds } from '../geometry'
+import { buildScene, collisionsOf, freedomOf, keptInside, outsideOf, tapeOf } from './index'
 import { jobWith, put, variant } from '../../../../tests/support/plan'
 
 const planOf = (job: Job) => job.variants[variant]!.plan
@@ -85,6 +86,28 @@ describe('an open cab as a place', () => {
     expect(keptInside(sceneOf(job), at(job, 'fit-a'), 9000)).toBeCloseTo(cab.lengthMm - 600)
     const shut = apply(job, { type: 'fitting.remove', variant, id: 'fit-a' }).job
     expect(sceneOf(shut).placed).toEqual([])
+  })
+
+  it('is room to stand, kneel and pull in, but for its seats', () => {
+    // a chest’s lid and front before the bulkhead line: its kneeling place lies in the cab
+    const chest = (x: number, y: number) =>
+      jobWith(van, put('fit-a', 'cold-box', x, 'centreline', {}, { turn: 90, across: { from: 'centreline', mm: y } }))
+    const freeOf = (job: Job) => {
+      const scene = sceneOf(job)
+      const placed = at(job, 'fit-a')
+      const clearance = placed.clearances.find(({ use }) => use !== 'access')!
+      expect(prismBounds(clearance.prism).x.max).toBeGreaterThan(front + 100)
+      return { need: clearance.need, ...freedomOf(scene, placed, clearance) }
+    }
+    const between = chest(front - 500, 0)
+    const seat = open.cabSeats.find(({ yMm }) => yMm > 0)!
+    const behind = chest(front - 500, seat.yMm)
+    const blocked = freeOf(behind)
+    expect(blocked.blockers).toContainEqual({ kind: 'keep-out', id: seat.id })
+    expect(blocked.free).toBeLessThan(blocked.need)
+    const shut: Job = { ...between, shell: { ...open, bulkhead: { ...open.bulkhead, wayThrough: false } } }
+    expect(freeOf(shut).blockers).toContainEqual({ kind: 'shell', id: 'shell' })
+    expect(freeOf(between).blockers.filter(({ kind }) => kind === 'shell')).toEqual([])
   })
 
   it('carries a shelf under its own roof', () => {

@@ -49,7 +49,7 @@ import {
   type Task,
 } from '../fittings'
 import type { Figure, Fitting, Mode, Plan } from '../job'
-import { cabSpace, floorThere, heightsAt, type Interior, lowestRoof, wallTop } from '../shell'
+import { cabSpace, floorThere, heightsAt, type Interior, isAhead, lowestRoof, wallTop } from '../shell'
 import { TOUCH_MM } from '../units'
 import { beforeDoor } from './doorway'
 import { outerRoof, outerRoofOver } from './outer-height'
@@ -374,7 +374,8 @@ function placeClearance(
   floorMm: number,
 ): PlacedClearance {
   // in a low body one kneels or stoops: above the walls the roof curves in, and there is no room to ask for
-  const highest = Math.max(floorMm, wallTopOf(interior))
+  const cab = isAhead(interior, placement.at[0]) ? cabSpace(interior) : undefined
+  const highest = Math.max(floorMm, cab?.z.max ?? wallTopOf(interior))
   const upTo = (amount: number): Prism => {
     const placed = placePrism(placement, clearance.upTo(amount))
     if (!clearance.fromFloor || placed.axis !== 'z') return placed

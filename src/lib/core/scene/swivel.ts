@@ -1,6 +1,6 @@
-import { nth } from '../units'
-import { type Polygon, type Prism, prismBounds, prismsOverlap, rectangle, type Vec2 } from '../geometry'
-import type { CabSeat, Shell } from '../shell'
+import { nth, TOUCH_MM } from '../units'
+import { type Box, type Polygon, type Prism, prismBounds, prismsOverlap, rectangle, type Vec2 } from '../geometry'
+import { cabSpace, type CabSeat, type Shell } from '../shell'
 import type { Blocker } from './free'
 import type { Scene } from './scene'
 
@@ -42,6 +42,23 @@ export function seatSolids(seat: CabSeat, deg: number): readonly Prism[] {
     { axis: 'z', profile: cushion, span: { min: cushionMm - BELOW_MM, max: cushionMm } },
     { axis: 'z', profile: back, span: { min: cushionMm, max: cushionMm + BACK_HEIGHT_MM } },
   ]
+}
+
+/** The cab’s seats as they are turned in a mode, as things that stand there: each with its cushion and its back; none where the cab is shut off. */
+export function cabSeatsIn(
+  { interior, turned }: Pick<Scene, 'interior' | 'turned'>,
+  reach: Box,
+): readonly CabSeatSolids[] {
+  if (reach.x.max <= interior.xSpan.max + TOUCH_MM || cabSpace(interior) === undefined) return []
+  return interior.shell.cabSeats.map((seat) => ({
+    seat,
+    solids: seatSolids(seat, turned.includes(seat.id) ? HALF_TURN_DEG : 0),
+  }))
+}
+
+interface CabSeatSolids {
+  readonly seat: CabSeat
+  readonly solids: readonly Prism[]
 }
 
 /** How far out the inner face of the door beside a cab seat is: as measured, else by the outside as drawn. */

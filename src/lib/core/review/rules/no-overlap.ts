@@ -1,5 +1,5 @@
 import { spanMiddle } from '../../geometry'
-import { type Blocker, collisions } from '../../scene'
+import { type Blocker, cabSeatsIn, collisions } from '../../scene'
 import { byFitting, defineRule, plainGeometry } from '../define-rule'
 import { shiftsClearOf } from '../ways-out'
 
@@ -46,13 +46,10 @@ export const noOverlap = defineRule({
     const parts = (placed: typeof a) => placed.solids.map((solid) => solid.prism)
     const { other } = finding.facts
     if (other.kind === 'keep-out') {
-      const standing = input.scene.interior.keepOuts.filter((keepOut) => keepOut.id === other.id)
-      return shiftsClearOf(
-        input,
-        a,
-        parts(a),
-        standing.map((keepOut) => keepOut.prism),
-      )
+      const { interior } = input.scene
+      const proud = interior.keepOuts.filter(({ id }) => id === other.id).map(({ prism }) => prism)
+      const seats = cabSeatsIn(input.scene, a.bounds).filter(({ seat }) => seat.id === other.id)
+      return shiftsClearOf(input, a, parts(a), [...proud, ...seats.flatMap(({ solids }) => solids)])
     }
     if (b === undefined) return []
     return [...shiftsClearOf(input, a, parts(a), parts(b)), ...shiftsClearOf(input, b, parts(b), parts(a))]
