@@ -29,7 +29,9 @@ function wallLine(interior: Interior, side: 'left' | 'right'): Vec2[] {
 
 export const planBounds = (interior: Interior): Bounds => {
   const { plan } = interior.shell.outline
-  const flared = Object.values(interior.changes).map((change) => (change.kind === 'flare' ? change.depthMm : 0))
+  const flared = Object.values(interior.changes).map((change) =>
+    change.kind === 'flare' || change.kind === 'widened' ? change.depthMm : 0,
+  )
   const wide = Math.max(...plan.map((point) => point[1])) + Math.max(0, ...flared)
   return {
     min: [Math.min(...plan.map((point) => point[0])), -wide],
@@ -61,7 +63,7 @@ export function shellPlan(interior: Interior): ItemGroup {
   const right = wallLine(interior, 'right')
   const cab = cabSpace(interior)
   const flares = Object.values(interior.changes).flatMap((change): Item[] => {
-    if (change.kind !== 'flare') return []
+    if (change.kind !== 'flare' && change.kind !== 'widened') return []
     const at = Math.max(...half.map((point) => point[1]))
     const [low, high] = change.side === 'left' ? [0, at + change.depthMm] : [-at - change.depthMm, 0]
     return [path(rectangle(change.fromMm, low, change.toMm, high), 'visible', 'body')]

@@ -114,6 +114,8 @@ export interface Facts {
   /** What of it hangs or swings when the vehicle moves or someone brushes by. */
   readonly swings: 'cloth' | 'leaf' | 'nothing'
   readonly treads: readonly TreadFact[]
+  /** People come in on it: the doorway that it stands in is its own, and folded up or not it is the way in. */
+  readonly liftsPeople: boolean
   readonly fronts: readonly FrontFact[]
   readonly reaches: readonly ReachFact[]
   /** It lies where it is by its own weight and shape: on ledges, in a frame, under a table. Not a way to hold what is heavy and high. */
@@ -148,6 +150,7 @@ export const PLAIN: Facts = {
   cold: undefined,
   swings: 'nothing',
   treads: [],
+  liftsPeople: false,
   fronts: [],
   reaches: [],
   staysByWeight: false,

@@ -1,6 +1,6 @@
 import { polygonSpan, spanMiddle, spanLength, type Vec2 } from '../geometry'
 import { airOpenings, isAtTable, type Placed, type Scene } from '../scene'
-import { isWindow, jambs } from '../shell'
+import { givesLight, jambs } from '../shell'
 
 /** Between a cushion and the top over it: room for thighs. Grandjean, Fitting the Task to the Man (from memory). */
 const KNEES_MM = 220
@@ -20,7 +20,7 @@ const away = ([x, y]: Vec2, [u, v]: Vec2): number => Math.hypot(x - u, y - v)
 /** Whether there is light at a place by day or night: a window, a roof window, or a lamp. */
 function isLit(scene: Scene, at: Vec2): boolean {
   const windows = scene.interior.shell.openings
-    .filter((opening) => isWindow(opening) && opening.side !== 'roof')
+    .filter((opening) => givesLight(opening) && opening.side !== 'roof')
     .map((opening): Vec2 => {
       const [[x0, y0], [x1, y1]] = jambs(scene.interior, opening)
       return [(x0 + x1) / 2, (y0 + y1) / 2]

@@ -13,7 +13,7 @@ export interface DoorWay {
   readonly blockers: readonly string[]
 }
 
-/** What is left of a side or rear opening with the fittings in place. */
+/** What is left of a side or rear opening with the fittings in place; a lift stands in its own doorway. */
 export function doorWay(scene: Scene, opening: Opening): DoorWay {
   const [first, second] = jambs(scene.interior, opening)
   const sideways = opening.side === 'rear'
@@ -21,6 +21,7 @@ export function doorWay(scene: Scene, opening: Opening): DoorWay {
   const wall = sideways ? first[0] : (first[1] + second[1]) / 2
   const cuts: { span: Span; id: string }[] = []
   for (const placed of scene.placed) {
+    if (placed.facts.liftsPeople) continue
     for (const { prism } of placed.inner) {
       const bounds = prismBounds(prism)
       const along = sideways ? bounds.y : bounds.x

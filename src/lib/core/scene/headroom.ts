@@ -1,5 +1,5 @@
 import { prismBounds, spanMiddle } from '../geometry'
-import { liningTop, lowestRoof } from '../shell'
+import { liningTop, lowestRoof, standsUpAt } from '../shell'
 import type { PlacedClearance, Placed, Scene } from './scene'
 
 /** Half the side of the square that a head needs over the middle of where one stands. */
@@ -8,6 +8,7 @@ const HEAD_MM = 100
 const OVERHEAD_FROM_MM = 1200
 
 export interface Headroom {
+  /** Infinite under a roof that opens for one to stand up. */
   readonly heightMm: number
   readonly at: readonly [number, number, number]
   /** What is overhead: the roof, or a fitting by id. */
@@ -29,7 +30,7 @@ export function headroomAt(scene: Scene, owner: Placed, clearance: PlacedClearan
   )
   if (roof === undefined) return undefined
   const floor = liningTop(scene.interior, x)
-  let top = roof
+  let top = standsUpAt(scene.interior, x, y) ? Infinity : roof
   let under: Headroom['under'] = 'roof'
   for (const other of scene.placed) {
     for (const { prism } of other.inner) {

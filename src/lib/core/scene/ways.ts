@@ -193,7 +193,9 @@ export function wayGround(scene: Scene, walker: Walker, before?: WayGround): Way
     const top = prismBounds(prism).z.max - floor
     add(footprintInBand(prism, band), owner, bands.find(({ topMm }) => top <= topMm)?.spareMm)
   }
-  for (const placed of scene.placed)
+  // one comes in on a lift, whatever it stands before
+  const standing = scene.placed.filter(({ facts }) => !facts.liftsPeople)
+  for (const placed of standing)
     for (const { prism } of placed.inner) addSolid(prism, { kind: 'fitting', id: placed.id })
   for (const { id, prism } of interior.keepOuts) addSolid(prism, { kind: 'keep-out', id })
   const walls = wallsIn(scene, band, before?.walls)

@@ -16,6 +16,13 @@ const flare = z.looseObject({
   depthMm: mm(20, 250).describe('How far the wall comes out'),
 })
 
+const widened = z.looseObject({
+  kind: z.literal('widened'),
+  side: z.enum(['left', 'right']),
+  ...along,
+  depthMm: mm(20, 600).describe('How far the wall stands further out, from floor to roof'),
+})
+
 export const ROOF_SHAPES = ['straight', 'curved'] as const
 
 const raisedRoof = z.looseObject({
@@ -31,6 +38,7 @@ const roofHatch = z.looseObject({
   ...along,
   rightMm: mm(-1200, 1200).describe('Right edge, y'),
   leftMm: mm(-1200, 1200).describe('Left edge, y'),
+  standsUp: z.boolean().optional().describe('One can stand up through it while it is open'),
 })
 
 const cutOut = {
@@ -44,7 +52,17 @@ const newWindow = z.looseObject({
   ...cutOut,
   screened: z.boolean().optional().describe('Has an insect screen; left out: yes'),
 })
-const sideHatch = z.looseObject({ kind: z.literal('side-hatch'), ...cutOut })
+const outsideOnly = z.boolean().optional().describe('Opens only from outside; left out: from inside too')
+const sideHatch = z.looseObject({ kind: z.literal('side-hatch'), ...cutOut, outsideOnly })
+export const DOOR_WAYS = ['hinged', 'hinged-180', 'twin-hinged', 'sliding', 'folding', 'tailgate', 'roll-up'] as const
+const newDoor = z.looseObject({
+  kind: z.literal('door'),
+  ...cutOut,
+  opens: z.enum(DOOR_WAYS),
+  entrance: z.boolean().describe('People come in here: it stays free'),
+  outsideOnly,
+  stepMm: mm(50, 900).optional().describe('How far a step below it lies under the load floor'),
+})
 
 const bulkheadRemoved = z.looseObject({ kind: z.literal('bulkhead-removed') })
 const bulkheadDoor = z.looseObject({ kind: z.literal('bulkhead-door') })
@@ -62,9 +80,11 @@ const PAIRS: readonly (readonly [string, string])[] = [
 export const bodyChangeSchema = z
   .discriminatedUnion('kind', [
     flare,
+    widened,
     raisedRoof,
     roofHatch,
     newWindow,
+    newDoor,
     sideHatch,
     bulkheadRemoved,
     bulkheadDoor,
@@ -86,9 +106,11 @@ export type BodyChange = Readonly<z.infer<typeof bodyChangeSchema>>
 export type BodyChangeKind = BodyChange['kind']
 export const BODY_CHANGE_KINDS: readonly BodyChangeKind[] = [
   'flare',
+  'widened',
   'raised-roof',
   'roof-hatch',
   'window',
+  'door',
   'side-hatch',
   'bulkhead-removed',
   'bulkhead-door',
@@ -100,16 +122,18 @@ export const NO_CHANGES: BodyChanges = {}
 /** When in the build a change is made; all of them come before insulation and lining. */
 export const CHANGE_STEP: Record<BodyChangeKind, 'before-lining' | 'before-floor'> = {
   flare: 'before-lining',
+  widened: 'before-lining',
   'raised-roof': 'before-lining',
   'roof-hatch': 'before-lining',
   window: 'before-lining',
+  door: 'before-lining',
   'side-hatch': 'before-lining',
   'bulkhead-removed': 'before-floor',
   'bulkhead-door': 'before-floor',
   'window-blanked': 'before-lining',
 }
 
-/** Room that a flare adds beyond a wall’s own face, in the vehicle frame. */
+/** Room that a flare, or a wall that was moved out, adds beyond a wall’s own face, in the vehicle frame. */
 export interface WallPocket {
   readonly kind: 'wall'
   readonly side: 'left' | 'right'
@@ -136,6 +160,9 @@ export function riseAt({ y, byMm, edgeMm }: RoofPocket, yMm: number): number {
   return byMm - (byMm - edgeMm) * share * share
 }
 
+/** Beyond the floor and roof of any body. */
+const EVERY_HEIGHT: Span = { min: -10_000, max: 10_000 }
+
 /** A raised roof that is curved falls to this share of its rise at its outer edges. */
 const EDGE_SHARE = 0.5
 
@@ -147,9 +174,11 @@ export function pocketsOf(changes: BodyChanges, wallMm: number): readonly Pocket
   const inset = (from: number, to: number): Span | undefined =>
     to - from > 2 * wallMm ? { min: from + wallMm, max: to - wallMm } : undefined
   return Object.values(changes).flatMap((change): Pocket[] => {
-    if (change.kind !== 'flare' && change.kind !== 'raised-roof') return []
+    if (change.kind !== 'flare' && change.kind !== 'widened' && change.kind !== 'raised-roof') return []
     const x = inset(change.fromMm, change.toMm)
     if (x === undefined) return []
+    if (change.kind === 'widened')
+      return [{ kind: 'wall', side: change.side, x, z: EVERY_HEIGHT, byMm: change.depthMm }]
     if (change.kind === 'flare') {
       const z = inset(change.bottomMm, change.topMm)
       return z === undefined ? [] : [{ kind: 'wall', side: change.side, x, z, byMm: change.depthMm }]
@@ -169,7 +198,12 @@ export function pocketsOf(changes: BodyChanges, wallMm: number): readonly Pocket
   })
 }
 
-const WORDS = { window: 'new window', 'side-hatch': 'side hatch', 'roof-hatch': 'roof hatch' } as const
+const WORDS = {
+  window: 'new window',
+  door: 'new door',
+  'side-hatch': 'side hatch',
+  'roof-hatch': 'roof hatch',
+} as const
 
 /** The body as the changes leave it, its openings and bulkhead; room that is added comes by `pocketsOf`. */
 export function changedShell(shell: Shell, changes: BodyChanges): Shell {
@@ -177,22 +211,30 @@ export function changedShell(shell: Shell, changes: BodyChanges): Shell {
   if (list.length === 0) return shell
   const blank = new Set(list.flatMap(([, change]) => (change.kind === 'window-blanked' ? [change.opening] : [])))
   const added = list.flatMap(([id, change]): Opening[] => {
-    if (change.kind === 'window' || change.kind === 'side-hatch')
+    if (change.kind === 'window' || change.kind === 'side-hatch' || change.kind === 'door') {
+      const { side, fromMm, toMm, sillMm, headMm } = change
+      const entrance = change.kind === 'door' && change.entrance
+      const own: Opening = {
+        id,
+        label: WORDS[change.kind],
+        entrance,
+        side,
+        fromMm,
+        toMm,
+        sillMm,
+        headMm,
+        opens: change.kind === 'window' ? 'sliding-pane' : change.kind === 'door' ? change.opens : 'hinged',
+        need: entrance ? 'stay-free' : 'may-cover',
+      }
       return [
         {
-          id,
-          label: WORDS[change.kind],
-          entrance: false,
-          side: change.side,
-          fromMm: change.fromMm,
-          toMm: change.toMm,
-          sillMm: change.sillMm,
-          headMm: change.headMm,
-          opens: change.kind === 'window' ? 'sliding-pane' : 'hinged',
-          need: 'may-cover',
+          ...own,
           ...(change.kind === 'window' && change.screened === false ? { screened: false } : {}),
+          ...(change.kind !== 'window' && change.outsideOnly === true ? { outsideOnly: true } : {}),
+          ...(change.kind === 'door' && change.stepMm !== undefined ? { stepMm: change.stepMm } : {}),
         },
       ]
+    }
     if (change.kind !== 'roof-hatch') return []
     return [
       {
@@ -206,6 +248,7 @@ export function changedShell(shell: Shell, changes: BodyChanges): Shell {
         headMm: change.leftMm,
         opens: 'roof-hatch',
         need: 'may-cover',
+        ...(change.standsUp === true ? { standsUp: true } : {}),
       },
     ]
   })
@@ -222,7 +265,7 @@ export function changedShell(shell: Shell, changes: BodyChanges): Shell {
  */
 export function newChange(kind: BodyChangeKind, shell: Shell, others: BodyChanges = NO_CHANGES): BodyChange {
   const first = firstChange(kind, shell)
-  const mirrored = first.kind === 'flare' ? { ...first, side: 'right' as const } : first
+  const mirrored = first.kind === 'flare' || first.kind === 'widened' ? { ...first, side: 'right' as const } : first
   return overlapFaults('', first, others).length > 0 && overlapFaults('', mirrored, others).length === 0
     ? mirrored
     : first
@@ -244,6 +287,8 @@ function firstChange(kind: BodyChangeKind, shell: Shell): BodyChange {
         topMm: Math.min(1100, high - 100),
         depthMm: 100,
       }
+    case 'widened':
+      return { kind, side: 'left', fromMm: 100, toMm: Math.min(2000, Math.round(long * 0.6)), depthMm: 150 }
     case 'raised-roof':
       return {
         kind,
@@ -264,8 +309,19 @@ function firstChange(kind: BodyChangeKind, shell: Shell): BodyChange {
         sillMm: Math.round(high * 0.5),
         headMm: Math.round(high * 0.72),
       }
+    case 'door':
+      return {
+        kind,
+        side: 'right',
+        fromMm: middle - 325,
+        toMm: middle + 325,
+        sillMm: 0,
+        headMm: Math.min(1900, Math.round(high * 0.9)),
+        opens: 'hinged',
+        entrance: true,
+      }
     case 'side-hatch':
-      return { kind, side: 'left', fromMm: 200, toMm: 700, sillMm: 60, headMm: 460 }
+      return { kind, side: 'left', fromMm: 200, toMm: 700, sillMm: 60, headMm: 460, outsideOnly: true }
     case 'window-blanked':
       return {
         kind,
@@ -277,8 +333,10 @@ function firstChange(kind: BodyChangeKind, shell: Shell): BodyChange {
   }
 }
 
+const FLARE_MM: Span = { min: 20, max: 250 }
+const WIDENED_MM: Span = { min: 20, max: 600 }
 const OWN_LIMITS: Readonly<Record<string, Span>> = {
-  depthMm: { min: 20, max: 250 },
+  stepMm: { min: 50, max: 900 },
   widthMm: { min: 400, max: 2300 },
   riseMm: { min: 50, max: 900 },
 }
@@ -298,6 +356,7 @@ export function changeLimits(shell: Shell, change: BodyChange): Readonly<Record<
     rightMm: { min: -1200, max: 1200 },
     leftMm: { min: -1200, max: 1200 },
     ...OWN_LIMITS,
+    depthMm: change.kind === 'widened' ? WIDENED_MM : FLARE_MM,
   }
   return Object.fromEntries(
     Object.entries(within).map(([key, { min, max }]) => {
@@ -320,7 +379,7 @@ interface ChangeFault {
 
 const apart = (a: Span, b: Span): boolean => a.max <= b.min + TOUCH_MM || b.max <= a.min + TOUCH_MM
 
-/** The room along the body and up or across that a flare or raised roof takes of its face; none of its other kind is on that. */
+/** The room along the body and up or across that a flare, a wall moved out or a raised roof takes of its face; none of its other kind is on that. */
 const groundOf = (change: BodyChange): { readonly face: string; readonly spans: readonly Span[] } | undefined =>
   change.kind === 'flare'
     ? {
@@ -330,9 +389,11 @@ const groundOf = (change: BodyChange): { readonly face: string; readonly spans: 
           { min: change.bottomMm, max: change.topMm },
         ],
       }
-    : change.kind === 'raised-roof'
-      ? { face: 'roof', spans: [{ min: change.fromMm, max: change.toMm }] }
-      : undefined
+    : change.kind === 'widened'
+      ? { face: `${change.side} wall`, spans: [{ min: change.fromMm, max: change.toMm }, EVERY_HEIGHT] }
+      : change.kind === 'raised-roof'
+        ? { face: 'roof', spans: [{ min: change.fromMm, max: change.toMm }] }
+        : undefined
 
 /** Why a change cannot be made beside those that are there: a flare lies on another, or a raised roof. */
 export function overlapFaults(id: string, change: BodyChange, others: BodyChanges): readonly ChangeFault[] {
@@ -359,7 +420,8 @@ export function changeFaults(shell: Shell, changes: BodyChanges): readonly Chang
         ? []
         : [{ path: [id, 'opening'], message: `there is no opening “${change.opening}” in this body` }]
     if (change.kind === 'bulkhead-removed' || change.kind === 'bulkhead-door') return []
-    const atTheRear = (change.kind === 'window' || change.kind === 'side-hatch') && change.side === 'rear'
+    const atTheRear =
+      (change.kind === 'window' || change.kind === 'side-hatch' || change.kind === 'door') && change.side === 'rear'
     const { min: from, max: to } = atTheRear ? { min: -HALF_MM, max: HALF_MM } : endsOf(shell)
     return change.fromMm < from || change.toMm > to
       ? [

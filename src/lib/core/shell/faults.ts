@@ -107,6 +107,13 @@ function openingFaults(shell: Shell): readonly ShellFault[] {
       })
     return found
   })
+  shell.openings.forEach(({ id, label, behind }, index) => {
+    if (behind !== undefined && !shell.openings.some((other) => other.id === behind && other.id !== id))
+      faults.push({
+        path: ['openings', index, 'behind'],
+        message: `“${label}” lies behind “${behind}”, which is not another opening of this body`,
+      })
+  })
   if (!shell.openings.some(({ entrance }) => entrance))
     faults.push({ path: ['openings'], message: 'one opening must be an entrance' })
   return faults

@@ -34,6 +34,7 @@ export {
   newChange,
   overlapFaults,
   NO_CHANGES,
+  DOOR_WAYS,
   ROOF_SHAPES,
   type BodyChange,
   type BodyChangeKind,
@@ -54,12 +55,12 @@ export {
 export { heightsAt, liningTop, lowestRoof } from './heights'
 export { knots } from './knots'
 export { payloadOf } from './payload'
-export { givesAir, isDoor, isWayOut, isWindow, opensFromOutside } from './openings'
+export { givesAir, givesLight, isDoor, isWayOut, isWindow, opensFromOutside } from './openings'
 export { areaInside, outlineAt, partsInside } from './outline'
 export { worstProtrusion, type Protrusion } from './protrusion'
 export { piecesOf, stepsAt } from './steps'
 export { clearWidth, freeAcross, jambs, wallReach, wallsAt, wallTop } from './walls'
-export { mostHeadroomMm } from './most-headroom'
+export { mostHeadroomMm, standsUpAt } from './most-headroom'
 export { cabSpace, floorThere, frontMost, heightThere, protrusionThere, isAhead, noCabBecause, widthThere } from './cab'
 export { depthAt, widestAcross } from './across'
 export { longestBoard, type Board } from './board'

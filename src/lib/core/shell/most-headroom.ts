@@ -2,9 +2,27 @@ import { spanLength } from '../geometry'
 import type { Interior } from './interior'
 import { heightsAt } from './heights'
 
-/** The highest headroom on the centreline. */
+/** Whether a roof opens over a place for one to stand up through it: with room for a head all round. */
+export const standsUpAt = ({ shell }: Interior, xMm: number, yMm: number): boolean =>
+  shell.openings.some(
+    ({ side, standsUp, fromMm, toMm, sillMm, headMm }) =>
+      side === 'roof' &&
+      standsUp === true &&
+      xMm - HEAD_MM >= fromMm &&
+      xMm + HEAD_MM <= toMm &&
+      yMm - HEAD_MM >= sillMm &&
+      yMm + HEAD_MM <= headMm,
+  )
+/** Half the side of the square that a head needs. */
+const HEAD_MM = 100
+
+/** The highest headroom: on the centreline, and without end where the roof opens for one to stand up. */
 export function mostHeadroomMm(interior: Interior): number {
   const { min, max } = interior.xSpan
+  const opens = interior.shell.openings.some((opening) =>
+    standsUpAt(interior, (opening.fromMm + opening.toMm) / 2, (opening.sillMm + opening.headMm) / 2),
+  )
+  if (opens) return Infinity
   let most = 0
   for (let x = min + 25; x < max; x += 50) {
     const heights = heightsAt(interior, x, 0)

@@ -47,7 +47,11 @@ const OPENING_FACTS: Readonly<Record<Opening['opens'], OpeningFacts>> = {
 /** Whether one can stand before an opening and reach through it: doors and tailgates, not windows, hoppers or the roof. */
 export const isDoor = ({ side, opens }: Opening): boolean => side !== 'roof' && OPENING_FACTS[opens].isDoor
 export const isWindow = ({ opens }: Opening): boolean => OPENING_FACTS[opens].isWindow
-export const givesAir = ({ opens }: Opening): boolean => OPENING_FACTS[opens].givesAir
-export const isWayOut = ({ opens }: Opening): boolean => OPENING_FACTS[opens].isWayOut
+/** Whether daylight comes in by it: glass that does not lie behind the leaf of a door that is shut. */
+export const givesLight = (opening: Opening): boolean => isWindow(opening) && opening.behind === undefined
+export const givesAir = ({ opens, behind }: Opening): boolean => OPENING_FACTS[opens].givesAir && behind === undefined
+/** What lies behind another’s leaf is the same way out as that one; what opens only from outside is none. */
+export const isWayOut = ({ opens, outsideOnly, behind }: Opening): boolean =>
+  OPENING_FACTS[opens].isWayOut && outsideOnly !== true && behind === undefined
 /** Whether what is behind it can be got at from outside by it. */
 export const opensFromOutside = ({ opens }: Opening): boolean => OPENING_FACTS[opens].opensFromOutside

@@ -86,6 +86,14 @@ const openingSchema = z.looseObject({
   need: z.enum(OPENING_NEEDS),
   entrance: z.boolean().describe('People come in here'),
   screened: z.boolean().optional().describe('Has an insect screen, where it opens for air; left out: yes'),
+  outsideOnly: z.boolean().optional().describe('Opens only from outside: no way out for those inside'),
+  behind: idSchema
+    .optional()
+    .describe('Which other one’s leaf it lies behind: no light, air or way out by it while that is shut'),
+  stepMm: finite(50, 900)
+    .optional()
+    .describe('Of an entrance: how far its step well or running step lies below the load floor'),
+  standsUp: z.boolean().optional().describe('In the roof: one can stand up through it while it is open'),
 })
 
 const cabSeatSchema = z.looseObject({

@@ -1,6 +1,6 @@
 import type { Need, Purpose } from '../brief'
 import type { Gravity } from '../review'
-import type { BodyChangeKind, BodyClass, LinedFace } from '../shell'
+import type { BodyChangeKind, BodyClass, LinedFace, Opening } from '../shell'
 import type { SpaceRowId } from '../space'
 import type { HollowWay } from '../fittings'
 import type { InsideTapeId, SnapTo, TapeId } from '../scene'
@@ -53,9 +53,11 @@ export const BODY_CLASS_WORDS: Record<BodyClass, { readonly one: string; readonl
 
 export const CHANGE_WORDS: Record<BodyChangeKind, string> = {
   flare: 'Side flare',
+  widened: 'Wall moved out',
   'raised-roof': 'Raised roof',
   'roof-hatch': 'Roof hatch',
   window: 'New window',
+  door: 'New door',
   'side-hatch': 'Side hatch',
   'bulkhead-removed': 'Bulkhead taken out',
   'bulkhead-door': 'Door in the bulkhead',
@@ -68,15 +70,33 @@ const CUT =
 /** What each change to the body asks of those who make it. */
 export const CHANGE_CAUTIONS: Record<BodyChangeKind, string> = {
   flare: `${CUT} Check the widest vehicle that the road law lets you drive, and the mirrors.`,
+  widened: `${CUT} The frame goes with the wall: what bears the roof must be made anew. Check the widest vehicle that the road law lets you drive.`,
   'raised-roof': `${CUT} A roof carries in a roll-over: it needs a frame of its own, proved by whoever fits it.`,
   'roof-hatch': `${CUT} Keep off the ribs and the roof’s rack points, and seal it before the first rain.`,
   window: `${CUT} Keep off pillars, belts’ upper points and wiring in the wall.`,
+  door: `${CUT} A pillar, sill or belt point in its way needs an engineer. A door for people needs a latch that opens from inside.`,
   'side-hatch': `${CUT} Keep off pillars, the filler and wiring in the wall.`,
   'bulkhead-removed':
     'A bulkhead holds the load off the people in front, and may stiffen the body: ask the maker’s body-builder guide, and secure everything behind the seats.',
   'bulkhead-door':
     'A bulkhead holds the load off the people in front: the door in it must latch while driving. The maker’s body-builder guide rules.',
   'window-blanked': 'An emergency exit may not be blanked, and some windows carry the driver’s view: local codes rule.',
+}
+
+/** How an opening opens. */
+export const WAY_WORDS: Record<Opening['opens'], string> = {
+  sliding: 'slides',
+  hinged: 'hinged 90°',
+  'hinged-180': 'hinged 180°',
+  'hinged-270': 'hinged 270°',
+  'twin-hinged': 'two hinged leaves',
+  tailgate: 'lifts up',
+  folding: 'folds',
+  'roll-up': 'rolls up',
+  'roof-hatch': 'lifts',
+  hopper: 'tips out',
+  'sliding-pane': 'pane slides',
+  'fixed-window': 'fixed',
 }
 
 export const CHANGE_STEP_WORDS = {

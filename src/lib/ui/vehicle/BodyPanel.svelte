@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { capital } from '$lib/core/text'
-  import { type Opening, type Shell } from '$lib/core/shell'
+  import { capital, WAY_WORDS } from '$lib/core/text'
+  import type { Shell } from '$lib/core/shell'
   import { GENERIC_SHELLS } from '$lib/core/shells'
   import { formatLength, sayLength, sayMass, type LengthUnit } from '$lib/core/units'
   import ShellSelect from '../parts/ShellSelect.svelte'
@@ -62,20 +62,6 @@
     return turning.length === 0 ? undefined : turning.join(', ')
   }
   const NEED_WORDS = { 'stay-free': 'stays free', 'may-cover': 'may be covered', emergency: 'emergency exit' } as const
-  const WAY_WORDS: Record<Opening['opens'], string> = {
-    sliding: 'slides',
-    hinged: 'hinged 90°',
-    'hinged-180': 'hinged 180°',
-    'hinged-270': 'hinged 270°',
-    'twin-hinged': 'two hinged leaves',
-    tailgate: 'lifts up',
-    folding: 'folds',
-    'roll-up': 'rolls up',
-    'roof-hatch': 'lifts',
-    hopper: 'tips out',
-    'sliding-pane': 'pane slides',
-    'fixed-window': 'fixed',
-  }
 </script>
 
 <ShellSelect
@@ -106,7 +92,12 @@
     <li class="border-b border-line py-1">
       <b class="font-semibold">{capital(opening.label)}</b><br /><span class="text-ink-2"
         >{formatLength(opening.toMm - opening.fromMm, unit)} × {formatLength(opening.headMm - opening.sillMm, unit)},
-        {WAY_WORDS[opening.opens]}, {NEED_WORDS[opening.need]}{opening.entrance ? ', way in' : ''}</span
+        {WAY_WORDS[opening.opens]}, {NEED_WORDS[opening.need]}{opening.entrance ? ', way in' : ''}{opening.stepMm ===
+        undefined
+          ? ''
+          : `, a step ${sayLength(opening.stepMm, unit)} below`}{opening.outsideOnly === true
+          ? ', from outside only'
+          : ''}{opening.standsUp === true ? ', one stands up in it' : ''}</span
       >
     </li>
   {/each}

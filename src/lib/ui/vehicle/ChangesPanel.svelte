@@ -2,6 +2,7 @@
   import {
     BODY_CHANGE_KINDS,
     changeLimits,
+    DOOR_WAYS,
     CHANGE_STEP,
     newChange,
     ROOF_SHAPES,
@@ -10,7 +11,7 @@
     type BodyChanges,
     type Shell,
   } from '$lib/core/shell'
-  import { CHANGE_CAUTIONS, CHANGE_STEP_WORDS, CHANGE_WORDS } from '$lib/core/text'
+  import { CHANGE_CAUTIONS, CHANGE_STEP_WORDS, CHANGE_WORDS, WAY_WORDS } from '$lib/core/text'
   import type { LengthUnit } from '$lib/core/units'
   import LengthField from '../parts/LengthField.svelte'
 
@@ -35,6 +36,7 @@
     leftMm: 'left edge',
     sillMm: 'sill',
     headMm: 'head',
+    stepMm: 'step below',
   }
   const lengthsOf = (change: BodyChange): readonly (readonly [string, number])[] =>
     Object.entries(change).flatMap(([key, value]) =>
@@ -45,6 +47,18 @@
   const WALLS = { left: 'left wall', right: 'right wall', rear: 'rear' } as const
   const SHAPES = { straight: 'straight', curved: 'curved' } as const
 </script>
+
+{#snippet tick(id: string, change: BodyChange, key: string, words: string, checked: boolean)}
+  <label class="flex items-baseline justify-between"
+    ><span class="text-ink-2">{words}</span>
+    <input
+      type="checkbox"
+      class="accent-pencil"
+      {checked}
+      onchange={(event) => onput(id, with_(change, key, event.currentTarget.checked))}
+    /></label
+  >
+{/snippet}
 
 <p class="text-sm text-ink-2">Made to this variant’s plan; the measured body stays as it is.</p>
 <label class="mt-2 flex items-baseline gap-2 text-sm"
@@ -81,7 +95,9 @@
               onchange={(event) => onput(id, with_(change, 'side', event.currentTarget.value))}
             >
               {#each Object.entries(WALLS) as [side, words] (side)}
-                {#if side !== 'rear' || change.kind !== 'flare'}<option value={side}>{words}</option>{/if}
+                {#if side !== 'rear' || (change.kind !== 'flare' && change.kind !== 'widened')}<option value={side}
+                    >{words}</option
+                  >{/if}
               {/each}
             </select></label
           >
@@ -99,14 +115,30 @@
           >
         {/if}
         {#if change.kind === 'window'}
+          {@render tick(id, change, 'screened', 'insect screen', change.screened !== false)}
+        {/if}
+        {#if change.kind === 'roof-hatch'}
+          {@render tick(id, change, 'standsUp', 'stand up in it', change.standsUp === true)}
+        {/if}
+        {#if change.kind === 'door'}
           <label class="flex items-baseline justify-between"
-            ><span class="text-ink-2">insect screen</span>
-            <input
-              type="checkbox"
-              class="accent-pencil"
-              checked={change.screened !== false}
-              onchange={(event) => onput(id, with_(change, 'screened', event.currentTarget.checked))}
-            /></label
+            ><span class="text-ink-2">opens</span>
+            <select
+              class="ruled"
+              value={change.opens}
+              onchange={(event) => onput(id, with_(change, 'opens', event.currentTarget.value))}
+            >
+              {#each DOOR_WAYS as way (way)}<option value={way}>{WAY_WORDS[way]}</option>{/each}
+            </select></label
+          >
+          {@render tick(id, change, 'entrance', 'way in', change.entrance)}
+        {/if}
+        {#if change.kind === 'door' || change.kind === 'side-hatch'}
+          {@render tick(id, change, 'outsideOnly', 'from outside only', change.outsideOnly === true)}
+        {/if}
+        {#if change.kind === 'door' && change.entrance && change.stepMm === undefined}
+          <button class="justify-self-start act" onclick={() => onput(id, with_(change, 'stepMm', 250))}
+            >Put a step below it</button
           >
         {/if}
         {#if change.kind === 'window-blanked'}

@@ -1,0 +1,211 @@
+import { describe, expect, it } from 'vitest'
+import { apply, type Command, CommandError, type Job, planInterior } from '../job'
+import { rectangle } from '../geometry'
+import {
+  bareInterior,
+  changedShell,
+  isWayOut,
+  mostHeadroomMm,
+  partsInside,
+  protrusionOf,
+  shellSchema,
+  wallReach,
+} from '../shell'
+import { genericShell } from '../shells'
+import { buildScene, doorWay, headroomAt } from '../scene'
+import { entrySteps } from './entry'
+import { reviewVariant } from './index'
+import { jobWith, person, put, variant } from '../../../../tests/support/plan'
+
+const planOf = (job: Job) => job.variants[variant]!.plan
+const interiorIn = (job: Job) => planInterior(job.shell, planOf(job))
+const sceneOf = (job: Job) => buildScene(interiorIn(job), planOf(job), 'mode-day')
+const change = (id: string, value: Extract<Command, { type: 'change.put' }>['change']): Command => ({
+  type: 'change.put',
+  variant,
+  id,
+  change: value,
+})
+const codes = (job: Job) =>
+  reviewVariant(job, variant).modes.flatMap(({ findings }) => findings.map(({ code }) => code))
+
+const van = 'van-long-high'
+
+describe('a wall that was moved out', () => {
+  const by = 180
+  const job = jobWith(van, change('change-a', { kind: 'widened', side: 'left', fromMm: 500, toMm: 2500, depthMm: by }))
+  const [wide, own] = [interiorIn(job), interiorIn(jobWith(van))]
+  const lined = own.lining.wallMm
+
+  it('stands so much further out at every height, and nowhere else', () => {
+    for (const z of [200, 700, 1200, 1600])
+      for (const [x, more] of [
+        [1500, by],
+        [500 + lined + 5, by],
+        [500 + lined - 5, 0],
+        [3000, 0],
+      ] as const) {
+        const reach = (interior: typeof wide) =>
+          wallReach(interior, 'left', { min: x, max: x }, { min: z, max: z })!.tightMm
+        expect(reach(wide) - reach(own)).toBeCloseTo(more, 6)
+      }
+    const right = (interior: typeof wide) =>
+      wallReach(interior, 'right', { min: 1500, max: 1500 }, { min: 200, max: 1600 })!.tightMm
+    expect(right(wide)).toBe(right(own))
+  })
+
+  it('holds a block that its own wall would not, down to the floor, and a point just where it says', () => {
+    const reach = wallReach(own, 'left', { min: 1000, max: 2000 }, { min: 100, max: 500 })!.tightMm
+    const block = (y: number, z: number) => ({
+      axis: 'z' as const,
+      profile: rectangle(1000, y - 400, 2000, y),
+      span: { min: z, max: z + 300 },
+    })
+    const floor = own.lining.floorMm
+    expect(protrusionOf(own, block(reach + by - 1, floor))!.byMm).toBeGreaterThan(100)
+    expect(protrusionOf(wide, block(reach + by - 1, floor + 100))).toBeUndefined()
+    expect(protrusionOf(wide, block(reach + by + 5, floor + 100))!.byMm).toBeGreaterThan(3)
+    expect(partsInside(wide, 1500, rectangle(reach + 60, 400, reach + by - 10, 500)).length).toBe(1)
+    expect(partsInside(own, 1500, rectangle(reach + 60, 400, reach + by - 10, 500)).length).toBe(0)
+  })
+
+  it('does not lie on a flare of the same wall', () => {
+    const flare = {
+      kind: 'flare',
+      side: 'left',
+      fromMm: 1000,
+      toMm: 2000,
+      bottomMm: 600,
+      topMm: 900,
+      depthMm: 80,
+    } as const
+    expect(() => apply(job, change('change-b', flare))).toThrow(CommandError)
+    expect(() => apply(job, change('change-b', { ...flare, side: 'right' }))).not.toThrow()
+  })
+})
+
+describe('a new door', () => {
+  const door = {
+    kind: 'door',
+    side: 'left',
+    fromMm: 1400,
+    toMm: 2100,
+    sillMm: 0,
+    headMm: 1750,
+    opens: 'hinged',
+  } as const
+
+  it('is a way in that must stay free; from outside only it is no way out', () => {
+    const cupboard = put('fit-a', 'wardrobe', 1500, 'left-wall')
+    const entrance = jobWith(van, cupboard, change('change-a', { ...door, entrance: true }))
+    expect(codes(entrance)).toContain('door-blocked')
+    expect(codes(jobWith(van, cupboard, change('change-a', { ...door, entrance: false })))).not.toContain(
+      'door-blocked',
+    )
+    const opening = (job: Job) => interiorIn(job).shell.openings.find(({ id }) => id === 'change-a')!
+    expect(isWayOut(opening(entrance))).toBe(true)
+    expect(isWayOut(opening(jobWith(van, change('change-a', { ...door, entrance: false, outsideOnly: true }))))).toBe(
+      false,
+    )
+  })
+
+  it('is told at its place when it reaches out of the body', () => {
+    expect(() => jobWith(van, change('change-a', { ...door, toMm: 13_000, entrance: true }))).toThrow(CommandError)
+    expect(() => jobWith(van, change('change-a', { ...door, headMm: -10, entrance: true } as never))).toThrow()
+  })
+
+  it('with a step below it shares the climb', () => {
+    const climb = (stepMm?: number) =>
+      entrySteps(
+        sceneOf(
+          jobWith(van, change('change-a', { ...door, entrance: true, ...(stepMm === undefined ? {} : { stepMm }) })),
+        ),
+      )!
+    const [whole] = climb() as [number]
+    expect(climb()).toHaveLength(1)
+    const steps = climb(250)
+    expect(steps).toHaveLength(2)
+    expect(steps[0]! + steps[1]!).toBeCloseTo(whole, -0.5)
+    expect(steps[1]!).toBe(250 + interiorIn(jobWith(van)).lining.floorMm)
+    // a step in the ground is none
+    expect(climb(900)).toEqual(climb())
+  })
+})
+
+describe('what lies behind the leaf of a door', () => {
+  const shell = genericShell(van)
+  const [first, second] = [shell.openings[0]!, shell.openings[1]!]
+  const behind = {
+    ...shell,
+    openings: shell.openings.map((one) => (one.id === second.id ? { ...one, behind: first.id } : one)),
+  }
+
+  it('is no second way out, and must name another opening', () => {
+    expect(isWayOut(second)).toBe(true)
+    expect(isWayOut(behind.openings[1]!)).toBe(false)
+    const faults = (named: string) => {
+      const openings = shell.openings.map((one, at) => (at === 1 ? { ...one, behind: named } : one))
+      return shellSchema.safeParse({ ...shell, openings }).error?.issues.map(({ path }) => path.join('.'))
+    }
+    expect(faults(first.id)).toBeUndefined()
+    expect(faults('door-none')).toEqual(['openings.1.behind'])
+    expect(faults(second.id)).toEqual(['openings.1.behind'])
+  })
+})
+
+describe('glass in the roof that opens', () => {
+  const low = 'van-compact'
+  const hatch = { kind: 'roof-hatch', fromMm: 700, toMm: 1500, rightMm: -400, leftMm: 400 } as const
+  const tall = person(1900)
+  const galley = put('fit-a', 'galley', 800, 'left-wall')
+
+  it('gives those under it their height, and no one beside it', () => {
+    const shut = jobWith(low, tall, galley, change('change-a', hatch))
+    const open = jobWith(low, tall, galley, change('change-a', { ...hatch, standsUp: true }))
+    expect(mostHeadroomMm(interiorIn(shut))).toBeLessThan(1400)
+    expect(codes(shut)).toContain('standing-nowhere')
+    expect(codes(open)).not.toContain('standing-nowhere')
+    const scene = sceneOf(open)
+    const placed = scene.placed[0]!
+    const stand = placed.clearances.find(({ use }) => use === 'stand')!
+    const at = (x: number) =>
+      headroomAt(scene, placed, {
+        ...stand,
+        prism: { axis: 'z', profile: rectangle(x - 200, -200, x + 200, 200), span: { min: 0, max: 1900 } },
+      })!.heightMm
+    expect(at(1100)).toBe(Infinity)
+    expect(at(750)).toBeLessThan(1400)
+    expect(at(1800)).toBeLessThan(1400)
+  })
+})
+
+describe('a lift', () => {
+  it('is the way in of its own doorway and does not block it; a cupboard there does', () => {
+    const shell = genericShell(van)
+    const entrance = shell.openings.find(({ need, side }) => need !== 'may-cover' && side !== 'rear')!
+    const x = (entrance.fromMm + entrance.toMm) / 2 - 425
+    const side = entrance.side === 'left' ? 'left-wall' : 'right-wall'
+    const free = (job: Job) => {
+      const { min, max } = doorWay(sceneOf(job), entrance).free
+      return max - min
+    }
+    expect(free(jobWith(van, put('fit-a', 'lift', x, side)))).toBe(entrance.toMm - entrance.fromMm)
+    expect(free(jobWith(van, put('fit-a', 'wardrobe', x, side)))).toBeLessThan(entrance.toMm - entrance.fromMm)
+  })
+})
+
+it('a changed body keeps what its openings say', () => {
+  const shell = changedShell(genericShell(van), {
+    'change-a': {
+      kind: 'side-hatch',
+      side: 'left',
+      fromMm: 300,
+      toMm: 700,
+      sillMm: 100,
+      headMm: 500,
+      outsideOnly: true,
+    },
+  })
+  expect(shell.openings.find(({ id }) => id === 'change-a')).toMatchObject({ outsideOnly: true, need: 'may-cover' })
+  expect(bareInterior(shell).shell).toEqual(shell)
+})
