@@ -237,6 +237,7 @@ const MAKERS: Makers = {
   }),
   'house.remove': (at) => ({ type: 'house.remove', id: at.id(Object.keys(at.job.rules?.house ?? {}), 'house') }),
   'rules.put': ({ job }) => ({ type: 'rules.put', rules: (job.rules ?? { settings: {}, house: {} }) as never }),
+  'vehicle.mirror': () => ({ type: 'vehicle.mirror' }),
   'plan.mirror': ({ variant }) => ({ type: 'plan.mirror', variant }),
   'plan.transferable': ({ variant, often }) => ({ type: 'plan.transferable', variant, transferable: often(0.5) }),
   'mode.add': (at) => ({

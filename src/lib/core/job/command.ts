@@ -41,6 +41,7 @@ const simple = [
   command('demand.put', { id, demand: demandSchema }),
   command('demand.remove', { id }),
   command('shell.put', { shell: shellSchema }),
+  command('vehicle.mirror', {}),
   command('survey.put', { survey: surveySchema }),
   command('survey.read', { id: z.string().max(60), reading: readingSchema }),
   command('variant.add', { id, name: wordsSchema(60).min(1), from: id.optional() }),

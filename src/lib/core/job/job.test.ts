@@ -146,6 +146,7 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
   }),
   'demand.remove': fc.constant({ type: 'demand.remove', id: 'demand-hob' }),
   'shell.put': fc.constant({ type: 'shell.put', shell: genericShell('truck-box') }),
+  'vehicle.mirror': fc.constant({ type: 'vehicle.mirror' }),
   'survey.put': fc.constantFrom(
     { type: 'survey.put', survey: newSurvey({ kind: 'numbers', bodyClass: 'bus' }) } as const,
     { type: 'survey.put', survey: { ...newSurvey({ kind: 'generic', shell: 'bus-7m' }), apart: true } } as const,

@@ -80,6 +80,7 @@ const DATA: DataOf = {
   'house.put': ({ rule }) => named(rule.title),
   'house.remove': ({ id }, job) => named(job.rules?.house[id]?.title),
   'rules.put': () => ({}),
+  'vehicle.mirror': () => ({}),
   'plan.mirror': () => ({}),
   'plan.transferable': ({ transferable }) => ({ to: transferable }),
   'mode.add': ({ name }) => named(name),

@@ -1,4 +1,6 @@
 export {
+  mirroredSurvey,
+  surveyOfShell,
   newSurvey,
   readingSchema,
   READING_LIMITS,

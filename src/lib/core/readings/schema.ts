@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { BODY_CLASSES } from '../shell'
+import { BODY_CLASSES, unmirroredId } from '../shell'
 
 /** Shapes that a roof can have between the edges where it meets the walls. */
 export const ROOF_KINDS = ['straight', 'leaning', 'curved', 'domed'] as const
@@ -26,6 +26,7 @@ const MAX_READINGS = 400
 export const surveySchema = z.looseObject({
   base: baseSchema,
   roof: z.enum(ROOF_KINDS),
+  mirrored: z.boolean().optional().describe('What it starts from is turned for the other side of the road'),
   apart: z.boolean().describe('Left and right of the centreline are measured apart'),
   readings: z
     .record(z.string().regex(/^[a-z][a-z0-9]*(-[a-z0-9]+){0,7}$/), readingSchema)
@@ -37,3 +38,18 @@ export type Survey = Readonly<z.infer<typeof surveySchema>>
 
 /** An empty survey from one of the program's own shells, or from four numbers. */
 export const newSurvey = (base: Survey['base']): Survey => ({ base, roof: 'curved', apart: false, readings: {} })
+
+/** An empty survey of a vehicle that is one of the program’s own shells, or that mirrored. */
+export function surveyOfShell(shellId: string): Survey {
+  const { id, isMirrored } = unmirroredId(shellId)
+  return { ...newSurvey({ kind: 'generic', shell: id }), ...(isMirrored ? { mirrored: true } : {}) }
+}
+
+/** A survey of the same vehicle for the other side of the road: what was read on the left was on the right. */
+export function mirroredSurvey({ mirrored, ...survey }: Survey): Survey {
+  const readings = Object.entries(survey.readings).map(
+    ([id, reading]) =>
+      [id.replace(/-(left|right)$/, (end) => (end === '-left' ? '-right' : '-left')), reading] as const,
+  )
+  return { ...survey, ...(mirrored === true ? {} : { mirrored: true }), readings: Object.fromEntries(readings) }
+}

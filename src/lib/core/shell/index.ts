@@ -55,6 +55,7 @@ export {
 export { heightsAt, liningTop, lowestRoof } from './heights'
 export { knots } from './knots'
 export { payloadOf } from './payload'
+export { mirroredShell, unmirroredId } from './mirrored'
 export { givesAir, givesLight, isDoor, isWayOut, isWindow, opensFromOutside } from './openings'
 export { areaInside, outlineAt, partsInside } from './outline'
 export { worstProtrusion, type Protrusion } from './protrusion'

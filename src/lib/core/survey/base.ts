@@ -1,4 +1,4 @@
-import { type Shell } from '../shell'
+import { mirroredShell, type Shell } from '../shell'
 import { draftShell, genericShell, GENERIC_SHELLS, type FirstNumbers } from '../shells'
 import type { Survey } from '../readings'
 
@@ -19,6 +19,10 @@ const first = (survey: Survey, id: string): number | undefined => survey.reading
  * four first numbers as far as they are measured.
  */
 export function baseOf(survey: Survey): Shell {
+  return survey.mirrored === true ? mirroredShell(drawnOf(survey)) : drawnOf(survey)
+}
+
+function drawnOf(survey: Survey): Shell {
   const { base } = survey
   if (base.kind === 'generic')
     return genericShell(GENERIC_SHELLS.some(({ id }) => id === base.shell) ? base.shell : 'van-long-high')

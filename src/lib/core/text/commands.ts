@@ -56,6 +56,7 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
   'house.put': ({ name = '' }) => `Rule of the house: ${name}`,
   'house.remove': ({ name = '' }) => `Without the rule of the house “${name}”`,
   'rules.put': () => 'Rules of the shop taken over',
+  'vehicle.mirror': () => 'Vehicle and plans turned for the other side of the road',
   'plan.mirror': () => 'Mirrored the plan',
   'plan.transferable': ({ to }) =>
     to === true ? 'Fit-out to be moved to another vehicle' : 'Fit-out stays in this vehicle',

@@ -12,7 +12,7 @@
     valueOf,
     type Measure,
   } from '$lib/core/survey'
-  import { newSurvey, ROOF_KINDS, type RoofKind, type Survey } from '$lib/core/readings'
+  import { surveyOfShell, ROOF_KINDS, type RoofKind, type Survey } from '$lib/core/readings'
   import {
     BODY_CLASS_WORDS,
     capital,
@@ -34,7 +34,7 @@
   const session = getSession()
   const job = $derived(session.job)
   const unit = $derived(job.units)
-  const survey: Survey = $derived(job.survey ?? newSurvey({ kind: 'generic', shell: job.shell.id }))
+  const survey: Survey = $derived(job.survey ?? surveyOfShell(job.shell.id))
   const frame = $derived(frameOf(survey))
   const measures = $derived(measuresOf(survey, frame))
   const result = $derived(surveyed(survey))

@@ -9,9 +9,10 @@
     shell: Shell
     unit: LengthUnit
     surveyHref: string
+    onmirror: () => void
     onshell: (shell: Shell) => void
   }
-  let { shell, unit, surveyHref, onshell }: Props = $props()
+  let { shell, unit, surveyHref, onmirror, onshell }: Props = $props()
 
   const known = $derived(GENERIC_SHELLS.some(({ id }) => id === shell.id))
   const facts = $derived.by((): readonly (readonly [string, string])[] => {
@@ -77,6 +78,9 @@
   cut.
 </p>
 <p class="mt-1"><a class="act text-sm" href={surveyHref}>Measure it: the survey</a></p>
+<p class="mt-1">
+  <button class="act text-sm" onclick={onmirror}>Turn it for the other side of the road</button>
+</p>
 <dl class="mt-3 text-[13px]">
   {#each facts as [name, figure] (name)}
     <div class="flex justify-between gap-3 border-b border-line py-1">

@@ -151,6 +151,10 @@
             {shell}
             {unit}
             surveyHref="/jobs/{job.id}/survey"
+            onmirror={() => {
+              if (session.do({ type: 'vehicle.mirror' }))
+                session.tell('Doors, arches and seats, and every variant’s plan, are on their other side.')
+            }}
             onshell={(next) => session.do({ type: 'shell.put', shell: next })}
           />
         {:else if tab === 'lining'}

@@ -1,11 +1,20 @@
 import type { Draft } from 'mutative'
-import { bodyChangeSchema, changeFaults, liningSchema, overlapFaults, type BodyChanges } from '../../shell'
-import { surveySchema } from '../../readings'
+import {
+  bodyChangeSchema,
+  changeFaults,
+  liningSchema,
+  overlapFaults,
+  mirroredShell,
+  type BodyChanges,
+  type Shell,
+} from '../../shell'
+import { mirroredSurvey, surveySchema, type Survey } from '../../readings'
 import { MAX_CHANGES, type Job, type Plan } from '../schema'
 import { CommandError } from '../command-error'
+import { mirrorPlan } from './mirror'
 import { checked, drop, must, unreadable, variantOf, type HandlersOf } from './kit'
 
-export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'survey' | 'lining' | 'change'> = {
+export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'vehicle' | 'survey' | 'lining' | 'change'> = {
   'shell.put': (job, { shell }) => {
     job.shell = shell as Draft<Job>['shell']
     // what the new body has no place for goes with the old one
@@ -15,6 +24,12 @@ export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'survey' | 'lining' | 'chang
       for (const mode of Object.values(plan.modes))
         if (mode.turned !== undefined) mode.turned = mode.turned.filter((id) => turns.includes(id))
     }
+  },
+  'vehicle.mirror': (job) => {
+    // what is locked is locked in the vehicle, and goes with that
+    job.shell = mirroredShell(job.shell as Shell) as Draft<Job>['shell']
+    for (const { plan } of Object.values(job.variants)) mirrorPlan(job, plan)
+    if (job.survey !== undefined) job.survey = mirroredSurvey(job.survey as Survey) as Draft<Job>['survey']
   },
   'survey.put': (job, { survey }) => void (job.survey = checked(surveySchema, survey) as Draft<Job>['survey']),
   'survey.read': (job, { id, reading }) => {
