@@ -1,5 +1,5 @@
 import type { Command } from '$lib/core/job'
-import { person, put, truck, variant } from '../support/plan'
+import { person, put, putInside, truck, variant } from '../support/plan'
 import { sleepsAcross, type CasesFor } from './kit'
 
 /** A window that opens, in the left wall. */
@@ -18,6 +18,13 @@ function ply(mm: number): Command {
   }
 }
 
+/** A bench of 600 × 400 by the left wall, with something in the corner of its chest. */
+const inBench = (kind: string, parameters: Record<string, number | string>) =>
+  truck(
+    put('fit-b', 'bench-side', 1000, 'left-wall', { lengthMm: 600, depthMm: 400 }),
+    putInside('fit-a', kind, 'fit-b', parameters),
+  )
+
 /** Rows of the rules about air, light and quiet. */
 export const AIR_CASES: CasesFor<
   | 'air-one-way'
@@ -29,7 +36,28 @@ export const AIR_CASES: CasesFor<
   | 'light-on'
   | 'berth-cold'
   | 'window-covered'
+  | 'warm-shut-in'
+  | 'gas-shut-in'
 > = {
+  'warm-shut-in': {
+    // a chest of 576 × 376, 346 high inside: 26 are left behind and above, and 16 beside it
+    speaks: inBench('inverter', { lengthMm: 560, depthMm: 350, heightMm: 320 }),
+    measured: 26,
+    needed: 40,
+    rule: 'hollow-air',
+    mode: 'mode-day',
+    place: [1292, 837, 332],
+    silent: inBench('inverter', { lengthMm: 560, depthMm: 350, heightMm: 300 }),
+  },
+  'gas-shut-in': {
+    speaks: inBench('battery', { chemistry: 'lead' }),
+    measured: 0,
+    needed: 1,
+    rule: 'hollow-air',
+    mode: 'mode-day',
+    place: [1192, 762, 252],
+    silent: inBench('battery', { chemistry: 'lithium' }),
+  },
   'air-unscreened': {
     speaks: truck(put('fit-a', 'hatch-roof', 1000, 'centreline', { screen: false })),
     measured: 0,

@@ -47,6 +47,7 @@ import { headsClear } from './rules/heads-clear'
 import { heaterClear } from './rules/heater-clear'
 import { heldFast } from './rules/held-fast'
 import { hobBeside } from './rules/hob-beside'
+import { hollowAir } from './rules/hollow-air'
 import { hookUpSide } from './rules/hook-up-side'
 import { hungHeld } from './rules/hung-held'
 import { inletOne } from './rules/inlet-one'
@@ -139,6 +140,7 @@ export const RULES: readonly Rule[] = [
   heaterClear,
   heldFast,
   hobBeside,
+  hollowAir,
   hookUpSide,
   hungHeld,
   inletOne,

@@ -16,7 +16,12 @@ export interface Access {
   readonly free: number
   readonly unit: 'mm' | 'deg'
   /** Fittings that can be moved out of the way: by another stance, or by being carried off. */
-  readonly toMove: readonly { readonly id: string; readonly stance: string | undefined }[]
+  readonly toMove: readonly {
+    readonly id: string
+    readonly stance: string | undefined
+    /** Only its drawers come out. */
+    readonly drawers?: true
+  }[]
   /** What cannot. */
   readonly fixed: readonly Blocker[]
 }
@@ -60,7 +65,11 @@ export function accessFaults(scene: Scene): readonly Access[] {
     placed.clearances.flatMap((clearance): Access[] => {
       if (clearance.task === undefined) return []
       const { free, blockers } = freedomOf(scene, placed, clearance)
-      if (blockers.length === 0) return []
+      const { past, behindDrawers } = clearance
+      const drawers =
+        behindDrawers === true && past !== undefined ? [{ id: past, stance: undefined, drawers: true as const }] : []
+      if (blockers.length + drawers.length === 0) return []
+      const { toMove, fixed } = split(scene, blockers, clearance.prism)
       const { x, y, z } = prismBounds(clearance.prism)
       return [
         {
@@ -71,7 +80,8 @@ export function accessFaults(scene: Scene): readonly Access[] {
           needed: clearance.need,
           free,
           unit: clearance.unit,
-          ...split(scene, blockers, clearance.prism),
+          toMove: [...drawers, ...toMove],
+          fixed,
         },
       ]
     }),

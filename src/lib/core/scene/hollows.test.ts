@@ -168,6 +168,59 @@ describe('a fitting in a hollow of another', () => {
     ).toHaveLength(1)
   })
 
+  it('behind drawers is got at when these are out: that is counted first', () => {
+    const pump = (by: 'drawer-unit' | 'bench-side') =>
+      truck(
+        put('fit-b', by, 1000, 'left-wall', by === 'drawer-unit' ? { boxMm: 300, depthMm: 700 } : {}),
+        putInside(
+          'fit-a',
+          'water-tank',
+          'fit-b',
+          { lengthMm: 400, depthMm: 150, heightMm: 150 },
+          { across: { from: 'back', mm: 0 } },
+        ),
+      )
+    const first = (job: Job) =>
+      accessFaults(sceneOf(job))
+        .filter(({ of }) => of.id === 'fit-a')
+        .map(({ task, toMove, fixed }) => ({ task, toMove, fixed }))
+    expect(first(pump('drawer-unit'))).toEqual([
+      { task: 'water-pump', toMove: [{ id: 'fit-b', stance: undefined, drawers: true }], fixed: [] },
+    ])
+    expect(first(pump('bench-side'))).toEqual([])
+    const [told] = reviewVariant(pump('drawer-unit'), variant)
+      .modes.flatMap(({ findings }) => findings)
+      .filter(({ code }) => code === 'access-first')
+    expect(told).toMatchObject({ measured: 1, unit: 'count' })
+  })
+
+  it('is held on the road by boards all round, and not by those of a chest with room to slide', () => {
+    const loose = (lengthMm: number) =>
+      truck(
+        put('fit-b', 'bench-side', 1000, 'left-wall', { lengthMm, depthMm: 400 }),
+        putInside('fit-a', 'battery', 'fit-b', { lengthMm: 560, depthMm: 350 }),
+        { type: 'fitting.fixing', variant, id: 'fit-a', fixing: { how: 'standing', points: 0 } },
+      )
+    // 576 and 676 between its ends
+    expect(codes(loose(600))).not.toContain('not-held')
+    expect(codes(loose(700))).toContain('not-held')
+  })
+
+  it('hums less behind boards: a cold box by the pillow wakes no one in a cupboard, and does beside it', () => {
+    const sleeper: Command = {
+      type: 'person.put',
+      id: 'person-a',
+      person: { label: 'baker', statureMm: 1840, sleeps: true, travels: true },
+    }
+    const bed = put('fit-s', 'bed-fixed', 400, 'centreline', { lengthMm: 1900, widthMm: 700, platformMm: 400 })
+    const cold = { lengthMm: 400, depthMm: 400, heightMm: 500 }
+    const cupboard = put('fit-b', 'wardrobe', 1100, 'left-wall')
+    expect(codes(truck(sleeper, bed, put('fit-a', 'cold-box', 1100, 'left-wall', cold)))).toContain('head-noise')
+    expect(codes(truck(sleeper, bed, cupboard, putInside('fit-a', 'cold-box', 'fit-b', cold)))).not.toContain(
+      'head-noise',
+    )
+  })
+
   it('is got at from above where cushions are lifted off, past its host', () => {
     const job = truck(
       put('fit-b', 'lounge-bed', 400, 'left-wall'),

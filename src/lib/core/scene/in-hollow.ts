@@ -1,4 +1,5 @@
-import { boxPrism, type Prism, prismsOverlap, type Span } from '../geometry'
+import type { HollowWay } from '../fittings'
+import { type Box, boxPrism, type Prism, prismsOverlap, type Span } from '../geometry'
 import { TOUCH_MM } from '../units'
 import { collisionsOf } from './fit'
 import { matterFor } from './matter'
@@ -11,6 +12,17 @@ export type HollowFault =
   | { readonly kind: 'pokes-out'; readonly hostId: string; readonly side: InsideTapeId; readonly byMm: number }
   /** It meets what takes of the hollow’s room: a drawer’s box, a bowl, another thing in there. */
   | { readonly kind: 'meets'; readonly hostId: string; readonly part: string; readonly byMm: number }
+
+/** What shuts in a thing that was put into a hollow; undefined where it stands open, or in none. */
+export function shutIn(
+  scene: Scene,
+  { within }: Placed,
+): { readonly hostId: string; readonly by: HollowWay; readonly room: Box } | undefined {
+  const host = within === undefined ? undefined : scene.placed.find(({ id }) => id === within.hostId)
+  const hollow = host?.hollows.find(({ id }) => id === within?.hollowId)
+  if (host === undefined || hollow === undefined || hollow.by === 'open') return undefined
+  return { hostId: host.id, by: hollow.by, room: hollow.room }
+}
 
 const AXES = ['x', 'y', 'z'] as const
 

@@ -10,7 +10,7 @@ export { sleeping, type Sleeping } from './heads'
 export { headroomAt, type Headroom } from './headroom'
 export { assignBerths, berthsOf, cabBelts, offered, servicesOf } from './berths'
 export { aboard } from './aboard'
-export { hollowFault } from './in-hollow'
+export { hollowFault, shutIn } from './in-hollow'
 export { matterOf } from './matter'
 export {
   contentsOf,
@@ -31,7 +31,16 @@ export { facing, figureClash, figuresOf, type FigureBody } from './figures'
 export { rectangleFits, stow, type Piece, type Size, type Stowed } from './stowage'
 export { carried, keptInside, nudged, reseated } from './move'
 export { snapsFor, type Snap, type SnapTo } from './snap'
-export { tapeLimits, tapeOf, typedOnTape, usableDepth, type InsideTapeId, type TapeId, type TapeRow } from './tape'
+export {
+  insideTape,
+  tapeLimits,
+  tapeOf,
+  typedOnTape,
+  usableDepth,
+  type InsideTapeId,
+  type TapeId,
+  type TapeRow,
+} from './tape'
 export { wallDistance } from './wall-distance'
 export { cabSeatsIn, leaningBack, reclineFreedom, seatParts, seatSolids, swivelAxis, swivelFreedom } from './swivel'
 export { accessFaults, type Access } from './access'

@@ -71,6 +71,8 @@ export interface PlacedClearance {
   readonly outdoors: boolean
   /** What it is in is opened for it, by something that needs no room: that one is not in its way. */
   readonly past?: string
+  /** What it is in is behind drawers, which come out first. */
+  readonly behindDrawers?: true
   readonly prism: Prism
   readonly upTo: (amount: number) => Prism
 }
@@ -333,13 +335,14 @@ function throughHost(
       return [hollow === undefined || hollow.by === 'open' ? clearance : { ...clearance, past: host.id }]
     return host.clearances
       .filter(({ id }) => ways.includes(id))
-      .map((way) => ({
+      .map((way, index) => ({
         ...way,
         id: `${clearance.id} by ${way.id}`,
         use: clearance.task === undefined ? way.use : 'access',
         serves: clearance.serves,
         task: clearance.task,
         past: host.id,
+        ...(hollow?.by === 'drawer' && index === 0 ? { behindDrawers: true as const } : {}),
       }))
   })
 }

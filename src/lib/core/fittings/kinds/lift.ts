@@ -40,7 +40,11 @@ export const lift = defineKind({
   },
   clearances: () => [],
   services: () => [],
-  facts: (_p, stance) => ({ ...BOUGHT, liftsPeople: true, treads: stance === 'let-down' ? [{ zMm: 0, isOutside: false }] : [] }),
+  facts: (_p, stance) => ({
+    ...BOUGHT,
+    liftsPeople: true,
+    treads: stance === 'let-down' ? [{ zMm: 0, isOutside: false }] : [],
+  }),
   adjust: { lengthMm: END, platformMm: DETAIL_MM, heightMm: TOP, mostKg: DETAIL },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, FOLDED_MM / 2]

@@ -1,5 +1,7 @@
 import { fixWith } from '../ways-out'
 import { massOf } from '../../fittings'
+import { spanLength } from '../../geometry'
+import { type Placed, type Scene, shutIn } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 
@@ -9,7 +11,19 @@ declare module '../finding' {
   }
 }
 
-/** On the road nothing heavy stands by itself. */
+/** So much play a thing has in a cupboard that holds it. Common practice, no source. */
+const PLAY_MM = 40
+
+/** Whether what shuts it in leaves it no way to go: boards on all sides, with little play, and a front or lid before them. */
+function isBoxedIn(scene: Scene, placed: Placed): boolean {
+  const shut = shutIn(scene, placed)
+  return (
+    shut !== undefined &&
+    (['x', 'y'] as const).every((axis) => spanLength(shut.room[axis]) - spanLength(placed.bounds[axis]) <= PLAY_MM)
+  )
+}
+
+/** On the road nothing heavy stands by itself; what a closed cupboard holds on all sides is held. */
 export const heldFast = defineRule({
   id: 'held-fast',
   group: 'travel',
@@ -21,7 +35,7 @@ export const heldFast = defineRule({
   },
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed) => {
-      if (placed.fitting.fixing?.how !== 'standing' || placed.solids.length === 0) return []
+      if (placed.fitting.fixing?.how !== 'standing' || placed.solids.length === 0 || isBoxedIn(scene, placed)) return []
       const kg = massOf(placed.fitting)
       if (kg <= parameters.freeKg) return []
       return [

@@ -1,8 +1,7 @@
 import { boxGap, pointBox } from '../../geometry'
-import { sleeping } from '../../scene'
+import { type Placed, type Scene, shutIn, sleeping } from '../../scene'
 import { defineDistanceRule } from '../define-distance-rule'
 import { practice } from '../define-rule'
-import { placedThat } from '../nearest'
 import { needsSleepers } from '../needs'
 
 declare module '../finding' {
@@ -13,6 +12,12 @@ declare module '../finding' {
 
 /** Quieter than this at a metre nothing keeps a sleeper awake, dB(A). Common practice, no source. */
 const QUIET_DB = 35
+/** What the boards of a cupboard or a bench take off the noise of what is shut in there, dB. Common practice, no source. */
+const BOARDS_DB = 8
+
+/** How loud it is in the room: through a front that is shut there comes less. */
+const heardDb = (scene: Scene, placed: Placed): number =>
+  (placed.facts.noiseDb ?? 0) - (shutIn(scene, placed) === undefined ? 0 : BOARDS_DB)
 
 /** Heads lie away from what hums or blows at night. */
 export const quietHeads = defineDistanceRule({
@@ -21,7 +26,7 @@ export const quietHeads = defineDistanceRule({
   modes: ['sleeping'],
   code: 'head-noise',
   gravity: 'note',
-  basis: practice('heater under a seat or under the floor for quiet; a cold box not at the pillow'),
+  basis: practice('heater in a seat or under the floor for quiet; a cold box not at the pillow; boards take off 8 dB'),
   figure: 'awayMm',
   parameters: {
     awayMm: { default: 500, min: 100, max: 2000, unit: 'mm', basis: practice('an arm’s length and more') },
@@ -29,7 +34,7 @@ export const quietHeads = defineDistanceRule({
   needs: needsSleepers,
   detail: ({ facts }) => `${facts.sleeper} ${facts.source}`,
   from: ({ scene, brief }) => sleeping(scene, brief),
-  to: ({ scene }) => placedThat(scene, ({ noiseDb }) => noiseDb !== undefined && noiseDb > QUIET_DB),
+  to: ({ scene }) => scene.placed.filter((placed) => heardDb(scene, placed) > QUIET_DB),
   mm: ({ head }, source) => boxGap(source.bounds, pointBox(head)),
   must: 'be-apart',
   against: 'each',

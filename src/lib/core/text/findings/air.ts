@@ -1,5 +1,5 @@
 import { formatNumber } from '../../units'
-import { capital, list } from '../words'
+import { capital, HOLLOW_WORDS, list } from '../words'
 import { areMany, the, type SentencesFor } from './kit'
 
 /** What rules about air, light and quiet say. */
@@ -13,7 +13,23 @@ export const AIR_SENTENCES: SentencesFor<
   | 'light-on'
   | 'berth-cold'
   | 'window-covered'
+  | 'warm-shut-in'
+  | 'gas-shut-in'
 > = {
+  'warm-shut-in': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'A machine that cannot breathe',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} runs warm in ${the(names.fitting(facts.host))}, ${HOLLOW_WORDS[facts.by]}: ${say(measured)} of air on its freest side; ${say(needed)} and vents low and high let it cool.`,
+    client: `${capital(the(names.fitting(fittings[0]!)))} would get too warm where it is.`,
+    why: [
+      `Most air between it and the sides and top of what it is in: ${say(measured)}; at least ${say(needed)}. Its maker’s sheet rules.`,
+    ],
+  }),
+  'gas-shut-in': ({ fittings, facts }, names) => ({
+    title: 'Charging gas is shut in',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} gives off gas while it is charged, in ${the(names.fitting(facts.host))}, ${HOLLOW_WORDS[facts.by]}: it needs a box of its own with a vent to the outside.`,
+    client: 'The battery needs a vent to the outside where it stands.',
+    why: ['What it gives off burns, and gathers where it cannot get out. A licensed electrician rules.'],
+  }),
   'air-unscreened': ({ fittings, facts }, names) => ({
     title: 'No screen against insects',
     designer: `${capital(the(facts.opening === undefined ? names.fitting(fittings[0]!) : names.part(facts.opening)))} has no insect screen: at night it stays shut, and no air comes.`,

@@ -1,19 +1,26 @@
 import { formatNumber } from '../../units'
 import { TASK_WORDS } from '../fitting-words'
 import { capital, count, list } from '../words'
+import type { FactsByCode } from '../../review'
+import type { Names } from '../names'
 import { accessName, blockerName, the, type SentencesFor } from './kit'
+
+/** What is moved first: a thing, or what runs out of it. */
+const movedName = ({ id, drawers }: FactsByCode['access-first']['toMove'][number], names: Names): string =>
+  drawers === true ? `the drawers of ${the(names.fitting(id))}` : the(names.fitting(id))
 
 /** What rules about service say. */
 export const SERVICE_SENTENCES: SentencesFor<'access-first' | 'access-blocked'> = {
   'access-first': ({ measured, facts }, names) => {
     const what = TASK_WORDS[facts.task]
-    const movedNames = list(facts.toMove.map(({ id }) => the(names.fitting(id))))
+    const movedNames = list(facts.toMove.map((one) => movedName(one, names)))
+    const drawers = facts.toMove.some((one) => one.drawers === true)
     return {
       title: 'Something must be moved first',
       designer: `${capital(accessName(facts.of, names))}: ${what}, ${count(measured, { one: 'thing is', many: 'things are' })} moved first: ${movedNames}.`,
       client: `Once in a while you move ${movedNames} ${what}.`,
       why: [
-        `Room to get at it once in a while, held against all that stands there: ${movedNames} can be put in another stance or carried off.`,
+        `Room to get at it once in a while, held against all that stands there: ${movedNames} can be ${drawers ? 'taken out, put in another stance' : 'put in another stance'} or carried off.`,
       ],
     }
   },
@@ -22,7 +29,7 @@ export const SERVICE_SENTENCES: SentencesFor<'access-first' | 'access-blocked'> 
     const what = TASK_WORDS[facts.task]
     const by = list([
       ...facts.blockers.map((blocker) => blockerName(blocker, names)),
-      ...facts.toMove.map(({ id }) => the(names.fitting(id))),
+      ...facts.toMove.map((one) => movedName(one, names)),
     ])
     return {
       title: 'Cannot be got at',

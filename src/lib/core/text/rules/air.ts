@@ -22,6 +22,12 @@ export const AIR_RULES = {
     designer: 'An extract fan has another opening to draw from, across the space and not beside it.',
     client: 'The fan moves the air, not only itself.',
   },
+  'hollow-air': {
+    title: 'Machines inside furniture breathe',
+    designer:
+      'What runs warm in a cupboard or a bench has air on one side of it or above, and what gasses when it is charged has a vent to the outside.',
+    client: 'Nothing overheats behind a door, and no gas gathers there.',
+  },
   'berth-warm': {
     title: 'No bed against a cold wall',
     designer: 'A mattress touches only a wall that is lined well enough to stay dry.',
