@@ -1,6 +1,5 @@
 import { polygonSpan, prismBounds, sliceAtX, type Polygon, type Vec2 } from '../geometry'
-import { partsInside } from '../shell'
-import type { Placed, Scene } from '../scene'
+import { sectionOf, type Placed, type Scene } from '../scene'
 
 /** The end panel of a scribed fitting, cut to the wall: what is drawn on the board. */
 export interface EndPanel {
@@ -40,12 +39,12 @@ function depthAt(outline: Polygon, up: number): number | undefined {
 export function endPanel(scene: Scene, placed: Placed, end: 'rear' | 'front'): EndPanel | undefined {
   const side = placed.scribedTo
   const solid = placed.solids.find(({ fit }) => fit === 'scribed')
-  if (side === undefined || solid === undefined) return undefined
+  if (solid === undefined || (side === undefined && solid.prism.axis !== 'x')) return undefined
   const { x } = prismBounds(solid.prism)
   const xMm = end === 'rear' ? x.min + 0.5 : x.max - 0.5
   const within = Math.min(scene.interior.xSpan.max, Math.max(scene.interior.xSpan.min, xMm))
-  const parts = partsInside(scene.interior, within, sliceAtX(solid.prism, within))
-  const sign = side === 'left' ? 1 : -1
+  const parts = sectionOf(scene.interior, sliceAtX(solid.prism, within), within)
+  const sign = side === 'right' ? -1 : 1
   const front = Math.min(...parts.flatMap((part) => part.map(([y]) => y * sign)))
   const base = prismBounds(solid.prism).z.min
   // notches and flares part it: the largest part is the panel

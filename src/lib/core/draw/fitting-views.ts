@@ -11,11 +11,10 @@ import {
   type Vec2,
 } from '../geometry'
 import { type ClearanceUse, type Feature, isInTheWay } from '../fittings'
-import { matterOf, type Placed } from '../scene'
-import { partsInside, type Interior } from '../shell'
+import { matterOf, outlineFromAbove, sectionOf, type Placed } from '../scene'
+import type { Interior } from '../shell'
 import { fittingName } from '../text'
 import { line, path, type Item, type ItemGroup, type ViewId } from './display'
-import { scribedOutline } from './scribed-outline'
 
 /** What hangs higher than this above the bare floor is above the plan's cut. */
 const PLAN_CUT_MM = 1300
@@ -70,7 +69,7 @@ function topFeature(placed: Placed, { shape, filled }: Feature): Item {
 function planGroup(placed: Placed, interior: Interior): ItemGroup {
   const hidden = isHidden(placed)
   const items: Item[] = placed.solids.map((solid): Item => {
-    const outline = scribedOutline(interior, placed, solid) ?? planOutline(solid.prism)
+    const outline = outlineFromAbove(interior, placed.scribedTo, solid) ?? planOutline(solid.prism)
     if (solid.fit === 'cloth') return path(outline, 'hair')
     return hidden || prismBounds(solid.prism).z.min > PLAN_CUT_MM
       ? path(outline, 'hidden')
@@ -174,7 +173,7 @@ export function sectionGroup(placed: Placed, interior: Interior, xMm: number): I
   const cuts = matter.flatMap(({ solid, prism }) => {
     const slice = sliceAtX(prism, xMm)
     if (slice.length < 3) return []
-    return solid.fit === 'scribed' ? partsInside(interior, xMm, slice) : [slice]
+    return solid.fit === 'scribed' ? sectionOf(interior, slice, xMm) : [slice]
   })
   if (cuts.length === 0) return undefined
   const isCloth = placed.solids.every(({ fit }) => fit === 'cloth')

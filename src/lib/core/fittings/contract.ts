@@ -29,6 +29,8 @@ export interface LocalSolid {
   readonly id: string
   readonly prism: Prism
   readonly fit: Fit
+  /** A scribed board that is cut to all that it meets: floor, walls and roof; left out: to the wall behind it. */
+  readonly cut?: 'all-round'
 }
 
 export const SERVICES = [

@@ -57,6 +57,7 @@ import { microwave } from './kinds/microwave'
 import { outsideBox } from './kinds/outside-box'
 import { oven } from './kinds/oven'
 import { panDrawer } from './kinds/pan-drawer'
+import { partition } from './kinds/partition'
 import { recliner } from './kinds/recliner'
 import { seatBed } from './kinds/seat-bed'
 import { seatDrop } from './kinds/seat-drop'
@@ -149,6 +150,7 @@ export const KINDS = [
   outsideBox,
   oven,
   panDrawer,
+  partition,
   recliner,
   seatBed,
   seatDrop,

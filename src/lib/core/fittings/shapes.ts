@@ -16,6 +16,12 @@ export const choiceParameter = <const T extends readonly [string, ...string[]]>(
 export const hingeParameter = choiceParameter(['left', 'right']).describe('As seen from in front of it')
 
 export const scribed = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'scribed' })
+export const cutAllRound = (id: string, solid: Prism): LocalSolid => ({
+  id,
+  prism: solid,
+  fit: 'scribed',
+  cut: 'all-round',
+})
 export const rigid = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'rigid' })
 export const notched = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'notched' })
 export const through = (id: string, solid: Prism): LocalSolid => ({ id, prism: solid, fit: 'through' })

@@ -14,7 +14,7 @@ import { cabSpace, protrusionOf, protrusionThere, type KeepOut, type Protrusion 
 import { HAIR_MM, TOUCH_MM } from '../units'
 import { leastSide, meeting } from './matter'
 import type { Placed, PlacedSolid, Scene } from './scene'
-import { cabSeatsIn } from './swivel'
+import { cabSeatsIn } from './cab-seats'
 
 /** How thick the front of a scribed part is taken to be when it is held against the shell: as good as nothing. */
 const FRONT_MM = HAIR_MM

@@ -2,7 +2,7 @@ import { prismBounds, prismsOverlap, spanLength, spansOverlap, stretchesLeft, ty
 import { protrusionThere } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, PlacedClearance, Scene } from './scene'
-import { cabSeatsIn } from './swivel'
+import { cabSeatsIn } from './cab-seats'
 
 /** What stands in the way of a clearance. */
 export type Blocker =

@@ -21,7 +21,15 @@ export function headroomAt(scene: Scene, owner: Placed, clearance: PlacedClearan
   const x = spanMiddle(bounds.x)
   const y = spanMiddle(bounds.y)
   if (clearance.use === 'stand-inside') {
-    return { heightMm: bounds.z.max - bounds.z.min, at: [x, y, bounds.z.max], under: { fittingId: owner.id } }
+    // a room that is cut to the roof is as high as that lets it be
+    const around = { min: -HEAD_MM, max: HEAD_MM }
+    const roof = lowestRoof(
+      scene.interior,
+      { min: x + around.min, max: x + around.max },
+      { min: y + around.min, max: y + around.max },
+    )
+    const top = Math.min(bounds.z.max, roof ?? bounds.z.max)
+    return { heightMm: top - bounds.z.min, at: [x, y, top], under: { fittingId: owner.id } }
   }
   const roof = lowestRoof(
     scene.interior,

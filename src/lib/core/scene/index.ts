@@ -1,4 +1,4 @@
-export { buildScene, type Placed, type PlacedService, type PlacedSolid, type Scene } from './scene'
+export { buildScene, type Placed, type PlacedService, type Scene } from './scene'
 export { placedIn } from './placed-in'
 export { floorOverGround, outerHeight } from './outer-height'
 export { collisions, collisionsOf, notchesOf, outsideOf } from './fit'
@@ -10,6 +10,7 @@ export { sleeping, type Sleeping } from './heads'
 export { headroomAt, type Headroom } from './headroom'
 export { assignBerths, berthsOf, cabBelts, offered, servicesOf } from './berths'
 export { aboard } from './aboard'
+export { outlineFromAbove, sectionOf } from './cut'
 export { hollowFault, shutIn } from './in-hollow'
 export { matterOf } from './matter'
 export {
@@ -42,7 +43,8 @@ export {
   type TapeRow,
 } from './tape'
 export { wallDistance } from './wall-distance'
-export { cabSeatsIn, leaningBack, reclineFreedom, seatParts, seatSolids, swivelAxis, swivelFreedom } from './swivel'
+export { cabSeatsIn, seatParts, seatSolids, swivelAxis } from './cab-seats'
+export { leaningBack, reclineFreedom, swivelFreedom } from './swivel'
 export { accessFaults, type Access } from './access'
 export { looseLeft } from './loose'
 export { changeBetween, changeOf, type ModeChange, type Move } from './moves'

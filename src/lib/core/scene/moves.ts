@@ -16,7 +16,7 @@ import type { CabSeat, Interior } from '../shell'
 import { ONE_PERSON_KG } from './access'
 import { figuresOf } from './figures'
 import { buildScene, type Placed, type PlacedSolid, type Scene } from './scene'
-import { seatSolids, swivelAxis } from './swivel'
+import { seatSolids, swivelAxis } from './cab-seats'
 
 /** One thing that is done between two modes. */
 export interface Move {

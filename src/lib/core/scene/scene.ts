@@ -41,6 +41,7 @@ import {
   type LocalClearance,
   type LocalLying,
   type LocalService,
+  type LocalSolid,
   type Seat,
   type SeatPlace,
   servicesOf,
@@ -51,6 +52,7 @@ import {
 import type { Figure, Fitting, Mode, Plan } from '../job'
 import { cabSpace, floorThere, heightsAt, type Interior, isAhead, lowestRoof, wallTop } from '../shell'
 import { TOUCH_MM } from '../units'
+import { cutAllRound, cutToRoof, growBack } from './cut'
 import { beforeDoor } from './doorway'
 import { outerRoof, outerRoofOver } from './outer-height'
 import { type MeasuredAt, wallDistance, type WallDistance } from './wall-distance'
@@ -204,26 +206,6 @@ function wallTopOf(interior: Interior): number {
   return top
 }
 
-/** Depth in y that a turned footprint's scribed back may grow by. */
-const growBack = (solid: Prism, wall: WallDistance): Prism => {
-  if (solid.axis === 'x') return solid
-  const sign = wall.side === 'left' ? 1 : -1
-  if (solid.axis === 'y') {
-    const span =
-      sign > 0
-        ? { min: solid.span.min, max: Math.max(solid.span.max, wall.wideMm) }
-        : { min: Math.min(solid.span.min, -wall.wideMm), max: solid.span.max }
-    return { ...solid, span }
-  }
-  const ys = solid.profile.map((point) => point[1] * sign)
-  const back = Math.max(...ys)
-  if (wall.wideMm <= back) return solid
-  return {
-    ...solid,
-    profile: solid.profile.map(([x, y]): Vec2 => (y * sign > back - TOUCH_MM ? [x, wall.wideMm * sign] : [x, y])),
-  }
-}
-
 /** What a fitting is anchored to besides the body. */
 interface Anchors {
   /** The one that it was put into. */
@@ -236,9 +218,10 @@ interface Anchors {
 
 /** Where a kind’s distance from a wall is taken, seated so. */
 function measuredAtOf(kind: FittingKind, fitting: Fitting, seat: Seat): MeasuredAt {
+  const solids = solidsOf(fitting, kind.stances[0])
   const scribes =
-    seat.turn === 0 &&
-    (fitting.cut === true || solidsOf(fitting, kind.stances[0]).some((solid) => solid.fit === 'scribed'))
+    solids.some(({ cut }) => cut === 'all-round') ||
+    (seat.turn === 0 && (fitting.cut === true || solids.some((solid) => solid.fit === 'scribed')))
   return scribes ? kind.scribedAt : 'closest'
 }
 
@@ -478,10 +461,30 @@ function isIndoors(interior: Interior, solid: Prism): boolean {
   return at === spanMiddle(x) && heights !== undefined && heights.min < spanMiddle(z) && spanMiddle(z) < heights.max
 }
 
-/** How a part meets the body where it stands: what is built in place is cut, what is made to hang outside is a thing like others indoors. */
-function fitOf(interior: Interior, fitting: Fitting, seat: Seat, own: Fit, prism: Prism): Fit {
-  if ((own === 'rigid' || own === 'notched') && fitting.cut === true && seat.turn === 0) return 'scribed'
+/**
+ * How a part meets the body where it stands: what is built in place is cut, what is made to hang outside is a thing like others indoors.
+ * Of what has boards that are notched only these are cut: what else is in it is bought.
+ */
+function fitOf(interior: Interior, fitting: Fitting, seat: Seat, own: Fit, prism: Prism, hasNotched: boolean): Fit {
+  if (own === (hasNotched ? 'notched' : 'rigid') && fitting.cut === true && seat.turn === 0) return 'scribed'
   return own === 'outside' && isIndoors(interior, prism) ? 'rigid' : own
+}
+
+/** A part where it stands, cut to what it meets. */
+function placeSolid(
+  interior: Interior,
+  { id, fit, cut }: LocalSolid,
+  whole: Prism,
+  wall: WallDistance | undefined,
+  isBuilt: boolean,
+): PlacedSolid {
+  if (fit !== 'scribed') return { id, fit, prism: whole }
+  const grown = wall === undefined ? whole : growBack(whole, wall)
+  if (cut === 'all-round') return { id, fit, prism: cutAllRound(interior, grown) }
+  // what is built in place ends under the roof over its front
+  const { y } = prismBounds(whole)
+  const front = wall?.side === 'left' ? { min: y.min, max: y.min } : { min: y.max, max: y.max }
+  return { id, fit, prism: isBuilt && wall !== undefined ? cutToRoof(interior, grown, front) : grown }
 }
 
 function resolveOne(
@@ -499,10 +502,12 @@ function resolveOne(
     put === undefined
       ? place(interior, fitting, seat, anchors)
       : { placement: put.placement, measuredAt: 'closest' as const, wall: undefined }
-  const solids = solidsOf(fitting, stance).map((solid): PlacedSolid => {
+  const own = solidsOf(fitting, stance)
+  const hasNotched = own.some(({ fit }) => fit === 'notched')
+  const solids = own.map((solid): PlacedSolid => {
     const prism = placePrism(placement, solid.prism)
-    const fit = fitOf(interior, fitting, seat, solid.fit, prism)
-    return { id: solid.id, fit, prism: fit === 'scribed' && wall !== undefined ? growBack(prism, wall) : prism }
+    const fit = fitOf(interior, fitting, seat, solid.fit, prism, hasNotched)
+    return placeSolid(interior, { ...solid, fit }, prism, wall, fitting.cut === true)
   })
   const floor = floorThere(interior, placement.at[0])
   const clearances = clearancesOf(fitting, stance).map((one) => placeClearance(interior, one, placement, floor))

@@ -12,7 +12,7 @@ import {
 import { footprintOf, type SeatPlace, solidsOf, stancesOf } from '../fittings'
 import { wallReach } from '../shell'
 import { TOUCH_MM } from '../units'
-import { swivelAxis } from './swivel'
+import { swivelAxis } from './cab-seats'
 import type { Placed, Scene } from './scene'
 
 /** From the middle of one who sits to the edge of a table that they eat at: more is out of reach. Common practice, no source. */

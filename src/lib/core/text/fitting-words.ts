@@ -92,6 +92,7 @@ export const KIND_WORDS: Readonly<Record<string, string>> = {
   'toilet-portable': 'Portable toilet',
   'toilet-separating': 'Separating toilet',
   'tray-rollin': 'Roll-in tray',
+  partition: 'Partition',
   wardrobe: 'Wardrobe',
   'warm-outlet': 'Warm-air outlet',
   'wash-tub': 'Wash tub',
@@ -281,6 +282,7 @@ export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
   takes: 'takes',
   tankMm: 'each, depth',
   toilet: 'toilet',
+  skinMm: 'boards',
   topMm: 'top',
   vent: 'vented by',
   ventCm2: 'vent, cm²',
@@ -295,6 +297,7 @@ export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
 export const OWN_PARAMETER_WORDS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   'bed-slide': { backMm: 'back cushion, height' },
   'bench-side': { backMm: 'back cushion, thick' },
+  partition: { depthMm: 'thick' },
   'bunk-hammock': { mostKg: 'poles carry, kg' },
   'crate-slots': { way: 'crates go' },
   cot: { side: 'open side', sideMm: 'sides, height' },

@@ -258,6 +258,8 @@ export const PART_WORDS: Readonly<Record<string, string>> = {
   'water-heater': 'water heater',
   wheelchair: 'wheelchair',
   worktop: 'worktop',
+  skins: 'skins',
+  laths: 'laths',
 }
 
 /** A part’s words; its key where it has none, as in documents of a newer program. */
