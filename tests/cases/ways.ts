@@ -1,6 +1,6 @@
 import type { Command } from '$lib/core/job'
 import { genericShell } from '$lib/core/shells'
-import { person, put, truck, want } from '../support/plan'
+import { jobWith, person, put, truck, want } from '../support/plan'
 import { corridor, sleepsAcross, type CasesFor } from './kit'
 
 const rolls = person(1700, 'person-a', { mobility: 'wheelchair' })
@@ -25,9 +25,26 @@ function inFrontAt(x: number): Command {
   return put('fit-w', 'water-tank', x, 'centreline', { lengthMm: 400, depthMm: 900, heightMm: 600 })
 }
 
+/** Pockets on the inner face of the sliding door of a long van. */
+const onSlidingDoor = (depthMm: number) => {
+  const door = genericShell('van-long-high').openings.find(({ opens }) => opens === 'sliding')!
+  return jobWith(
+    'van-long-high',
+    put(
+      'fit-a',
+      'door-pocket',
+      3200,
+      door.side === 'left' ? 'left-wall' : 'right-wall',
+      { depthMm },
+      { door: door.id },
+    ),
+  )
+}
+
 /** Rows of the rules about ways. */
 export const WAYS_CASES: CasesFor<
   | 'door-blocked'
+  | 'rack-hits'
   | 'way-narrow'
   | 'way-shut'
   | 'turning-small'
@@ -44,6 +61,15 @@ export const WAYS_CASES: CasesFor<
     mode: 'mode-drive',
     place: [3630, -1050, 965],
     silent: truck(put('fit-a', 'wardrobe', 2920, 'right-wall', { lengthMm: 500 })),
+  },
+  'rack-hits': {
+    speaks: onSlidingDoor(100),
+    measured: 100,
+    needed: 80,
+    rule: 'door-rack',
+    mode: 'mode-day',
+    place: [3450, -839.2, 1100],
+    silent: onSlidingDoor(80),
   },
   'way-narrow': {
     speaks: truck(person(1840), ...corridor(460), put('fit-z', 'toilet-box', 100, 'left-wall')),

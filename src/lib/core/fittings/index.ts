@@ -30,6 +30,7 @@ export {
   MOST_OFFSET_MM,
   renamedIn,
   seatSchema,
+  offDoor,
   takenOut,
   turnedBy,
   type Inside,

@@ -58,6 +58,11 @@ export const seatSchema = z.looseObject({
   }),
   turn: z.literal(TURNS),
   mirrored: z.boolean(),
+  door: idSchema
+    .optional()
+    .describe(
+      'It hangs on the inner face of the leaf of that opening and moves with it; the rest says where it is when that is shut',
+    ),
   inside: insideSchema
     .optional()
     .describe('In a hollow of another: the rest then says where it stands once it is taken out of that'),
@@ -98,6 +103,9 @@ export const flipped = (seat: Seat): Seat =>
 
 /** A seat that is no longer in another. */
 export const takenOut = ({ inside: _, ...seat }: Seat): Seat => seat
+
+/** A seat that hangs on no door. */
+export const offDoor = ({ door: _, ...seat }: Seat): Seat => seat
 
 /** Whether it is pressed through what holds it: a wall, a floor, the side of a hollow. */
 export const isPressed = ({ across, up, inside }: Seat): boolean =>

@@ -27,6 +27,7 @@ import { coldNear } from './rules/cold-near'
 import { coldOutside } from './rules/cold-outside'
 import { dailyFront } from './rules/daily-front'
 import { doorFree } from './rules/door-free'
+import { doorRack } from './rules/door-rack'
 import { drainFall } from './rules/drain-fall'
 import { drawerLatch } from './rules/drawer-latch'
 import { drawerReach } from './rules/drawer-reach'
@@ -120,6 +121,7 @@ export const RULES: readonly Rule[] = [
   coldOutside,
   dailyFront,
   doorFree,
+  doorRack,
   drainFall,
   drawerLatch,
   drawerReach,

@@ -1,7 +1,7 @@
 import { longestSpan, prismBounds, stretchesLeft, type Span } from '../geometry'
-import { jambs, type Opening } from '../shell'
+import { type Interior, isDoor, jambs, type Opening } from '../shell'
 import { TOUCH_MM } from '../units'
-import type { Scene } from './scene'
+import type { Placed, Scene } from './scene'
 
 /** How deep behind a door the way in counts as the door's. */
 const BEHIND_MM = 300
@@ -13,26 +13,39 @@ export interface DoorWay {
   readonly blockers: readonly string[]
 }
 
-/** What is left of a side or rear opening with the fittings in place; a lift stands in its own doorway. */
+/** The stretches of an opening that a fitting stands close behind. */
+function stretchesBehind(interior: Interior, opening: Opening, placed: Placed): readonly Span[] {
+  const [first, second] = jambs(interior, opening)
+  const isRear = opening.side === 'rear'
+  const wall = isRear ? first[0] : (first[1] + second[1]) / 2
+  return placed.inner.flatMap(({ prism }) => {
+    const bounds = prismBounds(prism)
+    const along = isRear ? bounds.y : bounds.x
+    const gap = isRear ? bounds.x.min - wall : opening.side === 'left' ? wall - bounds.y.max : bounds.y.min - wall
+    const inDoor =
+      along.max > opening.fromMm + TOUCH_MM &&
+      along.min < opening.toMm - TOUCH_MM &&
+      bounds.z.max > opening.sillMm + TOUCH_MM &&
+      bounds.z.min < opening.headMm - TOUCH_MM
+    return inDoor && gap < BEHIND_MM ? [along] : []
+  })
+}
+
+/** The doors behind which a fitting stands, and on the leaf of which it might hang. */
+export const doorsBefore = ({ interior }: Scene, placed: Placed): readonly Opening[] =>
+  interior.shell.openings.filter((opening) => isDoor(opening) && stretchesBehind(interior, opening, placed).length > 0)
+
+/** The door on the leaf of which a fitting hangs, if it is there. */
+export const doorOf = ({ interior }: Scene, { seat }: Placed): Opening | undefined =>
+  seat.door === undefined ? undefined : interior.shell.openings.find(({ id }) => id === seat.door)
+
+/** What is left of a side or rear opening with the fittings in place; a lift stands in its own doorway, and what hangs on the door’s leaf goes with that. */
 export function doorWay(scene: Scene, opening: Opening): DoorWay {
-  const [first, second] = jambs(scene.interior, opening)
-  const sideways = opening.side === 'rear'
   const own: Span = { min: opening.fromMm, max: opening.toMm }
-  const wall = sideways ? first[0] : (first[1] + second[1]) / 2
   const cuts: { span: Span; id: string }[] = []
   for (const placed of scene.placed) {
-    if (placed.facts.liftsPeople) continue
-    for (const { prism } of placed.inner) {
-      const bounds = prismBounds(prism)
-      const along = sideways ? bounds.y : bounds.x
-      const gap = sideways ? bounds.x.min - wall : opening.side === 'left' ? wall - bounds.y.max : bounds.y.min - wall
-      const inDoor =
-        along.max > own.min + TOUCH_MM &&
-        along.min < own.max - TOUCH_MM &&
-        bounds.z.max > opening.sillMm + TOUCH_MM &&
-        bounds.z.min < opening.headMm - TOUCH_MM
-      if (inDoor && gap < BEHIND_MM) cuts.push({ span: along, id: placed.id })
-    }
+    if (placed.facts.liftsPeople || placed.seat.door === opening.id) continue
+    for (const span of stretchesBehind(scene.interior, opening, placed)) cuts.push({ span, id: placed.id })
   }
   const left = stretchesLeft(
     own,

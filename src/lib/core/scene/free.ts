@@ -87,6 +87,7 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
       other.id === owner.id ||
       other.id === under ||
       other.id === clearance.past ||
+      (clearance.outdoors && other.seat.door !== undefined) ||
       !spansOverlap(other.bounds.x, bounds.x) ||
       !spansOverlap(other.bounds.y, bounds.y)
     )

@@ -467,7 +467,10 @@ function isIndoors(interior: Interior, solid: Prism): boolean {
  */
 function fitOf(interior: Interior, fitting: Fitting, seat: Seat, own: Fit, prism: Prism, hasNotched: boolean): Fit {
   if (own === (hasNotched ? 'notched' : 'rigid') && fitting.cut === true && seat.turn === 0) return 'scribed'
-  return own === 'outside' && isIndoors(interior, prism) ? 'rigid' : own
+  // a machine that is hung under the floor or stood on the roof hangs there like what is made for it
+  const isHungOut = own === 'rigid' && (seat.up.from === 'under-floor' || seat.up.from === 'on-roof')
+  if (own !== 'outside' && !isHungOut) return own
+  return isIndoors(interior, prism) ? 'rigid' : 'outside'
 }
 
 /** A part where it stands, cut to what it meets. */
@@ -510,7 +513,12 @@ function resolveOne(
     return placeSolid(interior, { ...solid, fit }, prism, wall, fitting.cut === true)
   })
   const floor = floorThere(interior, placement.at[0])
-  const clearances = clearancesOf(fitting, stance).map((one) => placeClearance(interior, one, placement, floor))
+  // what is out of doors, and what hangs on a door that stands open, is got at from there
+  const isOut = seat.door !== undefined || (solids.length > 0 && solids.every(({ fit }) => fit === 'outside'))
+  const clearances = clearancesOf(fitting, stance).map((one) => {
+    const placed = placeClearance(interior, one, placement, floor)
+    return isOut ? { ...placed, outdoors: true } : placed
+  })
   return {
     id,
     fitting,

@@ -24,6 +24,7 @@ import {
   type WidestPaths,
 } from '../geometry'
 import { type Interior, jambs, knots, liningTop, wallReach, wallsAt, wallTop } from '../shell'
+import { doorOf } from './door'
 import type { Placed, PlacedClearance, Scene } from './scene'
 import { neededClearances, usedServices } from './use'
 
@@ -193,8 +194,8 @@ export function wayGround(scene: Scene, walker: Walker, before?: WayGround): Way
     const top = prismBounds(prism).z.max - floor
     add(footprintInBand(prism, band), owner, bands.find(({ topMm }) => top <= topMm)?.spareMm)
   }
-  // one comes in on a lift, whatever it stands before
-  const standing = scene.placed.filter(({ facts }) => !facts.liftsPeople)
+  // one comes in on a lift, whatever it stands before, and by a door with all that hangs on it
+  const standing = scene.placed.filter((placed) => !placed.facts.liftsPeople && doorOf(scene, placed) === undefined)
   for (const placed of standing)
     for (const { prism } of placed.inner) addSolid(prism, { kind: 'fitting', id: placed.id })
   for (const { id, prism } of interior.keepOuts) addSolid(prism, { kind: 'keep-out', id })

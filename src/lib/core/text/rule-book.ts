@@ -92,6 +92,7 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   bedMm: 'from the bed, at most',
   breathMm: 'off a head’s height, at most',
   clothMm: 'over the hob, at most',
+  deepMm: 'in from the door’s inner face, at most',
   curtainMm: 'from a curtain, at least',
   deadMm: 'dead depth, at most',
   exitMm: 'from the exit, at most',

@@ -4,7 +4,7 @@
   import { spanLength } from '$lib/core/geometry'
   import { bodyMm } from '$lib/core/people'
   import { peopleOf } from '$lib/core/brief'
-  import { notchesOf, roomLeft, tablePositions, worktopRuns, type Placed } from '$lib/core/scene'
+  import { doorsBefore, notchesOf, roomLeft, tablePositions, worktopRuns, type Placed } from '$lib/core/scene'
   import { CAUTION_WORDS, fittingName, FIXING_WORDS, HOLLOW_WORDS, list, partWord, STANCE_WORDS } from '$lib/core/text'
   import { formatLength, formatNumber, sayLength, sayMass } from '$lib/core/units'
   import NumberField from '../parts/NumberField.svelte'
@@ -18,6 +18,8 @@
   const mode = $derived(bench.plan.modes[bench.modeId])
   const elsewhere = $derived(mode?.seats?.[id] !== undefined)
   const fixing = $derived(placed.fitting.fixing)
+  /** The doors on which it might hang. */
+  const doors = $derived(placed.within === undefined ? doorsBefore(bench.standing, placed) : [])
   const cautions = $derived(placed.kind.cautions(placed.fitting.parameters))
   /** Length, depth and height that are left inside. */
   const hollows = $derived(
@@ -150,7 +152,7 @@
   {/each}
   {#if placed.fitting.cut === true || mayBeCut(placed.fitting)}
     <label class="flex items-baseline justify-between gap-2">
-      <span class="text-ink-2">built in place, cut to the wall</span>
+      <span class="text-ink-2">built in place, cut to wall and roof</span>
       <input
         type="checkbox"
         class="accent-pencil"
@@ -158,6 +160,20 @@
         onchange={(event) =>
           bench.session.do({ type: 'fitting.cut', variant: bench.variantId, id, cut: event.currentTarget.checked })}
       />
+    </label>
+  {/if}
+  {#if doors.length > 0}
+    <label class="flex items-baseline justify-between gap-2">
+      <span class="text-ink-2">hangs on</span>
+      <select
+        class="ruled"
+        aria-label="Hangs on"
+        value={placed.seat.door ?? ''}
+        onchange={(event) => bench.hangOn(event.currentTarget.value)}
+      >
+        <option value="">the body</option>
+        {#each doors as { id: door, label } (door)}<option value={door}>{label}</option>{/each}
+      </select>
     </label>
   {/if}
   <label class="flex items-baseline justify-between gap-2">

@@ -1,7 +1,7 @@
 import { fittingFor, seatsFor } from '$lib/core/needs'
 import type { ResolvedDemand } from '$lib/core/brief'
 import type { ViewId } from '$lib/core/draw'
-import { flipped, turnedBy, type Made, type Seat } from '$lib/core/fittings'
+import { flipped, offDoor, turnedBy, type Made, type Seat } from '$lib/core/fittings'
 import type { Vec2, Vec3 } from '$lib/core/geometry'
 import {
   apply,
@@ -459,6 +459,11 @@ export class Bench {
     const placed = this.selected
     if (placed?.within !== undefined)
       this.#seat(() => wholeMillimetres(seatOutside(this.scene, this.plan, placed, [0, 0, 0])))
+  }
+
+  /** Hangs the one in hand on the leaf of a door; on the body where none is named. */
+  hangOn(door: string): void {
+    this.#seat((seat) => (door === '' ? offDoor(seat) : { ...seat, door }))
   }
 
   /** Looks into the one in hand, or shuts it again. */

@@ -17,6 +17,7 @@ const breadths = (sides: Sides, statureMm: number, say: (mm: number) => string):
 /** What rules about ways say. */
 export const WAYS_SENTENCES: SentencesFor<
   | 'door-blocked'
+  | 'rack-hits'
   | 'way-narrow'
   | 'way-shut'
   | 'turning-small'
@@ -37,6 +38,14 @@ export const WAYS_SENTENCES: SentencesFor<
       ],
     }
   },
+  'rack-hits': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'The door hits what hangs on it',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} reaches ${say(measured)} in from ${the(names.part(facts.openingId))}; past the pillar go ${say(needed)}.`,
+    client: `${capital(the(names.part(facts.openingId)))} would not open with ${the(names.fitting(fittings[0]!))} on it.`,
+    why: [
+      `A sliding door comes out by little more than it is thick: ${say(needed)} from its inner face. Measure the door.`,
+    ],
+  }),
   'way-narrow': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Narrow way',
     designer: `The way to ${wayTo(fittings, names)} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `the ${facts.person}, with wheelchair or walker, needs ${say(needed)}` : `the ${facts.person || 'tallest'}’s ${passing(facts.sides)} ${say(needed)}`}.`,

@@ -22,6 +22,11 @@ export const WAYS_RULES = {
     designer: 'Behind an entrance and an emergency exit enough of the opening stays free.',
     client: 'You get in and out.',
   },
+  'door-rack': {
+    title: 'What hangs on a door goes with it',
+    designer: 'A rack on the inner face of a sliding door is shallow enough to go out past the pillar.',
+    client: 'The door opens and shuts with what hangs on it.',
+  },
   'passing-place': {
     title: 'A place to pass',
     designer: 'Somewhere on the floor one stands aside for another.',
