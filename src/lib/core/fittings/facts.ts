@@ -137,6 +137,12 @@ export interface Facts {
   readonly bornBy: 'itself' | 'others'
 }
 
+/** Higher than this nobody steps up at once. Common practice, no source. */
+const STEP_MOST_MM = 500
+
+/** The top of a box of boards that bears a foot, as a step up to something; none where it is too high for one. */
+export const bearsFoot = (zMm: number): readonly TreadFact[] => (zMm <= STEP_MOST_MM ? [{ zMm, isOutside: false }] : [])
+
 /** A thing that only stands there: boards that others bear, carried in piece by piece. */
 export const PLAIN: Facts = {
   heat: [],

@@ -179,6 +179,39 @@ describe('glass in the roof that opens', () => {
   })
 })
 
+describe('a step up to a bed', () => {
+  // a mattress 900 up, and a sleeper with a stiff knee
+  const bed = (...more: Command[]) =>
+    jobWith(
+      van,
+      person(1700, 'person-a', { mobility: 'stiff' }),
+      put('fit-a', 'bed-fixed', 100, 'centreline', { lengthMm: 1700, widthMm: 900, platformMm: 780, mattressMm: 120 }),
+      ...more,
+    )
+  const told = (job: Job) =>
+    reviewVariant(job, variant)
+      .modes.flatMap(({ findings }) => findings)
+      .find(({ code }) => code === 'bed-high')
+
+  it('is a chest, a toilet box or drawers that bear a foot, and stand beside it', () => {
+    expect(told(bed())).toMatchObject({ measured: 900, needed: 600, facts: { steps: 0 } })
+    for (const [kind, size] of [
+      ['lid-chest', { heightMm: 400 }],
+      ['toilet-box', { seatMm: 420 }],
+      ['drawer-unit', { heightMm: 450 }],
+    ] as const) {
+      expect(told(bed(put('fit-b', kind, 1050, 'left-wall', size)))).toBeUndefined()
+      expect(told(bed(put('fit-b', kind, 2600, 'left-wall', size)))).toMatchObject({ measured: 900 })
+    }
+    // too low a step leaves too high a rise, and a tall chest is none
+    expect(told(bed(put('fit-b', 'lid-chest', 1050, 'left-wall', { heightMm: 250 })))).toMatchObject({
+      measured: 650,
+      facts: { steps: 1 },
+    })
+    expect(told(bed(put('fit-b', 'lid-chest', 1050, 'left-wall', { heightMm: 560 })))).toMatchObject({ measured: 900 })
+  })
+})
+
 describe('a lift', () => {
   it('is the way in of its own doorway and does not block it; a cupboard there does', () => {
     const shell = genericShell(van)

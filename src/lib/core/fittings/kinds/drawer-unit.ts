@@ -4,7 +4,7 @@ import { DETAIL, END, FRONT, ONE_MORE, TOP } from '../adjust'
 import { board, carcass, inPly, piece, PLY_MM, plyParameter } from '../boards'
 import { defineKind } from '../contract'
 import { drawerAdjust, drawerBoxes, drawerFact, drawerParameters, runOut } from '../drawers'
-import { PLAIN } from '../facts'
+import { bearsFoot, PLAIN } from '../facts'
 import { about, centred, countParameter, drawerRoom, insideOf, lengthParameter, onTheWall, scribed } from '../shapes'
 import { drawerFront, line, parted } from '../symbols'
 
@@ -53,7 +53,7 @@ export const drawerUnit = defineKind({
       through: ['drawer', 'puller'],
     },
   ],
-  facts: (p) => ({ ...PLAIN, fronts: [drawerFact(p)] }),
+  facts: (p) => ({ ...PLAIN, treads: bearsFoot(p.heightMm), fronts: [drawerFact(p)] }),
   adjust: {
     lengthMm: END,
     depthMm: FRONT,

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { DETAIL, END, FRONT, TOP } from '../adjust'
 import { carcass, inPly, PLY_MM, plyParameter } from '../boards'
 import { defineKind } from '../contract'
-import { PLAIN } from '../facts'
+import { bearsFoot, PLAIN } from '../facts'
 import { about, above, centred, inFront, insideOf, lengthParameter, onTheWall, scribed, STAND_MM } from '../shapes'
 import { box, line, ring } from '../symbols'
 
@@ -30,7 +30,11 @@ export const lidChest = defineKind({
     inFront('stand', 'stand', ['stowage'], about(p.lengthMm), -p.depthMm / 2, STAND_MM),
   ],
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM, 'stand')],
-  facts: () => ({ ...PLAIN, fronts: [{ what: 'lid', hung: 'lifts-off', latch: 'own-weight', isOutside: false }] }),
+  facts: (p) => ({
+    ...PLAIN,
+    treads: bearsFoot(p.heightMm),
+    fronts: [{ what: 'lid', hung: 'lifts-off', latch: 'own-weight', isOutside: false }],
+  }),
   adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, ply: DETAIL },
   features: (p) => [
     box('top', -p.lengthMm / 2 + 25, -p.depthMm / 2 + 25, p.lengthMm / 2 - 25, p.depthMm / 2 - 25),

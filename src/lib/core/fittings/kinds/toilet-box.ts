@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { piece } from '../boards'
+import { bearsFoot } from '../facts'
 import { line, ring } from '../symbols'
 import { TOILET_ADJUST, toiletBoards, toiletFacts, toiletKind, toiletParameters } from '../toilet'
 
@@ -10,7 +11,7 @@ export const toiletBox = toiletKind({
   id: 'toilet-box',
   parameters,
   part: 'box',
-  facts: () => toiletFacts(20, 'inside'),
+  facts: (p) => ({ ...toiletFacts(20, 'inside'), treads: bearsFoot(p.seatMm) }),
   adjust: TOILET_ADJUST,
   features: (p) => [
     ring('top', 0, -20, Math.min(p.lengthMm, p.depthMm) * 0.36, true),

@@ -1,17 +1,39 @@
+import { boxGap } from '../../geometry'
 import { figureOf } from '../../fittings'
 import { type Person, sleepersOf } from '../../brief'
 import { ACCESS, ACCESS_SOURCE } from '../../people'
-import { assignBerths, placedIn } from '../../scene'
+import { assignBerths, type Placed, placedIn, type Scene, treadsOf } from '../../scene'
 import { liningTop } from '../../shell'
 import { defineRule, practice, published } from '../define-rule'
+import { nth } from '../../units'
 import { footOf } from '../middle'
 import { needsSleepers } from '../needs'
 import { setHandle } from '../ways-out'
 
 declare module '../finding' {
   interface FactsByCode {
-    'bed-high': { readonly sleeper: string; readonly mobility: NonNullable<Person['mobility']> }
+    'bed-high': { readonly sleeper: string; readonly mobility: NonNullable<Person['mobility']>; readonly steps: number }
   }
+}
+
+/** A step is by the bed where it is so near to it. Common practice, no source. */
+const BESIDE_MM = 400
+
+/** The highest rise on the way up to a bed, mm, and by how many steps that stand beside it. */
+function highestRise(
+  scene: Scene,
+  bed: Placed,
+  floorMm: number,
+  topMm: number,
+): { readonly riseMm: number; readonly steps: number } {
+  const treads = scene.placed
+    .filter(({ id, bounds }) => id !== bed.id && boxGap({ ...bounds, z: bed.bounds.z }, bed.bounds) <= BESIDE_MM)
+    .flatMap((placed) => treadsOf(placed, false))
+    .filter((tread) => tread > floorMm && tread < topMm)
+    .sort((a, b) => a - b)
+  const levels = [floorMm, ...treads, topMm]
+  const rises = levels.slice(1).map((level, index) => level - nth(levels, index))
+  return { riseMm: Math.round(Math.max(...rises)), steps: treads.length }
 }
 
 /** Nobody who cannot climb has to climb into bed. */
@@ -43,17 +65,24 @@ export const bedHigh = defineRule({
       const placed = placedIn(scene, berth.fittingId)
       const floor = liningTop(scene.interior, placed.placement.at[0])
       const topMm = Math.round(placed.placement.at[2] + berth.lying.zMm - floor)
+      // one with a stiff knee steps up by what bears a foot beside it; from a chair or a walker one moves over level
+      const { riseMm, steps } = highestRise(scene, placed, floor, floor + topMm)
+      const upMm = ({ mobility }: Person): number => (mobility === 'stiff' ? riseMm : topMm)
       return sleepers
-        .filter((person) => topMm > mostMm(person))
+        .filter((person) => upMm(person) > mostMm(person))
         .slice(0, 1)
         .map((person) => ({
           code: 'bed-high' as const,
           fittings: [berth.fittingId],
           place: footOf(placed, berth.lying.zMm),
-          measured: topMm,
+          measured: upMm(person),
           needed: mostMm(person),
           unit: 'mm' as const,
-          facts: { sleeper: person.label, mobility: person.mobility ?? 'free' },
+          facts: {
+            sleeper: person.label,
+            mobility: person.mobility ?? 'free',
+            steps: person.mobility === 'stiff' ? steps : 0,
+          },
         }))
     })
   },

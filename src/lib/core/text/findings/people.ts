@@ -28,11 +28,11 @@ export const PEOPLE_SENTENCES: SentencesFor<
 > = {
   'bed-high': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Bed too high to get into',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} high with its mattress; the ${facts.sleeper} gets onto ${say(needed)}.`,
+    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} ${facts.steps === 0 ? 'high with its mattress' : 'up from one step to the next'}; the ${facts.sleeper} gets onto ${say(needed)}.`,
     client: `The ${facts.sleeper} would have to climb into bed.`,
     why: [
       facts.mobility === 'stiff'
-        ? `From the lined floor to the mattress’s top: ${say(measured)}; a stiff knee sits down on ${say(needed)} and does not climb.`
+        ? `From the lined floor to the mattress’s top${facts.steps === 0 ? '' : `, by ${facts.steps} steps beside it, the highest rise`}: ${say(measured)}; a stiff knee sits down on ${say(needed)} and does not climb.`
         : `From the lined floor to the mattress’s top: ${say(measured)}; one moves over onto at most ${say(needed)}, as published for seats.`,
     ],
   }),
