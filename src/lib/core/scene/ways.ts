@@ -509,6 +509,62 @@ function targetsOf(scene: Scene): readonly Target[] {
   })
 }
 
+/** The cell to which the widest way leads, of those the roomiest; −1 where none is reached. */
+function widestOf({ paths, field: { mm } }: WayGround, cells: readonly number[]): number {
+  let best = -1
+  for (const cell of cells)
+    if (
+      best === -1 ||
+      nth(paths.bottleneck, cell) > nth(paths.bottleneck, best) ||
+      (paths.bottleneck[cell] === paths.bottleneck[best] && nth(mm, cell) > nth(mm, best))
+    )
+      best = cell
+  return best
+}
+
+/** So many parts of a place of use are looked at, so far from one another. */
+const MOST_PLACES = 3
+const APART_MM = 150
+
+function gapBetweenCells(grid: Grid, one: number, other: number): number {
+  const [[x, y], [u, v]] = [cellCentre(grid, one), cellCentre(grid, other)]
+  return Math.hypot(x - u, y - v)
+}
+
+/** The narrowest place on the widest way to a cell of a place of use, and whether that is about where it ends. */
+function narrowestOn(
+  ground: WayGround,
+  zone: Polygon,
+  cell: number,
+  saddles: Map<number, Saddle>,
+): { readonly cell: number; readonly saddle: Saddle; readonly isAtEnd: boolean } {
+  const { grid, mm } = ground.field
+  const widest = trace(ground.paths.previous, cell)
+  const last = widest.length - 1
+  const saddleOf = (index: number): Saddle => {
+    const at = nth(widest, index)
+    if (index === last) return bestNear(ground, zone, at)
+    const before = saddles.get(at)
+    if (before !== undefined) return before
+    const found = saddleNear(ground, widest, index)
+    saddles.set(at, found)
+    return found
+  }
+  // the narrowest cells first: one that is wider by more than a saddle may lie beside it is not looked at
+  const places = narrowPlaces(widest, mm, nth(ground.paths.bottleneck, cell) + grid.cellMm).sort(
+    (a, b) => nth(mm, nth(widest, a)) - nth(mm, nth(widest, b)),
+  )
+  let least: Saddle | undefined
+  for (const index of places) {
+    if (least !== undefined && nth(mm, nth(widest, index)) - 1.5 * grid.cellMm > least.distance) continue
+    const one = saddleOf(index)
+    if (least === undefined || one.distance < least.distance) least = one
+  }
+  const saddle = known(least, 'a narrow place on a way')
+  const [x, y] = cellCentre(grid, cell)
+  return { cell, saddle, isAtEnd: Math.hypot(saddle.at[0] - x, saddle.at[1] - y) <= APART_MM }
+}
+
 /**
  * The widest way from the entrances to everything that the scene's mode uses, its narrowest place measured to about a
  * millimetre. Who rolls comes up to a place of use and does not step into it: `besideMm` is how near.
@@ -522,40 +578,25 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
   return targets.map(({ placed, clearance, services }): Way => {
     const reachMm = services.includes('seat') ? Math.max(besideMm, SLIDE_IN_MM) : besideMm
     const zone = clearance.prism.axis === 'z' ? grown(clearance.prism.profile, reachMm) : []
-    let best = -1
-    for (const cell of cellsIn(grid, zone))
-      if (
-        best === -1 ||
-        nth(paths.bottleneck, cell) > nth(paths.bottleneck, best) ||
-        (paths.bottleneck[cell] === paths.bottleneck[best] && nth(mm, cell) > nth(mm, best))
-      )
-        best = cell
+    const cells = cellsIn(grid, zone)
+    const best = widestOf(ground, cells)
     const target = { fittingId: placed.id, clearanceId: clearance.id, services, fromMm: ground.fromMm }
     const reach = best === -1 ? 0 : nth(paths.bottleneck, best)
     if (reach === 0) {
       const middle: Vec2 = [placed.placement.at[0], placed.placement.at[1]]
       return { ...target, widthMm: 0, gapMm: 0, spareMm: [0, 0], at: middle, between: [], path: () => [] }
     }
-    const widest = trace(paths.previous, best)
-    const last = widest.length - 1
-    const saddleOf = (index: number): Saddle => {
-      const cell = nth(widest, index)
-      if (index === last) return bestNear(ground, zone, cell)
-      const before = saddles.get(cell)
-      if (before !== undefined) return before
-      const found = saddleNear(ground, widest, index)
-      saddles.set(cell, found)
-      return found
+    let found = narrowestOn(ground, zone, best, saddles)
+    // where the place of use itself is the narrowest, another part of it may be wider than the cells say
+    for (let rest = cells, tried = 1; found.isAtEnd && tried < MOST_PLACES; tried += 1) {
+      rest = rest.filter((cell) => gapBetweenCells(grid, cell, found.cell) > APART_MM)
+      const other = widestOf(ground, rest)
+      if (other === -1 || nth(paths.bottleneck, other) < reach - grid.cellMm) break
+      const one = narrowestOn(ground, zone, other, saddles)
+      rest = rest.filter((cell) => gapBetweenCells(grid, cell, other) > APART_MM)
+      if (one.saddle.distance > found.saddle.distance) found = one
     }
-    // the narrowest cells first: one that is wider by more than a saddle may lie beside it is not looked at
-    const narrowest = narrowPlaces(widest, mm, reach + grid.cellMm)
-      .sort((a, b) => nth(mm, nth(widest, a)) - nth(mm, nth(widest, b)))
-      .reduce<Saddle | undefined>((least, index) => {
-        if (least !== undefined && nth(mm, nth(widest, index)) - 1.5 * grid.cellMm > least.distance) return least
-        const one = saddleOf(index)
-        return least === undefined || one.distance < least.distance ? one : least
-      }, undefined)
-    const saddle = known(narrowest, 'a narrow place on a way')
+    const { saddle } = found
     const sides = sidesOf(ground, saddle.at, saddle.distance)
     const widthMm = Math.round(2 * saddle.distance)
     return {
@@ -563,7 +604,10 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
       ...sides,
       widthMm,
       at: saddle.at,
-      path: () => shortestWithin(grid, mm, ground.sources, best, reach).map((step) => cellCentre(grid, step)),
+      path: () =>
+        shortestWithin(grid, mm, ground.sources, found.cell, nth(paths.bottleneck, found.cell)).map((step) =>
+          cellCentre(grid, step),
+        ),
     }
   })
 }
