@@ -2,7 +2,7 @@ import { block, type Box, placePrism, type Prism, prismBounds, prismsOverlap, sp
 import { isInTheWay, massOf, solidsOf, stancesOf, type Task } from '../fittings'
 import type { Shell } from '../shell'
 import { type Blocker, freedomOf } from './free'
-import type { Placed, Scene } from './scene'
+import type { Placed, Scene, TakenFirst } from './scene'
 
 /** What stands before something that is got at once in a while, and whether it can be moved for it. */
 export interface Access {
@@ -19,8 +19,8 @@ export interface Access {
   readonly toMove: readonly {
     readonly id: string
     readonly stance: string | undefined
-    /** Only its drawers come out. */
-    readonly drawers?: true
+    /** Only that of it. */
+    readonly part?: TakenFirst
   }[]
   /** What cannot. */
   readonly fixed: readonly Blocker[]
@@ -65,10 +65,9 @@ export function accessFaults(scene: Scene): readonly Access[] {
     placed.clearances.flatMap((clearance): Access[] => {
       if (clearance.task === undefined) return []
       const { free, blockers } = freedomOf(scene, placed, clearance)
-      const { past, behindDrawers } = clearance
-      const drawers =
-        behindDrawers === true && past !== undefined ? [{ id: past, stance: undefined, drawers: true as const }] : []
-      if (blockers.length + drawers.length === 0) return []
+      const { past, first } = clearance
+      const parts = first === undefined || past === undefined ? [] : [{ id: past, stance: undefined, part: first }]
+      if (blockers.length + parts.length === 0) return []
       const { toMove, fixed } = split(scene, blockers, clearance.prism)
       const { x, y, z } = prismBounds(clearance.prism)
       return [
@@ -80,7 +79,7 @@ export function accessFaults(scene: Scene): readonly Access[] {
           needed: clearance.need,
           free,
           unit: clearance.unit,
-          toMove: [...drawers, ...toMove],
+          toMove: [...parts, ...toMove],
           fixed,
         },
       ]

@@ -40,12 +40,13 @@ export function seatSolids(seat: CabSeat, deg: number): readonly Prism[] {
   ]
 }
 
-/** The cab’s seats as they are turned in a mode, as things that stand there: each with its cushion and its back; none where the cab is shut off. */
+/** The cab’s seats as they are turned in a mode, as things that stand there: each with its cushion and its back; none where the cab is shut off, or what is asked for does not reach into it. */
 export function cabSeatsIn(
   { interior, turned }: Pick<Scene, 'interior' | 'turned'>,
-  reach: Box,
+  reach?: Box,
 ): readonly CabSeatSolids[] {
-  if (reach.x.max <= interior.xSpan.max + TOUCH_MM || cabSpace(interior) === undefined) return []
+  const isAhead = reach === undefined || reach.x.max > interior.xSpan.max + TOUCH_MM
+  if (!isAhead || cabSpace(interior) === undefined) return []
   return interior.shell.cabSeats.map((seat) => ({
     seat,
     solids: seatSolids(seat, turned.includes(seat.id) ? HALF_TURN_DEG : 0),

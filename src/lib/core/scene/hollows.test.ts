@@ -185,13 +185,26 @@ describe('a fitting in a hollow of another', () => {
         .filter(({ of }) => of.id === 'fit-a')
         .map(({ task, toMove, fixed }) => ({ task, toMove, fixed }))
     expect(first(pump('drawer-unit'))).toEqual([
-      { task: 'water-pump', toMove: [{ id: 'fit-b', stance: undefined, drawers: true }], fixed: [] },
+      { task: 'water-pump', toMove: [{ id: 'fit-b', stance: undefined, part: 'drawers' }], fixed: [] },
     ])
     expect(first(pump('bench-side'))).toEqual([])
     const [told] = reviewVariant(pump('drawer-unit'), variant)
       .modes.flatMap(({ findings }) => findings)
       .filter(({ code }) => code === 'access-first')
     expect(told).toMatchObject({ measured: 1, unit: 'count' })
+  })
+
+  it('under a bed is got at from above when its mattress and slats are off, and from the side as it stands', () => {
+    const under = (kind: string) =>
+      truck(put('fit-b', 'bed-fixed', 400, 'centreline', { platformMm: 340 }), putInside('fit-a', kind, 'fit-b'))
+    const told = (job: Job) =>
+      accessFaults(sceneOf(job))
+        .filter(({ of }) => of.id === 'fit-a')
+        .map(({ toMove, fixed }) => ({ toMove, fixed }))
+    // 240 of 340 leave no 120 for its poles
+    expect(told(under('battery'))).toEqual([
+      { toMove: [{ id: 'fit-b', stance: undefined, part: 'mattress' }], fixed: [] },
+    ])
   })
 
   it('is held on the road by boards all round, and not by those of a chest with room to slide', () => {

@@ -63,6 +63,9 @@ export interface PlacedSolid {
   readonly fit: Fit
 }
 
+/** What of a host is taken out or off before one gets at what is in it. */
+export type TakenFirst = 'drawers' | 'mattress'
+
 export interface PlacedClearance {
   readonly id: string
   readonly use: ClearanceUse
@@ -73,8 +76,8 @@ export interface PlacedClearance {
   readonly outdoors: boolean
   /** What it is in is opened for it, by something that needs no room: that one is not in its way. */
   readonly past?: string
-  /** What it is in is behind drawers, which come out first. */
-  readonly behindDrawers?: true
+  /** What comes out or off first: the drawers that it is behind, the mattress that it is under. */
+  readonly first?: TakenFirst
   readonly prism: Prism
   readonly upTo: (amount: number) => Prism
 }
@@ -314,8 +317,11 @@ function throughHost(
   return clearances.flatMap((clearance): readonly PlacedClearance[] => {
     const meets = host.inner.some(({ prism }) => prismsOverlap(prism, clearance.prism))
     if (!meets) return [clearance]
-    if (ways.length === 0)
+    if (ways.length === 0) {
+      const isUnderBed = host.services.some(({ lying }) => lying?.base !== undefined)
+      if (isUnderBed && hollow !== undefined) return [{ ...clearance, past: host.id, first: 'mattress' }]
       return [hollow === undefined || hollow.by === 'open' ? clearance : { ...clearance, past: host.id }]
+    }
     return host.clearances
       .filter(({ id }) => ways.includes(id))
       .map((way, index) => ({
@@ -325,7 +331,7 @@ function throughHost(
         serves: clearance.serves,
         task: clearance.task,
         past: host.id,
-        ...(hollow?.by === 'drawer' && index === 0 ? { behindDrawers: true as const } : {}),
+        ...(hollow?.by === 'drawer' && index === 0 ? { first: 'drawers' as const } : {}),
       }))
   })
 }

@@ -23,7 +23,8 @@ import {
   widestPaths,
   type WidestPaths,
 } from '../geometry'
-import { type Interior, jambs, knots, liningTop, wallReach, wallsAt, wallTop } from '../shell'
+import { cabSpace, frontMost, type Interior, jambs, knots, liningTop, wallReach, wallsAt, wallTop } from '../shell'
+import { cabSeatsIn } from './cab-seats'
 import { doorOf } from './door'
 import type { Placed, PlacedClearance, Scene } from './scene'
 import { neededClearances, usedServices } from './use'
@@ -77,6 +78,7 @@ export interface Walker {
 /** What one walks among: the same for modes in which everything stands alike. */
 export interface WayGround {
   readonly placed: readonly Placed[]
+  readonly turned: readonly string[]
   readonly walker: Walker
   /** What is no higher over the floor is gone over. */
   readonly fromMm: number
@@ -132,6 +134,25 @@ function rearSegments(scene: Scene, right: number, left: number): readonly Polyg
   ]
 }
 
+/** The front end as segments: a bulkhead, or the sides and the dashboard of an open cab. */
+function frontSegments(interior: Interior, right: number, left: number): readonly (readonly [Polygon, WaySide])[] {
+  const x = interior.xSpan.max
+  const wall = (id: 'left' | 'right' | 'front', ...points: readonly Vec2[]): readonly [Polygon, WaySide] => [
+    points,
+    { kind: 'wall', id },
+  ]
+  const cab = cabSpace(interior)
+  if (cab === undefined) return [wall('front', [x, right], [x, left])]
+  const [end, low, high] = [cab.x.max, Math.max(right, cab.y.min), Math.min(left, cab.y.max)]
+  return [
+    ...(low > right ? [wall('front', [x, right], [x, low])] : []),
+    ...(high < left ? [wall('front', [x, high], [x, left])] : []),
+    wall('right', [x, low], [end, low]),
+    wall('left', [x, high], [end, high]),
+    wall('front', [end, low], [end, high]),
+  ]
+}
+
 /** The walls and ends of a body in a band of heights, and how far out they are to either side. */
 interface Walls {
   readonly interior: Interior
@@ -150,24 +171,22 @@ function wallsIn(scene: Scene, band: Span, before: Walls | undefined): Walls {
   const edges = sides.map(([segment]) => polygonSpan(segment, 1))
   const left = Math.max(...edges.map((edge) => edge.max))
   const right = Math.min(...edges.map((edge) => edge.min))
-  const front: Polygon = [
-    [interior.xSpan.max, right],
-    [interior.xSpan.max, left],
-  ]
+  const front = frontSegments(interior, right, left)
   const rear = rearSegments(scene, right, left).map((segment) => [segment, { kind: 'wall', id: 'rear' }] as const)
-  return { interior, band, segments: [...sides, ...rear, [front, { kind: 'wall', id: 'front' }]], left, right }
+  return { interior, band, segments: [...sides, ...rear, ...front], left, right }
 }
 
 /** Whether everything stands in one scene as it did for a ground. */
 const standsAlike = (scene: Scene, walker: Walker, ground: WayGround): boolean =>
   JSON.stringify(ground.walker) === JSON.stringify(walker) &&
   ground.placed.length === scene.placed.length &&
+  ground.turned.join() === scene.turned.join() &&
   ground.placed.every((placed, index) => placed === scene.placed[index])
 
 /**
  * The obstacles of a scene from step height (on hands and knees, a seat’s) to the walker’s shoulders above the lined floor, the
- * exact distance field among them on a grid of 25 mm, and the widest ways from the entrances to every cell. The bulkhead counts
- * as closed. `before` is handed back if nothing stands otherwise since, and carried on where little does.
+ * exact distance field among them on a grid of 25 mm, and the widest ways from the entrances to every cell. A bulkhead ends it; an open cab is
+ * gone into between its seats. `before` is handed back if nothing stands otherwise since, and carried on where little does.
  */
 export function wayGround(scene: Scene, walker: Walker, before?: WayGround): WayGround {
   if (before !== undefined && standsAlike(scene, walker, before)) return before
@@ -199,6 +218,8 @@ export function wayGround(scene: Scene, walker: Walker, before?: WayGround): Way
   for (const placed of standing)
     for (const { prism } of placed.inner) addSolid(prism, { kind: 'fitting', id: placed.id })
   for (const { id, prism } of interior.keepOuts) addSolid(prism, { kind: 'keep-out', id })
+  for (const { seat, solids } of cabSeatsIn(scene))
+    for (const prism of solids) addSolid(prism, { kind: 'keep-out', id: seat.id })
   const walls = wallsIn(scene, band, before?.walls)
   const { left, right } = walls
   for (const [segment, owner] of walls.segments) add(segment, owner)
@@ -209,7 +230,7 @@ export function wayGround(scene: Scene, walker: Walker, before?: WayGround): Way
   const grid = gridOver(
     interior.xSpan.min - beyond('rear'),
     right - beyond('right'),
-    interior.xSpan.max,
+    frontMost(interior),
     left + beyond('left'),
     CELL_MM,
   )
@@ -229,6 +250,7 @@ export function wayGround(scene: Scene, walker: Walker, before?: WayGround): Way
   const field = distanceField(grid, new Obstacles(polygons, spare), before?.field)
   return {
     placed: scene.placed,
+    turned: scene.turned,
     walker,
     fromMm,
     walls,

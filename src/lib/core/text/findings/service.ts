@@ -6,21 +6,21 @@ import type { Names } from '../names'
 import { accessName, blockerName, the, type SentencesFor } from './kit'
 
 /** What is moved first: a thing, or what runs out of it. */
-const movedName = ({ id, drawers }: FactsByCode['access-first']['toMove'][number], names: Names): string =>
-  drawers === true ? `the drawers of ${the(names.fitting(id))}` : the(names.fitting(id))
+const movedName = ({ id, part }: FactsByCode['access-first']['toMove'][number], names: Names): string =>
+  part === undefined ? the(names.fitting(id)) : `the ${part} of ${the(names.fitting(id))}`
 
 /** What rules about service say. */
 export const SERVICE_SENTENCES: SentencesFor<'access-first' | 'access-blocked'> = {
   'access-first': ({ measured, facts }, names) => {
     const what = TASK_WORDS[facts.task]
     const movedNames = list(facts.toMove.map((one) => movedName(one, names)))
-    const drawers = facts.toMove.some((one) => one.drawers === true)
+    const isPart = facts.toMove.some((one) => one.part !== undefined)
     return {
       title: 'Something must be moved first',
       designer: `${capital(accessName(facts.of, names))}: ${what}, ${count(measured, { one: 'thing is', many: 'things are' })} moved first: ${movedNames}.`,
       client: `Once in a while you move ${movedNames} ${what}.`,
       why: [
-        `Room to get at it once in a while, held against all that stands there: ${movedNames} can be ${drawers ? 'taken out, put in another stance' : 'put in another stance'} or carried off.`,
+        `Room to get at it once in a while, held against all that stands there: ${movedNames} can be ${isPart ? 'taken out or off, put in another stance' : 'put in another stance'} or carried off.`,
       ],
     }
   },
