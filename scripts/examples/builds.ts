@@ -1,91 +1,7 @@
-import type { Brief } from '../../src/lib/core/brief'
-import type { ParameterValue, Seat } from '../../src/lib/core/fittings'
-import type { Command, FixingWay, Job } from '../../src/lib/core/job'
-import { demoJob, type Furniture } from '../../src/lib/demo/build'
-
-type Size = Record<string, ParameterValue>
-const variant = 'variant-a'
-const LEFT = { from: 'left-wall', mm: 0 } as const
-const RIGHT = { from: 'right-wall', mm: 0 } as const
-const MIDDLE = { from: 'centreline', mm: 0 } as const
-
-const at = (
-  id: string,
-  kind: string,
-  x: number,
-  across: Seat['across'],
-  parameters: Size = {},
-  more: Partial<Seat> = {},
-): Furniture => ({
-  id: `fit-${id}`,
-  kind,
-  parameters,
-  seat: { along: { from: 'rear', mm: x }, across, ...more },
-})
-/** Right after another one, on the same wall. */
-const after = (
-  id: string,
-  kind: string,
-  before: string,
-  across: Seat['across'],
-  parameters: Size = {},
-  more: Partial<Seat> = {},
-): Furniture => ({
-  id: `fit-${id}`,
-  kind,
-  parameters,
-  seat: { along: { from: 'after', fitting: `fit-${before}`, mm: 0 }, across, ...more },
-})
-const fromFront = (
-  id: string,
-  kind: string,
-  mm: number,
-  across: Seat['across'],
-  parameters: Size = {},
-  more: Partial<Seat> = {},
-): Furniture => ({
-  id: `fit-${id}`,
-  kind,
-  parameters,
-  seat: { along: { from: 'bulkhead', mm }, across, ...more },
-})
-const up = (mm: number): Partial<Seat> => ({ up: { from: 'floor', mm } })
-const along: Partial<Seat> = { turn: 90 }
-const brief = (more: Partial<Brief>): Brief => ({
-  people: {},
-  pets: {},
-  nightsOffHookUp: 3,
-  derives: true,
-  notes: '',
-  demands: {},
-  ...more,
-})
-const person = (label: string, statureMm: number, more: Record<string, unknown> = {}) => ({
-  label,
-  statureMm,
-  sleeps: true,
-  travels: true,
-  ...more,
-})
-const stance = (mode: string, fitting: string, to: string): Command => ({
-  type: 'mode.stance',
-  variant,
-  mode: `mode-${mode}`,
-  fitting: `fit-${fitting}`,
-  stance: to,
-})
-const fixed = (fitting: string, how: FixingWay, points: number): Command => ({
-  type: 'fitting.fixing',
-  variant,
-  id: `fit-${fitting}`,
-  fixing: { how, points },
-})
-const cut = (id: string, change: Record<string, unknown>): Command => ({
-  type: 'change.put',
-  variant,
-  id: `change-${id}`,
-  change: change as never,
-})
+import type { Job } from '../../src/lib/core/job'
+import { demoJob } from '../../src/lib/demo/build'
+import { HOLLOW_BUILDS } from './hollow-builds'
+import { after, along, at, brief, cut, fixed, fromFront, LEFT, MIDDLE, person, RIGHT, stance, up, variant } from './kit'
 
 /** Invented: two who count cranes, with their bicycles under a lift bed. Panel van, lift-bed school. */
 const craneCounters = demoJob(
@@ -392,4 +308,5 @@ export const BUILDS: readonly Job[] = [
   tuner,
   puppeteer,
   beekeepers,
+  ...HOLLOW_BUILDS,
 ]

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { BUILDS } from '../../scripts/examples/builds'
+import { HOLLOW_BUILDS } from '../../scripts/examples/hollow-builds'
 import { KINDS } from '../../src/lib/core/fittings'
 import { modesOf, parseJobText, planInterior, type Job } from '../../src/lib/core/job'
 import { toSvg, unfoldedSheet } from '../../src/lib/core/draw'
@@ -63,6 +64,28 @@ describe('the examples', () => {
   it('are what their script writes', () => {
     expect(jobs.map(([, { id }]) => id).sort()).toEqual(BUILDS.map(({ id }) => id).sort())
     for (const [, job] of jobs) expect(job).toEqual(BUILDS.find(({ id }) => id === job.id))
+  })
+
+  it('have no stop where they need furniture to be hollow, the cab to be a place and the body to be changed', () => {
+    expect(HOLLOW_BUILDS).toHaveLength(8)
+    for (const { id } of HOLLOW_BUILDS) {
+      const [, job] = jobs.find(([, one]) => one.id === id)!
+      const stops = reviewVariant(job, 'variant-a').modes.flatMap(({ findings }) =>
+        findings.filter(({ gravity }) => gravity === 'stop').map(({ code }) => code),
+      )
+      expect([id, stops]).toEqual([id, []])
+    }
+    // each needs something of it: a thing in another, a thing in the cab, a door of its own, a wall that is cut to
+    for (const { id, variants } of HOLLOW_BUILDS) {
+      const { fittings, changes } = variants['variant-a']!.plan
+      const needs = [
+        ...Object.values(fittings).filter(
+          ({ seat, cut }) => seat.inside !== undefined || seat.door !== undefined || cut,
+        ),
+        ...Object.values(changes).filter((change) => 'outsideOnly' in change),
+      ]
+      expect([id, needs.length > 0]).toEqual([id, true])
+    }
   })
 
   it('cover every class of body, and most kinds', () => {
