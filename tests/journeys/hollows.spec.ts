@@ -1,7 +1,8 @@
 import type { Page } from '@playwright/test'
 import { defaultsOf, kindOf, type Seat } from '../../src/lib/core/fittings'
 import { type Job, planInterior } from '../../src/lib/core/job'
-import { buildScene, type Placed } from '../../src/lib/core/scene'
+import { buildScene, collisions, outsideOf, type Placed, type Scene } from '../../src/lib/core/scene'
+import { genericShell } from '../../src/lib/core/shells'
 import { expect, openPlan, ownJob, saved, stored, tape, test } from '../support/job'
 
 const VARIANT = 'variant-a'
@@ -14,9 +15,11 @@ const seat = (mm: number, from: Seat['across']['from']): Seat => ({
   mirrored: false,
 })
 
+type Thing = readonly [id: string, kind: string, seat: Seat, parameters?: Record<string, number>]
+
 /** A job with a few things only, in the body of the demo. */
 const bare =
-  (...things: readonly (readonly [id: string, kind: string, seat: Seat, parameters?: Record<string, number>])[]) =>
+  (...things: readonly Thing[]) =>
   (job: Job): Job => {
     const variant = job.variants[VARIANT]!
     const modes = Object.fromEntries(
@@ -34,13 +37,22 @@ const bare =
     return { ...job, variants: { [VARIANT]: { ...variant, plan: { ...variant.plan, fittings, groups: {}, modes } } } }
   }
 
-/** A fitting as the document that is stored places it. */
-async function placed(request: Parameters<typeof stored>[0], id: string, fitting: string): Promise<Placed> {
+/** The document that is stored as a scene. */
+async function sceneOf(request: Parameters<typeof stored>[0], id: string): Promise<Scene> {
   const job = await stored(request, id)
   const { plan } = job.variants[VARIANT]!
   const [mode] = Object.keys(plan.modes)
-  return buildScene(planInterior(job.shell, plan), plan, mode!).placed.find((one) => one.id === fitting)!
+  return buildScene(planInterior(job.shell, plan), plan, mode!)
 }
+
+/** A fitting as the document that is stored places it. */
+const placed = async (request: Parameters<typeof stored>[0], id: string, fitting: string): Promise<Placed> =>
+  (await sceneOf(request, id)).placed.find((one) => one.id === fitting)!
+
+/** As `bare`, in another body of the program’s own. */
+const bareIn =
+  (shell: string, ...things: readonly Thing[]) =>
+  (job: Job): Job => ({ ...bare(...things)(job), shell: genericShell(shell) })
 
 /** Drags one thing until its middle lies over the middle of another in the plan. */
 async function dragInto(page: Page, from: string, to: string): Promise<void> {
@@ -169,4 +181,108 @@ test('a tank goes behind drawers that are made shorter, and what is too big says
   await high.press('Enter')
   // the carcass is free from 60 to 860 up
   await expect(page.getByTestId('finding-pokes-out')).toContainText(/50\smm out of the/)
+})
+
+test('a boiler goes under the sink, behind drawers that a click makes shorter', async ({ page, request }) => {
+  const id = await ownJob(
+    request,
+    bare(
+      ['fit-unit', 'galley-drawers', seat(1900, 'left-wall'), { lengthMm: 600, depthMm: 560 }],
+      ['fit-boiler', 'heater-water', seat(100, 'left-wall'), { lengthMm: 300, depthMm: 250, heightMm: 280, litres: 6 }],
+    ),
+  )
+  await openPlan(page, id)
+  await dragInto(page, 'fit-boiler', 'fit-unit')
+  await tape(page, 'in-back').fill('0')
+  await tape(page, 'in-back').press('Enter')
+  const finding = page.getByTestId('finding-hollow-taken')
+  await expect(finding).toContainText('drawers')
+  await finding.getByRole('button').first().click()
+  await finding
+    .getByRole('button', { name: /drawer boxes/ })
+    .first()
+    .click()
+  await expect(finding).toHaveCount(0)
+  await saved(page)
+  const unit = await placed(request, id, 'fit-unit')
+  expect(unit.fitting.parameters['boxMm']).toBeGreaterThan(0)
+  expect((await placed(request, id, 'fit-boiler')).within?.hostId).toBe('fit-unit')
+  expect(collisions(await sceneOf(request, id))).toEqual([])
+  await page.keyboard.press('Control+z')
+  await expect(finding).toBeVisible()
+})
+
+test('a heater is dragged into a belted bench and lies behind its panel', async ({ page, request }) => {
+  const id = await ownJob(
+    request,
+    bareIn(
+      'van-long-high',
+      ['fit-bench', 'bench-belted', { ...seat(1900, 'centreline'), turn: 90 }],
+      ['fit-heater', 'heater-air', seat(200, 'left-wall')],
+    ),
+  )
+  await openPlan(page, id)
+  await dragInto(page, 'fit-heater', 'fit-bench')
+  await expect(page.getByTestId('inside')).toContainText('Belted bench')
+  await saved(page)
+  const heater = await placed(request, id, 'fit-heater')
+  expect([heater.within?.hostId, heater.within?.hollowId]).toEqual(['fit-bench', 'under-seat'])
+  expect(collisions(await sceneOf(request, id))).toEqual([])
+})
+
+test('a bed is typed on into the cab, up to its seats, and told where it meets them', async ({ page, request }) => {
+  const id = await ownJob(
+    request,
+    bareIn('van-compact', [
+      'fit-bed',
+      'bed-fixed',
+      { ...seat(20, 'centreline'), turn: 90 },
+      { lengthMm: 1850, widthMm: 700, platformMm: 340 },
+    ]),
+  )
+  await openPlan(page, id)
+  await page.getByTestId('plan-fit-bed').focus()
+  const long = page.getByTestId('parameters').getByLabel('length')
+  await long.fill('2050')
+  await long.press('Enter')
+  await saved(page)
+  const scene = await sceneOf(request, id)
+  const bed = await placed(request, id, 'fit-bed')
+  expect(bed.bounds.x.max).toBeGreaterThan(scene.interior.xSpan.max + 100)
+  expect([outsideOf(scene, bed), collisions(scene)]).toEqual([undefined, []])
+  await expect(page.getByTestId('finding-outside-shell')).toHaveCount(0)
+  await long.fill('2300')
+  await long.press('Enter')
+  await expect(page.getByTestId('finding-overlap').first()).toContainText(/driver|passenger/)
+})
+
+test('pockets are hung on the sliding door and leave the way in free; the vehicle is turned for the other side of the road', async ({
+  page,
+  request,
+}) => {
+  const shell = genericShell('van-long-high')
+  const door = shell.openings.find(({ opens }) => opens === 'sliding')!
+  const wall = `${door.side === 'left' ? 'left' : 'right'}-wall` as const
+  const rack = { ...seat(door.fromMm + 150, wall), up: { from: 'floor' as const, mm: 600 } }
+  const id = await ownJob(
+    request,
+    bareIn('van-long-high', ['fit-rack', 'door-pocket', rack, { depthMm: 70, lengthMm: 900, heightMm: 700 }]),
+  )
+  await openPlan(page, id)
+  await page.getByTestId('plan-fit-rack').focus()
+  await expect(page.getByTestId('finding-door-blocked')).toBeVisible()
+  await page.getByLabel('Hangs on').selectOption(door.id)
+  await expect(page.getByTestId('finding-door-blocked')).toHaveCount(0)
+  await saved(page)
+  const before = await placed(request, id, 'fit-rack')
+  expect(before.seat.door).toBe(door.id)
+
+  await page.goto(`/jobs/${id}/vehicle`)
+  await page.getByRole('button', { name: 'Turn it for the other side of the road' }).click()
+  await expect(page.getByText('are on their other side')).toBeVisible()
+  await saved(page)
+  const after = await placed(request, id, 'fit-rack')
+  expect(after.bounds.y.min).toBeCloseTo(-before.bounds.y.max, 3)
+  const turned = (await stored(request, id)).shell
+  expect(turned.openings.find((one) => one.id === door.id)!.side).not.toBe(door.side)
 })
