@@ -1,3 +1,4 @@
+import { TOUCH_MM } from '../units'
 import { clamp, intersectConvex, type Polygon, prismBounds, rectangle, spanMiddle, type Vec2 } from '../geometry'
 import {
   bareOf,
@@ -21,10 +22,15 @@ function wallLine(interior: Interior, side: 'left' | 'right'): Vec2[] {
   const sign = side === 'left' ? 1 : -1
   const low = interior.lining.floorMm + 1
   const band = { min: low, max: Math.max(low, Math.min(1200, wallTop(interior))) }
-  return knots(interior, interior.xSpan).map((x) => [
-    x,
-    sign * (wallReach(interior, side, { min: x, max: x }, band)?.wideMm ?? 0),
-  ])
+  // where the wall steps, a hair to either side of that
+  const { min, max } = interior.xSpan
+  const steps = interior.pockets
+    .filter((pocket) => pocket.kind === 'wall' && pocket.side === side)
+    .flatMap(({ x }) => [x.min, x.max].flatMap((at) => [at - 2 * TOUCH_MM, at + 2 * TOUCH_MM]))
+    .filter((x) => x > min && x < max)
+  return [...new Set([...knots(interior, interior.xSpan), ...steps])]
+    .sort((a, b) => a - b)
+    .map((x) => [x, sign * (wallReach(interior, side, { min: x, max: x }, band)?.wideMm ?? 0)])
 }
 
 export const planBounds = (interior: Interior): Bounds => {

@@ -1,4 +1,4 @@
-import { longestSpan, prismBounds, stretchesLeft, type Span } from '../geometry'
+import { longestSpan, prismBounds, spanLength, stretchesLeft, type Span } from '../geometry'
 import { type Interior, isDoor, jambs, type Opening } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, Scene } from './scene'
@@ -31,9 +31,16 @@ function stretchesBehind(interior: Interior, opening: Opening, placed: Placed): 
   })
 }
 
+/** Deeper than this nothing hangs on a door. Common practice, no source. */
+const RACK_MOST_MM = 300
+
 /** The doors behind which a fitting stands, and on the leaf of which it might hang. */
 export const doorsBefore = ({ interior }: Scene, placed: Placed): readonly Opening[] =>
-  interior.shell.openings.filter((opening) => isDoor(opening) && stretchesBehind(interior, opening, placed).length > 0)
+  interior.shell.openings.filter((opening) => {
+    const { x, y } = placed.bounds
+    const isShallow = spanLength(opening.side === 'rear' ? x : y) <= RACK_MOST_MM
+    return isShallow && isDoor(opening) && stretchesBehind(interior, opening, placed).length > 0
+  })
 
 /** The door on the leaf of which a fitting hangs, if it is there. */
 export const doorOf = ({ interior }: Scene, { seat }: Placed): Opening | undefined =>

@@ -121,7 +121,7 @@
           {@render tick(id, change, 'standsUp', 'stand up in it', change.standsUp === true)}
         {/if}
         {#if change.kind === 'door'}
-          <label class="flex items-baseline justify-between"
+          <label class="col-span-2 flex items-baseline justify-between"
             ><span class="text-ink-2">opens</span>
             <select
               class="ruled"
