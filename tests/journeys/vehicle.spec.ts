@@ -161,3 +161,44 @@ test('a cab seat turns for a mode, is counted as a move, and says what stops it'
   await saved(page)
   expect((await planOf(request, id)).modes['mode-day']!.turned).toEqual(['cab-passenger', 'cab-driver'])
 })
+
+test('the panels of walls and ceiling go out laid flat, as SVG and DXF', async ({ page, request }) => {
+  const id = await ownJob(request)
+  await open(page, `/jobs/${id}/vehicle`)
+  await page.getByRole('tab', { name: 'Lining' }).click()
+  const links = page.getByTestId('lining-panels').getByRole('link')
+  await expect(links).toHaveCount(6)
+  for (const [index, sort] of ['svg', 'dxf', 'svg', 'dxf', 'svg', 'dxf'].entries()) {
+    const answer = await request.get((await links.nth(index).getAttribute('href'))!)
+    expect(answer.status()).toBe(200)
+    const text = await answer.text()
+    expect(text).toContain(sort === 'svg' ? 'lining, 1 : 1' : 'ENTITIES')
+  }
+  const none = await request.get(`/api/jobs/${id}/template?face=floor`)
+  expect(none.status()).toBe(404)
+  expect(await none.text()).toContain('left, right, ceiling')
+})
+
+test('a new door is added, told where it does not fit, and has a step', async ({ page, request }) => {
+  const id = await ownJob(request)
+  await open(page, `/jobs/${id}/vehicle`)
+  await page.getByRole('tab', { name: 'Changes' }).click()
+  await page.getByLabel('Add a change').selectOption('door')
+  const door = page.getByTestId('change-door')
+  await door.getByLabel('to', { exact: true }).fill('99999')
+  await door.getByLabel('to', { exact: true }).press('Enter')
+  await expect(door.getByRole('alert')).toContainText('At most')
+  await page.keyboard.press('Escape')
+  await door.getByRole('button', { name: 'Put a step below it' }).click()
+  await expect(door.getByLabel('step below')).toHaveValue('250')
+  await door.getByLabel('opens').selectOption('sliding')
+  await door.getByLabel('from outside only').check()
+  await saved(page)
+  const changes = Object.values((await planOf(request, id)).changes)
+  expect(changes.find(({ kind }) => kind === 'door')).toMatchObject({
+    opens: 'sliding',
+    entrance: true,
+    outsideOnly: true,
+    stepMm: 250,
+  })
+})

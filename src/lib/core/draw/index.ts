@@ -11,4 +11,5 @@ export { coveredGroups, drawSection, drawView, paintOrder, VIEW_TITLES } from '.
 export { escapeXml, toSvg } from './svg'
 export { SCALES, thumbnailSheet, unfoldedSheet } from './sheets'
 export { endPanel } from './end-panel'
+export { liningPanel, liningSheet, liningView, PANEL_FACES, type PanelFace } from './lining-panel'
 export { templateSheet, templateView } from './template'

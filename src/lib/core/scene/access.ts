@@ -1,6 +1,6 @@
-import { block, type Box, placePrism, type Prism, prismBounds, prismsOverlap, spanMiddle } from '../geometry'
+import { block, type Box, boxPrism, placePrism, type Prism, prismBounds, prismsOverlap, spanMiddle } from '../geometry'
 import { isInTheWay, massOf, solidsOf, stancesOf, type Task } from '../fittings'
-import type { Shell } from '../shell'
+import { isDoor, jambs, opensFromOutside, type Shell } from '../shell'
 import { type Blocker, freedomOf } from './free'
 import type { Placed, Scene, TakenFirst } from './scene'
 
@@ -56,6 +56,35 @@ function split(scene: Scene, blockers: readonly Blocker[], volume: Prism): Pick<
   return { toMove, fixed }
 }
 
+/** An arm reaches so far in through a hatch, and needs so much of it. Common practice, no source. */
+const ARM_MM = 600
+const HAND_MM = 150
+
+/** Whether a door or a hatch that opens from outside lies before a fitting, near enough to reach it, with nothing between. */
+function isReachedFromOutside(scene: Scene, placed: Placed): boolean {
+  return scene.interior.shell.openings.some((opening) => {
+    if (!isDoor(opening) || !opensFromOutside(opening)) return false
+    const isRear = opening.side === 'rear'
+    const { x, y, z } = placed.bounds
+    const [along, deep] = isRear ? [y, x] : [x, y]
+    const window = { min: Math.max(along.min, opening.fromMm), max: Math.min(along.max, opening.toMm) }
+    const high = { min: Math.max(z.min, opening.sillMm), max: Math.min(z.max, opening.headMm) }
+    if (window.max - window.min < HAND_MM || high.max - high.min < HAND_MM) return false
+    const [[x0, y0], [, y1]] = jambs(scene.interior, opening)
+    const plane = isRear ? x0 : (y0 + y1) / 2
+    const isLeft = opening.side === 'left'
+    const gap = isRear ? deep.min - plane : isLeft ? plane - deep.max : deep.min - plane
+    if (gap > ARM_MM) return false
+    if (gap <= 1) return true
+    const between = isLeft ? { min: deep.max, max: plane } : { min: plane, max: deep.min }
+    const room: Box = isRear ? { x: between, y: window, z: high } : { x: window, y: between, z: high }
+    const reach = boxPrism(room)
+    return !scene.placed.some(
+      (other) => other.id !== placed.id && other.inner.some(({ prism }) => prismsOverlap(prism, reach)),
+    )
+  })
+}
+
 /** Side and height of the room over a spare wheel’s nut, which is let down from inside; common practice, no source. */
 const NUT_MM = { side: 250, high: 600 } as const
 
@@ -68,6 +97,7 @@ export function accessFaults(scene: Scene): readonly Access[] {
       const { past, first } = clearance
       const parts = first === undefined || past === undefined ? [] : [{ id: past, stance: undefined, part: first }]
       if (blockers.length + parts.length === 0) return []
+      if (isReachedFromOutside(scene, placed)) return []
       const { toMove, fixed } = split(scene, blockers, clearance.prism)
       const { x, y, z } = prismBounds(clearance.prism)
       return [

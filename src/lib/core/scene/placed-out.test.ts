@@ -4,6 +4,7 @@ import { apply, type Job, planInterior } from '../job'
 import { reviewVariant } from '../review'
 import { genericShell } from '../shells'
 import {
+  accessFaults,
   buildScene,
   collisions,
   doorOf,
@@ -170,5 +171,64 @@ describe('a rack on a door', () => {
     const gone = jobWith(van, person(1700), rack({ door: 'door-gone' }))
     expect(doorOf(sceneOf(gone), at(gone, 'fit-a'))).toBeUndefined()
     expect(codes(gone)).toContain('door-blocked')
+  })
+})
+
+describe('a hatch in the side', () => {
+  const hatch = (sillMm: number): Parameters<typeof jobWith>[1] => ({
+    type: 'change.put',
+    variant,
+    id: 'change-a',
+    change: {
+      kind: 'side-hatch',
+      side: 'left',
+      fromMm: 1900,
+      toMm: 2500,
+      sillMm,
+      headMm: sillMm + 450,
+      outsideOnly: true,
+    },
+  })
+  // a tank by the left wall, with a bench close before its front: nobody gets at its pump from inside
+  const tank = put('fit-a', 'water-tank', 1850, 'left-wall', { lengthMm: 700, depthMm: 300, heightMm: 350 })
+  const before = put(
+    'fit-b',
+    'wardrobe',
+    1850,
+    'left-wall',
+    { lengthMm: 700 },
+    { across: { from: 'left-wall', mm: 320 } },
+  )
+  const shut = (...more: Parameters<typeof jobWith>[1][]) =>
+    accessFaults(sceneOf(jobWith(van, tank, before, ...more))).some(
+      ({ of, task }) => of.id === 'fit-a' && task === 'water-pump',
+    )
+
+  it('gives reach to what lies behind it, and to nothing above it or behind something else', () => {
+    expect(shut()).toBe(true)
+    expect(shut(hatch(40))).toBe(false)
+    expect(shut(hatch(900))).toBe(true)
+    const off = put(
+      'fit-a',
+      'water-tank',
+      1850,
+      'left-wall',
+      { lengthMm: 700, depthMm: 250, heightMm: 350 },
+      { across: { from: 'left-wall', mm: 320 } },
+    )
+    const wall = put('fit-c', 'drawer-unit', 1850, 'left-wall', { lengthMm: 700, depthMm: 300, heightMm: 500 })
+    const behind = (...more: Parameters<typeof jobWith>[1][]) =>
+      accessFaults(
+        sceneOf(
+          jobWith(
+            van,
+            off,
+            put('fit-b', 'wardrobe', 1850, 'left-wall', { lengthMm: 700 }, { across: { from: 'left-wall', mm: 580 } }),
+            ...more,
+          ),
+        ),
+      ).some(({ of, task }) => of.id === 'fit-a' && task === 'water-pump')
+    expect(behind(hatch(40))).toBe(false)
+    expect(behind(hatch(40), wall)).toBe(true)
   })
 })

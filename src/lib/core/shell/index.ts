@@ -49,6 +49,7 @@ export {
   NO_LINING,
   offsetSection,
   sectionAt,
+  type Face,
   type Interior,
   type KeepOut,
 } from './interior'

@@ -1,4 +1,16 @@
-import { endPanel, SCALES, templateSheet, templateView, thumbnailSheet, toSvg, unfoldedSheet } from '$lib/core/draw'
+import {
+  endPanel,
+  liningPanel,
+  liningSheet,
+  liningView,
+  PANEL_FACES,
+  SCALES,
+  templateSheet,
+  templateView,
+  thumbnailSheet,
+  toSvg,
+  unfoldedSheet,
+} from '$lib/core/draw'
 import { modesOf, planInterior, variantsOf, type Job } from '$lib/core/job'
 import { buildScene } from '$lib/core/scene'
 import { fittingName } from '$lib/core/text'
@@ -49,13 +61,27 @@ export function pictureReply(job: Job, query: Query, date: string): Reply {
     : file(toSvg(thumbnailSheet(job, variantId, modeId)), SVG)
 }
 
-/** The template of a scribed fitting’s end panel at 1 : 1, as `format` svg or dxf. */
+/** The template of a scribed fitting’s end panel at 1 : 1, or of a lined `face` of the body, as `format` svg or dxf. */
 export function templateReply(job: Job, query: Query): Reply {
   const [variantId, variant] = variantsOf(job).find(([id]) => id === query.variant) ?? variantsOf(job)[0]!
   const { plan } = variant
   const asked = query.mode ?? ''
   const modeId = Object.hasOwn(plan.modes, asked) ? asked : modesOf(plan)[0]![0]
-  const scene = buildScene(planInterior(job.shell, plan), plan, modeId)
+  const interior = planInterior(job.shell, plan)
+  const dxf = query.format === 'dxf'
+  const named = (name: string) => `attachment; filename="${name}.${dxf ? 'dxf' : 'svg'}"`
+  const face = PANEL_FACES.find((one) => one === query.face)
+  if (query.face !== undefined) {
+    const lining = face === undefined ? undefined : liningPanel(interior, face)
+    if (face === undefined || lining === undefined)
+      return refusal(404, 'There is no such lined face.', [
+        { path: 'face', message: `one of ${PANEL_FACES.join(', ')}` },
+      ])
+    return dxf
+      ? file(toDxf(liningView(lining, job.units)), 'image/vnd.dxf', named(`lining-${face}`))
+      : file(toSvg(liningSheet(lining, job.name, job.units)), SVG, named(`lining-${face}`))
+  }
+  const scene = buildScene(interior, plan, modeId)
   const placed = scene.placed.find(({ id }) => id === query.fitting)
   if (placed === undefined)
     return refusal(404, `There is no such fitting in variant ${variantId}.`, [
@@ -63,9 +89,7 @@ export function templateReply(job: Job, query: Query): Reply {
     ])
   const panel = endPanel(scene, placed, query.end === 'front' ? 'front' : 'rear')
   if (panel === undefined) return refusal(409, 'That fitting is not scribed to a wall: it has no end panel to cut.')
-  const dxf = query.format === 'dxf'
-  const named = `attachment; filename="${placed.id}-${panel.end}.${dxf ? 'dxf' : 'svg'}"`
   return dxf
-    ? file(toDxf(templateView(panel, job.units)), 'image/vnd.dxf', named)
-    : file(toSvg(templateSheet(panel, fittingName(placed.fitting), job.units)), SVG, named)
+    ? file(toDxf(templateView(panel, job.units)), 'image/vnd.dxf', named(`${placed.id}-${panel.end}`))
+    : file(toSvg(templateSheet(panel, fittingName(placed.fitting), job.units)), SVG, named(`${placed.id}-${panel.end}`))
 }

@@ -226,7 +226,7 @@
       />
     {/if}
   </div>
-  {#if placed.scribedTo !== undefined}
+  {#if placed.scribedTo !== undefined || placed.solids.some(({ fit, prism }) => fit === 'scribed' && prism.axis === 'x')}
     <p class="mt-1 text-ink-2">
       End panel, 1 : 1:
       {#each ['rear', 'front'] as const as end (end)}

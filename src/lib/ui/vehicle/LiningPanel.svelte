@@ -14,6 +14,7 @@
     type Lining,
   } from '$lib/core/shell'
   import { LINED_FACE_WORDS, MATERIAL_WORDS } from '$lib/core/text'
+  import { PANEL_FACES, type PanelFace } from '$lib/core/draw'
   import { formatLength, type LengthUnit } from '$lib/core/units'
   import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'
@@ -24,9 +25,12 @@
     unit: LengthUnit
     /** What the lining costs the people of the brief, in sentences. */
     costs: readonly string[]
+    /** Where the template of a face is had, as a file of a format. */
+    template: (face: PanelFace, format: 'svg' | 'dxf') => string
     onset: (lining: Lining) => void
   }
-  let { lining, unit, costs, onset }: Props = $props()
+  const PANEL_WORDS = { left: 'left wall', right: 'right wall', ceiling: 'ceiling' } as const
+  let { lining, unit, costs, template, onset }: Props = $props()
 
   let open: LinedFace | undefined = $state(undefined)
   const layersOf = (face: LinedFace): readonly Layer[] => lining.layers?.[face] ?? []
@@ -161,3 +165,20 @@
 <ul class="mt-3 flex flex-col gap-1 text-sm" data-testid="lining-costs">
   {#each costs as cost (cost)}<li>{cost}</li>{/each}
 </ul>
+<h2 class="mt-5 caps">Panels, 1 : 1</h2>
+<ul class="text-[13px]" data-testid="lining-panels">
+  {#each PANEL_FACES as face (face)}
+    <li class="flex justify-between border-b border-line py-1">
+      <span class="text-ink-2">{PANEL_WORDS[face]}</span>
+      <span>
+        <!-- eslint-disable svelte/no-navigation-without-resolve -->
+        <a class="act" href={template(face, 'svg')} download>SVG</a>
+        <a class="ml-2 act" href={template(face, 'dxf')} download>DXF</a>
+        <!-- eslint-enable svelte/no-navigation-without-resolve -->
+      </span>
+    </li>
+  {/each}
+</ul>
+<p class="mt-1 text-xs text-ink-2">
+  Laid out flat, with the openings in them. Where a face curves both ways, cut oversize and scribe it to the body.
+</p>

@@ -162,6 +162,8 @@
             {lining}
             {unit}
             {costs}
+            template={(face, format) =>
+              `/api/jobs/${job.id}/template?variant=${variantId}&face=${face}&format=${format}`}
             onset={(next) => session.do({ type: 'lining.set', variant: variantId, lining: next })}
           />
         {:else}
