@@ -11,6 +11,12 @@ const KEYS = JSON.parse(readFileSync(path.join(import.meta.dirname, 'waiver-keys
   readonly (readonly [variant: string, code: string, key: string])[]
 >
 
+/** Findings that were wrong, and why they are not made any more: what let them be is listed as ended. */
+const ENDED: Readonly<Record<string, readonly string[]>> = {
+  // the tank comes out through the hatch that is cut for it
+  'piano-tuner': ['variant-a access-blocked service-access fit-toilet toilet-tank fit-toilet'],
+}
+
 describe('what was let be by an earlier program', () => {
   it.each(Object.entries(KEYS))('is let be in “%s” still: each finding has the key that it had', (name, rows) => {
     const read = parseJobText(readFileSync(path.join(root, `examples/${name}.zimmerman.json`), 'utf8'))
@@ -22,6 +28,6 @@ describe('what was let be by an earlier program', () => {
       ),
     )
     expect(rows.length).toBeGreaterThan(0)
-    expect(rows.map((row) => row.join(' ')).filter((one) => !now.has(one))).toEqual([])
+    expect(rows.map((row) => row.join(' ')).filter((one) => !now.has(one))).toEqual(ENDED[name] ?? [])
   })
 })

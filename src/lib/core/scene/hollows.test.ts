@@ -196,7 +196,7 @@ describe('a fitting in a hollow of another', () => {
 
   it('under a bed is got at from above when its mattress and slats are off, and from the side as it stands', () => {
     const under = (kind: string) =>
-      truck(put('fit-b', 'bed-fixed', 400, 'centreline', { platformMm: 340 }), putInside('fit-a', kind, 'fit-b'))
+      truck(put('fit-b', 'bed-fixed', 1400, 'centreline', { platformMm: 340 }), putInside('fit-a', kind, 'fit-b'))
     const told = (job: Job) =>
       accessFaults(sceneOf(job))
         .filter(({ of }) => of.id === 'fit-a')
