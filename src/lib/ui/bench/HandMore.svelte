@@ -18,8 +18,6 @@
   const mode = $derived(bench.plan.modes[bench.modeId])
   const elsewhere = $derived(mode?.seats?.[id] !== undefined)
   const fixing = $derived(placed.fitting.fixing)
-  /** The doors on which it might hang. */
-  const doors = $derived(placed.within === undefined ? doorsBefore(bench.standing, placed) : [])
   const cautions = $derived(placed.kind.cautions(placed.fitting.parameters))
   /** Length, depth and height that are left inside. */
   const hollows = $derived(
@@ -37,6 +35,8 @@
   const isFoldedTable = $derived(placed.kind.meets.includes('table-seat'))
   /** As it stood when the hand took it: nothing is measured anew while it is carried. */
   const stood = $derived(bench.standing.placed.find((one) => one.id === id) ?? placed)
+  /** The doors on which it might hang. */
+  const doors = $derived(stood.within === undefined ? doorsBefore(bench.standing, stood) : [])
   const notches = $derived(notchesOf(bench.standing, stood))
   const positions = $derived(isTable || isFoldedTable ? tablePositions(bench.standing, stood) : [])
   /** Whose shoulders go through a gap. */
