@@ -12,7 +12,7 @@ import {
   wallReach,
 } from '../shell'
 import { genericShell } from '../shells'
-import { buildScene, doorWay, headroomAt } from '../scene'
+import { buildScene, doorWay, headroomAt, wayGround, waysOf } from '../scene'
 import { entrySteps } from './entry'
 import { reviewVariant } from './index'
 import { jobWith, person, put, variant } from '../../../../tests/support/plan'
@@ -225,6 +225,34 @@ describe('a lift', () => {
     expect(free(jobWith(van, put('fit-a', 'lift', x, side)))).toBe(entrance.toMm - entrance.fromMm)
     expect(free(jobWith(van, put('fit-a', 'wardrobe', x, side)))).toBeLessThan(entrance.toMm - entrance.fromMm)
   })
+})
+
+it('a lift that the body brings is the way in of its own doorway; a pillar there is not', () => {
+  const shell = genericShell(van)
+  const door = shell.openings.find(({ entrance, side }) => entrance && side !== 'rear')!
+  const y: readonly [number, number] = door.side === 'left' ? [500, 900] : [-900, -500]
+  const widthWith = (what: 'lift' | 'pillar') => {
+    const keepOuts = [
+      ...shell.keepOuts,
+      {
+        id: 'own-thing',
+        label: 'thing',
+        what,
+        notchable: false,
+        from: [door.fromMm + 10, y[0], 0] as [number, number, number],
+        to: [door.toMm - 10, y[1], 1200] as [number, number, number],
+      },
+    ]
+    const job = jobWith(
+      van,
+      { type: 'shell.put', shell: { ...shell, keepOuts } },
+      put('fit-a', 'toilet-box', 200, 'left-wall'),
+    )
+    const scene = sceneOf(job)
+    return waysOf(scene, wayGround(scene, { shoulderMm: 1400 })).find(({ fittingId }) => fittingId === 'fit-a')!.widthMm
+  }
+  expect(widthWith('lift')).toBeGreaterThan(400)
+  expect(widthWith('pillar')).toBeLessThan(60)
 })
 
 it('a changed body keeps what its openings say', () => {

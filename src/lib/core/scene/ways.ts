@@ -176,6 +176,17 @@ function wallsIn(scene: Scene, band: Span, before: Walls | undefined): Walls {
   return { interior, band, segments: [...sides, ...rear, ...front], left, right }
 }
 
+/** Whether a part of the body is a lift that stands in an entrance: one comes in on it. */
+function isLiftIn({ shell }: Interior, keepOutId: string): boolean {
+  const part = shell.keepOuts.find(({ id }) => id === keepOutId)
+  if (part?.what !== 'lift') return false
+  const { from, to } = part
+  const side = from[1] + to[1] > 0 ? 'left' : 'right'
+  return shell.openings.some(
+    (opening) => opening.entrance && opening.side === side && from[0] < opening.toMm && to[0] > opening.fromMm,
+  )
+}
+
 /** Whether everything stands in one scene as it did for a ground. */
 const standsAlike = (scene: Scene, walker: Walker, ground: WayGround): boolean =>
   JSON.stringify(ground.walker) === JSON.stringify(walker) &&
@@ -217,7 +228,7 @@ export function wayGround(scene: Scene, walker: Walker, before?: WayGround): Way
   const standing = scene.placed.filter((placed) => !placed.facts.liftsPeople && doorOf(scene, placed) === undefined)
   for (const placed of standing)
     for (const { prism } of placed.inner) addSolid(prism, { kind: 'fitting', id: placed.id })
-  for (const { id, prism } of interior.keepOuts) addSolid(prism, { kind: 'keep-out', id })
+  for (const { id, prism } of interior.keepOuts) if (!isLiftIn(interior, id)) addSolid(prism, { kind: 'keep-out', id })
   for (const { seat, solids } of cabSeatsIn(scene))
     for (const prism of solids) addSolid(prism, { kind: 'keep-out', id: seat.id })
   const walls = wallsIn(scene, band, before?.walls)
