@@ -127,6 +127,14 @@ describe('a new door', () => {
     expect(steps).toHaveLength(2)
     expect(steps[0]! + steps[1]!).toBeCloseTo(whole, -0.5)
     expect(steps[1]!).toBe(250 + interiorIn(jobWith(van)).lining.floorMm)
+    // the steps of two entrances are not climbed one after the other
+    const two = jobWith(
+      van,
+      change('change-a', { ...door, entrance: true, stepMm: 250 }),
+      change('change-b', { ...door, fromMm: 500, toMm: 1200, entrance: true, stepMm: 380 }),
+    )
+    const easiest = Math.min(Math.max(...climb(250)), Math.max(...climb(380)))
+    expect(Math.max(...entrySteps(sceneOf(two))!)).toBe(easiest)
     // a step in the ground is none
     expect(climb(900)).toEqual(climb())
   })

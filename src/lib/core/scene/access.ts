@@ -1,6 +1,8 @@
 import { block, type Box, boxPrism, placePrism, type Prism, prismBounds, prismsOverlap, spanMiddle } from '../geometry'
 import { isInTheWay, massOf, solidsOf, stancesOf, type Task } from '../fittings'
-import { isDoor, jambs, opensFromOutside, type Shell } from '../shell'
+import { isDoor, opensFromOutside, type Shell } from '../shell'
+import { TOUCH_MM } from '../units'
+import { behindOpening } from './door'
 import { type Blocker, freedomOf } from './free'
 import type { Placed, Scene, TakenFirst } from './scene'
 
@@ -64,23 +66,21 @@ const HAND_MM = 150
 function isReachedFromOutside(scene: Scene, placed: Placed): boolean {
   return scene.interior.shell.openings.some((opening) => {
     if (!isDoor(opening) || !opensFromOutside(opening)) return false
-    const isRear = opening.side === 'rear'
-    const { x, y, z } = placed.bounds
-    const [along, deep] = isRear ? [y, x] : [x, y]
+    const { z } = placed.bounds
+    const { along, gap, between } = behindOpening(scene.interior, opening, placed.bounds)
     const window = { min: Math.max(along.min, opening.fromMm), max: Math.min(along.max, opening.toMm) }
     const high = { min: Math.max(z.min, opening.sillMm), max: Math.min(z.max, opening.headMm) }
-    if (window.max - window.min < HAND_MM || high.max - high.min < HAND_MM) return false
-    const [[x0, y0], [, y1]] = jambs(scene.interior, opening)
-    const plane = isRear ? x0 : (y0 + y1) / 2
-    const isLeft = opening.side === 'left'
-    const gap = isRear ? deep.min - plane : isLeft ? plane - deep.max : deep.min - plane
-    if (gap > ARM_MM) return false
-    if (gap <= 1) return true
-    const between = isLeft ? { min: deep.max, max: plane } : { min: plane, max: deep.min }
-    const room: Box = isRear ? { x: between, y: window, z: high } : { x: window, y: between, z: high }
-    const reach = boxPrism(room)
+    if (window.max - window.min < HAND_MM || high.max - high.min < HAND_MM || gap > ARM_MM) return false
+    if (gap <= TOUCH_MM) return true
+    const [x, y] = opening.side === 'rear' ? [between, window] : [window, between]
+    const reach = boxPrism({ x, y, z: high })
+    // what it is in opens to there, and what hangs on the door is out of the way with that
     return !scene.placed.some(
-      (other) => other.id !== placed.id && other.inner.some(({ prism }) => prismsOverlap(prism, reach)),
+      ({ id, seat, inner }) =>
+        id !== placed.id &&
+        id !== placed.within?.hostId &&
+        seat.door !== opening.id &&
+        inner.some(({ prism }) => prismsOverlap(prism, reach)),
     )
   })
 }

@@ -1,4 +1,4 @@
-import { longestSpan, prismBounds, spanLength, stretchesLeft, type Span } from '../geometry'
+import { type Box, longestSpan, prismBounds, spanLength, stretchesLeft, type Span } from '../geometry'
 import { type Interior, isDoor, jambs, type Opening } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, Scene } from './scene'
@@ -13,15 +13,25 @@ export interface DoorWay {
   readonly blockers: readonly string[]
 }
 
+/** How a block stands to a side or rear opening: where along it, how far behind its plane, and what lies between the two. */
+export function behindOpening(
+  interior: Interior,
+  opening: Opening,
+  { x, y }: Box,
+): { readonly along: Span; readonly gap: number; readonly between: Span } {
+  const [[x0, y0], [, y1]] = jambs(interior, opening)
+  if (opening.side === 'rear') return { along: y, gap: x.min - x0, between: { min: x0, max: x.min } }
+  const wall = (y0 + y1) / 2
+  return opening.side === 'left'
+    ? { along: x, gap: wall - y.max, between: { min: y.max, max: wall } }
+    : { along: x, gap: y.min - wall, between: { min: wall, max: y.min } }
+}
+
 /** The stretches of an opening that a fitting stands close behind. */
-function stretchesBehind(interior: Interior, opening: Opening, placed: Placed): readonly Span[] {
-  const [first, second] = jambs(interior, opening)
-  const isRear = opening.side === 'rear'
-  const wall = isRear ? first[0] : (first[1] + second[1]) / 2
-  return placed.inner.flatMap(({ prism }) => {
+const stretchesBehind = (interior: Interior, opening: Opening, placed: Placed): readonly Span[] =>
+  placed.inner.flatMap(({ prism }) => {
     const bounds = prismBounds(prism)
-    const along = isRear ? bounds.y : bounds.x
-    const gap = isRear ? bounds.x.min - wall : opening.side === 'left' ? wall - bounds.y.max : bounds.y.min - wall
+    const { along, gap } = behindOpening(interior, opening, bounds)
     const inDoor =
       along.max > opening.fromMm + TOUCH_MM &&
       along.min < opening.toMm - TOUCH_MM &&
@@ -29,7 +39,6 @@ function stretchesBehind(interior: Interior, opening: Opening, placed: Placed): 
       bounds.z.min < opening.headMm - TOUCH_MM
     return inDoor && gap < BEHIND_MM ? [along] : []
   })
-}
 
 /** Deeper than this nothing hangs on a door. Common practice, no source. */
 const RACK_MOST_MM = 300

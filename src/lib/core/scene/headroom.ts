@@ -1,9 +1,7 @@
 import { prismBounds, spanMiddle } from '../geometry'
-import { liningTop, lowestRoof, standsUpAt } from '../shell'
+import { HEAD_MM, liningTop, lowestRoof, standsUpAt } from '../shell'
 import type { PlacedClearance, Placed, Scene } from './scene'
 
-/** Half the side of the square that a head needs over the middle of where one stands. */
-const HEAD_MM = 100
 /** Below this a thing is not overhead but in the way; that is the clearance's own business. */
 const OVERHEAD_FROM_MM = 1200
 
@@ -20,22 +18,16 @@ export function headroomAt(scene: Scene, owner: Placed, clearance: PlacedClearan
   const bounds = prismBounds(clearance.prism)
   const x = spanMiddle(bounds.x)
   const y = spanMiddle(bounds.y)
-  if (clearance.use === 'stand-inside') {
-    // a room that is cut to the roof is as high as that lets it be
-    const around = { min: -HEAD_MM, max: HEAD_MM }
-    const roof = lowestRoof(
-      scene.interior,
-      { min: x + around.min, max: x + around.max },
-      { min: y + around.min, max: y + around.max },
-    )
-    const top = Math.min(bounds.z.max, roof ?? bounds.z.max)
-    return { heightMm: top - bounds.z.min, at: [x, y, top], under: { fittingId: owner.id } }
-  }
   const roof = lowestRoof(
     scene.interior,
     { min: x - HEAD_MM, max: x + HEAD_MM },
     { min: y - HEAD_MM, max: y + HEAD_MM },
   )
+  if (clearance.use === 'stand-inside') {
+    // a room that is cut to the roof is as high as that lets it be
+    const top = Math.min(bounds.z.max, roof ?? bounds.z.max)
+    return { heightMm: top - bounds.z.min, at: [x, y, top], under: { fittingId: owner.id } }
+  }
   if (roof === undefined) return undefined
   const floor = liningTop(scene.interior, x)
   let top = standsUpAt(scene.interior, x, y) ? Infinity : roof

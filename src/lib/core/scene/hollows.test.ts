@@ -219,6 +219,21 @@ describe('a fitting in a hollow of another', () => {
     expect(codes(loose(700))).toContain('not-held')
   })
 
+  it('breathes what others in there leave it: a machine filled in beside it takes its air', () => {
+    const inverter = putInside('fit-a', 'inverter', 'fit-b', { lengthMm: 500, depthMm: 350, heightMm: 320 })
+    const bench400 = put('fit-b', 'bench-side', 1000, 'left-wall', { lengthMm: 800, depthMm: 400 })
+    // 276 beside it; a tank of 260 leaves 16 of them, and 26 are behind and above
+    const tank = putInside(
+      'fit-c',
+      'battery',
+      'fit-b',
+      { lengthMm: 260, depthMm: 350, heightMm: 320 },
+      { along: { from: 'right', mm: 0 } },
+    )
+    expect(codes(truck(bench400, inverter))).not.toContain('warm-shut-in')
+    expect(codes(truck(bench400, inverter, tank))).toContain('warm-shut-in')
+  })
+
   it('hums less behind boards: a cold box by the pillow wakes no one in a cupboard, and does beside it', () => {
     const sleeper: Command = {
       type: 'person.put',

@@ -1,5 +1,5 @@
 import type { HollowWay } from '../fittings'
-import { type Box, boxPrism, type Prism, prismsOverlap, type Span } from '../geometry'
+import { type Box, boxPrism, type Prism, prismBounds, prismsOverlap, sharedLength, type Span } from '../geometry'
 import { TOUCH_MM } from '../units'
 import { collisionsOf } from './fit'
 import { matterFor } from './matter'
@@ -25,6 +25,37 @@ export function shutIn(
 }
 
 const AXES = ['x', 'y', 'z'] as const
+
+/** The most room beside or over a thing in a hollow, up to its sides or to what else is in it, mm; undefined where it is in none. */
+export function airRound(scene: Scene, placed: Placed): number | undefined {
+  const { within, bounds } = placed
+  const host = within === undefined ? undefined : scene.placed.find(({ id }) => id === within.hostId)
+  if (within === undefined || host === undefined) return undefined
+  const things = [
+    ...scene.placed
+      .filter((other) => other.id !== placed.id && other.within?.hostId === host.id)
+      .map((one) => one.bounds),
+    ...host.hollows.flatMap(({ taken }) => taken.map(({ prism }) => prismBounds(prism))),
+  ]
+  const gaps = AXES.flatMap((axis) => {
+    const beside = things.filter((thing) =>
+      AXES.every((other) => other === axis || sharedLength(thing[other], bounds[other]) > TOUCH_MM),
+    )
+    const up =
+      Math.min(
+        within.room[axis].max,
+        ...beside.map((thing) => thing[axis].min).filter((at) => at >= bounds[axis].max - TOUCH_MM),
+      ) - bounds[axis].max
+    const down =
+      bounds[axis].min -
+      Math.max(
+        within.room[axis].min,
+        ...beside.map((thing) => thing[axis].max).filter((at) => at <= bounds[axis].min + TOUCH_MM),
+      )
+    return axis === 'z' ? [up] : [up, down]
+  })
+  return Math.max(0, ...gaps)
+}
 
 /** What of the block round a fitting stands out of its hollow through one side: level with the hollow, where it is at all. */
 function outBy({ bounds }: Placed, { room }: Within, { grows }: TapeRow): Prism {

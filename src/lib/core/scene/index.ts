@@ -11,7 +11,7 @@ export { headroomAt, type Headroom } from './headroom'
 export { assignBerths, berthsOf, cabBelts, offered, servicesOf } from './berths'
 export { aboard } from './aboard'
 export { outlineFromAbove, sectionOf } from './cut'
-export { hollowFault, shutIn } from './in-hollow'
+export { airRound, hollowFault, shutIn } from './in-hollow'
 export { matterOf } from './matter'
 export {
   contentsOf,
@@ -32,16 +32,7 @@ export { facing, figureClash, figuresOf, type FigureBody } from './figures'
 export { rectangleFits, stow, type Piece, type Size, type Stowed } from './stowage'
 export { carried, keptInside, nudged, reseated } from './move'
 export { snapsFor, type Snap, type SnapTo } from './snap'
-export {
-  insideTape,
-  tapeLimits,
-  tapeOf,
-  typedOnTape,
-  usableDepth,
-  type InsideTapeId,
-  type TapeId,
-  type TapeRow,
-} from './tape'
+export { tapeLimits, tapeOf, typedOnTape, usableDepth, type InsideTapeId, type TapeId, type TapeRow } from './tape'
 export { wallDistance } from './wall-distance'
 export { cabSeatsIn, seatParts, seatSolids, swivelAxis } from './cab-seats'
 export { leaningBack, reclineFreedom, swivelFreedom } from './swivel'

@@ -154,6 +154,9 @@ describe('a rack on a door', () => {
   it('hits the pillar of a sliding door where it is deep, and is made shallower by the way out', () => {
     const deep = jobWith(van, rack({ door: door.id }, 140))
     expect(told(deep).find(({ code }) => code === 'rack-hits')).toMatchObject({ measured: 140, needed: 80 })
+    // 70 that stand 60 off it reach as far in as 130
+    const off = jobWith(van, rack({ door: door.id, across: { from: wall, mm: 60 } }))
+    expect(told(off).find(({ code }) => code === 'rack-hits')).toMatchObject({ measured: 130 })
     expect(codes(jobWith(van, rack({}, 140)))).not.toContain('rack-hits')
     const rear = shell.openings.find(({ side }) => side === 'rear')!
     const onRear = put(

@@ -13,8 +13,8 @@ export const standsUpAt = ({ shell }: Interior, xMm: number, yMm: number): boole
       yMm - HEAD_MM >= sillMm &&
       yMm + HEAD_MM <= headMm,
   )
-/** Half the side of the square that a head needs. */
-const HEAD_MM = 100
+/** Half the side of the square that a head needs over the middle of where one stands. */
+export const HEAD_MM = 100
 
 /** The highest headroom: on the centreline, and without end where the roof opens for one to stand up. */
 export function mostHeadroomMm(interior: Interior): number {

@@ -33,10 +33,10 @@ export function mirrorPlan(job: Draft<Job>, plan: Draft<Plan>): void {
   for (const change of Object.values(plan.changes)) {
     const sided = change as { side?: string; fromMm?: number; toMm?: number; rightMm?: number; leftMm?: number }
     if (sided.side === 'rear' && sided.fromMm !== undefined && sided.toMm !== undefined)
-      [sided.fromMm, sided.toMm] = [-sided.toMm, -sided.fromMm]
+      [sided.fromMm, sided.toMm] = [0 - sided.toMm, 0 - sided.fromMm]
     if (sided.side === 'left' || sided.side === 'right') sided.side = sided.side === 'left' ? 'right' : 'left'
     if (sided.rightMm !== undefined && sided.leftMm !== undefined)
-      [sided.rightMm, sided.leftMm] = [-sided.leftMm, -sided.rightMm]
+      [sided.rightMm, sided.leftMm] = [0 - sided.leftMm, 0 - sided.rightMm]
   }
   const fault = changeFaults(job.shell, plan.changes)[0]
   if (fault !== undefined) throw new CommandError({ code: 'mirror-unfit', message: fault.message })

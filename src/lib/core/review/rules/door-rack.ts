@@ -1,5 +1,5 @@
-import { prismBounds, spanLength } from '../../geometry'
-import { doorOf } from '../../scene'
+import { spanLength } from '../../geometry'
+import { doorOf, tapeOf } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
 import { topOf } from '../middle'
@@ -31,7 +31,9 @@ export const doorRack = defineRule({
     scene.placed.flatMap((placed): Draft<'rack-hits'>[] => {
       const door = doorOf(scene, placed)
       if (door?.opens !== 'sliding' || placed.inner.length === 0) return []
-      const measured = Math.round(Math.max(...placed.inner.map(({ prism }) => spanLength(prismBounds(prism).y))))
+      // from the face that it hangs on, what it stands off with it
+      const off = tapeOf(scene, placed).find(({ id }) => id === door.side)?.mm ?? 0
+      const measured = Math.round(spanLength(placed.bounds.y) + Math.max(0, off))
       if (measured <= parameters.deepMm) return []
       return [
         {

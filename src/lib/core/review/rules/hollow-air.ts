@@ -1,5 +1,5 @@
 import type { Facts, HollowWay } from '../../fittings'
-import { insideTape, shutIn } from '../../scene'
+import { airRound, shutIn } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
 import { topOf } from '../middle'
@@ -37,9 +37,7 @@ export const hollowAir = defineRule({
       if (shut === undefined) return []
       const { hostId: host, by } = shut
       const common = { fittings: [placed.id, host], place: topOf(placed), facts: { host, by } }
-      const { within } = placed
-      const sides = within === undefined ? [] : insideTape(placed, within).filter(({ id }) => id !== 'in-bottom')
-      const air = Math.max(0, ...sides.map(({ mm }) => Math.round(mm)))
+      const air = Math.round(airRound(scene, placed) ?? 0)
       return [
         ...(gasses(placed.facts)
           ? [{ ...common, code: 'gas-shut-in' as const, measured: 0, needed: 1, unit: 'count' as const }]

@@ -21,7 +21,7 @@ export const AIR_SENTENCES: SentencesFor<
     designer: `${capital(the(names.fitting(fittings[0]!)))} runs warm in ${the(names.fitting(facts.host))}, ${HOLLOW_WORDS[facts.by]}: ${say(measured)} of air on its freest side; ${say(needed)} and vents low and high let it cool.`,
     client: `${capital(the(names.fitting(fittings[0]!)))} would get too warm where it is.`,
     why: [
-      `Most air between it and the sides and top of what it is in: ${say(measured)}; at least ${say(needed)}. Its maker’s sheet rules.`,
+      `Most air beside it or over it, up to the boards or to what else is in there: ${say(measured)}; at least ${say(needed)}. Its maker’s sheet rules.`,
     ],
   }),
   'gas-shut-in': ({ fittings, facts }, names) => ({
