@@ -57,7 +57,7 @@ function reachedAt(corners: readonly Vec2[], face: PanelFace, value: number): nu
 /**
  * What of a lined face lies between two places along the body, laid out flat station by station, with the openings in it. Undefined
  * where the body has no such face. A face that curves both ways is no flat board: it is laid out by its length at the foot (walls) or the
- * left edge (ceiling) and its own girth at each station.
+ * left edge (ceiling) and its own girth at each station. Flares, raised roofs and walls that were moved out are left out: it is the body’s own face.
  */
 export function liningPanel(
   interior: Interior,
@@ -156,5 +156,5 @@ export const liningSheet = (panel: LiningPanel, name: string, unit: LengthUnit):
   onTemplateSheet(liningView(panel, unit), [
     `${name}, ${panel.face === 'ceiling' ? 'ceiling' : `${panel.face} wall`} lining, 1 : 1`,
     `Laid out flat station by station; figures along and across · lengths in ${unit} · print at 100 % and measure the square`,
-    'Where a face curves both ways no flat board lies on it: cut it oversize and scribe it to the body.',
+    'Where a face curves both ways no flat board lies on it: cut it oversize and scribe it to the body. Flares, raised roofs and walls moved out are left out.',
   ])

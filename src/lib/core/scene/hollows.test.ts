@@ -219,6 +219,19 @@ describe('a fitting in a hollow of another', () => {
     expect(codes(loose(700))).toContain('not-held')
   })
 
+  it('has less room where something stands under it, put there or not', () => {
+    const bed = put('fit-b', 'bed-fixed', 1400, 'centreline', { platformMm: 700 })
+    const left = (...more: Command[]) => {
+      const scene = sceneOf(truck(bed, ...more))
+      const host = scene.placed.find(({ id }) => id === 'fit-b')!
+      const [long, deep, high] = roomLeft(scene, { host, hollow: host.hollows[0]! })
+      return long * deep * high
+    }
+    const tank = put('fit-a', 'water-tank', 1500, 'left-wall', { lengthMm: 800, depthMm: 600, heightMm: 500 })
+    expect(left(tank)).toBeLessThan(left() * 0.9)
+    expect(left(put('fit-a', 'water-tank', 3000, 'left-wall'))).toBe(left())
+  })
+
   it('breathes what others in there leave it: a machine filled in beside it takes its air', () => {
     const inverter = putInside('fit-a', 'inverter', 'fit-b', { lengthMm: 500, depthMm: 350, heightMm: 320 })
     const bench400 = put('fit-b', 'bench-side', 1000, 'left-wall', { lengthMm: 800, depthMm: 400 })

@@ -26,17 +26,29 @@ export function shutIn(
 
 const AXES = ['x', 'y', 'z'] as const
 
+/** Blocks round what is in a room of a fitting, put there or standing there, and what takes of it itself; but for one thing. */
+export function thingsIn(scene: Scene, host: Placed, room: Box, exceptId?: string): readonly Box[] {
+  // what the host itself is in is round it, not in it
+  const around = new Set<string>([host.id])
+  for (let at = host.within?.hostId; at !== undefined && !around.has(at);) {
+    around.add(at)
+    const next = at
+    at = scene.placed.find(({ id }) => id === next)?.within?.hostId
+  }
+  return [
+    ...scene.placed.filter(({ id }) => id !== exceptId && !around.has(id)).flatMap(({ inner }) => inner),
+    ...host.hollows.flatMap(({ taken }) => taken),
+  ]
+    .map(({ prism }) => prismBounds(prism))
+    .filter((box) => AXES.every((axis) => sharedLength(box[axis], room[axis]) > TOUCH_MM))
+}
+
 /** The most room beside or over a thing in a hollow, up to its sides or to what else is in it, mm; undefined where it is in none. */
 export function airRound(scene: Scene, placed: Placed): number | undefined {
   const { within, bounds } = placed
   const host = within === undefined ? undefined : scene.placed.find(({ id }) => id === within.hostId)
   if (within === undefined || host === undefined) return undefined
-  const things = [
-    ...scene.placed
-      .filter((other) => other.id !== placed.id && other.within?.hostId === host.id)
-      .map((one) => one.bounds),
-    ...host.hollows.flatMap(({ taken }) => taken.map(({ prism }) => prismBounds(prism))),
-  ]
+  const things = thingsIn(scene, host, within.room, placed.id)
   const gaps = AXES.flatMap((axis) => {
     const beside = things.filter((thing) =>
       AXES.every((other) => other === axis || sharedLength(thing[other], bounds[other]) > TOUCH_MM),

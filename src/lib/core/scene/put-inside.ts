@@ -3,7 +3,6 @@ import {
   addTurns,
   type Box,
   localMove,
-  prismBounds,
   sharedLength,
   type Span,
   spanLength,
@@ -13,6 +12,7 @@ import {
   type Vec3,
 } from '../geometry'
 import type { Plan } from '../job'
+import { thingsIn } from './in-hollow'
 import { TOUCH_MM } from '../units'
 import { nudged, reseated } from './move'
 import type { Placed, PlacedHollow, Scene } from './scene'
@@ -137,13 +137,10 @@ export function contentsOf(scene: Scene, hostId: string, depth = 1): readonly { 
     .flatMap((placed) => [{ placed, depth }, ...contentsOf(scene, placed.id, depth + 1)])
 }
 
-/** The largest block that is left free in a hollow beside, before or over what lies in it: length, depth and height in its host’s frame, mm. */
+/** The largest block that is left free in a hollow beside, before or over what lies or stands in it: length, depth and height in its host’s frame, mm. */
 export function roomLeft(scene: Scene, { host, hollow }: HollowRef): Vec3 {
   const whole = AXES.map((axis) => spanLength(hollow.room[axis])) as [number, number, number]
-  const inside = [
-    ...scene.placed.filter(({ within }) => within?.hostId === host.id).map(({ bounds }) => bounds),
-    ...hollow.taken.map(({ prism }) => prismBounds(prism)),
-  ].filter((bounds) => AXES.every((axis) => sharedLength(bounds[axis], hollow.room[axis]) > TOUCH_MM))
+  const inside = thingsIn(scene, host, hollow.room)
   const blocks = AXES.map((axis, index): Vec3 => {
     const gaps = stretchesLeft(
       hollow.room[axis],

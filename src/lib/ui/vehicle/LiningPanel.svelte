@@ -180,5 +180,6 @@
   {/each}
 </ul>
 <p class="mt-1 text-xs text-ink-2">
-  Laid out flat, with the openings in them. Where a face curves both ways, cut oversize and scribe it to the body.
+  Laid out flat, with the openings in them; flares, raised roofs and walls moved out are left out. Where a face curves
+  both ways, cut oversize and scribe it to the body.
 </p>
