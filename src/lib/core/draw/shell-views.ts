@@ -3,6 +3,8 @@ import { clamp, intersectConvex, type Polygon, prismBounds, rectangle, spanMiddl
 import {
   bareOf,
   cabSpace,
+  floorPockets,
+  liningTop,
   heightsAt,
   type Interior,
   isWindow,
@@ -78,6 +80,7 @@ export function shellPlan(interior: Interior): ItemGroup {
     ...flares,
     path(skin, 'visible', 'body'),
     path([...right, ...[...left].reverse()], 'cut', 'sheet'),
+    ...floorPockets(interior).map(({ x, y }) => path(rectangle(x.min, y.min, x.max, y.max), 'hair')),
     ...(cab === undefined ? [] : [within(skin, rectangle(cab.x.min, cab.y.min, cab.x.max, cab.y.max))]),
     ...shell.rails.map(({ on, fromMm, toMm, yMm }) =>
       line([fromMm, yMm], [toMm, yMm], on === 'roof' ? 'hidden' : 'hair'),
@@ -151,6 +154,10 @@ export function shellSide(interior: Interior, side: 'left' | 'right'): ItemGroup
       ? []
       : [within(skin, rectangle(cab.x.min, Math.max(cab.z.min, min[1]), cab.x.max, cab.z.max))]),
     path(lined, 'cut', 'sheet'),
+    ...floorPockets(interior).map(({ x, byMm }) => {
+      const floor = liningTop(interior, spanMiddle(x))
+      return path(rectangle(x.min, floor - byMm, x.max, floor), 'cut', 'sheet')
+    }),
     ...flares,
   ]
   for (const { prism } of interior.keepOuts) {

@@ -1,18 +1,23 @@
 import { describe, expect, it } from 'vitest'
 import { apply, type Command, CommandError, type Job, planInterior } from '../job'
-import { rectangle } from '../geometry'
+import { area, rectangle } from '../geometry'
+import { volumeM3 } from '../space'
 import {
+  areaInside,
   bareInterior,
   changedShell,
+  heightsAt,
   isWayOut,
   mostHeadroomMm,
+  outlineAt,
   partsInside,
   protrusionOf,
   shellSchema,
   wallReach,
+  wallsAt,
 } from '../shell'
 import { genericShell } from '../shells'
-import { buildScene, doorWay, headroomAt, wayGround, waysOf } from '../scene'
+import { buildScene, doorWay, headroomAt, stow, wayGround, waysOf } from '../scene'
 import { entrySteps } from './entry'
 import { reviewVariant } from './index'
 import { jobWith, person, put, variant } from '../../../../tests/support/plan'
@@ -20,7 +25,10 @@ import { jobWith, person, put, variant } from '../../../../tests/support/plan'
 const planOf = (job: Job) => job.variants[variant]!.plan
 const interiorIn = (job: Job) => planInterior(job.shell, planOf(job))
 const sceneOf = (job: Job) => buildScene(interiorIn(job), planOf(job), 'mode-day')
-const change = (id: string, value: Extract<Command, { type: 'change.put' }>['change']): Command => ({
+const change = (
+  id: string,
+  value: Extract<Command, { type: 'change.put' }>['change'],
+): Extract<Command, { type: 'change.put' }> => ({
   type: 'change.put',
   variant,
   id,
@@ -30,6 +38,81 @@ const codes = (job: Job) =>
   reviewVariant(job, variant).modes.flatMap(({ findings }) => findings.map(({ code }) => code))
 
 const van = 'van-long-high'
+
+describe('a well in the floor', () => {
+  const well = change('change-w', {
+    kind: 'floor-well',
+    fromMm: 800,
+    toMm: 1500,
+    rightMm: -400,
+    leftMm: 400,
+    depthMm: 150,
+  })
+  const job = jobWith(van, well)
+  const [deep, own] = [interiorIn(job), interiorIn(jobWith(van))]
+  const floor = own.lining.floorMm
+  const block = (x: number, y: number, z: number) => ({
+    axis: 'z' as const,
+    profile: rectangle(x - 100, y - 100, x + 100, y + 100),
+    span: { min: z, max: z + 200 },
+  })
+
+  it('is so much lower within its sides, and nowhere else', () => {
+    for (const [x, y, less] of [
+      [1100, 0, 150],
+      [1100, 399, 150],
+      [1100, 401, 0],
+      [1501, 0, 0],
+      [799, 0, 0],
+    ] as const)
+      expect(heightsAt(own, x, y)!.min - heightsAt(deep, x, y)!.min).toBeCloseTo(less, 6)
+    expect(wallsAt(deep, 1100, floor - 75)).toEqual({ min: -400, max: 400 })
+    expect(wallsAt(deep, 1100, floor - 151)).toBeUndefined()
+    expect(wallsAt(deep, 1600, floor - 75)).toBeUndefined()
+    expect(area(outlineAt(deep, 1100)) - area(outlineAt(own, 1100))).toBeCloseTo(150 * 800, -2)
+    expect(areaInside(deep, 1100, rectangle(-600, floor - 300, 600, floor + 10))).toBeCloseTo(150 * 800 + 10 * 1200, 3)
+    expect(volumeM3(deep) - volumeM3(own)).toBeCloseTo(0.15 * 0.8 * 0.7, 6)
+  })
+
+  it('holds what stands within it, and tells what stands over its edge by how much', () => {
+    expect(protrusionOf(deep, block(1100, 0, floor - 150))).toBeUndefined()
+    expect(protrusionOf(deep, block(1100, 0, floor - 151))).toMatchObject({ face: 'floor', byMm: expect.closeTo(1, 3) })
+    expect(protrusionOf(deep, block(1100, 350, floor - 150))).toMatchObject({
+      face: 'floor',
+      byMm: expect.closeTo(150, 1),
+    })
+    expect(protrusionOf(deep, block(1480, 0, floor - 10))).toMatchObject({ face: 'floor', byMm: expect.closeTo(10, 3) })
+  })
+
+  it('lets a chest that goes into it stand on its bottom, with all of its room, and a person stand higher', () => {
+    const chest = put('fit-a', 'lid-chest', 850, 'centreline', { lengthMm: 600, depthMm: 450, heightMm: 450 })
+    const [low, high] = [sceneOf(jobWith(van, well, chest)), sceneOf(jobWith(van, chest))]
+    expect(high.placed[0]!.bounds.z.min - low.placed[0]!.bounds.z.min).toBeCloseTo(150, 6)
+    const can = [{ id: 'gear-can', size: [380, 380, 400] as const, mayLie: false }]
+    expect(stow(low, can).left).toEqual([])
+    const wider = put('fit-a', 'lid-chest', 850, 'centreline', { lengthMm: 900, depthMm: 450, heightMm: 450 })
+    expect(sceneOf(jobWith(van, well, wider)).placed[0]!.bounds.z.min).toBeCloseTo(high.placed[0]!.bounds.z.min, 6)
+    expect(mostHeadroomMm(deep) - mostHeadroomMm(own)).toBeGreaterThan(140)
+  })
+
+  it('is in the way of a tank that hangs under it', () => {
+    const tank = put('fit-a', 'tank-under', 2200, 'centreline', {}, { up: { from: 'under-floor', mm: 0 } })
+    const under = change('change-w', { ...well.change, fromMm: 2400, toMm: 2900 } as never)
+    expect(codes(jobWith(van, tank))).not.toContain('overlap')
+    expect(codes(jobWith(van, under, tank))).toContain('overlap')
+    const beside = put('fit-a', 'tank-under', 2200, 'centreline', {}, { up: { from: 'under-floor', mm: 151 } })
+    expect(codes(jobWith(van, under, beside))).not.toContain('overlap')
+  })
+
+  it('may not lie over another, and goes to the other side with the vehicle', () => {
+    expect(() => jobWith(van, well, change('change-x', { ...well.change, fromMm: 1400, toMm: 1900 } as never))).toThrow(
+      /on the floor from 800 to 1500/,
+    )
+    const lopsided = jobWith(van, change('change-w', { ...well.change, leftMm: 100 } as never))
+    const { job: other } = apply(lopsided, { type: 'vehicle.mirror' } as Command)
+    expect(planOf(other).changes['change-w']).toMatchObject({ rightMm: -100, leftMm: 400 })
+  })
+})
 
 describe('a wall that was moved out', () => {
   const by = 180

@@ -82,6 +82,7 @@ export type RemedyCode =
   | 'raise'
   | 'flare'
   | 'raise-roof'
+  | 'shallower-well'
   | 'mirror'
   | 'turn'
   | 'other-wall'

@@ -21,6 +21,14 @@ const found = (job: Job, code: FindingCode): readonly Finding[] =>
   reviewVariant(job, variant).modes.flatMap(({ findings }) => findings.filter((finding) => finding.code === code))
 const first = (job: Job, code: FindingCode) => found(job, code)[0]
 
+/** The load floor of this van is 645 over the ground, and the van clears 160. */
+const DEEP_WELL: Command = {
+  type: 'change.put',
+  variant,
+  id: 'change-w',
+  change: { kind: 'floor-well', fromMm: 2400, toMm: 2900, rightMm: -300, leftMm: 300, depthMm: 500 },
+}
+
 describe('registry', () => {
   it('is equal to the folder, sorted', () => {
     const files = readdirSync(new URL('./rules', import.meta.url)).map((file) => file.replace(/\.ts$/, ''))
@@ -450,6 +458,7 @@ describe('remedies', () => {
     ['set-parameter', truck(put('fit-a', 'seat-drop', 1000, 'left-wall', { depthMm: 330 })), 'seat-deep', 20],
     // 2150 + 20 under 2160, in steps of 10, and no roof is raised by less than 50
     ['raise-roof', truck(person(2150)), 'standing-nowhere', 50],
+    ['shallower-well', jobWith('van-long-high', DEEP_WELL), 'ground-low', 485],
   ] as const)('%s cures what it is offered for', (code, job, finding, amount) => {
     const remedy = offers(job, finding).find((one) => one.code === code)!
     expect(remedy).toBeDefined()

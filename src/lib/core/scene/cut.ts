@@ -5,11 +5,23 @@ import {
   type Prism,
   prismBounds,
   rectangle,
+  type Box,
   type Span,
+  spanMiddle,
   type Vec2,
 } from '../geometry'
 import type { Fit } from '../fittings'
-import { type Interior, knots, lowestRoof, partsInside, sectionAt, wallReach } from '../shell'
+import {
+  cabSpace,
+  type Interior,
+  knots,
+  liningTop,
+  lowestRoof,
+  partsInside,
+  sectionAt,
+  wallReach,
+  wellAt,
+} from '../shell'
 import { TOUCH_MM } from '../units'
 import type { WallDistance } from './wall-distance'
 
@@ -65,6 +77,33 @@ export function cutToRoof(interior: Interior, solid: Prism, strip: Span): Prism 
 /** What the body leaves of a scribed part in a section at `xMm`, as convex pieces: cut to walls, flares and roof. */
 export const sectionOf = (interior: Interior, slice: Polygon, xMm: number): readonly Polygon[] =>
   partsInside(interior, Math.min(interior.xSpan.max, Math.max(interior.xSpan.min, xMm)), slice)
+
+/**
+ * The largest block of a room that the body leaves all along: between its walls at the tightest, in an open cab between its sides and under
+ * its roof. Undefined where nothing is left.
+ */
+export function blockLeft(interior: Interior, box: Box): Box | undefined {
+  const cab = box.x.min >= interior.xSpan.max - TOUCH_MM ? cabSpace(interior) : undefined
+  if (cab !== undefined) {
+    const [x, y, z] = [shared(box.x, cab.x), shared(box.y, cab.y), shared(box.z, cab.z)]
+    return x === undefined || y === undefined || z === undefined ? undefined : { x, y, z }
+  }
+  const x = shared(box.x, interior.xSpan)
+  if (x === undefined) return undefined
+  // what stands in a well has its sides round it, and above the floor the walls
+  const floor = liningTop(interior, spanMiddle(x))
+  const isSunk = box.z.min < floor && wellAt(interior, x, box.y) > 0
+  const band = isSunk ? { min: Math.min(floor, box.z.max), max: Math.max(floor, box.z.max) } : box.z
+  const [left, right] = [wallReach(interior, 'left', x, band), wallReach(interior, 'right', x, band)]
+  if (left === undefined || right === undefined) return undefined
+  const y = shared(box.y, { min: -right.tightMm, max: left.tightMm })
+  return y === undefined ? undefined : { x, y, z: box.z }
+}
+
+const shared = (a: Span, b: Span): Span | undefined => {
+  const [min, max] = [Math.max(a.min, b.min), Math.min(a.max, b.max)]
+  return max > min ? { min, max } : undefined
+}
 
 /**
  * A scribed part from above: its back follows the wall behind it, at the widest place of its height, where the wall curves in

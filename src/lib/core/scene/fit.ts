@@ -172,9 +172,12 @@ function collisionsFound(scene: Scene, a: Placed): readonly Collision[] {
     const hit = deepestOf(a, b)
     if (hit !== undefined) found.push({ a, b: { kind: 'fitting', placed: b }, ...hit })
   }
-  for (const keepOut of scene.interior.keepOuts) {
+  for (const keepOut of [...scene.interior.keepOuts, ...wellsBelow(scene)]) {
     if (!boundsMeet(a.bounds, prismBounds(keepOut.prism))) continue
-    const whole = a.solids.filter(({ fit }) => fit !== 'cloth' && !(keepOut.notchable && isCutRound(fit)))
+    const isWell = keepOut.id in scene.interior.changes
+    const whole = a.solids.filter(({ fit }) =>
+      isWell ? fit === 'outside' : fit !== 'cloth' && !(keepOut.notchable && isCutRound(fit)),
+    )
     const hit = deepest(whole, [keepOut])
     if (hit !== undefined) found.push({ a, b: { kind: 'keep-out', keepOut }, ...hit })
   }
@@ -186,6 +189,19 @@ function collisionsFound(scene: Scene, a: Placed): readonly Collision[] {
   }
   return found
 }
+
+/** What wells in the floor take of the room under it: what hangs there keeps clear of them. */
+const wellsBelow = ({ interior: { changes } }: Scene): readonly KeepOut[] =>
+  Object.entries(changes).flatMap(([id, change]) => {
+    if (change.kind !== 'floor-well') return []
+    const { fromMm, toMm, rightMm, leftMm, depthMm } = change
+    const prism = boxPrism({
+      x: { min: fromMm, max: toMm },
+      y: { min: rightMm, max: leftMm },
+      z: { min: -depthMm, max: 0 },
+    })
+    return [{ id, label: 'the well in the floor', notchable: false, prism }]
+  })
 
 /** Whether a part is cut round what stands proud of the body. */
 const isCutRound = (fit: PlacedSolid['fit']): boolean => fit === 'scribed' || fit === 'notched'

@@ -1,5 +1,5 @@
-import { prismBounds, spanMiddle } from '../geometry'
-import { HEAD_MM, liningTop, lowestRoof, standsUpAt } from '../shell'
+import { prismBounds, spanMiddle, type Span } from '../geometry'
+import { HEAD_MM, liningTop, lowestRoof, standsUpAt, wellAt } from '../shell'
 import type { PlacedClearance, Placed, Scene } from './scene'
 
 /** Below this a thing is not overhead but in the way; that is the clearance's own business. */
@@ -18,18 +18,15 @@ export function headroomAt(scene: Scene, owner: Placed, clearance: PlacedClearan
   const bounds = prismBounds(clearance.prism)
   const x = spanMiddle(bounds.x)
   const y = spanMiddle(bounds.y)
-  const roof = lowestRoof(
-    scene.interior,
-    { min: x - HEAD_MM, max: x + HEAD_MM },
-    { min: y - HEAD_MM, max: y + HEAD_MM },
-  )
+  const [along, across] = [x, y].map((at) => ({ min: at - HEAD_MM, max: at + HEAD_MM })) as [Span, Span]
+  const roof = lowestRoof(scene.interior, along, across)
   if (clearance.use === 'stand-inside') {
     // a room that is cut to the roof is as high as that lets it be
     const top = Math.min(bounds.z.max, roof ?? bounds.z.max)
     return { heightMm: top - bounds.z.min, at: [x, y, top], under: { fittingId: owner.id } }
   }
   if (roof === undefined) return undefined
-  const floor = liningTop(scene.interior, x)
+  const floor = liningTop(scene.interior, x) - wellAt(scene.interior, along, across)
   let top = standsUpAt(scene.interior, x, y) ? Infinity : roof
   let under: Headroom['under'] = 'roof'
   for (const other of scene.placed) {

@@ -50,7 +50,7 @@ import {
   type Task,
 } from '../fittings'
 import type { Figure, Fitting, Mode, Plan } from '../job'
-import { cabSpace, floorThere, heightsAt, type Interior, isAhead, lowestRoof, wallTop } from '../shell'
+import { cabSpace, floorThere, heightsAt, type Interior, isAhead, lowestRoof, wallTop, wellAt } from '../shell'
 import { TOUCH_MM } from '../units'
 import { cutAllRound, cutToRoof, growBack } from './cut'
 import { beforeDoor } from './doorway'
@@ -262,8 +262,11 @@ function place(interior: Interior, fitting: Fitting, seat: Seat, { topMm, frontM
   }
 
   let z0: number
-  if (seat.up.from === 'floor') z0 = floor + seat.up.mm
-  else if (seat.up.from === 'top-of') z0 = (topMm ?? floor) + seat.up.mm
+  if (seat.up.from === 'floor') {
+    // what finds room in a well stands on its bottom
+    const { y } = sideways(floor + seat.up.mm)
+    z0 = floor + seat.up.mm - wellAt(interior, along, { min: y - depth / 2, max: y + depth / 2 })
+  } else if (seat.up.from === 'top-of') z0 = (topMm ?? floor) + seat.up.mm
   else if (seat.up.from === 'under-floor') z0 = -seat.up.mm - height
   else if (seat.up.from === 'on-roof') {
     const { y } = sideways(outerRoof(interior))
@@ -460,11 +463,14 @@ function placeHollows(
 }
 
 /** Whether the middle of a part lies in the load space: what is made to hang outside, but stands indoors, is a thing like others. */
-function isIndoors(interior: Interior, solid: Prism): boolean {
+function isIndoors(interior: Interior, solid: Prism, isHungUnder: boolean): boolean {
   const { x, y, z } = prismBounds(solid)
   const at = clamp(spanMiddle(x), interior.xSpan.min, interior.xSpan.max)
   const heights = heightsAt(interior, at, spanMiddle(y))
-  return at === spanMiddle(x) && heights !== undefined && heights.min < spanMiddle(z) && spanMiddle(z) < heights.max
+  if (at !== spanMiddle(x) || heights === undefined) return false
+  // what hangs under the floor is not in a well that it meets
+  const floor = isHungUnder ? Math.max(heights.min, 0) : heights.min
+  return floor < spanMiddle(z) && spanMiddle(z) < heights.max
 }
 
 /**
@@ -476,7 +482,7 @@ function fitOf(interior: Interior, fitting: Fitting, seat: Seat, own: Fit, prism
   // a machine that is hung under the floor or stood on the roof hangs there like what is made for it
   const isHungOut = own === 'rigid' && (seat.up.from === 'under-floor' || seat.up.from === 'on-roof')
   if (own !== 'outside' && !isHungOut) return own
-  return isIndoors(interior, prism) ? 'rigid' : 'outside'
+  return isIndoors(interior, prism, seat.up.from === 'under-floor') ? 'rigid' : 'outside'
 }
 
 /** A part where it stands, cut to what it meets. */

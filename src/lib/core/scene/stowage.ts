@@ -1,6 +1,7 @@
-import { type Box, boxesOverlap, prismBounds, sharedLength, type Span, spanLength } from '../geometry'
-import { type Interior, wallReach } from '../shell'
+import { type Box, boxesOverlap, prismBounds, sharedLength, spanLength } from '../geometry'
+import type { Interior } from '../shell'
 import { known, nth, TOUCH_MM } from '../units'
+import { blockLeft } from './cut'
 import type { Scene } from './scene'
 
 /** Length, width and height in mm, in any order. */
@@ -33,19 +34,9 @@ export function rectangleFits(p: number, q: number, a: number, b: number): boole
 
 /** The rest of a box once the body's walls and what is in it are taken off; undefined when nothing useful is left. */
 function roomIn(interior: Interior, box: Box, inside: readonly Box[]): Box | undefined {
-  let room: Box | undefined = clipToBody(interior, box)
+  let room: Box | undefined = blockLeft(interior, box)
   for (const other of inside) if (room !== undefined) room = without(room, other)
   return room
-}
-
-function clipToBody(interior: Interior, box: Box): Box | undefined {
-  const along: Span = { min: Math.max(box.x.min, interior.xSpan.min), max: Math.min(box.x.max, interior.xSpan.max) }
-  if (!(along.max > along.min)) return undefined
-  const left = wallReach(interior, 'left', along, box.z)
-  const right = wallReach(interior, 'right', along, box.z)
-  if (left === undefined || right === undefined) return undefined
-  const across = { min: Math.max(box.y.min, -right.tightMm), max: Math.min(box.y.max, left.tightMm) }
-  return across.max > across.min ? { x: along, y: across, z: box.z } : undefined
 }
 
 /** The largest block of `room` on one side of what stands in it. */

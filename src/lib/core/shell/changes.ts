@@ -33,6 +33,14 @@ const raisedRoof = z.looseObject({
   shape: z.enum(ROOF_SHAPES).describe('Straight: the rise everywhere. Curved: falling to half of it at the edges'),
 })
 
+const floorWell = z.looseObject({
+  kind: z.literal('floor-well'),
+  ...along,
+  rightMm: mm(-1200, 1200).describe('Right edge, y'),
+  leftMm: mm(-1200, 1200).describe('Left edge, y'),
+  depthMm: mm(30, 500).describe('How far the floor lies lower in it'),
+})
+
 const roofHatch = z.looseObject({
   kind: z.literal('roof-hatch'),
   ...along,
@@ -82,6 +90,7 @@ export const bodyChangeSchema = z
     flare,
     widened,
     raisedRoof,
+    floorWell,
     roofHatch,
     newWindow,
     newDoor,
@@ -108,6 +117,7 @@ export const BODY_CHANGE_KINDS: readonly BodyChangeKind[] = [
   'flare',
   'widened',
   'raised-roof',
+  'floor-well',
   'roof-hatch',
   'window',
   'door',
@@ -124,6 +134,7 @@ export const CHANGE_STEP: Record<BodyChangeKind, 'before-lining' | 'before-floor
   flare: 'before-lining',
   widened: 'before-lining',
   'raised-roof': 'before-lining',
+  'floor-well': 'before-floor',
   'roof-hatch': 'before-lining',
   window: 'before-lining',
   door: 'before-lining',
@@ -151,8 +162,16 @@ export interface RoofPocket {
   readonly edgeMm: number
 }
 
+/** Room that a well in the floor adds below it. */
+export interface FloorPocket {
+  readonly kind: 'floor'
+  readonly x: Span
+  readonly y: Span
+  readonly byMm: number
+}
+
 /** Room that a change adds beyond the body’s own faces. */
-export type Pocket = WallPocket | RoofPocket
+export type Pocket = WallPocket | RoofPocket | FloorPocket
 
 /** How far a raised roof lies over the body’s own at a distance from the centreline within it, mm: a parabola, or level. */
 export function riseAt({ y, byMm, edgeMm }: RoofPocket, yMm: number): number {
@@ -168,12 +187,16 @@ const EDGE_SHARE = 0.5
 
 /**
  * What a change adds to the inside of a body lined by `wallMm` on its walls: a pocket is lined too, so its sides come in by
- * as much.
+ * as much. The sides of a well in the floor stay bare; what lines the floor lies in it as well.
  */
 export function pocketsOf(changes: BodyChanges, wallMm: number): readonly Pocket[] {
   const inset = (from: number, to: number): Span | undefined =>
     to - from > 2 * wallMm ? { min: from + wallMm, max: to - wallMm } : undefined
   return Object.values(changes).flatMap((change): Pocket[] => {
+    if (change.kind === 'floor-well') {
+      const { fromMm, toMm, rightMm, leftMm, depthMm } = change
+      return [{ kind: 'floor', x: { min: fromMm, max: toMm }, y: { min: rightMm, max: leftMm }, byMm: depthMm }]
+    }
     if (change.kind !== 'flare' && change.kind !== 'widened' && change.kind !== 'raised-roof') return []
     const x = inset(change.fromMm, change.toMm)
     if (x === undefined) return []
@@ -298,6 +321,8 @@ function firstChange(kind: BodyChangeKind, shell: Shell): BodyChange {
         riseMm: 300,
         shape: 'straight',
       }
+    case 'floor-well':
+      return { kind, fromMm: middle - 300, toMm: middle + 300, rightMm: -300, leftMm: 300, depthMm: 120 }
     case 'roof-hatch':
       return { kind, fromMm: middle - 200, toMm: middle + 200, rightMm: -200, leftMm: 200 }
     case 'window':
@@ -335,6 +360,7 @@ function firstChange(kind: BodyChangeKind, shell: Shell): BodyChange {
 
 const FLARE_MM: Span = { min: 20, max: 250 }
 const WIDENED_MM: Span = { min: 20, max: 600 }
+const WELL_MM: Span = { min: 30, max: 500 }
 const OWN_LIMITS: Readonly<Record<string, Span>> = {
   stepMm: { min: 50, max: 900 },
   widthMm: { min: 400, max: 2300 },
@@ -356,7 +382,7 @@ export function changeLimits(shell: Shell, change: BodyChange): Readonly<Record<
     rightMm: { min: -1200, max: 1200 },
     leftMm: { min: -1200, max: 1200 },
     ...OWN_LIMITS,
-    depthMm: change.kind === 'widened' ? WIDENED_MM : FLARE_MM,
+    depthMm: change.kind === 'widened' ? WIDENED_MM : change.kind === 'floor-well' ? WELL_MM : FLARE_MM,
   }
   return Object.fromEntries(
     Object.entries(within).map(([key, { min, max }]) => {
@@ -379,7 +405,7 @@ interface ChangeFault {
 
 const apart = (a: Span, b: Span): boolean => a.max <= b.min + TOUCH_MM || b.max <= a.min + TOUCH_MM
 
-/** The room along the body and up or across that a flare, a wall moved out or a raised roof takes of its face; none of its other kind is on that. */
+/** The room along the body and up or across that a flare, a wall moved out, a raised roof or a well takes of its face; none of its other kind is on that. */
 const groundOf = (change: BodyChange): { readonly face: string; readonly spans: readonly Span[] } | undefined =>
   change.kind === 'flare'
     ? {
@@ -393,7 +419,15 @@ const groundOf = (change: BodyChange): { readonly face: string; readonly spans: 
       ? { face: `${change.side} wall`, spans: [{ min: change.fromMm, max: change.toMm }, EVERY_HEIGHT] }
       : change.kind === 'raised-roof'
         ? { face: 'roof', spans: [{ min: change.fromMm, max: change.toMm }] }
-        : undefined
+        : change.kind === 'floor-well'
+          ? {
+              face: 'floor',
+              spans: [
+                { min: change.fromMm, max: change.toMm },
+                { min: change.rightMm, max: change.leftMm },
+              ],
+            }
+          : undefined
 
 /** Why a change cannot be made beside those that are there: a flare lies on another, or a raised roof. */
 export function overlapFaults(id: string, change: BodyChange, others: BodyChanges): readonly ChangeFault[] {

@@ -2,7 +2,7 @@ import { chordAt, spanMiddle, type Span } from '../geometry'
 import { riseAt } from './changes'
 import { sectionAt, type Interior } from './interior'
 import { turnsAt } from './knots'
-import { piecesOf, roofPockets, wallPockets, wellWithin } from './steps'
+import { floorPockets, mostOut, piecesOf, roofPockets, wallPockets, wellWithin } from './steps'
 
 const meet = (a: Span | undefined, b: Span): Span | undefined =>
   a === undefined || a.max < b.min || b.max < a.min
@@ -11,7 +11,7 @@ const meet = (a: Span | undefined, b: Span): Span | undefined =>
 
 /**
  * From the floor (min) to the roof (max) at a place, in z; undefined outside the walls by more than a touch. Within a flare, from
- * its lower to its upper face; on the edge of a flare or raised roof the tighter side counts.
+ * its lower to its upper face, over a well from its bottom; on the edge of a flare, raised roof or well the tighter side counts.
  */
 export function heightsAt(interior: Interior, xMm: number, yMm: number): Span | undefined {
   const section = sectionAt(interior, xMm)
@@ -27,8 +27,18 @@ export function heightsAt(interior: Interior, xMm: number, yMm: number): Span | 
   const up = roofPockets(interior)
     .filter((pocket) => wellWithin(pocket.x, xMm) && wellWithin(pocket.y, yMm))
     .reduce((most, pocket) => Math.max(most, riseAt(pocket, yMm)), 0)
-  return { min: own.min, max: own.max + up }
+  return { min: own.min - wellAt(interior, { min: xMm, max: xMm }, { min: yMm, max: yMm }), max: own.max + up }
 }
+
+/** How much lower than the floor the bottom of a well is that all of a rectangle lies over; 0 where none does. */
+export const wellAt = (interior: Interior, along: Span, across: Span): number =>
+  mostOut(
+    floorPockets(interior).filter(
+      ({ x, y }) =>
+        [along.min, along.max].every((at) => wellWithin(x, at)) &&
+        [across.min, across.max].every((at) => wellWithin(y, at)),
+    ),
+  )
 
 /** The lowest roof over a rectangle, in z above the bare load floor; undefined where a corner is outside the walls. */
 export function lowestRoof(interior: Interior, along: Span, across: Span): number | undefined {
@@ -56,6 +66,6 @@ export function lowestRoof(interior: Interior, along: Span, across: Span): numbe
   return lowest
 }
 
-/** Top of the lined floor in the middle of the body. */
+/** Top of the lined floor in the middle of the body, beside any well in it. */
 export const liningTop = (interior: Interior, xMm: number): number =>
-  heightsAt(interior, xMm, 0)?.min ?? interior.lining.floorMm
+  chordAt(sectionAt(interior, xMm), 0, 0)?.min ?? interior.lining.floorMm

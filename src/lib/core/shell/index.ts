@@ -53,14 +53,14 @@ export {
   type Interior,
   type KeepOut,
 } from './interior'
-export { heightsAt, liningTop, lowestRoof } from './heights'
+export { heightsAt, liningTop, lowestRoof, wellAt } from './heights'
 export { knots } from './knots'
 export { payloadOf } from './payload'
 export { mirroredShell, unmirroredId } from './mirrored'
 export { givesAir, givesLight, isDoor, isWayOut, isWindow, opensFromOutside } from './openings'
 export { areaInside, outlineAt, partsInside } from './outline'
 export { worstProtrusion, type Protrusion } from './protrusion'
-export { piecesOf, stepsAt } from './steps'
+export { floorPockets, piecesOf, stepsAt } from './steps'
 export { clearWidth, freeAcross, jambs, wallReach, wallsAt, wallTop } from './walls'
 export { HEAD_MM, mostHeadroomMm, standsUpAt } from './most-headroom'
 export { cabSpace, floorThere, frontMost, heightThere, protrusionThere, isAhead, noCabBecause, widthThere } from './cab'

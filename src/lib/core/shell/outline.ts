@@ -2,7 +2,7 @@ import { area, chordAt, intersectConvex, rectangle, spanMiddle, type Polygon, ty
 import { TOUCH_MM } from '../units'
 import { riseAt } from './changes'
 import { sectionAt, type Interior } from './interior'
-import { mostOut, piecesOf, wellWithin, wallPockets } from './steps'
+import { floorPockets, mostOut, piecesOf, wallPockets, wellWithin } from './steps'
 import { wallsAt } from './walls'
 
 /** Past the touch within which the tighter side of a step counts. */
@@ -26,6 +26,11 @@ export function outlineAt(interior: Interior, xMm: number): Polygon {
     if (pocket.kind === 'wall') {
       const { min, max } = pocket.z
       rows.push(at(min), at(min, PAST_MM), at(max, -PAST_MM), at(max))
+      continue
+    }
+    if (pocket.kind === 'floor') {
+      const floor = chordAt(section, 0, spanMiddle(pocket.y))?.min
+      if (floor !== undefined) rows.push(at(floor - pocket.byMm), at(floor, -PAST_MM))
       continue
     }
     const roofAt = (y: number) => chordAt(section, 0, y)?.max
@@ -66,7 +71,7 @@ const movedOut = (section: Polygon, side: 'left' | 'right', byMm: number): Polyg
 
 /**
  * What of a convex slice lies in the lined body cut at `xMm`, as convex shapes: first that between the body’s own faces, whole; then for each
- * flare the band of it that the flare lets out, which goes on into the first.
+ * flare the band of it that the flare lets out, which goes on into the first; and what of it lies in a well.
  */
 export function partsInside(interior: Interior, xMm: number, slice: Polygon): readonly Polygon[] {
   const section = sectionAt(interior, xMm)
@@ -76,12 +81,22 @@ export function partsInside(interior: Interior, xMm: number, slice: Polygon): re
     const out = intersectConvex(band, movedOut(section, pocket.side, pocket.byMm))
     return [intersectConvex(out, halfOf(pocket.side))]
   })
-  return [intersectConvex(slice, section), ...flares].filter((part) => part.length >= 3)
+  return [intersectConvex(slice, section), ...flares, ...inWells(interior, xMm, slice)].filter(
+    (part) => part.length >= 3,
+  )
 }
 
-/** The area of a convex slice that lies in the lined body cut at `xMm`, its flares with it, what lies in two of them once; mm². */
+/** What of a convex slice lies in wells in the floor; none of them lies over another. */
+const inWells = (interior: Interior, xMm: number, slice: Polygon): readonly Polygon[] =>
+  floorPockets(interior).flatMap(({ x, y, byMm }): Polygon[] => {
+    const floor = wellWithin(x, xMm) ? chordAt(sectionAt(interior, xMm), 0, spanMiddle(y))?.min : undefined
+    return floor === undefined ? [] : [intersectConvex(slice, rectangle(y.min, floor - byMm, y.max, floor))]
+  })
+
+/** The area of a convex slice that lies in the lined body cut at `xMm`, flares and wells with it, what lies in two of them once; mm². */
 export function areaInside(interior: Interior, xMm: number, slice: Polygon): number {
   const section = sectionAt(interior, xMm)
+  const wells = inWells(interior, xMm, slice).reduce((sum, part) => (part.length < 3 ? sum : sum + area(part)), 0)
   return (['left', 'right'] as const).reduce((sum, side) => {
     const pockets = wallPockets(interior, side).filter(({ x }) => wellWithin(x, xMm))
     const half = intersectConvex(slice, halfOf(side))
@@ -95,5 +110,5 @@ export function areaInside(interior: Interior, xMm: number, slice: Polygon): num
       const part = intersectConvex(band, movedOut(section, side, out))
       return part.length < 3 ? inSide : inSide + area(part)
     }, sum)
-  }, 0)
+  }, wells)
 }

@@ -13,7 +13,7 @@ import {
   type Vec2,
 } from '../geometry'
 import { TOUCH_MM } from '../units'
-import { riseAt, type Pocket, type WallPocket } from './changes'
+import { riseAt, type FloorPocket, type Pocket, type WallPocket } from './changes'
 import { bracket, sectionAt, type Face, type Interior } from './interior'
 import { furthestOut, knots } from './knots'
 import { mostOut, piecesOf, wellWithin } from './steps'
@@ -96,7 +96,7 @@ const nowhere = (): Vec2 => NOT_OUT
 
 /**
  * A slice cut where pockets begin and end; for each part, how far each face lies further out there, at a place across. A raised
- * roof counts from where its edge leaves the body.
+ * roof counts from where its edge leaves the body, a well from the floor down.
  */
 function shifted(
   slice: Polygon,
@@ -109,13 +109,18 @@ function shifted(
     pocket.kind === 'roof' ? [{ ...pocket, fromMm: chordAt(section, 0, pocket.y.max)?.max ?? Infinity }] : [],
   )
   const walls = pockets.flatMap((pocket): WallPocket[] => (pocket.kind === 'wall' ? [pocket] : []))
+  const wells = pockets.flatMap((pocket): (FloorPocket & { readonly fromMm: number })[] => {
+    if (pocket.kind !== 'floor') return []
+    const floors = [pocket.y.min, pocket.y.max].map((y) => chordAt(section, 0, y)?.min ?? Infinity)
+    return [{ ...pocket, fromMm: Math.min(...floors) }]
+  })
   const ys = piecesOf(
     polygonSpan(slice, 0),
-    roofs.flatMap(({ y }) => [y.min, y.max]),
+    [...roofs, ...wells].flatMap(({ y }) => [y.min, y.max]),
   )
   const zs = piecesOf(polygonSpan(slice, 1), [
     ...walls.flatMap(({ z }) => [z.min, z.max]),
-    ...roofs.map(({ fromMm }) => fromMm),
+    ...[...roofs, ...wells].map(({ fromMm }) => fromMm),
   ])
   return ys.flatMap((y) =>
     zs.flatMap((z) => {
@@ -125,7 +130,9 @@ function shifted(
       const wallOut = (side: 'left' | 'right') =>
         mostOut(walls.filter((wall) => wall.side === side && wellWithin(wall.z, spanMiddle(z))))
       const [left, right] = [wallOut('left'), -wallOut('right')]
+      const under = mostOut(wells.filter((well) => wellWithin(well.y, spanMiddle(y)) && spanMiddle(z) <= well.fromMm))
       const out = (face: Face, yMm: number): Vec2 => {
+        if (under > 0) return [0, -under]
         if (face === 'floor') return NOT_OUT
         if (over.length > 0) return [0, over.reduce((most, roof) => Math.max(most, riseAt(roof, yMm)), 0)]
         return face === 'wall-left' ? [left, 0] : face === 'wall-right' ? [right, 0] : NOT_OUT

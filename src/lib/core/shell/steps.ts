@@ -1,6 +1,6 @@
 import type { Span } from '../geometry'
 import { TOUCH_MM } from '../units'
-import type { Pocket, RoofPocket, WallPocket } from './changes'
+import type { FloorPocket, Pocket, RoofPocket, WallPocket } from './changes'
 import type { Interior } from './interior'
 
 /**
@@ -14,6 +14,9 @@ export const wallPockets = (interior: Interior, side: 'left' | 'right'): readonl
   interior.pockets.filter((pocket): pocket is WallPocket => pocket.kind === 'wall' && pocket.side === side)
 export const roofPockets = (interior: Interior): readonly RoofPocket[] =>
   interior.pockets.filter((pocket): pocket is RoofPocket => pocket.kind === 'roof')
+
+export const floorPockets = (interior: Interior): readonly FloorPocket[] =>
+  interior.pockets.filter((pocket): pocket is FloorPocket => pocket.kind === 'floor')
 
 export const mostOut = (pockets: readonly Pick<Pocket, 'byMm'>[]): number =>
   pockets.reduce((most, { byMm }) => Math.max(most, byMm), 0)

@@ -10,10 +10,10 @@ import {
   type Vec2,
 } from '../geometry'
 import { HAIR_MM, TOUCH_MM } from '../units'
-import { riseAt, type Pocket, type RoofPocket } from './changes'
+import { riseAt, type FloorPocket, type Pocket, type RoofPocket } from './changes'
 import { sectionAt, type Interior } from './interior'
 import { turnsAt } from './knots'
-import { mostOut, piecesOf, roofPockets, wallPockets, wellWithin } from './steps'
+import { floorPockets, mostOut, piecesOf, roofPockets, wallPockets, wellWithin } from './steps'
 import type { Opening } from './shape'
 
 const join = (a: Span | undefined, b: Span | undefined): Span | undefined =>
@@ -21,7 +21,7 @@ const join = (a: Span | undefined, b: Span | undefined): Span | undefined =>
 
 /**
  * From the right wall (min) to the left wall (max) at a height, in y; undefined above the roof or below the floor by more than
- * a touch. On the edge of a flare or raised roof the tighter side counts.
+ * a touch; in a well from its one side to its other. On the edge of a flare, raised roof or well the tighter side counts.
  */
 export function wallsAt(interior: Interior, xMm: number, zMm: number): Span | undefined {
   const section = sectionAt(interior, xMm)
@@ -35,7 +35,19 @@ export function wallsAt(interior: Interior, xMm: number, zMm: number): Span | un
   return roofPockets(interior)
     .filter(({ x }) => wellWithin(x, xMm))
     .map((pocket) => roofChord(section, pocket, zMm))
-    .reduce(join, widened)
+    .reduce(join, widened ?? wellsAt(interior, section, xMm, zMm))
+}
+
+/** From side to side of what lies lower than the floor at a place along and a height. */
+const wellsAt = (interior: Interior, section: Polygon, xMm: number, zMm: number): Span | undefined =>
+  floorPockets(interior)
+    .filter(({ x }) => wellWithin(x, xMm))
+    .map((well) => wellChord(section, well, zMm))
+    .reduce(join, undefined)
+
+function wellChord(section: Polygon, { y, byMm }: FloorPocket, zMm: number): Span | undefined {
+  const floor = chordAt(section, 0, spanMiddle(y))?.min
+  return floor !== undefined && zMm < floor && zMm >= floor - byMm - TOUCH_MM ? y : undefined
 }
 
 const SEARCH_ROUNDS = 50

@@ -25,7 +25,8 @@ export function namesOf(job: Job, plan: Plan): Names {
     kind: (id) => plan.fittings[id]?.kind,
     part: (id) => {
       const { keepOuts, openings, cabSeats } = changedShell(job.shell, plan.changes)
-      return [...keepOuts, ...openings, ...cabSeats].find((part) => part.id === id)?.label ?? 'the body'
+      const well = plan.changes[id]?.kind === 'floor-well' ? 'the well in the floor' : undefined
+      return [...keepOuts, ...openings, ...cabSeats].find((part) => part.id === id)?.label ?? well ?? 'the body'
     },
     mode: (id) => plan.modes[id]?.name ?? id,
   }

@@ -155,7 +155,7 @@
         {/if}
         {#each lengthsOf(change) as [key, mm] (key)}
           <LengthField
-            label={FIELD_WORDS[key] ?? key}
+            label={change.kind === 'floor-well' && key === 'depthMm' ? 'deep' : (FIELD_WORDS[key] ?? key)}
             {mm}
             {unit}
             min={limits[key]?.min}

@@ -1,15 +1,16 @@
 import { floorOverGround } from '../../scene'
+import { bodyChangeSchema } from '../../shell'
 import { defineRule, plainGeometry } from '../define-rule'
 import { needsOuterSize } from '../needs'
 import { setSeat } from '../ways-out'
 
 declare module '../finding' {
   interface FactsByCode {
-    'ground-low': { readonly floorMm: number }
+    'ground-low': { readonly floorMm: number; readonly well?: string }
   }
 }
 
-/** What hangs under the floor hangs no lower than the vehicle itself. */
+/** What hangs under the floor, a well in it too, hangs no lower than the vehicle itself. */
 export const groundClear = defineRule({
   id: 'ground-clear',
   group: 'outside',
@@ -22,7 +23,22 @@ export const groundClear = defineRule({
     const { outer } = scene.interior.shell
     const floorMm = floorOverGround(scene.interior)
     if (outer === undefined || floorMm === undefined) return []
-    return scene.placed.flatMap((placed) => {
+    const wells = Object.entries(scene.interior.changes).flatMap(([id, change]) => {
+      if (change.kind !== 'floor-well' || floorMm - change.depthMm >= outer.groundMm) return []
+      const { fromMm, toMm, rightMm, leftMm, depthMm } = change
+      return [
+        {
+          code: 'ground-low' as const,
+          fittings: [],
+          place: [(fromMm + toMm) / 2, (rightMm + leftMm) / 2, -depthMm] as const,
+          measured: Math.round(floorMm - depthMm),
+          needed: outer.groundMm,
+          unit: 'mm' as const,
+          facts: { floorMm: Math.round(floorMm), well: id },
+        },
+      ]
+    })
+    const hung = scene.placed.flatMap((placed) => {
       if (placed.seat.up.from !== 'under-floor') return []
       const free = floorMm + placed.bounds.z.min
       if (free >= outer.groundMm) return []
@@ -39,10 +55,25 @@ export const groundClear = defineRule({
         },
       ]
     })
+    return [...wells, ...hung]
   },
   remedies: (input, finding) => {
     const placed = input.first(finding)
     const higher = finding.needed - finding.measured
+    const id = finding.facts.well ?? ''
+    const well = input.plan.changes[id]
+    if (well?.kind === 'floor-well') {
+      const change = { ...well, depthMm: well.depthMm - higher }
+      if (!bodyChangeSchema.safeParse(change).success) return []
+      return [
+        {
+          code: 'shallower-well',
+          fittingId: undefined,
+          amount: change.depthMm,
+          commands: [{ type: 'change.put', variant: input.variantId, id, change }],
+        },
+      ]
+    }
     if (placed === undefined || placed.seat.up.mm < higher) return []
     const up = { ...placed.seat.up, mm: placed.seat.up.mm - higher }
     return [

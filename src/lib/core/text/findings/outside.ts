@@ -20,8 +20,8 @@ export const OUTSIDE_SENTENCES: SentencesFor<
   }),
   'ground-low': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Hangs lower than the vehicle',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} leaves ${say(measured)} to the ground; the vehicle itself clears ${say(needed)}.`,
-    client: `${capital(the(names.fitting(fittings[0]!)))} would touch where the vehicle does not.`,
+    designer: `${capital(fittings[0] === undefined ? names.part(facts.well ?? '') : the(names.fitting(fittings[0])))} leaves ${say(measured)} to the ground; the vehicle itself clears ${say(needed)}.`,
+    client: `${capital(fittings[0] === undefined ? names.part(facts.well ?? '') : the(names.fitting(fittings[0])))} would touch where the vehicle does not.`,
     why: [
       `Load floor over the ground ${say(facts.floorMm)} less what hangs below it ${say(facts.floorMm - measured)}: ${say(measured)}.`,
     ],
