@@ -1,7 +1,7 @@
 import type { Job } from '../../src/lib/core/job'
 import { demoJob } from '../../src/lib/demo/build'
 import { HOLLOW_BUILDS } from './hollow-builds'
-import { after, along, at, brief, cut, fixed, fromFront, LEFT, MIDDLE, person, RIGHT, stance, up, variant } from './kit'
+import { after, along, at, brief, cut, fixed, fromFront, inside, LEFT, MIDDLE, person, RIGHT, stance, up, variant } from './kit'
 
 /** Invented: two who count cranes, with their bicycles under a lift bed. Panel van, lift-bed school. */
 const craneCounters = demoJob(
@@ -18,8 +18,6 @@ const craneCounters = demoJob(
     at('bed', 'bed-lift', 100, MIDDLE, { lengthMm: 1840, widthMm: 1220, nightMm: 900, dayMm: 1420, railTopMm: 1620, entry: 'foot' }, along),
     at('rack', 'gear-rack', 60, LEFT, { lengthMm: 1340, depthMm: 560, heightMm: 760, reached: 'outside' }, { across: { from: 'left-wall', mm: 215 } }),
     at('tank', 'water-tank', 100, RIGHT, { lengthMm: 1000, depthMm: 420, heightMm: 330 }, { across: { from: 'right-wall', mm: 75 } }),
-    at('battery', 'battery', 120, RIGHT, { ampHours: 200 }, { ...up(340), across: { from: 'right-wall', mm: 90 } }),
-    at('heater', 'heater-air', 1200, RIGHT, {}, { across: { from: 'right-wall', mm: 215 } }),
     at('basin', 'galley-basin', 1960, LEFT, { lengthMm: 450, depthMm: 460 }),
     after('hob', 'galley-hob', 'basin', LEFT, { lengthMm: 420, depthMm: 460, fuel: 'diesel' }),
     after('cold', 'cold-box', 'hob', LEFT, { heightMm: 1000, depthMm: 470, lengthMm: 480, hinge: 'right' }, { across: { from: 'left-wall', mm: 40 } }),
@@ -27,6 +25,8 @@ const craneCounters = demoJob(
     at('bench-rear', 'bench-side', 3340, LEFT, { lengthMm: 620, depthMm: 440 }, { ...along, across: { from: 'left-wall', mm: 60 } }),
     at('table', 'table-drop', 3800, LEFT, { lengthMm: 430, depthMm: 640 }, { across: { from: 'left-wall', mm: 60 } }),
     at('bench-front', 'bench-side', 4240, LEFT, { lengthMm: 620, depthMm: 430 }, { turn: 270, across: { from: 'left-wall', mm: 90 } }),
+    inside('battery', 'battery', 'bench-rear', [20, 20, 0], { ampHours: 200, heightMm: 220 }),
+    inside('heater', 'heater-air', 'bench-front', [60, 60, 0]),
     at('toilet', 'toilet-cassette', 2080, RIGHT, { lengthMm: 460, depthMm: 480 }, { across: { from: 'right-wall', mm: 40 } }),
     at('tub', 'wash-tub', 2560, RIGHT, { lengthMm: 700, depthMm: 520 }, { across: { from: 'right-wall', mm: 40 } }),
     at('fan', 'fan-extract', 2300, MIDDLE),
@@ -62,7 +62,7 @@ const seamstress = demoJob(
     at('plate', 'hob-loose', 1570, LEFT, {}, { up: { from: 'top-of', fitting: 'fit-kitchen', mm: 0 } }),
     at('desk', 'desk', 1540, RIGHT, { lengthMm: 600, depthMm: 450 }, { across: { from: 'right-wall', mm: 40 } }),
     at('toilet', 'toilet-portable', 2460, LEFT, {}, { across: { from: 'left-wall', mm: 60 } }),
-    at('can', 'water-tank', 200, RIGHT, { lengthMm: 400, depthMm: 250, heightMm: 380 }, { across: { from: 'right-wall', mm: 75 } }),
+    inside('can', 'water-tank', 'kitchen', [290, 30, 0], { lengthMm: 270, depthMm: 340, heightMm: 420 }),
     at('stool', 'stool', 2300, { from: 'centreline', mm: -300 }),
   ],
   [
@@ -88,7 +88,7 @@ const orchard = demoJob(
   [
     at('bed', 'bed-slide', 120, LEFT, { lengthMm: 1750, seatDepthMm: 480, widthMm: 740, platformMm: 330, backMm: 300, sleepers: 1 }, { across: { from: 'left-wall', mm: 50 } }),
     at('galley', 'galley-outdoor', 10, { from: 'centreline', mm: -400 }, { lengthMm: 430, depthMm: 620, heightMm: 450, outMm: 560 }),
-    at('can', 'water-tank', 640, { from: 'centreline', mm: -550 }, { lengthMm: 380, depthMm: 160, heightMm: 290 }, { turn: 180 }),
+    inside('can', 'water-tank', 'bed', [700, 40, 0], { lengthMm: 380, depthMm: 360, heightMm: 240 }),
     at('shower', 'shower-rear', 0, MIDDLE, { heightMm: 1050 }),
   ],
   [
@@ -141,7 +141,7 @@ const family = demoJob(
     at('table', 'table-drop', 2700, LEFT, { lengthMm: 600, depthMm: 800 }, { across: { from: 'left-wall', mm: 60 } }),
     at('bench', 'bench-side', 3300, LEFT, { lengthMm: 1050, depthMm: 450 }, { turn: 270, across: { from: 'left-wall', mm: 60 } }),
     at('cold', 'cold-box', 3770, LEFT, { heightMm: 1000, lengthMm: 500, depthMm: 480, hinge: 'left' }, { across: { from: 'left-wall', mm: 60 } }),
-    after('heater', 'heater-air', 'cold', LEFT, { lengthMm: 250 }, { across: { from: 'left-wall', mm: 60 } }),
+    inside('heater', 'heater-air', 'bench', [500, 60, 0]),
     at('toilet', 'toilet-dry', 1850, RIGHT, {}, { across: { from: 'right-wall', mm: 60 } }),
     at('basin', 'galley-basin', 2380, RIGHT, { lengthMm: 450, depthMm: 430 }),
     after('hob', 'galley-hob', 'basin', RIGHT, { lengthMm: 450, depthMm: 430, fuel: 'diesel' }),
@@ -177,9 +177,9 @@ const binders = demoJob(
   [
     at('bed-left', 'bed-fixed', 340, LEFT, { lengthMm: 1880, widthMm: 660, platformMm: 640, sleepers: 1 }, { turn: 270, across: { from: 'left-wall', mm: 80 } }),
     at('bed-right', 'bed-fixed', 340, RIGHT, { lengthMm: 1880, widthMm: 660, platformMm: 640, sleepers: 1 }, { turn: 270, across: { from: 'right-wall', mm: 80 } }),
-    at('water', 'water-tank', 340, LEFT, { lengthMm: 1380, depthMm: 560, heightMm: 400 }, { across: { from: 'left-wall', mm: 80 } }),
-    at('heater', 'heater-combi', 340, RIGHT, {}, { across: { from: 'right-wall', mm: 80 } }),
-    at('battery', 'battery', 900, RIGHT, { ampHours: 400, lengthMm: 500 }, { across: { from: 'right-wall', mm: 80 } }),
+    inside('water', 'water-tank', 'bed-left', [80, 20, 0], { lengthMm: 1380, depthMm: 560, heightMm: 400 }, 'inside', 90),
+    inside('heater', 'heater-combi', 'bed-right', [40, 1330, 0], {}, 'inside', 90),
+    inside('battery', 'battery', 'bed-right', [40, 600, 0], { ampHours: 400, lengthMm: 500 }),
     at('chest', 'lid-chest', 2240, LEFT, { lengthMm: 520, depthMm: 500, heightMm: 450 }),
     at('basin', 'galley-basin', 2790, LEFT),
     after('hob', 'galley-hob', 'basin', LEFT, { fuel: 'diesel' }),
@@ -217,7 +217,6 @@ const tuner = demoJob(
     at('bed', 'bed-fixed', 340, LEFT, { lengthMm: 1800, widthMm: 900, platformMm: 340, mattressMm: 120, sleepers: 1, entry: 'side' }, { turn: 270, across: { from: 'left-wall', mm: 80 } }),
     at('bedside', 'bedside-shelf', 1000, LEFT, {}, up(650)),
     at('wardrobe', 'wardrobe', 340, RIGHT, { lengthMm: 900, depthMm: 440, heightMm: 1400 }),
-    at('water', 'water-tank', 1640, RIGHT, { lengthMm: 780, depthMm: 380, heightMm: 420 }, { across: { from: 'right-wall', mm: 80 } }),
     at('brother', 'bed-wall', 3700, LEFT, { lengthMm: 1860, widthMm: 750 }, { across: { from: 'left-wall', mm: 80 } }),
     at('tray', 'tray-rollin', 5000, RIGHT, {}, { across: { from: 'right-wall', mm: 80 } }),
     at('toilet', 'toilet-cassette', 6560, RIGHT, { seatMm: 460 }, { across: { from: 'right-wall', mm: 80 } }),
@@ -229,7 +228,8 @@ const tuner = demoJob(
     at('table', 'table-drop', 8340, LEFT, { lengthMm: 500, depthMm: 700, heightMm: 740 }, { across: { from: 'left-wall', mm: 80 } }),
     at('bench-front', 'bench-side', 8850, LEFT, { lengthMm: 700, depthMm: 450 }, { turn: 270, across: { from: 'left-wall', mm: 80 } }),
     at('place', 'wheelchair-place', 7400, { from: 'centreline', mm: -640 }),
-    at('heater', 'heater-air', 9100, RIGHT, {}, { across: { from: 'right-wall', mm: 80 } }),
+    inside('water', 'water-tank', 'kitchen', [700, 60, 0], { lengthMm: 780, depthMm: 420, heightMm: 420 }),
+    inside('heater', 'heater-air', 'bench-front', [60, 60, 0]),
   ],
   [
     cut('cassette', { kind: 'side-hatch', side: 'right', fromMm: 6580, toMm: 6990, sillMm: 40, headMm: 420 }),
@@ -258,7 +258,7 @@ const puppeteer = demoJob(
     at('dog', 'dog-crate', 2560, RIGHT, { lengthMm: 640, depthMm: 480, heightMm: 560 }),
     at('table', 'table-pull', 2600, RIGHT, { lengthMm: 560, depthMm: 400, outMm: 250 }),
     at('stool', 'stool', 2720, { from: 'centreline', mm: -190 }),
-    fromFront('heater', 'heater-air', 20, RIGHT),
+    inside('heater', 'heater-air', 'sofa', [60, 40, 0]),
     at('water', 'tank-under', 1300, MIDDLE),
     at('window', 'hatch-roof', 1900, MIDDLE),
     at('awning', 'awning', 700, { from: 'left-wall', mm: -140 }),
@@ -285,14 +285,14 @@ const beekeepers = demoJob(
     at('drawers', 'drawer-unit', 1780, RIGHT, { lengthMm: 600, depthMm: 480, heightMm: 880 }),
     at('toilet', 'toilet-separating', 2400, RIGHT),
     at('wardrobe', 'wardrobe', 2860, RIGHT, { lengthMm: 550, depthMm: 480, heightMm: 1600 }),
-    at('water', 'water-tank', 3430, RIGHT, { lengthMm: 560, depthMm: 400, heightMm: 360 }),
-    at('heater', 'heater-air', 4790, RIGHT, {}, { across: { from: 'right-wall', mm: 0 } }),
     at('kitchen', 'galley', 1780, LEFT, { lengthMm: 1200, depthMm: 560 }),
     after('cold', 'cold-box', 'kitchen', LEFT, { heightMm: 1000, lengthMm: 500 }),
     at('lockers', 'locker', 1780, LEFT, { lengthMm: 1200, opens: 'sliding' }),
     at('bench-rear', 'bench-side', 3500, LEFT, { lengthMm: 1000, depthMm: 460 }, { ...along }),
     at('table', 'table-drop', 3970, LEFT, { lengthMm: 640, depthMm: 900 }),
     at('bench-front', 'bench-side', 4620, LEFT, { lengthMm: 1000, depthMm: 460 }, { turn: 270 }),
+    inside('water', 'water-tank', 'bench-rear', [20, 20, 0], { lengthMm: 560, depthMm: 400, heightMm: 340 }),
+    inside('heater', 'heater-air', 'bench-front', [400, 60, 0]),
     at('roof', 'outside-box', 2600, MIDDLE),
   ],
 )

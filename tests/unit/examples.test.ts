@@ -66,14 +66,13 @@ describe('the examples', () => {
     for (const [, job] of jobs) expect(job).toEqual(BUILDS.find(({ id }) => id === job.id))
   })
 
-  it('have no stop where they need furniture to be hollow, the cab to be a place and the body to be changed', () => {
+  it('have no stop, eight of them where furniture is hollow, the cab a place and the body changed', () => {
     expect(HOLLOW_BUILDS).toHaveLength(8)
-    for (const { id } of HOLLOW_BUILDS) {
-      const [, job] = jobs.find(([, one]) => one.id === id)!
+    for (const [, job] of jobs) {
       const stops = reviewVariant(job, 'variant-a').modes.flatMap(({ findings }) =>
         findings.filter(({ gravity }) => gravity === 'stop').map(({ code }) => code),
       )
-      expect([id, stops]).toEqual([id, []])
+      expect([job.id, stops]).toEqual([job.id, []])
     }
     // each needs something of it: a thing in another, a thing in the cab, a door of its own, a wall that is cut to
     for (const { id, variants } of HOLLOW_BUILDS) {

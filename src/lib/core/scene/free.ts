@@ -3,6 +3,7 @@ import { protrusionThere } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, PlacedClearance, Scene } from './scene'
 import { cabSeatsIn } from './cab-seats'
+import { shutIn } from './in-hollow'
 
 /** What stands in the way of a clearance. */
 export type Blocker =
@@ -72,6 +73,26 @@ function stretchFree(scene: Scene, clearance: PlacedClearance, inTheWay: readonl
   return Math.round(Math.max(0, ...left.map(spanLength)))
 }
 
+/** Whether a thing is in a hollow of another, and does not stick out of it. */
+const isWithin = ({ within, bounds }: Placed, hostId: string): boolean =>
+  within?.hostId === hostId &&
+  (['x', 'y', 'z'] as const).every(
+    (axis) =>
+      bounds[axis].min >= within.room[axis].min - TOUCH_MM && bounds[axis].max <= within.room[axis].max + TOUCH_MM,
+  )
+
+/** Whether what is in the way is shut in another thing that is in the way as well: one sees that, not what is in it. */
+function isShutInOne(scene: Scene, id: string, blockers: readonly Blocker[]): boolean {
+  const one = scene.placed.find((placed) => placed.id === id)
+  const host = one === undefined ? undefined : shutIn(scene, one)
+  return (
+    one !== undefined &&
+    host !== undefined &&
+    isWithin(one, host.hostId) &&
+    blockers.some((other) => other.id === host.hostId)
+  )
+}
+
 /** How far a clearance is free, and by what it is cut short. Bisected to half a millimetre or half a degree. */
 export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearance): Freedom {
   const whole = clearance.prism
@@ -85,7 +106,7 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
     // one who works at what stands on a worktop stands before that, not in it
     if (
       other.id === owner.id ||
-      other.id === under ||
+      (under !== undefined && (other.id === under || isWithin(other, under))) ||
       other.id === clearance.past ||
       (clearance.outdoors && other.seat.door !== undefined) ||
       !spansOverlap(other.bounds.x, bounds.x) ||
@@ -112,8 +133,9 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
   const shell = leavesShell(scene, clearance, whole)
   if (shell) blockers.push({ kind: 'shell', id: 'shell' })
   if (blockers.length === 0) return { free: clearance.need, blockers }
+  const named = clearance.task === undefined ? blockers.filter(({ id }) => !isShutInOne(scene, id, blockers)) : blockers
   if (STANDING.has(clearance.use) && clearance.unit === 'mm')
-    return { free: stretchFree(scene, clearance, inTheWay, shell), blockers }
+    return { free: stretchFree(scene, clearance, inTheWay, shell), blockers: named }
   let free = 0
   let blocked = clearance.need
   while (blocked - free > PRECISION) {
@@ -123,5 +145,5 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
       blocked = middle
     else free = middle
   }
-  return { free: Math.round(free), blockers }
+  return { free: Math.round(free), blockers: named }
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Inside, Seat } from '../fittings'
-import { prismBounds, type Turn } from '../geometry'
+import { prismBounds, prismsOverlap, type Turn } from '../geometry'
 import { apply, parseJob, planInterior, undoList, type Command, type Job } from '../job'
 import { reviewVariant } from '../review'
 import {
@@ -607,6 +607,50 @@ describe('notches', () => {
 })
 
 describe('a clearance that is blocked', () => {
+  const counter = put('fit-b', 'galley-doors', 1000, 'left-wall', { lengthMm: 800, depthMm: 560 })
+  const plate = put('fit-p', 'hob-loose', 1200, 'left-wall', {}, { up: { from: 'top-of', fitting: 'fit-b', mm: 0 } })
+  const standAt = (...more: Command[]) => {
+    const job = truck(counter, plate, ...more)
+    const placed = at(job, 'fit-p')
+    const stand = placed.clearances.find(({ use }) => use === 'stand')!
+    return freedomOf(sceneOf(job), placed, stand)
+  }
+  const can = (front: number) =>
+    putInside(
+      'fit-c',
+      'water-tank',
+      'fit-b',
+      { lengthMm: 300, depthMm: 300, heightMm: 300 },
+      {
+        across: { from: 'front', mm: front },
+      },
+    )
+
+  it('before a plate on a worktop is not by what stands in that; by what sticks out of it, it is', () => {
+    expect(standAt(can(40))).toEqual({ free: 450, blockers: [] })
+    expect(standAt(can(-200)).blockers).toEqual([{ kind: 'fitting', id: 'fit-c' }])
+  })
+
+  it('names what is in the way, not what is shut in that as well', () => {
+    const before = put('fit-w', 'wardrobe', 1000, 'right-wall', { depthMm: 700 })
+    const wide = put(
+      'fit-b',
+      'galley-doors',
+      1000,
+      'left-wall',
+      { lengthMm: 800, depthMm: 750 },
+      { across: { from: 'left-wall', mm: 200 } },
+    )
+    const job = truck(before, wide, can(10))
+    const stops = at(job, 'fit-w').clearances.flatMap(
+      (clearance) => freedomOf(sceneOf(job), at(job, 'fit-w'), clearance).blockers,
+    )
+    expect(new Set(stops.map(({ id }) => id))).toEqual(new Set(['fit-b']))
+    // the swing of its door goes through both
+    const swing = at(job, 'fit-w').clearances.find(({ use }) => use === 'swing')!
+    expect(at(job, 'fit-c').inner.some(({ prism }) => prismsOverlap(prism, swing.prism))).toBe(true)
+  })
+
   const before = (proudMm: number) => {
     // a chest beside the front of a cupboard, standing so much before it
     const job = truck(

@@ -1,4 +1,4 @@
-export { buildScene, type Placed, type PlacedService, type Scene } from './scene'
+export { buildScene, isOutside, type Placed, type PlacedService, type Scene } from './scene'
 export { placedIn } from './placed-in'
 export { floorOverGround, outerHeight } from './outer-height'
 export { collisions, collisionsOf, notchesOf, outsideOf } from './fit'

@@ -16,7 +16,7 @@ import {
   waysOf,
   wayGround,
 } from './index'
-import { jobWith, person, put, putInside, variant } from '../../../../tests/support/plan'
+import { jobWith, person, put, putInside, truck, variant } from '../../../../tests/support/plan'
 
 const van = 'van-long-high'
 const shell = genericShell(van)
@@ -56,6 +56,15 @@ describe('a machine that is hung under the floor', () => {
       ).toEqual([])
     },
   )
+
+  it('does not heat a tank through the floor, and does one beside it', () => {
+    const tank = put('fit-t', 'tank-under', 1000, 'centreline', {}, { up: { from: 'under-floor', mm: 20 } })
+    const heater = (up: Seat['up']) => put('fit-h', 'heater-air', 1150, 'centreline', {}, { up })
+    const near = (up: Seat['up']) => codes(truck(tank, heater(up))).includes('heater-near')
+    expect(near({ from: 'floor', mm: 0 })).toBe(false)
+    const beside = put('fit-h', 'heater-air', 1950, 'centreline', {}, { up: { from: 'under-floor', mm: 20 } })
+    expect(codes(truck(tank, beside))).toContain('heater-near')
+  })
 
   it('costs ground clearance, and two of them meet', () => {
     expect(codes(under('heater-air', 1200))).toContain('ground-low')

@@ -462,6 +462,10 @@ function placeHollows(
   })
 }
 
+/** Whether a thing hangs outside the body with all of it. */
+export const isOutside = ({ solids }: Pick<Placed, 'solids'>): boolean =>
+  solids.length > 0 && solids.every(({ fit }) => fit === 'outside')
+
 /** Whether the middle of a part lies in the load space: what is made to hang outside, but stands indoors, is a thing like others. */
 function isIndoors(interior: Interior, solid: Prism, isHungUnder: boolean): boolean {
   const { x, y, z } = prismBounds(solid)
@@ -526,7 +530,7 @@ function resolveOne(
   })
   const floor = floorThere(interior, placement.at[0])
   // what is out of doors, and what hangs on a door that stands open, is got at from there
-  const isOut = seat.door !== undefined || (solids.length > 0 && solids.every(({ fit }) => fit === 'outside'))
+  const isOut = seat.door !== undefined || isOutside({ solids })
   const clearances = clearancesOf(fitting, stance).map((one) => {
     const placed = placeClearance(interior, one, placement, floor)
     return isOut ? { ...placed, outdoors: true } : placed

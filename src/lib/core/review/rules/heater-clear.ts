@@ -1,7 +1,7 @@
 import { held } from '../../fittings'
 import { givesAir, isDoor } from '../../shell'
 import { boxGap, spanMiddle } from '../../geometry'
-import { flueAt } from '../../scene'
+import { flueAt, isOutside } from '../../scene'
 import { byFitting, defineRule, practice } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
 import { topOf } from '../middle'
@@ -74,6 +74,8 @@ export const heaterClear = defineRule({
             ({ id, facts }) =>
               id !== heater.id && held(facts, 'water') + held(facts, 'waste') > 0 && facts.heat.length === 0,
           )
+          // the floor or wall of the body is between what hangs outside and what stands indoors
+          .filter((tank) => isOutside(tank) === isOutside(heater))
           .map((tank) => ({ id: tank.id, mm: boxGap(tank.bounds, heater.bounds) }))
           .filter(({ mm }) => mm < parameters.tankMm)
           .map(({ id, mm }): Draft<'heater-near'> => ({
