@@ -147,7 +147,7 @@ const rope = demoJob(
     at('bed', 'bed-fixed', 40, MIDDLE, { lengthMm: 2000, widthMm: 1350, platformMm: 800, entry: 'side' }),
     inside('tank', 'water-tank', 'bed', [100, 300, 0], { lengthMm: 1100, depthMm: 600, heightMm: 400 }),
     inside('battery', 'battery', 'bed', [100, 950, 0], { ampHours: 200 }),
-    at('cot', 'cot', 5210, MIDDLE, { lengthMm: 1240, depthMm: 640, platformMm: 100, mattressMm: 60, sideMm: 300 }, { ...up(1000), turn: 270 }),
+    at('cot', 'cot', 5210, MIDDLE, { lengthMm: 1240, depthMm: 610, platformMm: 100, mattressMm: 60, sideMm: 300 }, { ...up(1000), turn: 270 }),
     at('seats', 'bench-belted', 2620, LEFT, { places: 2, childSeats: 1 }, { ...along }),
     at('room', 'wet-room', 1550, LEFT, { lengthMm: 1050, depthMm: 820, heightMm: 1950 }),
     at('kitchen', 'galley', 1680, RIGHT, { lengthMm: 1350, depthMm: 560, hob: true }),

@@ -4,8 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { parseJobText } from '../../src/lib/core/job'
 import { reviewVariant } from '../../src/lib/core/review'
 
-const root = path.resolve(import.meta.dirname, '../..')
-/** Variant, code and key of every finding of the examples, as the program gave them before rules owned their keys. */
+/** Variant, code and key of every finding of documents in `waiver-keys/`, as the program gave them before rules owned their keys. */
 const KEYS = JSON.parse(readFileSync(path.join(import.meta.dirname, 'waiver-keys.json'), 'utf8')) as Record<
   string,
   readonly (readonly [variant: string, code: string, key: string])[]
@@ -19,7 +18,9 @@ const ENDED: Readonly<Record<string, readonly string[]>> = {
 
 describe('what was let be by an earlier program', () => {
   it.each(Object.entries(KEYS))('is let be in “%s” still: each finding has the key that it had', (name, rows) => {
-    const read = parseJobText(readFileSync(path.join(root, `examples/${name}.zimmerman.json`), 'utf8'))
+    const read = parseJobText(
+      readFileSync(path.join(import.meta.dirname, `waiver-keys/${name}.zimmerman.json`), 'utf8'),
+    )
     if (!read.ok) throw new Error(`${name}: ${read.faults[0]!.message}`)
     const { job } = read
     const now = new Set(

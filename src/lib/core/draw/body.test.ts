@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { apply, newJob, planInterior, standardBrief, type Command, type Job } from '../job'
 import { scenesOf } from '../review'
-import { interiorOf, newChange, type BodyChanges } from '../shell'
+import { heightsAt, interiorOf, newChange, type BodyChanges } from '../shell'
 import { genericShell, GENERIC_SHELLS } from '../shells'
 import type { Item } from './display'
+import { sittingFigure } from './figures'
 import {
   cabSeatItems,
   drawSection,
@@ -54,6 +55,41 @@ describe('the body drawn', () => {
       }
     },
   )
+
+  it('shows a raised roof and a well from the side where they are, not sloping up to them', () => {
+    const well = { kind: 'floor-well', fromMm: 1000, toMm: 1500, rightMm: -300, leftMm: 300, depthMm: 120 } as const
+    const space = interiorOf(van, lining, {
+      'roof-a': { ...changes['roof-a']!, shape: 'straight' } as never,
+      'well-a': well,
+    })
+    const lined = shellSide(space, 'left').items.flatMap((item) =>
+      item.kind === 'path' && item.weight === 'cut' ? [item.points] : [],
+    )
+    for (const x of [300, 500 + 20, 500 + 40, 900, 1200, 2000, 3500 - 40, 3500 - 20, 4000]) {
+      const heights = heightsAt(space, x, 0)!
+      const chords = lined.flatMap((outline) => {
+        const crossings = outline.flatMap(([x0, z0], index) => {
+          const [x1, z1] = outline[(index + 1) % outline.length]!
+          return (x0 - x) * (x1 - x) < 0 ? [z0 + ((z1 - z0) * (x - x0)) / (x1 - x0)] : []
+        })
+        return crossings
+      })
+      expect(Math.max(...chords)).toBeCloseTo(heights.max, 3)
+      expect(Math.min(...chords)).toBeCloseTo(heights.min, 3)
+    }
+  })
+
+  it('has its drivers’ feet on the floor of the cab', () => {
+    for (const shell of GENERIC_SHELLS) {
+      const [seat] = shell.cabSeats
+      const below = seat!.cushionMm - shell.cab!.floorMm
+      const feet = points(sittingFigure(1760, [0, seat!.cushionMm], 1, below)).map(([, z]) => z)
+      expect(Math.min(...feet)).toBeGreaterThanOrEqual(shell.cab!.floorMm - 0.001)
+    }
+    // on a high seat they hang: a lower leg of 0.285 of stature (Drillis & Contini 1966, from memory)
+    const hanging = points(sittingFigure(1760, [0, 900], 1, 900)).map(([, z]) => z)
+    expect(900 - Math.min(...hanging)).toBeCloseTo(0.285 * 1760, 0)
+  })
 
   it.each(GENERIC_SHELLS.map((shell) => [shell.id, shell] as const))(
     '%s shows its walls in plan where they are',

@@ -1,9 +1,9 @@
 import { tallestOf, type Brief } from '../brief'
 import { prismBounds, spanMiddle } from '../geometry'
-import { sleeping, type Scene } from '../scene'
+import { BACK_MM, sleeping, type Scene } from '../scene'
 import { liningTop } from '../shell'
 import type { Item, ItemGroup, ViewId } from './display'
-import { lyingFigure, sittingFigure, standingFigure } from './figures'
+import { leaningAhead, lyingFigure, sittingFigure, standingFigure } from './figures'
 import { onWall } from './fitting-views'
 
 /** From a head to the end of its mattress. */
@@ -32,10 +32,13 @@ function driving(scene: Scene, brief: Brief, side: 'left' | 'right'): readonly I
   const travellers = Object.values(brief.people)
     .filter((person) => person.travels)
     .sort((a, b) => b.statureMm - a.statureMm)
-  return scene.interior.shell.cabSeats.flatMap((seat, index) => {
+  const { cab, cabSeats } = scene.interior.shell
+  return cabSeats.flatMap((seat, index) => {
     const person = travellers[index]
     if (person === undefined || seat.yMm > 0 !== (side === 'left')) return []
-    return sittingFigure(person.statureMm, [seat.xMm + seat.depthMm / 2, seat.cushionMm], 1)
+    const floorBelowMm = cab === undefined ? undefined : seat.cushionMm - cab.floorMm
+    const back = seat.xMm - seat.depthMm / 2 + BACK_MM
+    return sittingFigure(person.statureMm, [back + leaningAhead(person.statureMm), seat.cushionMm], 1, floorBelowMm)
   })
 }
 

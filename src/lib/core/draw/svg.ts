@@ -115,7 +115,9 @@ export function toSvg(sheet: Sheet): string {
     const items = view.groups.flatMap((group) => group.items)
     const lettering = { at, scale: 1 / scale, sizes: TEXT_MM, stretch: STRETCH, margin: 1 }
     const marks = [...items.map((item) => drawItem(item, at, scale)), ...layLabels(items, lettering).map(drawLabel)]
-    return `<g id="view-${view.id}"><text x="${figure(left)}" y="${figure(top - 2)}" font-size="2.6" font-weight="600">${escapeXml(view.title)}</text>${marks.join('')}</g>`
+    // last, so that a box on the roof does not cover it
+    const name = `<text x="${figure(left)}" y="${figure(top - 2)}" font-size="2.6" font-weight="600" paint-order="stroke" stroke="#FDFCF9" stroke-width="0.8">${escapeXml(view.title)}</text>`
+    return `<g id="view-${view.id}">${marks.join('')}${name}</g>`
   })
   const title = sheet.title.map(
     (text, index) =>

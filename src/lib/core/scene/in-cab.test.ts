@@ -3,7 +3,8 @@ import type { Seat } from '../fittings'
 import { apply, type Job, planInterior } from '../job'
 import { prismBounds } from '../geometry'
 import { buildScene, collisionsOf, freedomOf, keptInside, outsideOf, tapeOf } from './index'
-import { jobWith, put, variant } from '../../../../tests/support/plan'
+import { reviewVariant } from '../review'
+import { jobWith, person, put, variant } from '../../../../tests/support/plan'
 
 const planOf = (job: Job) => job.variants[variant]!.plan
 const sceneOf = (job: Job, mode = 'mode-day') => buildScene(planInterior(job.shell, planOf(job)), planOf(job), mode)
@@ -108,6 +109,34 @@ describe('an open cab as a place', () => {
     const shut: Job = { ...between, shell: { ...open, bulkhead: { ...open.bulkhead, wayThrough: false } } }
     expect(freeOf(shut).blockers).toContainEqual({ kind: 'shell', id: 'shell' })
     expect(freeOf(between).blockers.filter(({ kind }) => kind === 'shell')).toEqual([])
+  })
+
+  it('has heads in it on the road: what hangs over a seat there is told by how low', () => {
+    const seat = open.cabSeats[0]!
+    const shelf = (x: number, z: number, y = seat.yMm) =>
+      put(
+        'fit-s',
+        'locker',
+        x,
+        'centreline',
+        { lengthMm: 500, depthMm: 300, heightMm: 200 },
+        {
+          across: { from: 'centreline', mm: y },
+          up: { from: 'floor', mm: z },
+        },
+      )
+    const bumps = (...commands: Parameters<typeof jobWith>[1][]) =>
+      reviewVariant(jobWith(van, person(1840), ...commands), variant).modes.flatMap(({ modeId, findings }) =>
+        findings.flatMap((one) =>
+          one.code === 'head-bump' ? [[modeId, one.measured, one.needed, one.facts.cabSeat]] : [],
+        ),
+      )
+    // cushion at 420; 0.52 × 1840 + 40 over it
+    const over = seat.xMm - 250
+    expect(bumps(shelf(over, 1200))).toEqual([['mode-drive', 1200 - 420, 997, seat.id]])
+    expect(bumps(shelf(over, 420 + 998))).toEqual([])
+    expect(bumps(shelf(over - 700, 1200))).toEqual([])
+    expect(bumps(shelf(over, 1200, 0))).toEqual([])
   })
 
   it('carries a shelf under its own roof', () => {

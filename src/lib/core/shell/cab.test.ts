@@ -8,6 +8,21 @@ const lining = { floorMm: 27, wallMm: 30, roofMm: 35 }
 const cab = van.cab!
 const closed: Shell = { ...van, bulkhead: { ...van.bulkhead, wayThrough: false } }
 
+describe('the cab of a shell that comes with the program', () => {
+  it.each(GENERIC_SHELLS.map((shell) => [shell.id, shell] as const))(
+    'lets whoever drives sit upright, feet on its floor: %s',
+    (_id, { cab, cabSeats }) => {
+      // sitting height of 1760, slouched as one drives: 0.52 × 1760 = 915, and 40 over it; common practice, no source
+      expect(cabSeats.length).toBeGreaterThan(0)
+      for (const { cushionMm } of cabSeats) {
+        expect(cab!.roofMm - cushionMm).toBeGreaterThanOrEqual(955)
+        expect(cushionMm - cab!.floorMm).toBeGreaterThanOrEqual(280)
+        expect(cushionMm - cab!.floorMm).toBeLessThanOrEqual(480)
+      }
+    },
+  )
+})
+
 describe('an open cab', () => {
   it('begins at the bulkhead with its own floor, roof and width', () => {
     const space = interiorOf(van, lining)

@@ -1,13 +1,13 @@
 import type { Span, Vec2 } from '../geometry'
 import type { Interior, Section } from './interior'
 
-/** Where a pocket begins or ends, a drawing shows the body change over this length. */
+/** Where a pocket begins or ends, a drawing shows the body change over this length, within the pocket: at its edge the tighter side counts. */
 const STEP_MM = 1
 
 /** The x-values within a range at which the drawn outline of a body bends or steps, its ends with them. */
 export function knots(interior: Interior, along: Span): readonly number[] {
   const stops = interior.sections.map((section) => section.xMm)
-  for (const { x } of interior.pockets) stops.push(x.min - STEP_MM, x.min, x.max, x.max + STEP_MM)
+  for (const { x } of interior.pockets) stops.push(x.min, x.min + STEP_MM, x.max - STEP_MM, x.max)
   const inner = stops.filter((x) => x > along.min && x < along.max)
   return [along.min, ...(interior.pockets.length === 0 ? inner : inner.sort((a, b) => a - b)), along.max]
 }

@@ -250,6 +250,13 @@ const CABS: Record<
   cab: { longMm: 1250, narrowerMm: 320, floorMm: -260, roof: 0.55 },
 }
 
+/** A body this low has a cab as high as its load space: behind it the roof does not rise. */
+const LOW_BODY_MM = 1500
+const LOW_ROOF = 0.97
+/** From the cushion of a cab seat to the roof over it, at the least, and down to the floor; common practice, no source. */
+const OVER_CUSHION_MM = 960
+const UNDER_CUSHION_MM = 280
+
 const scaled = (half: readonly Vec2[], width: number, height: number): [number, number][] =>
   half.map(([y, z]) => [Math.round(y * width), Math.round(z * height)])
 
@@ -277,7 +284,10 @@ export function draftShell(id: string, name: string, bodyClass: BodyClass, numbe
     notchable: true,
   })
   const seats = CAB_SEATS[habit.nose]
-  const cab = CABS[habit.nose]
+  const { longMm: cabMm, narrowerMm, ...cabOf } = CABS[habit.nose]
+  const roofMm = Math.round(heightMm * (heightMm < LOW_BODY_MM ? LOW_ROOF : cabOf.roof))
+  // in a low body one sits lower
+  const cushionMm = Math.min(seats.cushionMm, roofMm - OVER_CUSHION_MM)
   const cabSeat = (who: 'driver' | 'passenger'): Shell['cabSeats'][number] => ({
     id: `cab-${who}`,
     label: who,
@@ -285,7 +295,7 @@ export function draftShell(id: string, name: string, bodyClass: BodyClass, numbe
     yMm: Math.round(seats.asideMm * half) * (who === 'driver' ? 1 : -1),
     widthMm: 480,
     depthMm: 500,
-    cushionMm: seats.cushionMm,
+    cushionMm,
     belt: true,
     reclineDeg: 20,
     removable: false,
@@ -304,10 +314,10 @@ export function draftShell(id: string, name: string, bodyClass: BodyClass, numbe
     ],
     bulkhead: { xMm: lengthMm, wayThrough: true },
     cab: {
-      lengthMm: cab.longMm,
-      widthMm: Math.round(widthMm - cab.narrowerMm),
-      floorMm: cab.floorMm,
-      roofMm: Math.round(heightMm * cab.roof),
+      lengthMm: cabMm,
+      widthMm: Math.round(widthMm - narrowerMm),
+      floorMm: Math.min(cabOf.floorMm, cushionMm - UNDER_CUSHION_MM),
+      roofMm,
     },
     keepOuts: habit.arch === undefined ? [] : [arch('left'), arch('right')],
     openings: [

@@ -90,7 +90,7 @@ describe('surveyed', () => {
     const low = surveyed(read(bus, { 'cab-roof': 700 }))
     expect(low.faults).toContainEqual({
       path: ['cab', 'roofMm'],
-      message: 'the cab is 700 − -60 = 760 mm high; at least 850',
+      message: 'the cab is 700 − -86 = 786 mm high; at least 850',
     })
   })
 

@@ -1,26 +1,64 @@
 import { tallestOf } from '../../brief'
-import { prismBounds } from '../../geometry'
+import { prismBounds, type Vec2 } from '../../geometry'
 import { bodyMm } from '../../people'
-import { defineRule, practice } from '../define-rule'
+import { BACK_MM, type Scene } from '../../scene'
+import { byFitting, defineRule, practice } from '../define-rule'
 import { needsPeople } from '../needs'
 
 declare module '../finding' {
   interface FactsByCode {
-    'head-bump': { readonly person: string; readonly sittingMm: number; readonly over: string }
+    'head-bump': {
+      readonly person: string
+      readonly sittingMm: number
+      readonly over: string
+      /** The cab seat, where it is over that. */
+      readonly cabSeat?: string
+    }
   }
 }
 
 /** Half a head and a little, from its middle. Common practice, no source. */
 const HEAD_MM = 130
+/** A head from its back to its brow. Common practice, no source. */
+const HEAD_DEEP_MM = 200
 /** What hangs lower over a seat than this is its own back or arm. */
 const OVER_SEAT_MM = 300
+
+/** Somewhere to sit: over which places, from which height, and who of the plan or the cab offers it. */
+interface Seated {
+  readonly fittingId?: string
+  readonly cabSeat?: string
+  readonly places: readonly Vec2[]
+  readonly topMm: number
+}
+
+/** Where one sits in a mode: on the road in belted seats, those of the cab with them, else on what the plan offers. */
+function seatsIn(scene: Scene): readonly Seated[] {
+  const isDriving = scene.purpose === 'driving'
+  const ofPlan = scene.placed.flatMap(({ id, services, placement }): Seated[] => {
+    const service = services.find(({ type }) => type === 'seat')
+    if (service?.cushion === undefined || service.places === undefined || service.places.length === 0) return []
+    if (isDriving && !services.some(({ type }) => type === 'belt')) return []
+    return [
+      { fittingId: id, places: service.places.map(({ at }) => at), topMm: placement.at[2] + service.cushion.topMm },
+    ]
+  })
+  const ofCab = isDriving
+    ? scene.interior.shell.cabSeats.map(({ id, xMm, yMm, depthMm, cushionMm }): Seated => {
+        const head = xMm - depthMm / 2 + BACK_MM + HEAD_DEEP_MM / 2
+        return { cabSeat: id, places: [[head, yMm]], topMm: cushionMm }
+      })
+    : []
+  return [...ofPlan, ...ofCab]
+}
 
 /** Whoever sits down does not hit what hangs over the seat. */
 export const headsClear = defineRule({
   id: 'heads-clear',
   group: 'people',
-  modes: ['living'],
+  modes: ['living', 'driving'],
   gravity: { 'head-bump': 'caution' },
+  key: byFitting(({ facts }) => facts.cabSeat ?? ''),
   basis: practice(
     'sitting height of the tallest, 0.520 of stature (Drillis & Contini 1966, from memory), and a little to rise',
   ),
@@ -33,19 +71,14 @@ export const headsClear = defineRule({
     if (tallest === undefined) return []
     const sittingMm = tallest.measured?.sittingHeight ?? bodyMm(tallest.statureMm, 'sittingHeight')
     const needed = Math.round(sittingMm + parameters.spareMm)
-    return scene.placed.flatMap((seat) => {
-      const service = seat.services.find(({ type }) => type === 'seat')
-      const places = service?.places ?? []
-      const [first] = places
-      if (first === undefined || service?.cushion === undefined) return []
-      const from = seat.placement.at[2] + service.cushion.topMm
+    return seatsIn(scene).flatMap(({ fittingId, cabSeat, places, topMm: from }) => {
       const low = scene.placed.flatMap((over) =>
-        over.id === seat.id
+        over.id === fittingId
           ? []
           : over.inner.flatMap(({ prism }) => {
               const { x, y, z } = prismBounds(prism)
               const above = places.some(
-                ({ at }) =>
+                (at) =>
                   at[0] > x.min - HEAD_MM &&
                   at[0] < x.max + HEAD_MM &&
                   at[1] > y.min - HEAD_MM &&
@@ -60,12 +93,17 @@ export const headsClear = defineRule({
       return [
         {
           code: 'head-bump' as const,
-          fittings: [seat.id, lowest.over.id],
-          place: [first.at[0], first.at[1], from + lowest.free] as const,
+          fittings: [...(fittingId === undefined ? [] : [fittingId]), lowest.over.id],
+          place: [...places[0]!, from + lowest.free] as const,
           measured: Math.round(lowest.free),
           needed,
           unit: 'mm' as const,
-          facts: { person: tallest.label, sittingMm: Math.round(sittingMm), over: lowest.over.id },
+          facts: {
+            person: tallest.label,
+            sittingMm: Math.round(sittingMm),
+            over: lowest.over.id,
+            ...(cabSeat === undefined ? {} : { cabSeat }),
+          },
         },
       ]
     })

@@ -125,7 +125,7 @@ export const PEOPLE_SENTENCES: SentencesFor<
   }),
   'head-bump': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'A knock on the head',
-    designer: `Over ${the(names.fitting(fittings[0]!))} there are ${say(measured)} to ${the(names.fitting(facts.over))}; the ${facts.person} sits ${say(facts.sittingMm)} high and needs ${say(needed)}.`,
+    designer: `Over ${the(facts.cabSeat === undefined ? names.fitting(fittings[0]!) : names.part(facts.cabSeat))} there are ${say(measured)} to ${the(names.fitting(facts.over))}; the ${facts.person} sits ${say(facts.sittingMm)} high and needs ${say(needed)}.`,
     client: `The ${facts.person} would hit ${the(names.fitting(facts.over))}.`,
     why: [
       `Sitting height ${say(facts.sittingMm)} + ${say(needed - facts.sittingMm)} to rise = ${say(needed)}; seat to what hangs over it: ${say(measured)}.`,
