@@ -56,6 +56,7 @@ export const SERVICES = [
   'outside-store',
   'waste',
   'power',
+  'socket',
   'air',
 ] as const
 export type ServiceType = (typeof SERVICES)[number]

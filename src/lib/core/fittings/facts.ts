@@ -91,6 +91,12 @@ interface TreadFact {
 export const ALARM_SENSES = ['smoke', 'monoxide', 'leaking-gas'] as const
 export type AlarmSense = (typeof ALARM_SENSES)[number]
 
+/**
+ * What a thing does with current: stores it, guards it, makes one of another, does all of that in one box (`station`), gives it to what is plugged
+ * in, switches or measures it; `capped` is shut against water.
+ */
+type Electrics = 'battery' | 'fuses' | 'converter' | 'station' | 'outlet' | 'control' | 'capped'
+
 /** What an inlet in the outer wall takes. */
 type InletFact = 'mains' | 'water' | 'fuel'
 
@@ -120,8 +126,8 @@ export interface Facts {
   readonly reaches: readonly ReachFact[]
   /** It lies where it is by its own weight and shape: on ledges, in a frame, under a table. Not a way to hold what is heavy and high. */
   readonly staysByWeight: boolean
-  /** What it does with current. All of it keeps dry. */
-  readonly electrics: 'battery' | 'fuses' | 'converter' | undefined
+  /** All of it keeps dry, but for what is capped. */
+  readonly electrics: Electrics | undefined
   readonly inlet: InletFact | undefined
   readonly guards: { readonly against: 'fire' } | { readonly senses: AlarmSense } | undefined
   /** The face that warm air is blown from, to its front: along its run and up, mm. */
@@ -131,6 +137,8 @@ export interface Facts {
   /** One holds on to it with one’s whole weight. */
   readonly grip: 'framing' | 'lining' | undefined
   readonly shields: 'heat' | 'sun' | undefined
+  /** Stuck, clipped or pressed in along its whole length: it hangs on no points. */
+  readonly isHeldAlong: boolean
   /** How it gets into the body: whole, as it was bought, or in boards and pieces. */
   readonly carriedIn: 'whole' | 'in-pieces'
   /** What bears it: legs, rails or brackets of its own, or what it stands on or hangs from. */
@@ -167,6 +175,7 @@ export const PLAIN: Facts = {
   drainsAtMm: undefined,
   grip: undefined,
   shields: undefined,
+  isHeldAlong: false,
   carriedIn: 'in-pieces',
   bornBy: 'others',
 }

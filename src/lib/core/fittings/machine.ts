@@ -52,7 +52,7 @@ export function machine<S extends z.ZodRawShape>(definition: {
   readonly id: string
   readonly size: readonly [Limits, Limits, Limits]
   readonly extra: S
-  readonly group?: 'machines' | 'wet' | 'galley'
+  readonly group?: 'machines' | 'wet' | 'galley' | 'stowage'
   readonly part: string
   readonly home: Seat
   readonly isOutside?: boolean

@@ -101,11 +101,36 @@ export const pillows = (
   )
 }
 
-/** Two rings of a hob in plan, the larger at the back. */
-export const rings = (x: number, y: number): readonly Feature[] => [
-  ring('top', x - 55, y + 60, 85, true),
-  ring('top', x + 65, y - 85, 60, true),
-]
+/** Where the rings of a hob lie in a square about its middle, and how large they are, as shares of that. */
+const RINGS: Readonly<Record<number, readonly (readonly [x: number, y: number, r: number])[]>> = {
+  1: [[0, 0, 0.34]],
+  2: [
+    [-0.17, 0.18, 0.26],
+    [0.2, -0.26, 0.18],
+  ],
+  3: [
+    [-0.24, 0.2, 0.22],
+    [0.24, 0.2, 0.18],
+    [0, -0.26, 0.2],
+  ],
+  4: [
+    [-0.24, 0.24, 0.2],
+    [0.24, 0.24, 0.17],
+    [-0.24, -0.24, 0.17],
+    [0.24, -0.24, 0.2],
+  ],
+  5: [
+    [-0.32, 0.28, 0.15],
+    [0.32, 0.28, 0.15],
+    [-0.32, -0.28, 0.15],
+    [0.32, -0.28, 0.15],
+    [0, 0, 0.2],
+  ],
+}
+
+/** The rings of a hob in plan, the larger at the back where there are two. */
+export const rings = (x: number, y: number, count = 2, wideMm = 330): readonly Feature[] =>
+  (RINGS[count] ?? []).map(([u, v, r]) => ring('top', x + u * wideMm, y + v * wideMm, r * wideMm, true))
 
 /** A basin with its drain and tap in plan. */
 export const basinTop = (x0: number, y0: number, x1: number, y1: number): readonly Feature[] => [

@@ -51,7 +51,7 @@ import {
 } from '../fittings'
 import type { Figure, Fitting, Mode, Plan } from '../job'
 import { cabSpace, floorThere, heightsAt, type Interior, isAhead, lowestRoof, wallTop, wellAt } from '../shell'
-import { TOUCH_MM } from '../units'
+import { SAME_MM, TOUCH_MM } from '../units'
 import { cutAllRound, cutToRoof, growBack } from './cut'
 import { beforeDoor } from './doorway'
 import { outerRoof, outerRoofOver } from './outer-height'
@@ -280,7 +280,15 @@ function place(interior: Interior, fitting: Fitting, seat: Seat, { topMm, frontM
       const roof = x0 >= front ? cabSpace(interior)?.z.max : lowestRoof(interior, within, across)
       return (roof ?? peak) - seat.up.mm - height
     }
+    // what is not cut to the wall keeps its outer edge under the roof as well, where that falls by a hair to it
+    const hairOver = (at: number): number => {
+      const { y } = sideways(at)
+      const roof = x0 >= front ? undefined : lowestRoof(interior, within, { min: y - depth / 2, max: y + depth / 2 })
+      const over = roof === undefined ? 0 : at + height - roof
+      return over > 0 && over < SAME_MM ? over : 0
+    }
     z0 = settled(underRoof, floor - height, peak - seat.up.mm - height)
+    if (measuredAt === 'closest') z0 -= hairOver(z0)
   }
   const { y, wall } = sideways(z0)
   const flush = measuredAt !== 'closest' && seat.across.mm <= TOUCH_MM

@@ -26,6 +26,7 @@ const USED_IN: Record<ServiceType, readonly Purpose[]> = {
   'outside-store': [],
   waste: [],
   power: [],
+  socket: [],
   air: [],
 }
 

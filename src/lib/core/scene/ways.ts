@@ -598,6 +598,25 @@ function narrowestOn(
   return { cell, saddle, isAtEnd: Math.hypot(saddle.at[0] - x, saddle.at[1] - y) <= APART_MM }
 }
 
+/** A way as wide as this is looked at no more. Common practice, no source. */
+const WIDE_MM = 600
+
+/** As a ground with one place of its ways filled in, so that they go elsewhere. */
+function without(ground: WayGround, { at: [x, y], distance }: Saddle): WayGround {
+  const { grid, mm } = ground.field
+  const shut = Float64Array.from(mm)
+  const far = distance + grid.cellMm
+  const cells = Math.ceil(far / grid.cellMm)
+  const [column, row] = [Math.floor((x - grid.x0) / grid.cellMm), Math.floor((y - grid.y0) / grid.cellMm)]
+  for (let r = Math.max(0, row - cells); r <= Math.min(grid.rows - 1, row + cells); r += 1)
+    for (let c = Math.max(0, column - cells); c <= Math.min(grid.columns - 1, column + cells); c += 1) {
+      const cell = r * grid.columns + c
+      const [u, v] = cellCentre(grid, cell)
+      if (Math.hypot(u - x, v - y) <= far) shut[cell] = 0
+    }
+  return { ...ground, paths: widestPaths(grid, shut, ground.sources, NARROWEST_MM / 2) }
+}
+
 /**
  * The widest way from the entrances to everything that the scene's mode uses, its narrowest place measured to about a
  * millimetre. Who rolls comes up to a place of use and does not step into it: `besideMm` is how near.
@@ -629,6 +648,16 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
       rest = rest.filter((cell) => gapBetweenCells(grid, cell, other) > APART_MM)
       if (one.saddle.distance > found.saddle.distance) found = one
     }
+    let ways = ground
+    // of two ways that are alike to the cells, the other may be the wider by a few millimetres
+    if (!found.isAtEnd && 2 * found.saddle.distance < WIDE_MM) {
+      const elsewhere = without(ground, found.saddle)
+      const other = widestOf(elsewhere, cells)
+      if (other !== -1 && nth(elsewhere.paths.bottleneck, other) > found.saddle.distance - grid.cellMm) {
+        const one = narrowestOn(elsewhere, zone, other, new Map())
+        if (one.saddle.distance > found.saddle.distance) [found, ways] = [one, elsewhere]
+      }
+    }
     const { saddle } = found
     const sides = sidesOf(ground, saddle.at, saddle.distance)
     const widthMm = Math.round(2 * saddle.distance)
@@ -638,7 +667,7 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
       widthMm,
       at: saddle.at,
       path: () =>
-        shortestWithin(grid, mm, ground.sources, found.cell, nth(paths.bottleneck, found.cell)).map((step) =>
+        shortestWithin(grid, mm, ground.sources, found.cell, nth(ways.paths.bottleneck, found.cell)).map((step) =>
           cellCentre(grid, step),
         ),
     }

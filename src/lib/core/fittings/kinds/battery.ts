@@ -7,8 +7,8 @@ import { choiceParameter, countParameter, lengthParameter, onTheWall } from '../
 import { line, parted, ring } from '../symbols'
 
 /** Share of its capacity that a battery gives without harm; common practice, no source. */
-const USABLE = { lithium: 0.9, lead: 0.5 } as const
-const KG_PER_WH = { lithium: 0.009, lead: 0.025 } as const
+const USABLE = { lithium: 0.9, lead: 0.5, sealed: 0.5 } as const
+const KG_PER_WH = { lithium: 0.009, lead: 0.025, sealed: 0.027 } as const
 
 /** What can be drawn of it without harm, Wh. */
 const usableWh = (p: { ampHours: number; volts: number; chemistry: keyof typeof USABLE }): number =>
@@ -23,7 +23,9 @@ export const battery = machine({
     [240, 120, 500],
   ],
   extra: {
-    chemistry: choiceParameter(['lithium', 'lead']),
+    chemistry: choiceParameter(['lithium', 'lead', 'sealed']).describe(
+      'Sealed lead gasses only when it is charged wrongly',
+    ),
     ampHours: z.number().min(20).max(1200).default(100),
     volts: countParameter(12, 12, 48),
     cablesMm: lengthParameter(120, 60, 300).describe('Room above its poles'),

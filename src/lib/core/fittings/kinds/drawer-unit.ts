@@ -13,7 +13,7 @@ const parameters = z.object({
   depthMm: lengthParameter(500, 300, 1800),
   heightMm: lengthParameter(500, 120, 1200),
   drawers: countParameter(2, 1, 6),
-  ...drawerParameters(1, 30, 200),
+  ...drawerParameters(1, 30, 227),
   dividers: countParameter(1, 0, 6).describe('A deep drawer without one is a heap'),
   ply: plyParameter,
 })

@@ -26,7 +26,7 @@ export const galleyHob = galleyUnit({
   id: 'galley-hob',
   length: [450, 320, 900],
   extra: {
-    rings: countParameter(2, 1, 3),
+    rings: countParameter(2, 1, 5),
     fuel: choiceParameter(['gas', 'induction', 'diesel']),
     lid: z.boolean().default(true).describe('A lid over it gives worktop while it is cold'),
   },
@@ -75,10 +75,13 @@ export const galleyHob = galleyUnit({
     const half = p.lengthMm / 2
     return [
       ...(stance === 'cooking' || !p.lid
-        ? rings(0, 0)
+        ? rings(0, 0, p.rings, Math.min(p.lengthMm, p.depthMm) * 0.75)
         : [
             line('top', [-half + 20, p.depthMm / 2 - 40], [half - 20, p.depthMm / 2 - 40]),
-            ...rings(0, 0).map((feature) => ({ ...feature, filled: false })),
+            ...rings(0, 0, p.rings, Math.min(p.lengthMm, p.depthMm) * 0.75).map((feature) => ({
+              ...feature,
+              filled: false,
+            })),
           ]),
       line('front', [-half + 30, max - 45], [half - 30, max - 45]),
       ...drawerFront(-half + 8, half - 8, max - 260, max - 90),

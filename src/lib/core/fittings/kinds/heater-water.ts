@@ -8,6 +8,7 @@ import { line, ring, strokes } from '../symbols'
 
 /** At full power. Typical, common practice, no source. */
 const WATTS = { electric: 800, engine: 5000, gas: 2000 } as const
+const HEATS = { electric: ['electric'], engine: ['engine'], gas: ['gas'], both: ['electric', 'engine'] } as const
 
 /** A water heater with its store. An electric one goes on a timer: it is a big load. */
 export const heaterWater = machine({
@@ -19,14 +20,16 @@ export const heaterWater = machine({
   ],
   extra: {
     litres: z.number().min(3).max(40).default(10).meta({ unit: 'L' }),
-    heatedBy: choiceParameter(['electric', 'engine', 'gas']),
+    heatedBy: choiceParameter(['electric', 'engine', 'gas', 'both']).describe(
+      'Both: an element for the mains, and the engine’s water',
+    ),
   },
   part: 'water-heater',
   home: onTheWall,
   serviced: () => [['heater', 'front', 400]],
   facts: (p) => ({
     ...BOUGHT,
-    heat: [{ how: 'enclosed', fuel: p.heatedBy, isLit: true, watts: WATTS[p.heatedBy], warms: 'water' }],
+    heat: HEATS[p.heatedBy].map((fuel) => ({ how: 'enclosed', fuel, isLit: true, watts: WATTS[fuel], warms: 'water' })),
     flue: p.heatedBy === 'gas' ? { exhaustMm: 0 } : undefined,
     holds: [{ what: 'water', litres: p.litres }],
   }),
@@ -49,5 +52,5 @@ export const heaterWater = machine({
     ]
   },
   parts: (p) => [piece('store-and-element', 4 + p.litres * 0.35)],
-  cautions: (p) => (p.heatedBy === 'gas' ? ['fuel', 'gas'] : p.heatedBy === 'electric' ? ['mains'] : []),
+  cautions: (p) => (p.heatedBy === 'gas' ? ['fuel', 'gas'] : p.heatedBy === 'engine' ? [] : ['mains']),
 })

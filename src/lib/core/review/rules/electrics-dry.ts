@@ -22,7 +22,7 @@ export const electricsDry = defineDistanceRule({
     awayMm: { default: 300, min: 100, max: 1500, unit: 'mm', basis: practice('an arm’s splash') },
   },
   detail: ({ facts }) => facts.water,
-  from: ({ scene }) => placedThat(scene, ({ electrics }) => electrics !== undefined),
+  from: ({ scene }) => placedThat(scene, ({ electrics }) => electrics !== undefined && electrics !== 'capped'),
   to: ({ scene }) => placedThat(scene, ({ isSplashed }) => isSplashed),
   mm: gapBetween,
   must: 'be-apart',

@@ -15,6 +15,7 @@ declare module '../finding' {
 const isWarm = ({ cold, electrics, heat }: Facts): boolean =>
   cold !== undefined ||
   electrics === 'converter' ||
+  electrics === 'station' ||
   heat.some(({ how, fuel, warms }) => how === 'enclosed' && fuel !== 'engine' && warms === 'air')
 
 const gasses = ({ holds }: Facts): boolean => holds.some((one) => one.what === 'charge' && one.gives === 'gas')

@@ -33,7 +33,7 @@ export const hungHeld = defineRule({
       const { fixing } = placed.fitting
       const { up } = placed.seat
       const hangs = placed.within === undefined && (up.from === 'roof' || (up.from === 'floor' && up.mm > HANGS_MM))
-      if (fixing === undefined || !hangs || placed.inner.length === 0) return []
+      if (fixing === undefined || !hangs || placed.inner.length === 0 || placed.facts.isHeldAlong) return []
       const holds = placed.services.some(({ type }) => type === 'stowage') ? parameters.loadedKg : 0
       const kg = massOf(placed.fitting) + holds
       const measured = HOLDS.has(fixing.how) ? fixing.points : 0
