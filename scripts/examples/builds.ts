@@ -1,6 +1,7 @@
 import type { Job } from '../../src/lib/core/job'
 import { demoJob } from '../../src/lib/demo/build'
 import { HOLLOW_BUILDS } from './hollow-builds'
+import { SMALL_BUILDS } from './small-builds'
 import { after, along, at, brief, cut, fixed, fromFront, inside, LEFT, MIDDLE, person, RIGHT, stance, up, variant } from './kit'
 
 /** Invented: two who count cranes, with their bicycles under a lift bed. Panel van, lift-bed school. */
@@ -309,4 +310,5 @@ export const BUILDS: readonly Job[] = [
   puppeteer,
   beekeepers,
   ...HOLLOW_BUILDS,
+  ...SMALL_BUILDS,
 ]

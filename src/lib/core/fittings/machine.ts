@@ -35,12 +35,15 @@ export const tankLitres = (p: Box): number => Math.max(1, Math.floor(p.lengthMm 
 /** A hand and a tool reach in at this height at least; common practice, no source. */
 const REACH_IN_MM = 350
 
-/** Room before or above a machine for whoever looks after it. */
+/** Room before or above a machine for whoever looks after it: before itself, so that one that hangs over a bench or an arch is reached over that. */
 const serviceRoom = (task: Task, from: 'front' | 'top', p: Box, needMm: number) =>
   forTask(
     task,
     from === 'front'
-      ? inFront(task, 'access', [], about(p.lengthMm), -p.depthMm / 2, needMm, Math.max(REACH_IN_MM, p.heightMm))
+      ? {
+          ...inFront(task, 'access', [], about(p.lengthMm), -p.depthMm / 2, needMm, Math.max(REACH_IN_MM, p.heightMm)),
+          fromFloor: false,
+        }
       : above(task, 'access', [], about(p.lengthMm), about(p.depthMm), p.heightMm, needMm),
   )
 

@@ -1,7 +1,15 @@
-import { prismBounds, prismsOverlap, spanLength, spansOverlap, stretchesLeft, type Prism } from '../geometry'
+import {
+  convexContains,
+  prismBounds,
+  prismsOverlap,
+  spanLength,
+  spansOverlap,
+  stretchesLeft,
+  type Prism,
+} from '../geometry'
 import { protrusionThere } from '../shell'
 import { TOUCH_MM } from '../units'
-import type { Placed, PlacedClearance, Scene } from './scene'
+import { isOutside, type Placed, type PlacedClearance, type Scene } from './scene'
 import { cabSeatsIn } from './cab-seats'
 import { shutIn } from './in-hollow'
 
@@ -93,6 +101,15 @@ function isShutInOne(scene: Scene, id: string, blockers: readonly Blocker[]): bo
   )
 }
 
+/** Whether a thing is what one sits on at a desk or table: a stool in the room to sit there is in nobody’s way. */
+const isSatOnAt = ({ use, serves, prism }: PlacedClearance, other: Placed): boolean =>
+  use === 'sit' &&
+  (serves.includes('desk') || serves.includes('table-place')) &&
+  prism.axis === 'z' &&
+  other.services.some(
+    ({ type, places }) => type === 'seat' && places?.some(({ at }) => convexContains(prism.profile, at)) === true,
+  )
+
 /** How far a clearance is free, and by what it is cut short. Bisected to half a millimetre or half a degree. */
 export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearance): Freedom {
   const whole = clearance.prism
@@ -100,6 +117,8 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
   const blockers: Blocker[] = []
   const sits = clearance.use === 'sit'
   const under = owner.seat.up.from === 'top-of' && clearance.use === 'stand' ? owner.seat.up.fitting : undefined
+  // what hangs under the floor is got at from below, whatever stands on that
+  const isUnder = owner.seat.up.from === 'under-floor'
   // A clearance grows with its amount: what does not meet it whole does not meet a part of it.
   const inTheWay: Prism[] = []
   for (const other of scene.placed) {
@@ -108,6 +127,8 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
       other.id === owner.id ||
       (under !== undefined && (other.id === under || isWithin(other, under))) ||
       other.id === clearance.past ||
+      isSatOnAt(clearance, other) ||
+      (isUnder && !isOutside(other)) ||
       (clearance.outdoors && other.seat.door !== undefined) ||
       !spansOverlap(other.bounds.x, bounds.x) ||
       !spansOverlap(other.bounds.y, bounds.y)

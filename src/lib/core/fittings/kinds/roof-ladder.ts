@@ -23,11 +23,12 @@ export const roofLadder = defineKind({
   stances: ['fixed'],
   stanceFor: { driving: 'fixed', living: 'fixed', sleeping: 'fixed' },
   meets: [],
+  // on the rear, beside the door
   home: {
-    along: { from: 'rear', mm: 200 },
-    across: { from: 'left-wall', mm: -180 },
+    along: { from: 'rear', mm: -140 },
+    across: { from: 'centreline', mm: 600 },
     up: { from: 'floor', mm: 100 },
-    turn: 0,
+    turn: 90,
     mirrored: false,
   },
   scribedAt: 'bottom',
