@@ -70,7 +70,7 @@ export const hitchRack = defineKind({
     const { long, apart, high } = SIZES[p.carries]
     const from = CROSS_MM / 2 + ARM_MM
     if (stance === 'folded-up') return [line('top', [-long / 2, from - 60], [long / 2, from - 60])]
-    const wheel = Math.min(330, high * 0.3)
+    const wheel = Math.min(300, high * 0.27)
     return [
       ...Array.from({ length: p.count }, (_, at) => {
         const y = from + (at + 0.5) * apart
@@ -84,7 +84,7 @@ export const hitchRack = defineKind({
       }).flat(),
       ...(p.carries === 'box'
         ? [line('front', [-long / 2, high * 0.7], [long / 2, high * 0.7])]
-        : [-1, 1].map((side) => ring('front', side * (long / 2 - wheel), CROSS_MM + wheel, wheel))),
+        : [-1, 1].map((side) => ring('front', side * (long / 2 - wheel - 40), CROSS_MM + wheel + 40, wheel))),
       ...(p.carries === 'box' ? [] : [ring('side', from + apart * 0.5, CROSS_MM + wheel, 40)]),
     ]
   },

@@ -5,7 +5,7 @@ import { piece, upholstered } from '../boards'
 import { defineKind } from '../contract'
 import { BOUGHT } from '../facts'
 import { centred, choiceParameter, lengthParameter, onTheWall, outside, rigid } from '../shapes'
-import { box, line, parted } from '../symbols'
+import { box, line, parted, strokes } from '../symbols'
 
 const parameters = z.object({
   lengthMm: lengthParameter(1800, 800, 4000).describe('Along the vehicle, when it is pitched'),
@@ -55,6 +55,15 @@ export const tent = defineKind({
           box('top', -half + 40, from + 40, half - 40, from + p.outMm - 40),
           line('top', [-half + 40, from + 40], [half - 40, from + p.outMm - 40]),
           line('top', [-half + 40, from + p.outMm - 40], [half - 40, from + 40]),
+          ...strokes('front', [
+            [-half, -700],
+            [-half * 0.8, HIGH_MM - 900],
+            [0, HIGH_MM - 700],
+            [half * 0.8, HIGH_MM - 900],
+            [half, -700],
+          ]),
+          line('front', [0, -700], [0, HIGH_MM - 900]),
+          line('side', [from + 40, HIGH_MM - 720], [from + p.outMm - 40, HIGH_MM - 1000]),
         ]
       : [
           ...parted('top', -p.bagMm / 2, p.bagMm / 2, -BAG_MM / 2, BAG_MM / 2, 4),

@@ -5,7 +5,7 @@ import { defineKind } from '../contract'
 import { BOUGHT } from '../facts'
 import { block } from '../../geometry'
 import { centred, inTheRoof, lengthParameter, outside, rigid } from '../shapes'
-import { line, ring } from '../symbols'
+import { line, parted, ring } from '../symbols'
 
 const parameters = z.object({
   cutMm: lengthParameter(160, 80, 300).describe('Across its opening in the roof'),
@@ -61,6 +61,8 @@ export const ventWind = defineKind({
       const [x, y] = [Math.cos((deg * Math.PI) / 180), Math.sin((deg * Math.PI) / 180)]
       return line('top', [-x * p.cutMm * 0.48, -y * p.cutMm * 0.48], [x * p.cutMm * 0.48, y * p.cutMm * 0.48])
     }),
+    ...parted('front', -p.cutMm / 2, p.cutMm / 2, p.frameMm + 85, p.frameMm + 75 + p.capMm, 6),
+    ...parted('side', -p.cutMm / 2, p.cutMm / 2, p.frameMm + 85, p.frameMm + 75 + p.capMm, 6),
     line('front', [-side(p) / 2, p.frameMm / 2], [side(p) / 2, p.frameMm / 2]),
     line('side', [-side(p) / 2, p.frameMm / 2], [side(p) / 2, p.frameMm / 2]),
   ],
