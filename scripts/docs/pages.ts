@@ -6,6 +6,8 @@ import { GROUPS, KINDS } from '../../src/lib/core/fittings'
 import { GROUP_WORDS, KIND_WORDS, NEED_WORDS, STANCE_WORDS } from '../../src/lib/core/text'
 import { ACTIONS } from '../../src/lib/ui/bench/keys'
 import layers from '../layers.json'
+import { kindsPicture } from './kinds-picture'
+import { smallThings } from './small-things'
 
 type Row = readonly [name: string, about: string]
 const CORE = layers.core as unknown as readonly Row[]
@@ -39,6 +41,14 @@ function kindsPage(): string {
     ...parts,
   ].join('\n\n')
 }
+
+const smallThingsPage = (): string =>
+  [
+    '# The small things',
+    'What no build leaves out, the kind or place that covers it, and where it usually comes in. Made by `node scripts/docs.mjs`; a test holds it so. `Words like these` are fields of the kind.',
+    ...smallThings().map(([part, rows]) => `## ${part}\n\n${table(['thing', 'covered by', 'usually'], rows)}\n`),
+    '## All kinds, from the front and from above\n\n![Every kind of fitting](kinds.svg)\n',
+  ].join('\n\n')
 
 const layersTable = (): string =>
   table(
@@ -123,5 +133,7 @@ export async function madePages(
     'ARCHITECTURE.md': await laid(between(now('ARCHITECTURE.md'), 'layers', layersTable())),
     'KEYS.md': await laid(between(now('KEYS.md'), 'keys', keysTable())),
     'layers.svg': layersPicture(),
+    'kinds.svg': kindsPicture(),
+    'SMALL-THINGS.md': await laid(smallThingsPage()),
   }
 }

@@ -2,7 +2,7 @@ import DxfParser from 'dxf-parser'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { templateView } from '$lib/core/draw'
 import { defaultsOf, kindOf } from '$lib/core/fittings'
-import { newJob, planInterior, undoList, type Fitting } from '$lib/core/job'
+import { newJob, planInterior, type Fitting } from '$lib/core/job'
 import { moduleOf, parseModule, parseModuleText, placedModule, type Module } from '$lib/core/module'
 import { buildScene } from '$lib/core/scene'
 import { endPanel } from '$lib/core/draw'
@@ -124,23 +124,6 @@ describe('the library', () => {
     expect(await modules.remove('module-a')).toBe(true)
     expect(await modules.remove('module-a')).toBe(false)
     expect(await modules.revisions('module-a')).toEqual([])
-  })
-})
-
-describe('a fit-out that moves on', () => {
-  it('lists what must be undone, what stands on others first, with minutes from its fixings', () => {
-    const fittings = {
-      'fit-base': { ...fitting('galley-doors'), fixing: { how: 'points', points: 4 } },
-      'fit-top': {
-        ...fitting('microwave', { up: { from: 'top-of', fitting: 'fit-base', mm: 0 } }),
-        fixing: { how: 'straps', points: 2 },
-      },
-      'fit-box': { ...fitting('stool'), fixing: { how: 'standing', points: 0 } },
-    } as const
-    const list = undoList({ fittings: fittings as never })
-    expect(list.map(({ id }) => id)).toEqual(['fit-top', 'fit-base', 'fit-box'])
-    // carried out a minute each; a point a minute, a strap 0.3
-    expect(list.map(({ minutes }) => Math.round(minutes * 10) / 10)).toEqual([1.6, 5, 1])
   })
 })
 

@@ -1,4 +1,15 @@
-import { areaInside, faceOf, knots, liningTop, piecesOf, sectionAt, wallsAt, riseAt, type Interior } from '../shell'
+import {
+  areaInside,
+  faceOf,
+  knots,
+  liningTop,
+  piecesOf,
+  sectionAt,
+  wallsAt,
+  riseAt,
+  type Face,
+  type Interior,
+} from '../shell'
 import { prismBounds, rectangle, spanLength, spanMiddle, type Box, type Span } from '../geometry'
 import { TOUCH_MM } from '../units'
 
@@ -93,12 +104,17 @@ export function floorAreaM2(interior: Interior): number {
   return clear * 1e-6
 }
 
-/** Ceiling to be lined, in square metres: the faces that are roof by their own slope, measured round their curve. */
-export const ceilingAreaM2 = (interior: Interior): number =>
+/** The faces of a body that are called so by their own slope, in square metres, measured round their curve. */
+const facesM2 = (interior: Interior, faces: readonly Face[]): number =>
   integrate(stretchesOf(interior, []), (xMm) => {
     const section = sectionAt(interior, xMm)
     return section.reduce((sum, from, edge) => {
       const to = section[(edge + 1) % section.length]!
-      return faceOf(from, to) === 'roof' ? sum + Math.hypot(to[0] - from[0], to[1] - from[1]) : sum
+      return faces.includes(faceOf(from, to)) ? sum + Math.hypot(to[0] - from[0], to[1] - from[1]) : sum
     }, 0)
   }) * 1e-6
+
+/** Ceiling to be lined, in square metres. */
+export const ceilingAreaM2 = (interior: Interior): number => facesM2(interior, ['roof'])
+/** Walls to be lined, both sides, doors and windows in them counted, in square metres. */
+export const wallAreaM2 = (interior: Interior): number => facesM2(interior, ['wall-left', 'wall-right'])

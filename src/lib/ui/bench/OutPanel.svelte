@@ -1,9 +1,7 @@
 <script lang="ts">
-  import { undoList } from '$lib/core/job'
+  import { goingBack } from '$lib/core/job'
   import { contentsOf } from '$lib/core/scene'
-  import { fittingName, FIXING_WORDS, sayMinutes } from '$lib/core/text'
-  import { sayMass } from '$lib/core/units'
-  import Why from '../parts/Why.svelte'
+  import { fittingName, sayGoingBack, sayMinutes } from '$lib/core/text'
   import type { Bench } from './bench.svelte'
 
   let { bench }: { bench: Bench } = $props()
@@ -15,8 +13,10 @@
       ({ id, within }) => within === undefined && bench.scene.placed.some((one) => one.within?.hostId === id),
     ),
   )
-  const undone = $derived(plan.transferable === true ? undoList(plan) : [])
-  const minutes = $derived(undone.reduce((sum, one) => sum + one.minutes, 0))
+  let isBackShown = $state(false)
+  const back = $derived(isBackShown ? goingBack(bench.session.job.shell, plan) : [])
+  const minutes = $derived(back.reduce((sum, one) => sum + (one.minutes ?? 0), 0))
+  const stays = $derived(back.filter(({ forGood }) => forGood).length)
 </script>
 
 {#if away.length > 0}
@@ -73,20 +73,39 @@
         })}
     />
   </label>
-  {#if undone.length > 0}
-    <p class="flex justify-between">
-      <span class="text-ink-2">taken out in about</span>
-      <Why
-        about="it is taken out in about {sayMinutes(minutes)}"
-        lines={[
-          ...undone.map(
-            ({ id, fixing, minutes: own, massKg }) =>
-              `${fittingName(plan.fittings[id]!)}, ${sayMass(massKg)}: ${fixing === undefined ? 'fixing not said' : fixing.how === 'standing' ? FIXING_WORDS.standing : `${fixing.points} × ${FIXING_WORDS[fixing.how]}`}, ${sayMinutes(own)}`,
-          ),
-          'In this order: what stands on others first. Minutes: common practice, no source.',
-        ]}>{sayMinutes(minutes)}</Why
-      >
-    </p>
+  <button class="act" aria-expanded={isBackShown} onclick={() => (isBackShown = !isBackShown)}
+    >What it takes to go back</button
+  >
+  {#if isBackShown}
+    <div data-testid="going-back">
+      <p class="flex justify-between gap-2">
+        <span class="text-ink-2">the vehicle as it was, in about</span>
+        <span class="tabular-nums">{sayMinutes(minutes)}</span>
+      </p>
+      <ul>
+        {#each back as one (one.what === 'lining' ? one.face : one.id)}
+          {@const words = sayGoingBack(one, bench.names)}
+          <li class="mt-1 border-t border-line pt-1">
+            <p class="flex justify-between gap-2">
+              <span class="truncate">{words.what}</span>
+              <span class="shrink-0 tabular-nums"
+                >{one.minutes === undefined ? 'for good' : sayMinutes(one.minutes)}</span
+              >
+            </p>
+            <p class="text-xs {one.forGood ? 'text-caution' : 'text-ink-2'}">{words.how}</p>
+          </li>
+        {:else}
+          <li class="text-ink-2">Nothing is changed yet.</li>
+        {/each}
+      </ul>
+      {#if stays > 0}<p class="mt-1 text-xs text-ink-2">
+          Something of {stays === 1 ? 'one of these' : `${stays} of these`} stays.
+        </p>{/if}
+      <p class="mt-1 text-xs text-ink-2">
+        What stands on others comes out first. Minutes: common practice, no source; a licensed shop decides what can be
+        closed.
+      </p>
+    </div>
   {/if}
   <button class="act" title="Shift M" onclick={() => bench.mirrorPlan()}>Mirror the whole plan</button>
 </div>

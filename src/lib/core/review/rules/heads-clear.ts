@@ -2,6 +2,7 @@ import { tallestOf } from '../../brief'
 import { prismBounds, type Vec2 } from '../../geometry'
 import { bodyMm } from '../../people'
 import { BACK_MM, type Scene } from '../../scene'
+import { nth } from '../../units'
 import { byFitting, defineRule, practice } from '../define-rule'
 import { needsPeople } from '../needs'
 
@@ -94,7 +95,7 @@ export const headsClear = defineRule({
         {
           code: 'head-bump' as const,
           fittings: [...(fittingId === undefined ? [] : [fittingId]), lowest.over.id],
-          place: [...places[0]!, from + lowest.free] as const,
+          place: [...nth(places, 0), from + lowest.free] as const,
           measured: Math.round(lowest.free),
           needed,
           unit: 'mm' as const,

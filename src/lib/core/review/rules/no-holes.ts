@@ -1,5 +1,5 @@
 import type { BodyChangeKind } from '../../shell'
-import type { FixingWay } from '../../job'
+import { HOLES, type FixingWay } from '../../job'
 import { byFitting, defineRule, practice } from '../define-rule'
 
 declare module '../finding' {
@@ -9,17 +9,7 @@ declare module '../finding' {
   }
 }
 
-/** Which ways of fixing need holes in the vehicle. */
-const DRILLS: Record<FixingWay, boolean> = {
-  screws: true,
-  inserts: true,
-  rails: false,
-  points: false,
-  straps: false,
-  standing: false,
-}
-
-/** A fit-out that is to move to another vehicle leaves no hole in this one. */
+/** A fit-out that is to move to another vehicle, or for a client who wants none drilled, leaves no hole in this one. */
 export const noHoles = defineRule({
   id: 'no-holes',
   group: 'fit',
@@ -28,11 +18,13 @@ export const noHoles = defineRule({
   basis: practice('not one hole drilled: rails, the maker’s points, straps, or what stands by itself'),
   parameters: {},
   key: byFitting((draft) => (draft.code === 'body-cut' ? draft.facts.changeId : '')),
-  check: ({ scene, plan }) => {
-    if (plan.transferable !== true) return []
+  check: ({ scene, plan, brief }) => {
+    const moves = plan.transferable === true
+    if (!moves && brief.use?.permanence !== 'no-holes') return []
     const fixed = scene.placed.flatMap((placed) => {
       const how = placed.fitting.fixing?.how
-      if (how !== undefined && !DRILLS[how]) return []
+      // how a thing is fixed must be said where all of it moves on
+      if (how === undefined ? !moves : HOLES[how] === 0) return []
       return [
         {
           code: 'fixing-drills' as const,
