@@ -108,6 +108,7 @@ const THINGS: readonly (readonly [string, readonly Row[]])[] = [
         'materials of a lining’s layers, on the vehicle’s page',
       ],
       ['dog gate in an opening', ['dog-gate']],
+      ['partition with a hidden door', ['partition-door', 'partition']],
       ['window that is blanked, or given a cover', ['window-cover'], 'a change to the body, or a cover'],
       ['hatch behind a locker', [], 'a change to the body; what lies behind it is reached by it'],
     ],

@@ -63,6 +63,24 @@ function tankBefore(x: number): Command {
   return put('fit-b', 'water-tank', x, 'right-wall', { lengthMm: 600, depthMm: 300, heightMm: 900 })
 }
 
+/** A floor of a board and what is laid on it. */
+const flooredWith = (material: string): Command =>
+  ({
+    type: 'lining.set',
+    variant: 'variant-a',
+    lining: {
+      floorMm: 14,
+      wallMm: 0,
+      roofMm: 0,
+      layers: {
+        floor: [
+          { material: 'birch-ply', mm: 10 },
+          { material, mm: 4 },
+        ],
+      },
+    },
+  }) as Command
+
 /** Rows of the rules about use. */
 export const USE_CASES: CasesFor<
   | 'clearance-blocked'
@@ -72,6 +90,9 @@ export const USE_CASES: CasesFor<
   | 'recline-blocked'
   | 'loose-homeless'
   | 'mattress-damp'
+  | 'finish-wet'
+  | 'finish-hot'
+  | 'finish-seams'
   | 'change-stuck'
   | 'worktop-few'
   | 'cold-far'
@@ -168,6 +189,35 @@ export const USE_CASES: CasesFor<
       put('fit-a', 'infill-board', 400, 'centreline', { lengthMm: 1900, gapMm: 600, pieces: 2 }),
       put('fit-b', 'wardrobe', 2600, 'left-wall', { lengthMm: 1000, depthMm: 700, heightMm: 1000 }),
     ),
+  },
+  'finish-wet': {
+    speaks: truck(put('fit-a', 'galley-basin', 1000, 'left-wall', { lengthMm: 600, depthMm: 500, top: 'wood' })),
+    measured: 0,
+    needed: 1,
+    rule: 'finish-fit',
+    mode: 'mode-day',
+    place: [1300, 800, 900],
+    silent: truck(put('fit-a', 'galley-basin', 1000, 'left-wall', { lengthMm: 600, depthMm: 500, top: 'steel' })),
+  },
+  'finish-hot': {
+    speaks: truck(put('fit-a', 'galley-hob', 1000, 'left-wall', { lengthMm: 600, depthMm: 500, top: 'wood' })),
+    measured: 100,
+    needed: 160,
+    rule: 'finish-fit',
+    mode: 'mode-day',
+    place: [1300, 800, 900],
+    silent: truck(
+      put('fit-a', 'galley-hob', 1000, 'left-wall', { lengthMm: 600, depthMm: 500, top: 'wood', fuel: 'induction' }),
+    ),
+  },
+  'finish-seams': {
+    speaks: truck(flooredWith('click-vinyl')),
+    measured: 0,
+    needed: 1,
+    rule: 'finish-fit',
+    mode: 'mode-day',
+    place: [2150, 0, 1000],
+    silent: truck(flooredWith('vinyl')),
   },
   'mattress-damp': {
     speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { base: 'board' })),

@@ -27,6 +27,7 @@ export type HandleName =
   | 'screen'
   | 'switch'
   | 'seal'
+  | 'finish'
   | 'vent'
   | 'flue'
   | 'intake'

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { Need } from '../brief'
 import { block, type Span } from '../geometry'
-import { DETAIL, END, FRONT, topAnd, type Adjust } from './adjust'
+import { DETAIL, END, FRONT, handle, topAnd, type Adjust } from './adjust'
 import { board, carcass, inPly, plyParameter, TOP_MM } from './boards'
 import {
   defineKind,
@@ -19,7 +19,7 @@ import {
 } from './contract'
 import { PLAIN, type Facts } from './facts'
 import type { Parameters } from './parameters'
-import { about, centred, inFront, lengthParameter, onTheWall, scribed, STAND_MM } from './shapes'
+import { about, centred, choiceParameter, inFront, lengthParameter, onTheWall, scribed, STAND_MM } from './shapes'
 import { line } from './symbols'
 
 /** Height under the lowest front of a base unit; common practice, no source. */
@@ -31,6 +31,7 @@ const unitParameters = ([lengthMm, least, most]: readonly [number, number, numbe
   depthMm: lengthParameter(500, 350, 750).describe('At the worktop, from the wall to its front edge'),
   worktopMm: lengthParameter(900, 700, 1150).describe('Top of the worktop above its base'),
   ply: plyParameter,
+  top: choiceParameter(['laminate', 'wood', 'steel']).describe('What the worktop is faced with'),
 })
 
 export interface Unit {
@@ -38,7 +39,19 @@ export interface Unit {
   readonly depthMm: number
   readonly worktopMm: number
   readonly ply: 'poplar' | 'birch'
+  readonly top: keyof typeof TOPS
 }
+
+/**
+ * What a worktop bears. Oiled wood takes no standing water and scorches; laminate a pan of 160 °C for a while (EN 438-2, from memory). Common
+ * practice, no source, else.
+ */
+const TOPS = {
+  laminate: { bearsWater: true, bearsC: 160 },
+  wood: { bearsWater: false, bearsC: 100 },
+  steel: { bearsWater: true, bearsC: 300 },
+} as const
+const STEEL_MM = 0.8
 
 /** A stretch of worktop that is free along the run. */
 export const worktop = (p: Unit, x: Span): readonly LocalService[] =>
@@ -69,6 +82,7 @@ const unitLines = (p: Unit): readonly Feature[] => [
 const unitBoards = (p: Unit, shelves: number): readonly Part[] => [
   ...carcass(p.lengthMm, p.depthMm, p.worktopMm - TOP_MM, { top: false, shelves }),
   board('worktop', p.lengthMm, p.depthMm, TOP_MM, 1, 'birch-ply'),
+  ...(p.top === 'steel' ? [board('facing', p.lengthMm, p.depthMm, STEEL_MM, 1, 'steel')] : []),
 ]
 
 /** Room for a low cupboard’s contents behind its front. */
@@ -103,7 +117,11 @@ export const unitHollow = (
 const SKIN_MM = 12
 
 /** What every base unit does: one works at its top. */
-export const unitFacts = (p: Unit): Facts => ({ ...PLAIN, reaches: [{ what: 'worktop', zMm: p.worktopMm }] })
+export const unitFacts = (p: Unit): Facts => ({
+  ...PLAIN,
+  reaches: [{ what: 'worktop', zMm: p.worktopMm }],
+  surface: TOPS[p.top],
+})
 
 const SHUT = { stances: ['shut'], stanceFor: { driving: 'shut', living: 'shut', sleeping: 'shut' } } as const
 
@@ -149,7 +167,14 @@ export function galleyUnit<S extends z.ZodRawShape>(definition: {
     clearances: (p, stance) => definition.clearances(own(p), stance),
     services: (p, stance) => definition.services(own(p), stance),
     facts: (p, stance) => definition.facts(own(p), stance),
-    adjust: { lengthMm: END, depthMm: FRONT, worktopMm: topAnd('worktop'), ply: DETAIL, ...adjust } as never,
+    adjust: {
+      lengthMm: END,
+      depthMm: FRONT,
+      worktopMm: topAnd('worktop'),
+      ply: DETAIL,
+      top: handle('finish'),
+      ...adjust,
+    } as never,
     features: (p, stance) => [...definition.features(own(p), stance), ...unitLines(own(p))],
     parts: (p) =>
       inPly(own(p).ply, [...unitBoards(own(p), definition.shelves?.(own(p)) ?? 0), ...definition.parts(own(p))]),

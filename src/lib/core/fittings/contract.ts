@@ -272,6 +272,7 @@ export type Caution =
   | 'overhead'
   | 'lift'
   | 'under-floor'
+  | 'stands-level'
 
 export interface KindDefinition<P extends Parameters> {
   readonly id: string

@@ -137,6 +137,8 @@ export interface Facts {
   /** One holds on to it with one’s whole weight. */
   readonly grip: 'framing' | 'lining' | undefined
   readonly shields: 'heat' | 'sun' | undefined
+  /** What its worktop bears: standing water, and a pan of so many degrees. */
+  readonly surface: { readonly bearsWater: boolean; readonly bearsC: number } | undefined
   /** Stuck, clipped or pressed in along its whole length: it hangs on no points. */
   readonly isHeldAlong: boolean
   /** How it gets into the body: whole, as it was bought, or in boards and pieces. */
@@ -175,6 +177,7 @@ export const PLAIN: Facts = {
   drainsAtMm: undefined,
   grip: undefined,
   shields: undefined,
+  surface: undefined,
   isHeldAlong: false,
   carriedIn: 'in-pieces',
   bornBy: 'others',

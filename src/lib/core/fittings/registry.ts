@@ -77,6 +77,7 @@ import { outsideBox } from './kinds/outside-box'
 import { oven } from './kinds/oven'
 import { panDrawer } from './kinds/pan-drawer'
 import { partition } from './kinds/partition'
+import { partitionDoor } from './kinds/partition-door'
 import { powerStation } from './kinds/power-station'
 import { recliner } from './kinds/recliner'
 import { roofLadder } from './kinds/roof-ladder'
@@ -205,6 +206,7 @@ export const KINDS = [
   oven,
   panDrawer,
   partition,
+  partitionDoor,
   powerStation,
   recliner,
   roofLadder,

@@ -23,6 +23,9 @@ const houseMeasureSchema = z.discriminatedUnion('what', [
   z.object({ what: z.literal('distance'), service, to: service }).describe('From each to the nearest of another, mm'),
   z.object({ what: z.literal('height'), service }).describe('How high each is over the floor, mm'),
   z.object({ what: z.literal('way'), service }).describe('The narrowest place on the way to each, mm'),
+  z.object({ what: z.literal('belted-seats') }).describe('Belted seats of the cab and of the plan'),
+  z.object({ what: z.literal('bed-length') }).describe('The longest bed, mm'),
+  z.object({ what: z.literal('gross-mass') }).describe('What the vehicle may weigh by its papers, kg'),
   z.object({ what: z.literal('minutes') }).describe('What it takes to get there from the mode before'),
 ])
 export type HouseMeasure = Readonly<z.infer<typeof houseMeasureSchema>>
@@ -36,6 +39,7 @@ export const houseRuleSchema = z.looseObject({
   measure: houseMeasureSchema,
   bound: z.enum(['least', 'most']),
   value: z.number().min(0).max(100_000),
+  asks: z.boolean().optional().describe('A question to ask of an office, no rule'),
 })
 export type HouseRule = Readonly<z.infer<typeof houseRuleSchema>>
 

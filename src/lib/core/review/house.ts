@@ -15,6 +15,7 @@ declare module './finding' {
       readonly reason: string
       readonly measure: HouseMeasure
       readonly bound: 'least' | 'most'
+      readonly asks?: true
     }
   }
 }
@@ -80,6 +81,31 @@ function measured({ measure }: HouseRule, { scene, bareWays, change }: RuleInput
           fittings: [fittingId],
           place: [at[0], at[1], 900],
         }))
+    case 'belted-seats': {
+      const cab = scene.interior.shell.cabSeats.filter(({ belt }) => belt).length
+      const belted = servicesOf(scene).filter(({ type }) => type === 'belt')
+      return [
+        {
+          measured: cab + Math.round(offered(scene, 'belt')),
+          unit: 'count',
+          fittings: [...new Set(belted.map(({ fittingId }) => fittingId))],
+          place: middleOf(scene),
+        },
+      ]
+    }
+    case 'bed-length': {
+      const beds = [...berthsOf(scene)].sort((a, b) => b.lying.lengthMm - a.lying.lengthMm)
+      return [
+        {
+          measured: Math.round(beds[0]?.lying.lengthMm ?? 0),
+          unit: 'mm',
+          fittings: beds.slice(0, 1).map(({ fittingId }) => fittingId),
+          place: middleOf(scene),
+        },
+      ]
+    }
+    case 'gross-mass':
+      return [{ measured: scene.interior.shell.masses.grossKg, unit: 'kg', fittings: [], place: middleOf(scene) }]
     case 'minutes': {
       const made = change()
       return made === undefined
@@ -114,7 +140,7 @@ const houseRuleId = (id: string): string => `house-${id}`
 
 /** A rule that the shop wrote, as one that the engine runs like its own. */
 export function houseRule(id: string, house: HouseRule): Rule {
-  const { title, reason, measure, bound, value } = house
+  const { title, reason, measure, bound, value, asks } = house
   return defineRule({
     id: houseRuleId(id),
     group: 'house',
@@ -131,7 +157,7 @@ export function houseRule(id: string, house: HouseRule): Rule {
           ...one,
           code: 'house',
           needed: value,
-          facts: { title, reason, measure, bound },
+          facts: { title, reason, measure, bound, ...(asks === true ? { asks } : {}) },
         })),
   })
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { person, put, truck, variant, want } from '../../../../tests/support/plan'
-import { apply, parseJob, type Command, type HouseMeasure, type Job } from '../job'
+import { apply, parseJob, REGISTRATION_QUESTIONS, type Command, type HouseMeasure, type Job } from '../job'
+import { namesOf, sayFinding } from '../text'
 import { reviewVariant, tally, type Finding } from './index'
 
 const findings = (job: Job): readonly Finding[] => reviewVariant(job, variant).modes.flatMap((mode) => mode.findings)
@@ -87,6 +88,58 @@ describe('a rule of the house', () => {
     const cloths = [0, 1, 2].map((index) => put(`fit-${index}`, 'bunk-hammock', index * 100, 'left-wall'))
     const minutes = of(house({ what: 'minutes' }, 'most', 5, ['sleeping'], ...cloths), 'house-own-rule')
     expect(minutes).toMatchObject([{ measured: 6, needed: 5, unit: 'min' }])
+  })
+
+  it('counts belted seats with those of the cab, the longest bed, and what the papers let the vehicle weigh', () => {
+    const at = (measure: HouseMeasure, bound: 'least' | 'most', value: number, mode: string, ...commands: Command[]) =>
+      of(house(measure, bound, value, [mode], ...commands), 'house-own-rule').map(({ measured, unit }) => [
+        measured,
+        unit,
+      ])
+    const bench = put('fit-s', 'bench-belted', 2000, 'left-wall', { places: 2 })
+    // two in the cab of the truck, two on the bench
+    expect(at({ what: 'belted-seats' }, 'most', 1, 'driving')).toEqual([[2, 'count']])
+    expect(at({ what: 'belted-seats' }, 'most', 3, 'driving', bench)).toEqual([[4, 'count']])
+    expect(at({ what: 'belted-seats' }, 'most', 4, 'driving', bench)).toEqual([])
+    const bed = (id: string, x: number, lengthMm: number) =>
+      put(id, 'bed-fixed', x, 'centreline', { lengthMm, widthMm: 700 })
+    expect(at({ what: 'bed-length' }, 'least', 1800, 'sleeping')).toEqual([[0, 'mm']])
+    expect(
+      at({ what: 'bed-length' }, 'least', 1800, 'sleeping', bed('fit-a', 100, 1600), bed('fit-b', 1200, 1790)),
+    ).toEqual([[1790, 'mm']])
+    expect(at({ what: 'gross-mass' }, 'most', 3000, 'driving')).toEqual([[truck().shell.masses.grossKg, 'kg']])
+  })
+
+  it('asks the questions of registration as questions, with the shop’s own figures', () => {
+    const asked = (rules: object, ...commands: Command[]) => {
+      const job = truck({ type: 'rules.put', rules: { settings: {}, house: rules } } as never, ...commands)
+      const names = namesOf(job, job.variants[variant]!.plan)
+      return reviewVariant(job, variant).modes.flatMap(({ findings }) =>
+        findings.flatMap((finding) => (finding.code === 'house' ? [sayFinding(finding, names, 'mm')] : [])),
+      )
+    }
+    const bare = asked(REGISTRATION_QUESTIONS)
+    expect(bare.map(({ title }) => title).sort()).toEqual([
+      'To ask: A bed that counts as one',
+      'To ask: A table with seats at it',
+      'To ask: Somewhere to cook',
+    ])
+    for (const { why, designer } of bare) {
+      expect(why.join(' ')).toContain('no law')
+      expect(designer).toContain('the list of questions has at least')
+    }
+    const bed = put('fit-a', 'bed-fixed', 100, 'centreline', { lengthMm: 1790 })
+    const title = (lengthMm: number) =>
+      asked(
+        { ...REGISTRATION_QUESTIONS, 'ask-bed': { ...REGISTRATION_QUESTIONS['ask-bed'], value: lengthMm } },
+        bed,
+        galley,
+      ).map((one) => one.title)
+    expect(title(1790)).toEqual(['To ask: A table with seats at it'])
+    expect(title(1791)).toContain('To ask: A bed that counts as one')
+    // a light truck by its papers asks nothing of its class; one over the bound does
+    const heavy = { ...REGISTRATION_QUESTIONS['ask-mass']!, value: truck().shell.masses.grossKg - 1 }
+    expect(asked({ 'ask-mass': heavy }).map((one) => one.title)).toEqual(['To ask: Weight class and licence'])
   })
 
   it('speaks only in its modes, and in every one where none is named', () => {

@@ -36,6 +36,7 @@ import { electricsDry } from './rules/electrics-dry'
 import { extinguisherNear } from './rules/extinguisher-near'
 import { figureFits } from './rules/figure-fits'
 import { fillClean } from './rules/fill-clean'
+import { finishFit } from './rules/finish-fit'
 import { fitsHollow } from './rules/fits-hollow'
 import { fuseNear } from './rules/fuse-near'
 import { gasVent } from './rules/gas-vent'
@@ -130,6 +131,7 @@ export const RULES: readonly Rule[] = [
   extinguisherNear,
   figureFits,
   fillClean,
+  finishFit,
   fitsHollow,
   fuseNear,
   gasVent,

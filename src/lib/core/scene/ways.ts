@@ -245,18 +245,23 @@ export function wayGround(scene: Scene, walker: Walker, before?: WayGround): Way
     left + beyond('left'),
     CELL_MM,
   )
-  const sources = entrances.map((opening) => {
+  // one comes to a door anywhere before it: first its middle, then what is beside that
+  const sources = entrances.flatMap((opening) => {
     const [first, second] = jambs(interior, opening)
-    const x = opening.side === 'rear' ? grid.x0 + CELL_MM / 2 : (first[0] + second[0]) / 2
-    const y =
-      opening.side === 'rear'
-        ? (first[1] + second[1]) / 2
-        : opening.side === 'left'
-          ? left + OUTSIDE_MM - CELL_MM
-          : right - OUTSIDE_MM + CELL_MM / 2
-    const column = Math.min(grid.columns - 1, Math.max(0, Math.floor((x - grid.x0) / CELL_MM)))
-    const row = Math.min(grid.rows - 1, Math.max(0, Math.floor((y - grid.y0) / CELL_MM)))
-    return row * grid.columns + column
+    const cellAt = (x: number, y: number): number => {
+      const column = Math.min(grid.columns - 1, Math.max(0, Math.floor((x - grid.x0) / CELL_MM)))
+      const row = Math.min(grid.rows - 1, Math.max(0, Math.floor((y - grid.y0) / CELL_MM)))
+      return row * grid.columns + column
+    }
+    const isRear = opening.side === 'rear'
+    const [from, to] = isRear ? [first[1], second[1]] : [first[0], second[0]]
+    const beside = opening.side === 'left' ? left + OUTSIDE_MM - CELL_MM : right - OUTSIDE_MM + CELL_MM / 2
+    const asides = [0]
+    for (let aside = CELL_MM; aside < Math.abs(to - from) / 2 - CELL_MM; aside += CELL_MM) asides.push(aside, -aside)
+    return asides.map((aside) => {
+      const at = (from + to) / 2 + aside
+      return isRear ? cellAt(grid.x0 + CELL_MM / 2, at) : cellAt(at, beside)
+    })
   })
   const field = distanceField(grid, new Obstacles(polygons, spare), before?.field)
   return {
@@ -502,10 +507,9 @@ const ALIKE_MM = 0.01
 const EVERY_CELLS = 12
 
 /**
- * Where a way is no wider than `most` and narrower than before and after, and where it ends: a cell off the true saddle may
- * seem wider or narrower. Of a passage of one width both ends and some between.
+ * Where a way is narrower than before and after, and where it ends: a cell off the true saddle may seem wider or narrower. Of a passage of one width both ends and some between.
  */
-function narrowPlaces(path: readonly number[], width: Float64Array, most: number): number[] {
+function narrowPlaces(path: readonly number[], width: Float64Array): number[] {
   const at = (index: number): number => (index < 0 || index >= path.length ? Infinity : nth(width, nth(path, index)))
   const last = path.length - 1
   const found: number[] = []
@@ -514,7 +518,7 @@ function narrowPlaces(path: readonly number[], width: Float64Array, most: number
     while (end < last && Math.abs(at(end + 1) - at(first)) < ALIKE_MM) end += 1
     // where it ends one stands as well as one can: that is looked for there
     if (end === last) found.push(last)
-    else if (at(first) <= most && at(first) < at(first - 1) && at(end) < at(end + 1)) {
+    else if (at(first) < at(first - 1) && at(end) < at(end + 1)) {
       for (let index = first; index < end; index += EVERY_CELLS) found.push(index)
       found.push(end)
     }
@@ -583,10 +587,8 @@ function narrowestOn(
     saddles.set(at, found)
     return found
   }
-  // the narrowest cells first: one that is wider by more than a saddle may lie beside it is not looked at
-  const places = narrowPlaces(widest, mm, nth(ground.paths.bottleneck, cell) + grid.cellMm).sort(
-    (a, b) => nth(mm, nth(widest, a)) - nth(mm, nth(widest, b)),
-  )
+  // the narrowest cells first, of all the way: where it starts one goes aside, and what was narrower there is not. One that is wider by more than a saddle may lie beside it is not looked at
+  const places = narrowPlaces(widest, mm).sort((a, b) => nth(mm, nth(widest, a)) - nth(mm, nth(widest, b)))
   let least: Saddle | undefined
   for (const index of places) {
     if (least !== undefined && nth(mm, nth(widest, index)) - 1.5 * grid.cellMm > least.distance) continue

@@ -88,6 +88,7 @@ export const KIND_WORDS: Readonly<Record<string, string>> = {
   oven: 'Oven',
   'pan-drawer': 'Pan drawer',
   partition: 'Partition',
+  'partition-door': 'Partition with a door',
   'power-station': 'Power station',
   recliner: 'Recliner',
   'roof-ladder': 'Ladder to the roof',
@@ -358,6 +359,9 @@ export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
   hangs: 'hangs from',
   lipMm: 'lip',
   tanks: 'tanks',
+  fromMm: 'door from',
+  doorHighMm: 'door, height',
+  top: 'worktop of',
 }
 
 /** What a kind calls a parameter of its own, where another uses the same key for something else. */
@@ -387,6 +391,7 @@ export const OWN_PARAMETER_WORDS: Readonly<Record<string, Readonly<Record<string
   'power-station': { watts: 'gives, watts' },
   screen: { build: 'which' },
   'vent-wind': { cutMm: 'opening' },
+  'partition-door': { depthMm: 'thick', doorMm: 'door, width' },
 }
 
 /** What a kind's parameter is called; its key where nothing is known of it. */
@@ -496,6 +501,8 @@ export const CHOICE_WORDS: Readonly<Record<string, string>> = {
   projector: 'projector',
   screen: 'screen',
   sealed: 'sealed lead',
+  laminate: 'laminate',
+  wood: 'oiled wood',
 }
 
 export const SERVICE_WORDS: Record<ServiceType, string> = {
@@ -578,6 +585,8 @@ export const CAUTION_WORDS: Record<Caution, string> = {
   lift: 'A lift for people is fitted and inspected by a licensed trade at the intervals that local codes set.',
   'under-floor':
     'Under the floor the shell is not measured: keep clear of axles, exhaust, fuel and brake lines, and of the ground.',
+  'stands-level':
+    'A flat tray drains only while the vehicle stands level: fall towards the drain, or a drain at either end.',
 }
 
 export const FIXING_WORDS: Record<FixingWay, string> = {

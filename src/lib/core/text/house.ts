@@ -57,14 +57,32 @@ export function sayMeasured(measure: HouseMeasure): string {
       return `height of ${SERVICE_WORDS[measure.service]} over the floor`
     case 'way':
       return `narrowest place on the way to ${SERVICE_WORDS[measure.service]}`
+    case 'belted-seats':
+      return 'belted seats, those of the cab with them'
+    case 'bed-length':
+      return 'length of the longest bed'
+    case 'gross-mass':
+      return 'gross mass by the papers'
     case 'minutes':
       return 'minutes from the mode before'
   }
 }
 
 /** In what a house rule’s bound is given. */
-export const houseUnit = (measure: HouseMeasure): FindingUnit =>
-  measure.what === 'minutes' ? 'min' : measure.what === 'quantity' ? (SERVICE_UNITS[measure.service] ?? 'count') : 'mm'
+export function houseUnit(measure: HouseMeasure): FindingUnit {
+  switch (measure.what) {
+    case 'minutes':
+      return 'min'
+    case 'quantity':
+      return SERVICE_UNITS[measure.service] ?? 'count'
+    case 'belted-seats':
+      return 'count'
+    case 'gross-mass':
+      return 'kg'
+    default:
+      return 'mm'
+  }
+}
 
 /** A figure of a finding with its unit; counts stand alone. */
 export function sayFigure(value: number, unit: FindingUnit, lengths: LengthUnit): string {
@@ -101,6 +119,17 @@ export function sayHouse(
       : ` (${names.fitting(fittings[0]).toLowerCase()})`
   const figure = (value: number) => sayFigure(value, unit, lengths)
   const bound = facts.bound === 'least' ? 'at least' : 'at most'
+  if (facts.asks === true)
+    return {
+      title: `To ask: ${facts.title}`,
+      designer: `${capital(sayMeasured(facts.measure))}${where}: ${figure(measured)}; the list of questions has ${bound} ${figure(needed)}.`,
+      client: `We ask before we build: ${facts.reason}.`,
+      why: [
+        `${capital(sayMeasured(facts.measure))}: ${figure(measured)}, ${bound} ${figure(needed)}.`,
+        `What to ask: ${facts.reason}.`,
+        'A question to ask of the office or examiner, no law: local codes and those who enter them decide.',
+      ],
+    }
   return {
     title: facts.title,
     designer: `${capital(sayMeasured(facts.measure))}${where}: ${figure(measured)}; the house asks for ${bound} ${figure(needed)}.`,

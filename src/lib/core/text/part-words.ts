@@ -303,6 +303,11 @@ export const PART_WORDS: Readonly<Record<string, string>> = {
   wheelchair: 'wheelchair',
   winch: 'winch',
   worktop: 'worktop',
+  'left-board': 'left board',
+  'right-board': 'right board',
+  'over-door': 'over door',
+  'hinges-and-catch': 'hinges and catch',
+  facing: 'facing',
 }
 
 /** A part’s words; its key where it has none, as in documents of a newer program. */

@@ -94,6 +94,7 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   clothMm: 'over the hob, at most',
   deepMm: 'in from the door’s inner face, at most',
   curtainMm: 'from a curtain, at least',
+  panC: 'a hot pan, °C',
   deadMm: 'dead depth, at most',
   exitMm: 'from the exit, at most',
   fallMm: 'fall for each metre',

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { HouseRule, OwnRules } from '$lib/core/job'
+  import { REGISTRATION_QUESTIONS, type HouseRule, type OwnRules } from '$lib/core/job'
   import { RULE_GROUPS, RULES } from '$lib/core/review'
   import {
     capital,
@@ -44,6 +44,13 @@
   function keep(id: string, rule: HouseRule): boolean {
     return session.do({ type: 'house.put', id, rule: rule as never })
   }
+  /** Questions that the list does not have: a shop sets their figures, or takes them out. */
+  const unasked = $derived(Object.keys(REGISTRATION_QUESTIONS).filter((id) => own.house[id] === undefined))
+  function addQuestions(): void {
+    const house = { ...REGISTRATION_QUESTIONS, ...own.house }
+    session.do({ type: 'rules.put', rules: { settings: own.settings, house } as never })
+  }
+
   async function toShop(): Promise<void> {
     const answer = await keepShopRules(own)
     shopSays = answer.ok ? 'Kept: new jobs start with these.' : answer.message
@@ -108,7 +115,7 @@
           <div class="border-b border-line py-2" id="house-{id}" data-testid="house-rule">
             <p><GravityMark gravity={rule.gravity} size={13} /> <b class="font-semibold">{rule.title}</b></p>
             <p class="text-sm text-ink-2">
-              {capital(GRAVITY_WORDS[rule.gravity].one)}: {sayMeasured(rule.measure)},
+              {rule.asks === true ? 'To ask' : capital(GRAVITY_WORDS[rule.gravity].one)}: {sayMeasured(rule.measure)},
               {rule.bound === 'least' ? 'at least' : 'at most'}
               {sayFigure(rule.value, houseUnit(rule.measure), session.job.units)}: {rule.reason}
             </p>
@@ -131,7 +138,12 @@
           oncancel={() => (editing = undefined)}
         />
       {:else}
-        <button class="mt-2 act" onclick={() => (editing = 'new')}>Write a rule</button>
+        <p class="mt-2 flex flex-col items-start gap-1">
+          <button class="act" onclick={() => (editing = 'new')}>Write a rule</button>
+          {#if unasked.length > 0}
+            <button class="act" onclick={addQuestions}>Add the questions of registration and weight class</button>
+          {/if}
+        </p>
       {/if}
       <h2 class="mt-8 border-b border-ink pb-1 caps">For all jobs of the shop</h2>
       <p class="mt-1 text-sm text-ink-2">What is set and written here can be kept for new jobs to start with.</p>

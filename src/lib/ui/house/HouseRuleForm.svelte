@@ -20,6 +20,9 @@
     ['distance', 'distance to the nearest'],
     ['height', 'height over the floor'],
     ['way', 'narrowest place on the way'],
+    ['belted-seats', 'belted seats in all'],
+    ['bed-length', 'length of the longest bed'],
+    ['gross-mass', 'gross mass by the papers'],
     ['minutes', 'minutes from the mode before'],
   ]
 
@@ -29,26 +32,40 @@
   let reason = $state(start?.reason ?? '')
   let gravity: Gravity = $state(start?.gravity ?? 'caution')
   let what: HouseMeasure['what'] = $state(start?.measure.what ?? 'distance')
-  let service: ServiceType = $state(
-    start !== undefined && start.measure.what !== 'minutes' ? start.measure.service : 'hob',
-  )
+  let service: ServiceType = $state(start !== undefined && 'service' in start.measure ? start.measure.service : 'hob')
   let to: ServiceType = $state(start?.measure.what === 'distance' ? start.measure.to : 'berth')
   let bound: 'least' | 'most' = $state(start?.bound ?? 'least')
   let value = $state(start?.value ?? 600)
   let modes: Purpose[] = $state([...(start?.modes ?? [])])
+  let asks = $state(start?.asks === true)
   let fault = $state('')
 
   const measure: HouseMeasure = $derived(
-    what === 'minutes' ? { what } : what === 'distance' ? { what, service, to } : { what, service },
+    what === 'distance'
+      ? { what, service, to }
+      : what === 'quantity' || what === 'height' || what === 'way'
+        ? { what, service }
+        : { what },
   )
-  const suffix = $derived({ litres: 'L', count: '', min: 'min', Wh: 'Wh' }[houseUnit(measure) as string] ?? '')
+  const suffix = $derived(
+    { litres: 'L', count: '', min: 'min', Wh: 'Wh', kg: 'kg' }[houseUnit(measure) as string] ?? '',
+  )
 
   function keep(event: SubmitEvent): void {
     event.preventDefault()
     if (title.trim() === '') fault = 'Give the rule a name.'
     else if (reason.trim() === '') fault = 'Say why the house asks for it: the finding will say it too.'
     else {
-      const made = { title: title.trim(), reason: reason.trim(), gravity, modes, measure, bound, value }
+      const made = {
+        title: title.trim(),
+        reason: reason.trim(),
+        gravity,
+        modes,
+        measure,
+        bound,
+        value,
+        ...(asks ? { asks } : {}),
+      }
       const checked = houseRuleSchema.safeParse(made)
       fault = checked.success ? '' : 'That cannot be a rule yet: look at its figure.'
       if (checked.success && onkeep(checked.data)) oncancel()
@@ -72,7 +89,7 @@
         {#each WHATS as [id, words] (id)}<option value={id}>{words}</option>{/each}
       </select></label
     >
-    {#if what !== 'minutes'}
+    {#if 'service' in measure}
       <label
         ><span class="text-ink-2">{what === 'distance' ? 'From' : 'Of'}</span><select
           class="block w-full ruled"
@@ -127,6 +144,9 @@
           >{capital(GRAVITY_WORDS[one].one)}</option
         >{/each}
     </select></label
+  >
+  <label class="flex items-baseline gap-2 text-sm"
+    ><input type="checkbox" class="accent-pencil" bind:checked={asks} />a question to ask of an office, no rule</label
   >
   <p class="text-sm text-ink-2">
     {capital(sayMeasured(measure))}: {bound === 'least' ? 'at least' : 'at most'} the figure.

@@ -52,4 +52,5 @@ export const trayRollin = defineKind({
     board('tray', p.lengthMm, p.depthMm, Math.min(p.edgeMm, 8), 1, 'polyethylene'),
     piece('drain-shower-and-curtain', 5),
   ],
+  cautions: () => ['stands-level'],
 })

@@ -71,4 +71,5 @@ export const wetCubicle = defineKind({
     piece('tray-and-drain', 6),
     piece('shower-and-curtain', 2),
   ],
+  cautions: () => ['stands-level'],
 })

@@ -147,4 +147,5 @@ export const wetRoom = defineKind({
     ...(p.basin ? [piece('folding-basin', 2.5)] : []),
   ],
   change: () => ({ minutes: 0.1, hands: 1 }),
+  cautions: () => ['stands-level'],
 })

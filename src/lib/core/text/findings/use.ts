@@ -31,6 +31,9 @@ export const USE_SENTENCES: SentencesFor<
   | 'gear-no-room'
   | 'loose-homeless'
   | 'mattress-damp'
+  | 'finish-wet'
+  | 'finish-hot'
+  | 'finish-seams'
   | 'change-stuck'
   | 'worktop-few'
   | 'cold-far'
@@ -121,6 +124,29 @@ export const USE_SENTENCES: SentencesFor<
     designer: `The mattress of ${the(names.fitting(fittings[0]!))} lies on a closed board.`,
     client: 'The mattress would get damp from below.',
     why: ['Slats or a drilled board let air under it; a closed board lets none.'],
+  }),
+  'finish-wet': ({ fittings }, names) => ({
+    title: 'Bare wood at water',
+    designer: `The worktop of ${the(names.fitting(fittings[0]!))} is oiled wood, and water stands there.`,
+    client: 'The board would turn grey and swell at the basin.',
+    why: [
+      'Oil keeps splashes off for a while and standing water not at all: oil it often, or face it with laminate or steel.',
+    ],
+  }),
+  'finish-hot': ({ fittings, measured, needed }, names) => ({
+    title: 'Hot pans on a worktop that scorches',
+    designer: `The worktop of ${the(names.fitting(fittings[0]!))} bears ${measured} °C; a pan that is put down by the hob has ${needed} °C.`,
+    client: 'A hot pan would leave its mark.',
+    why: [
+      `What the board bears for a while: ${measured} °C; a pan from the flame: ${needed} °C. A mat of cork or steel beside the hob does as well.`,
+    ],
+  }),
+  'finish-seams': () => ({
+    title: 'Planks that click open in the sun',
+    designer:
+      'The floor is of vinyl planks that are clicked together: in a vehicle that stands in the sun and in frost they grow and shrink, and their seams open.',
+    client: 'The seams of the floor would open.',
+    why: ['A sheet in one piece, or planks that are glued all over, have no seams that move.'],
   }),
   'change-stuck': ({ fittings, facts }, names) => ({
     title: 'The change cannot be made',

@@ -67,6 +67,11 @@ export const USE_RULES = {
     designer: 'Cushions, boards and covers that a mode does not use lie in a stowage.',
     client: 'No cushion lies about.',
   },
+  'finish-fit': {
+    title: 'Surfaces bear what they get',
+    designer: 'Worktops bear the water and the pans beside them, floors the sun.',
+    client: 'Nothing swells, scorches or opens at its seams.',
+  },
   'mattress-air': {
     title: 'The mattress dries',
     designer: 'Foam lies on slats or a drilled board.',
