@@ -79,7 +79,10 @@ export function houseUnit(measure: HouseMeasure): FindingUnit {
       return 'count'
     case 'gross-mass':
       return 'kg'
-    default:
+    case 'distance':
+    case 'height':
+    case 'way':
+    case 'bed-length':
       return 'mm'
   }
 }
