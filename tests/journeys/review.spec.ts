@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import type { Fitting } from '../../src/lib/core/job'
 import { put } from '../support/plan'
 import { expect, open, openPlan, ownJob, saved, stored, test } from '../support/job'
@@ -225,4 +226,41 @@ test('what the brief asks is asked of the plan: a drink from outside; a curtain 
   await page.getByRole('link', { name: /^Review/ }).click()
   await expect(page.getByTestId('total-variant-a-stop')).toBeVisible()
   await expect(fault).toHaveCount(0)
+})
+
+test('the questions of registration are added at once, asked as questions, and set by the shop', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request)
+  await open(page, `/jobs/${id}/rules`)
+  await page.getByRole('button', { name: 'Add the questions of registration and weight class' }).click()
+  await expect(page.getByTestId('house-rule')).toHaveCount(5)
+  await expect(page.getByRole('button', { name: /Add the questions/ })).toHaveCount(0)
+  const bed = page.getByTestId('house-rule').filter({ hasText: 'A bed that counts as one' })
+  await expect(bed).toContainText(/To ask: length of the longest bed,\s+at least\s+1\s800\smm/)
+  await bed.getByRole('button', { name: 'Change' }).click()
+  const form = page.getByTestId('house-form')
+  await form.getByLabel('figure').fill('2300')
+  await form.getByLabel('figure').press('Tab')
+  await form.getByRole('button', { name: 'Keep the rule' }).click()
+  await expect(bed).toContainText(/at least\s+2\s300\smm/)
+  // one command put them there, another set the figure: two steps take all of it back
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(bed).toContainText(/1\s800\smm/)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByTestId('house-rule')).toHaveCount(0)
+})
+
+test('what it takes to go back is a list with minutes, and what stays is said', async ({ page, request }) => {
+  const body = readFileSync('examples/knife-grinders.zimmerman.json', 'utf8')
+  const { id } = (await (await request.post('/api/jobs', { data: body })).json()) as { id: string }
+  await open(page, `/jobs/${id}/plan`)
+  await page.getByRole('button', { name: 'What it takes to go back' }).click()
+  const list = page.getByTestId('going-back')
+  await expect(list.getByRole('listitem').filter({ hasText: 'Roof hatch' }).first()).toContainText(
+    'a plate closes it; the cut stays',
+  )
+  await expect(list.getByRole('listitem').filter({ hasText: 'Ceiling' })).toContainText('m²')
+  await expect(list).toContainText('the vehicle as it was, in about')
 })

@@ -56,6 +56,10 @@ describe('minutes', () => {
     [0.96, '1 min'],
     [2.4, '2 min'],
     [12.5, '13 min'],
+    [99.4, '99 min'],
+    [100, '1 h 40 min'],
+    [460.2, '7 h 40 min'],
+    [480, '8 h'],
   ])('%d are said as %s', (minutes, said) => expect(sayMinutes(minutes)).toBe(said))
 })
 

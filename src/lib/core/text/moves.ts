@@ -16,8 +16,15 @@ export interface ChangeWords {
 }
 
 /** “30 s”, “2 min”, “12 min”. */
-export const sayMinutes = (minutes: number): string =>
-  minutes < 0.95 ? `${Math.max(5, Math.round((minutes * 60) / 5) * 5)} s` : `${Math.round(minutes)} min`
+export function sayMinutes(minutes: number): string {
+  if (minutes < 0.95) return `${Math.max(5, Math.round((minutes * 60) / 5) * 5)} s`
+  const whole = Math.round(minutes)
+  if (whole < LONG_MIN) return `${whole} min`
+  const rest = whole % 60
+  return `${Math.floor(whole / 60)} h${rest === 0 ? '' : ` ${rest} min`}`
+}
+/** From here on minutes are said in hours. */
+const LONG_MIN = 100
 
 const seatName = (job: Job, id: string): string =>
   `${job.shell.cabSeats.find((seat) => seat.id === id)?.label ?? 'cab'}’s seat`

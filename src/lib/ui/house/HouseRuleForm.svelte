@@ -21,7 +21,7 @@
     ['height', 'height over the floor'],
     ['way', 'narrowest place on the way'],
     ['belted-seats', 'belted seats in all'],
-    ['bed-length', 'length of the longest bed'],
+    ['bed-length', 'how long the longest bed is'],
     ['gross-mass', 'gross mass by the papers'],
     ['minutes', 'minutes from the mode before'],
   ]
@@ -146,7 +146,7 @@
     </select></label
   >
   <label class="flex items-baseline gap-2 text-sm"
-    ><input type="checkbox" class="accent-pencil" bind:checked={asks} />a question to ask of an office, no rule</label
+    ><input type="checkbox" class="accent-pencil" bind:checked={asks} />a question to ask, no rule</label
   >
   <p class="text-sm text-ink-2">
     {capital(sayMeasured(measure))}: {bound === 'least' ? 'at least' : 'at most'} the figure.
