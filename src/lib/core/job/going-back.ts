@@ -1,3 +1,4 @@
+import { materialOf } from '../materials'
 import type { BodyChangeKind, Layer, LinedFace, Shell } from '../shell'
 import { LINED_FACES } from '../shell'
 import { ceilingAreaM2, floorAreaM2, wallAreaM2 } from '../space'
@@ -42,8 +43,7 @@ export type GoingBack = {
   | { readonly what: 'change'; readonly id: string; readonly change: BodyChangeKind }
 )
 
-/** What bonds to the skin and does not come off it clean. */
-const bonds = (layers: readonly Layer[]): boolean => layers.some(({ material }) => material === 'spray-foam')
+const bonds = (layers: readonly Layer[]): boolean => layers.some(({ material }) => materialOf(material).bonds === true)
 
 /** What a plan changes in a vehicle and what it takes to undo it: furniture first, then linings, then the body. */
 export function goingBack(shell: Shell, plan: Plan): readonly GoingBack[] {

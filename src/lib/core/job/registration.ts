@@ -2,7 +2,9 @@ import type { HouseRule } from './rules-schema'
 
 /**
  * Questions that an office, an examiner or an insurer may ask of a conversion, as rules of the house to start from: a shop sets the
- * figures that hold where it works, and takes out what nobody asks there. They are questions and no law.
+ * figures that hold where it works, and takes out what nobody asks there. They are questions and no law. Where the figures
+ * come from, from memory: nine seats and 3500 kg are the bounds of category B in Directive 2006/126/EC, 1800 mm is in British guidance on motor
+ * caravans; the rest is common practice, no source.
  */
 export const REGISTRATION_QUESTIONS: Readonly<Record<string, HouseRule>> = {
   'ask-seats': {

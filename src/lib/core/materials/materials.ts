@@ -8,6 +8,10 @@ export interface Material {
   readonly burns: boolean
   /** Whether a joiner saws it to the wall on the spot. */
   readonly isSawn: boolean
+  /** It bonds to the skin and does not come off it clean. */
+  readonly bonds?: true
+  /** Laid in pieces that only click into one another: heat and frost open their seams. */
+  readonly clicks?: true
 }
 
 const ISO_10456 = 'EN ISO 10456 (from memory)'
@@ -33,10 +37,16 @@ export const MATERIALS = {
   'poplar-ply': { ...WOOD, conductivityWmK: 0.13, densityKgM3: 450, source: ISO_10456 },
   softwood: { ...WOOD, conductivityWmK: 0.13, densityKgM3: 500, source: ISO_10456 },
   vinyl: { ...BURNS, conductivityWmK: 0.25, densityKgM3: 1700, source: ISO_10456 },
-  'click-vinyl': { ...BURNS, conductivityWmK: 0.25, densityKgM3: 1900, source: `${ISO_10456}; density ${DATA_SHEET}` },
+  'click-vinyl': {
+    ...BURNS,
+    clicks: true,
+    conductivityWmK: 0.25,
+    densityKgM3: 1900,
+    source: `${ISO_10456}; density ${DATA_SHEET}`,
+  },
   felt: { ...BURNS, conductivityWmK: 0.06, densityKgM3: 200, source: ISO_10456 },
   air: { ...INERT, densityKgM3: 0, source: 'EN ISO 6946 (from memory)' },
-  'spray-foam': { ...BURNS, conductivityWmK: 0.028, densityKgM3: 35, source: DATA_SHEET },
+  'spray-foam': { ...BURNS, bonds: true, conductivityWmK: 0.028, densityKgM3: 35, source: DATA_SHEET },
   'foil-foam': { ...BURNS, conductivityWmK: 0.037, densityKgM3: 30, source: DATA_SHEET },
   mdf: { ...WOOD, conductivityWmK: 0.14, densityKgM3: 600, source: ISO_10456 },
   hardboard: { ...WOOD, conductivityWmK: 0.18, densityKgM3: 800, source: ISO_10456 },

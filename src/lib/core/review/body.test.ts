@@ -19,7 +19,7 @@ import {
 import { genericShell } from '../shells'
 import { buildScene, doorWay, headroomAt, stow, wayGround, waysOf } from '../scene'
 import { entrySteps } from './entry'
-import { reviewVariant } from './index'
+import { remediesFor, reviewVariant } from './index'
 import { jobWith, person, put, variant } from '../../../../tests/support/plan'
 
 const planOf = (job: Job) => job.variants[variant]!.plan
@@ -100,6 +100,16 @@ describe('a well in the floor', () => {
     const under = change('change-w', { ...well.change, fromMm: 2400, toMm: 2900 } as never)
     expect(codes(jobWith(van, tank))).not.toContain('overlap')
     expect(codes(jobWith(van, under, tank))).toContain('overlap')
+    const { findings } = reviewVariant(jobWith(van, under, tank), variant).modes[0]!
+    const met = findings.find(({ code }) => code === 'overlap')!
+    const ways = remediesFor(jobWith(van, under, tank), variant, met)
+    const [first] = ways
+    const cured = apply(jobWith(van, under, tank), {
+      type: 'batch',
+      what: 'remedy',
+      commands: [...first!.commands],
+    }).job
+    expect(codes(cured)).not.toContain('overlap')
     const beside = put('fit-a', 'tank-under', 2200, 'centreline', {}, { up: { from: 'under-floor', mm: 151 } })
     expect(codes(jobWith(van, under, beside))).not.toContain('overlap')
   })

@@ -10,7 +10,7 @@ import {
   type Vec2,
 } from '../geometry'
 import { isInTheWay } from '../fittings'
-import { cabSpace, protrusionOf, protrusionThere, type KeepOut, type Protrusion } from '../shell'
+import { cabSpace, type Interior, protrusionOf, protrusionThere, type KeepOut, type Protrusion } from '../shell'
 import { HAIR_MM, TOUCH_MM } from '../units'
 import { leastSide, meeting } from './matter'
 import type { Placed, PlacedSolid, Scene } from './scene'
@@ -172,15 +172,17 @@ function collisionsFound(scene: Scene, a: Placed): readonly Collision[] {
     const hit = deepestOf(a, b)
     if (hit !== undefined) found.push({ a, b: { kind: 'fitting', placed: b }, ...hit })
   }
-  for (const keepOut of [...scene.interior.keepOuts, ...wellsBelow(scene)]) {
-    if (!boundsMeet(a.bounds, prismBounds(keepOut.prism))) continue
-    const isWell = keepOut.id in scene.interior.changes
-    const whole = a.solids.filter(({ fit }) =>
-      isWell ? fit === 'outside' : fit !== 'cloth' && !(keepOut.notchable && isCutRound(fit)),
+  const meet = (keepOut: KeepOut, meets: (fit: PlacedSolid['fit']) => boolean): void => {
+    if (!boundsMeet(a.bounds, prismBounds(keepOut.prism))) return
+    const hit = deepest(
+      a.solids.filter(({ fit }) => meets(fit)),
+      [keepOut],
     )
-    const hit = deepest(whole, [keepOut])
     if (hit !== undefined) found.push({ a, b: { kind: 'keep-out', keepOut }, ...hit })
   }
+  for (const keepOut of scene.interior.keepOuts)
+    meet(keepOut, (fit) => fit !== 'cloth' && !(keepOut.notchable && isCutRound(fit)))
+  if (isHungOut(a)) for (const well of wellsBelow(scene.interior)) meet(well, (fit) => fit === 'outside')
   for (const { seat, solids } of cabSeatsIn(scene, a.bounds)) {
     const [cushion, ...rest] = solids.map((prism) => ({ id: seat.id, prism }))
     const hit = cushion === undefined ? undefined : deepest(a.inner, [cushion, ...rest])
@@ -190,8 +192,10 @@ function collisionsFound(scene: Scene, a: Placed): readonly Collision[] {
   return found
 }
 
+const isHungOut = ({ solids }: Placed): boolean => solids.some(isOut)
+
 /** What wells in the floor take of the room under it: what hangs there keeps clear of them. */
-const wellsBelow = ({ interior: { changes } }: Scene): readonly KeepOut[] =>
+export const wellsBelow = ({ changes }: Interior): readonly KeepOut[] =>
   Object.entries(changes).flatMap(([id, change]) => {
     if (change.kind !== 'floor-well') return []
     const { fromMm, toMm, rightMm, leftMm, depthMm } = change

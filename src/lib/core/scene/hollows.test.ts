@@ -635,6 +635,30 @@ describe('a clearance that is blocked', () => {
     expect(standAt(can(-200)).blockers).toEqual([{ kind: 'fitting', id: 'fit-c' }])
   })
 
+  it('is before a machine itself, over the arch or bench below it, and under the floor whatever stands on that', () => {
+    const free = (job: Job, id: string) =>
+      at(job, id).clearances.map((clearance) => freedomOf(sceneOf(job), at(job, id), clearance))
+    const chest = put('fit-b', 'lid-chest', 1000, 'left-wall', { lengthMm: 800, depthMm: 600, heightMm: 500 })
+    const fuses = (up: number) => put('fit-f', 'fuse-board', 1200, 'left-wall', {}, { up: { from: 'floor', mm: up } })
+    expect(free(truck(chest, fuses(600)), 'fit-f')).toEqual([{ free: 450, blockers: [] }])
+    const [low] = free(truck(chest, put('fit-w', 'wardrobe', 1000, 'left-wall'), fuses(600)), 'fit-f')
+    expect(low!.blockers.map(({ id }) => id)).toContain('fit-w')
+    const heater = put('fit-h', 'heater-air', 1200, 'centreline', {}, { up: { from: 'under-floor', mm: 20 } })
+    const over = put('fit-b', 'lid-chest', 1000, 'centreline', { lengthMm: 900, depthMm: 900 })
+    for (const one of free(truck(over, heater), 'fit-h')) expect(one.blockers).toEqual([])
+  })
+
+  it('at a desk is not by the stool that one sits on there, and is by a chest in its place', () => {
+    const desk = put('fit-d', 'desk', 1000, 'left-wall')
+    const before = (kind: string) => {
+      const job = truck(desk, put('fit-s', kind, 1300, 'centreline', {}, { across: { from: 'centreline', mm: 250 } }))
+      const sit = at(job, 'fit-d').clearances.find(({ use }) => use === 'sit')!
+      return freedomOf(sceneOf(job), at(job, 'fit-d'), sit).blockers.map(({ id }) => id)
+    }
+    expect(before('stool')).toEqual([])
+    expect(before('lid-chest')).toEqual(['fit-s'])
+  })
+
   it('names what is in the way, not what is shut in that as well', () => {
     const before = put('fit-w', 'wardrobe', 1000, 'right-wall', { depthMm: 700 })
     const wide = put(

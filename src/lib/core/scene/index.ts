@@ -1,7 +1,7 @@
 export { buildScene, isOutside, type Placed, type PlacedService, type Scene } from './scene'
 export { placedIn } from './placed-in'
 export { floorOverGround, outerHeight } from './outer-height'
-export { collisions, collisionsOf, notchesOf, outsideOf } from './fit'
+export { collisions, collisionsOf, notchesOf, outsideOf, wellsBelow } from './fit'
 export { freedomOf, type Blocker } from './free'
 export { insideDoor } from './doorway'
 export { flueAt, heatOf, treadsOf, warmFaceOf } from './facts'

@@ -26,7 +26,7 @@ export function sayGoingBack(one: GoingBack, names: Names): { readonly what: str
     case 'lining':
       return {
         what: FACE_WORDS[one.face],
-        how: `${formatNumber(Math.round(one.m2 * 10) / 10)} m²${one.forGood ? '; spray foam does not come off clean' : ''}`,
+        how: `${formatNumber(Math.round(one.m2 * 10) / 10)} m²${one.forGood ? '; what is stuck on does not come off clean' : ''}`,
       }
     case 'change':
       return {

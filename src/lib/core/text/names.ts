@@ -2,6 +2,7 @@ import { kindOf } from '../fittings'
 import type { Fitting, Job, Plan } from '../job'
 import { changedShell } from '../shell'
 import { KIND_WORDS } from './fitting-words'
+import { CHANGE_WORDS } from './words'
 
 /** What a fitting is called: its own label, or its kind’s word. */
 export const fittingName = (fitting: Fitting): string =>
@@ -25,7 +26,7 @@ export function namesOf(job: Job, plan: Plan): Names {
     kind: (id) => plan.fittings[id]?.kind,
     part: (id) => {
       const { keepOuts, openings, cabSeats } = changedShell(job.shell, plan.changes)
-      const well = plan.changes[id]?.kind === 'floor-well' ? 'the well in the floor' : undefined
+      const well = plan.changes[id]?.kind === 'floor-well' ? CHANGE_WORDS['floor-well'].toLowerCase() : undefined
       return [...keepOuts, ...openings, ...cabSeats].find((part) => part.id === id)?.label ?? well ?? 'the body'
     },
     mode: (id) => plan.modes[id]?.name ?? id,

@@ -1,4 +1,5 @@
 import { held } from '../../fittings'
+import { materialOf } from '../../materials'
 import { heatOf } from '../../scene'
 import { byFitting, defineRule, practice } from '../define-rule'
 import { middleOf, topOf } from '../middle'
@@ -12,9 +13,6 @@ declare module '../finding' {
     'finish-seams': Record<never, never>
   }
 }
-
-/** Linings that are laid in pieces which only click into one another. */
-const CLICKED: ReadonlySet<string> = new Set(['click-vinyl'])
 
 /** A surface bears what it gets where it is: water at a basin, pans by a hob, the sun on a floor. */
 export const finishFit = defineRule({
@@ -63,7 +61,7 @@ export const finishFit = defineRule({
     })
     const top = plan.lining.layers?.floor?.at(-1)
     const seams: readonly Draft<'finish-seams'>[] =
-      top !== undefined && CLICKED.has(top.material)
+      top !== undefined && materialOf(top.material).clicks === true
         ? [
             {
               code: 'finish-seams',

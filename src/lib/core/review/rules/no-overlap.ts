@@ -1,5 +1,5 @@
 import { spanMiddle } from '../../geometry'
-import { type Blocker, cabSeatsIn, collisions } from '../../scene'
+import { type Blocker, cabSeatsIn, collisions, wellsBelow } from '../../scene'
 import { byFitting, defineRule, plainGeometry } from '../define-rule'
 import { shiftsClearOf } from '../ways-out'
 
@@ -47,7 +47,9 @@ export const noOverlap = defineRule({
     const { other } = finding.facts
     if (other.kind === 'keep-out') {
       const { interior } = input.scene
-      const proud = interior.keepOuts.filter(({ id }) => id === other.id).map(({ prism }) => prism)
+      const proud = [...interior.keepOuts, ...wellsBelow(interior)]
+        .filter(({ id }) => id === other.id)
+        .map(({ prism }) => prism)
       const seats = cabSeatsIn(input.scene, a.bounds).filter(({ seat }) => seat.id === other.id)
       return shiftsClearOf(input, a, parts(a), [...proud, ...seats.flatMap(({ solids }) => solids)])
     }

@@ -25,7 +25,7 @@ export const FIT_RULES = {
   'no-holes': {
     title: 'No holes where none are wanted',
     designer:
-      'A fit-out that moves on is held by rails, the maker’s points, straps or its weight, and the body stays whole.',
+      'A fit-out that moves on, or for a client who wants no hole drilled, is held by rails, the maker’s points, straps or its weight, and the body stays whole.',
     client: 'The vehicle stays as it was.',
   },
   'fits-hollow': {
