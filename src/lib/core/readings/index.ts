@@ -6,6 +6,7 @@ export {
   READING_LIMITS,
   ROOF_KINDS,
   surveySchema,
+  type OpeningAnswers,
   type Reading,
   type RoofKind,
   type Survey,

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { BODY_CLASSES, unmirroredId } from '../shell'
+import { BODY_CLASSES, idSchema, unmirroredId } from '../shell'
 
 /** Shapes that a roof can have between the edges where it meets the walls. */
 export const ROOF_KINDS = ['straight', 'leaning', 'curved', 'domed'] as const
@@ -21,6 +21,18 @@ const baseSchema = z.union([
 ])
 
 const MAX_READINGS = 400
+const MAX_ANSWERS = 60
+
+const answersSchema = z.looseObject({
+  behind: idSchema
+    .nullable()
+    .optional()
+    .describe('Which other one’s leaf it lies behind when that is shut; null: none'),
+  outsideOnly: z.boolean().optional(),
+  standsUp: z.boolean().optional(),
+})
+/** What a tape does not tell of an opening; left out: as the body has it that the survey started from. */
+export type OpeningAnswers = Readonly<z.infer<typeof answersSchema>>
 
 /** A vehicle as it is being measured: what it started from, and the readings so far. */
 export const surveySchema = z.looseObject({
@@ -33,6 +45,13 @@ export const surveySchema = z.looseObject({
     .refine((readings) => Object.keys(readings).length <= MAX_READINGS, {
       message: `holds more than ${MAX_READINGS} readings`,
     }),
+  openings: z
+    .record(idSchema, answersSchema)
+    .refine((answers) => Object.keys(answers).length <= MAX_ANSWERS, {
+      message: `says more than ${MAX_ANSWERS} openings are`,
+    })
+    .optional()
+    .describe('What was seen of doors, windows and hatches, by their ids'),
 })
 export type Survey = Readonly<z.infer<typeof surveySchema>>
 

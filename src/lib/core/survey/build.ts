@@ -1,11 +1,12 @@
 import type { Vec2 } from '../geometry'
-import { shellSchema, type Shell, type ShellFault } from '../shell'
+import { shellSchema, type Opening, type Shell, type ShellFault } from '../shell'
 import { NAMING, sayIssue } from '../units'
 import {
   archOf,
   frameOf,
   halfAt,
   isNamed,
+  LEAST_STEP_MM,
   measuresOf,
   rearDoorOf,
   sideDoorOf,
@@ -112,7 +113,16 @@ export function surveyed(survey: Survey): Surveyed {
     }
   })
   const [rearDoor, sideDoor] = [rearDoorOf(base), sideDoorOf(base)]
-  const openings = base.openings.map((opening): Shell['openings'][number] => {
+  const withStep = ({ stepMm, ...opening }: Opening, of: string): Opening => {
+    const step = get(`${of}-step`, stepMm)
+    return step < LEAST_STEP_MM ? opening : { ...opening, stepMm: step }
+  }
+  const seen = ({ behind, ...opening }: Opening): Opening => {
+    const { behind: said = behind, ...answers } = survey.openings?.[opening.id] ?? {}
+    const isThere = said !== opening.id && base.openings.some(({ id }) => id === said)
+    return { ...opening, ...answers, ...(isThere ? { behind: said! } : {}) }
+  }
+  const sized = (opening: Opening): Opening => {
     const { id } = opening
     if (opening === rearDoor) {
       const wide = get('rear-door-width')
@@ -130,6 +140,10 @@ export function surveyed(survey: Survey): Surveyed {
       sillMm: sill,
       headMm: sill + high,
     }
+  }
+  const openings = base.openings.map((opening): Opening => {
+    const of = opening === rearDoor ? 'rear-door' : opening === sideDoor ? 'side-door' : opening.id
+    return seen(withStep(sized(opening), of))
   })
   const forward = (points: readonly (readonly [number, number])[]): [number, number][] =>
     points.map(([x, v]) => [x > base.bulkhead.xMm * FRONT_PART ? x + ahead : x, v])

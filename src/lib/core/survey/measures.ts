@@ -56,6 +56,11 @@ const DOOR_TOLERANCE_MM = 3
 const OUTER_TOLERANCE_MM = 20
 const MASS_TOLERANCE_KG = 20
 
+/** A step that is read as less than this is the lip of the floor, and no step. */
+export const LEAST_STEP_MM = 50
+/** How far down a tape is drawn where the body has no step. */
+const USUAL_STEP_MM = 200
+
 /** What the measures of a survey refer to. */
 export interface Frame {
   readonly base: Shell
@@ -228,6 +233,19 @@ export function measuresOf(survey: Survey, frame: Frame = frameOf(survey)): read
       one('height', headMm - sillMm, [middle, sillMm], [middle, headMm]),
     ]
   }
+  /** How far one steps down out of a door that people come in by. */
+  const stepOf = ({ label, side: on, fromMm, toMm, stepMm = 0, entrance }: Opening, of: string) => {
+    if (!entrance || on === 'roof') return []
+    const middle = (fromMm + toMm) / 2
+    const lies = on === 'rear' ? inRear : side
+    const group = of === 'rear-door' || of === 'side-door' ? of : 'openings'
+    return [
+      mm(group, `${of}-step`, stepMm, lies([middle, 0], [middle, -Math.max(stepMm, USUAL_STEP_MM)]), {
+        tolerance: DOOR_TOLERANCE_MM,
+        ...(group === 'openings' ? { of: label } : {}),
+      }),
+    ]
+  }
   const inRear = (from: Vec2, to: Vec2): TapeLine => ({ view: 'section', xMm: 0, from, to })
   const { axles, masses, outer } = base
   return [
@@ -275,6 +293,7 @@ export function measuresOf(survey: Survey, frame: Frame = frameOf(survey)): read
           inRear([rear.fromMm, rear.sillMm], [rear.toMm, rear.headMm]),
           inRear([rear.toMm, rear.sillMm], [rear.fromMm, rear.headMm]),
         ])),
+    ...(rear === undefined ? [] : stepOf(rear, 'rear-door')),
     ...(door === undefined
       ? []
       : [
@@ -287,9 +306,10 @@ export function measuresOf(survey: Survey, frame: Frame = frameOf(survey)): read
             side([door.fromMm, door.sillMm], [door.toMm, door.headMm]),
             side([door.toMm, door.sillMm], [door.fromMm, door.headMm]),
           ]),
+          ...stepOf(door, 'side-door'),
         ]),
     ...(base.cab === undefined ? [] : cabMeasures(base.cab)),
-    ...otherOpenings(base).flatMap(placeAndSize),
+    ...otherOpenings(base).flatMap((opening) => [...placeAndSize(opening), ...stepOf(opening, opening.id)]),
     mm('outside', 'axle-from-sill', axles.rearXMm, side([0, -100], [axles.rearXMm, -100]), {
       tolerance: OUTER_TOLERANCE_MM,
     }),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { bareInterior, BODY_CLASSES, heightsAt, wallsAt } from '../shell'
+import { bareInterior, BODY_CLASSES, givesLight, heightsAt, isDoor, wallsAt } from '../shell'
 import { genericShell, GENERIC_SHELLS } from '../shells'
 import { baseOf, checksOf, doubtful, frameOf, measuresOf, readingsFrom, surveyed, surveyRows, valueOf } from './index'
 import { newSurvey, surveySchema, type Survey } from '../readings'
@@ -56,6 +56,45 @@ describe('surveyed', () => {
     const { stationMm, levelMm } = frameOf(read(blank, { 'length-floor': 4300 }))
     expect(wallsAt(bare, stationMm.axle, levelMm.low)!.max).toBeCloseTo(930, 6)
     expect(half.shell.cabSeats[0]!.xMm).toBe(genericShell('van-long-high').cabSeats[0]!.xMm + 50)
+  })
+
+  it('takes what a tape does not tell of the openings, and leaves it as it was where nothing is said', () => {
+    const survey: Survey = {
+      ...read(blank, { 'side-door-step': 240, 'rear-door-step': 30 }),
+      openings: {
+        'door-slide': { outsideOnly: true },
+        'door-rear': { behind: 'door-slide' },
+        'door-none': { standsUp: true },
+      },
+    }
+    const before = genericShell('van-long-high').openings
+    const { shell, faults } = surveyed(survey)
+    expect(faults).toEqual([])
+    const of = (id: string) => shell.openings.find((opening) => opening.id === id)!
+    expect(shell.openings.map(({ id }) => id)).toEqual(before.map(({ id }) => id))
+    expect(of('door-slide')).toMatchObject({ stepMm: 240, outsideOnly: true })
+    // less than 50 mm is the lip of the floor
+    expect(of('door-rear').stepMm).toBeUndefined()
+    expect(of('door-rear').behind).toBe('door-slide')
+    // taken back again, and what names no opening of this body or itself is passed over
+    const back = surveyed({
+      ...survey,
+      openings: { 'door-rear': { behind: null }, 'door-slide': { behind: 'door-gone' } },
+    })
+    expect(back.faults).toEqual([])
+    for (const opening of back.shell.openings) expect(opening).not.toHaveProperty('behind')
+    expect(surveyed({ ...survey, openings: { 'door-rear': { behind: 'door-rear' } } }).faults).toEqual([])
+    expect(surveySchema.safeParse({ ...survey, openings: { 'door-slide': { behind: 'a b' } } }).success).toBe(false)
+    const many = Object.fromEntries(Array.from({ length: 61 }, (_, index) => [`door-${index}`, {}]))
+    expect(surveySchema.safeParse({ ...survey, openings: many }).success).toBe(false)
+  })
+
+  it('says what is behind a leaf is no light, no air and no way out, once it is used', () => {
+    const mini = newSurvey({ kind: 'generic', shell: 'minivan-glass-roof' })
+    const pane = surveyed(mini).shell.openings.find((opening) => opening.side !== 'roof' && givesLight(opening))!
+    const door = surveyed(mini).shell.openings.find((opening) => opening.side === pane.side && isDoor(opening))!
+    const behind = surveyed({ ...mini, openings: { [pane.id]: { behind: door.id } } }).shell
+    expect(givesLight(behind.openings.find(({ id }) => id === pane.id)!)).toBe(false)
   })
 
   it('takes the cab and every other opening as they are measured', () => {

@@ -58,6 +58,7 @@ const PARTS: Readonly<Record<string, string>> = {
   height: 'height',
   'diagonal-a': 'diagonal, up to the left',
   'diagonal-b': 'diagonal, up to the right',
+  step: 'load floor down to its step, 0 for none',
 }
 
 const OPENING_PARTS: Readonly<Record<string, string>> = {
@@ -65,6 +66,7 @@ const OPENING_PARTS: Readonly<Record<string, string>> = {
   width: 'along',
   sill: 'load floor to its sill',
   height: 'sill to head',
+  step: 'load floor down to its step, 0 for none',
 }
 
 /** What a measure is called beside its field; `frame` gives the heights that it is taken at. */

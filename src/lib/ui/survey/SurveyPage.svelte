@@ -12,7 +12,7 @@
     valueOf,
     type Measure,
   } from '$lib/core/survey'
-  import { surveyOfShell, ROOF_KINDS, type RoofKind, type Survey } from '$lib/core/readings'
+  import { surveyOfShell, ROOF_KINDS, type OpeningAnswers, type RoofKind, type Survey } from '$lib/core/readings'
   import {
     BODY_CLASS_WORDS,
     capital,
@@ -29,6 +29,7 @@
   import { SHELLS_BY_CLASS } from '../parts/shells-by-class'
   import MeasureRow from './MeasureRow.svelte'
   import { KEPT, simulatedMeter, steady } from './meter'
+  import OpeningList from './OpeningList.svelte'
   import SurveyDrawing from './SurveyDrawing.svelte'
 
   const session = getSession()
@@ -68,6 +69,10 @@
   function read(id: string, reading: Survey['readings'][string]): void {
     if (job.survey === undefined) put({ ...survey, readings: { ...survey.readings, [id]: reading } })
     else session.do({ type: 'survey.read', id, reading })
+  }
+
+  function answer(id: string, answers: OpeningAnswers): void {
+    put({ ...survey, openings: { ...survey.openings, [id]: { ...survey.openings?.[id], ...answers } } })
   }
 
   const startValue = $derived(
@@ -232,6 +237,10 @@
           </ul>
         </section>
       {/each}
+      <section aria-label="What a tape does not tell" class="mt-2">
+        <h2 class="text-[13.5px]">Doors, windows and hatches: what a tape does not tell</h2>
+        <OpeningList openings={result.shell.openings} onanswer={answer} />
+      </section>
     </aside>
 
     <main class="min-h-0 overflow-y-auto bg-sheet px-4 py-4">

@@ -101,7 +101,9 @@
           ? ''
           : `, a step ${sayLength(opening.stepMm, unit)} below`}{opening.outsideOnly === true
           ? ', from outside only'
-          : ''}{opening.standsUp === true ? ', one stands up in it' : ''}</span
+          : ''}{opening.standsUp === true ? ', one stands up in it' : ''}{opening.behind === undefined
+          ? ''
+          : `, behind the leaf of the ${shell.openings.find(({ id }) => id === opening.behind)!.label}`}</span
       >
     </li>
   {/each}
