@@ -107,6 +107,9 @@ try {
     await enter('axle-floor', '1779')
     await enter('axle-low', '1846')
   })
+  await shoot('as-bought', '/jobs/job-potter/survey/as-bought', 'light', (page) =>
+    page.getByRole('button', { name: /^Sill of the side door/ }).click(),
+  )
   await shoot('plan-night', '/jobs/job-bat-survey/plan', 'light', async (page) => {
     await page.keyboard.press('3')
     await page.getByTestId('mark-berth-short').click()

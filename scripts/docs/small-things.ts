@@ -113,7 +113,21 @@ const THINGS: readonly (readonly [string, readonly Row[]])[] = [
       ['hatch behind a locker', [], 'a change to the body; what lies behind it is reached by it'],
     ],
   ],
+  [
+    'The vehicle as bought',
+    [
+      [
+        'rust, leaks, floor, seals, what comes out or stays',
+        [],
+        'a list beside the survey, each with photo, place, cost and hours, and the step that waits for it',
+      ],
+    ],
+  ],
   ['Going back', [['what is changed for good, and minutes to undo the rest', [], 'on the bench, under “Fit-out”']]],
+  [
+    'Registration',
+    [['seats, bed length, cooking, gross mass, licence', [], 'questions on the page of rules, which a shop edits']],
+  ],
 ]
 
 const PLACES: Readonly<Record<FittingKind['home']['up']['from'], string>> = {

@@ -1,3 +1,4 @@
+import { newFound, type Found, type FoundKind } from '$lib/core/condition'
 import type { Command } from '$lib/core/job'
 import { jobWith, put, putInside, truck, variant } from '../support/plan'
 import { sideDoorOnly, type CasesFor } from './kit'
@@ -5,6 +6,20 @@ import { sideDoorOnly, type CasesFor } from './kit'
 function bigTank(lengthMm: number): Command {
   return put('fit-w', 'water-tank', 1000, 'left-wall', { lengthMm, depthMm: 700, heightMm: 700 })
 }
+
+/** Something found on the vehicle as bought, 300 mm each way round a place. */
+const found = (kind: FoundKind, at: [number, number, number], more: Partial<Found> = {}): Command => ({
+  type: 'found.put',
+  id: 'found-a',
+  found: { ...newFound(kind), at, ...more },
+})
+const SMALL = put('fit-w', 'water-tank', 1000, 'left-wall', { lengthMm: 400, depthMm: 300, heightMm: 400 })
+const hatch = (fromMm: number, toMm: number): Command => ({
+  type: 'change.put',
+  variant,
+  id: 'change-hatch',
+  change: { kind: 'side-hatch', side: 'left', fromMm, toMm, sillMm: 20, headMm: 340 },
+})
 
 const SMALL_TANK = { lengthMm: 400, depthMm: 150, heightMm: 200 }
 
@@ -29,7 +44,46 @@ export const FIT_CASES: CasesFor<
   | 'pushed-in'
   | 'pokes-out'
   | 'hollow-taken'
+  | 'built-over'
+  | 'cut-in-bad'
+  | 'meets-stays'
 > = {
+  'built-over': {
+    // the tank stands over the left edge of the floor from 1000 on; the rust is there
+    speaks: truck(SMALL, found('rust', [1200, 1000, 0])),
+    measured: 1,
+    needed: 0,
+    rule: 'as-bought',
+    mode: 'mode-drive',
+    place: [1200, 1000, 0],
+    silent: truck(SMALL, found('rust', [1200, 1000, 0], { done: true })),
+  },
+  'cut-in-bad': {
+    // the hatch ends 15 mm ahead of the rust; 50 mm round it are to be sound
+    speaks: truck(hatch(1035, 1415), found('rust', [1580, 1050, 180])),
+    measured: 1,
+    needed: 0,
+    rule: 'as-bought',
+    mode: 'mode-drive',
+    place: [1580, 1050, 180],
+    silent: truck(hatch(1000, 1370), found('rust', [1580, 1050, 180])),
+  },
+  'meets-stays': {
+    // a factory heater, 300 each way, up to 150 over the floor; the tank is 700 deep and reaches 250 into it
+    speaks: truck(
+      put('fit-w', 'water-tank', 1000, 'left-wall', { lengthMm: 400, depthMm: 700, heightMm: 400 }),
+      found('stays', [1450, 450, 150]),
+    ),
+    measured: 100, // 1400 − 1300
+    needed: 0,
+    rule: 'as-bought',
+    mode: 'mode-drive',
+    place: [1450, 450, 150],
+    silent: truck(
+      put('fit-w', 'water-tank', 900, 'left-wall', { lengthMm: 400, depthMm: 700, heightMm: 400 }),
+      found('stays', [1450, 450, 150]),
+    ),
+  },
   'outside-shell': {
     speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2130 })),
     measured: 15, // (2130 − 2100) / 2 each side
@@ -119,15 +173,7 @@ export const FIT_CASES: CasesFor<
     ),
   },
   'body-cut': {
-    speaks: truck(
-      {
-        type: 'change.put',
-        variant,
-        id: 'change-hatch',
-        change: { kind: 'side-hatch', side: 'left', fromMm: 1035, toMm: 1415, sillMm: 20, headMm: 340 },
-      },
-      { type: 'plan.transferable', variant, transferable: true },
-    ),
+    speaks: truck(hatch(1035, 1415), { type: 'plan.transferable', variant, transferable: true }),
     measured: 1,
     needed: 0,
     rule: 'no-holes',

@@ -52,6 +52,14 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
   ['vehicle', (page, id) => open(page, `/jobs/${id}/vehicle`)],
   ['survey', (page, id) => open(page, `/jobs/${id}/survey`)],
   [
+    'as bought',
+    async (page, id) => {
+      await open(page, `/jobs/${id}/survey/as-bought`)
+      await page.getByLabel('Add what was found').selectOption('rust')
+      await expect(page.getByRole('button', { name: 'Add photos' })).toBeVisible()
+    },
+  ],
+  [
     'lining and changes',
     async (page, id) => {
       await open(page, `/jobs/${id}/vehicle`)

@@ -2,6 +2,7 @@ import { KINDS, limitsOf, type ParameterValue, type Seat } from '../../src/lib/c
 import type { Command, Job, Plan, SimpleCommand } from '../../src/lib/core/job'
 import { BODY_CHANGE_KINDS, newChange } from '../../src/lib/core/shell'
 import { GENERIC_SHELLS } from '../../src/lib/core/shells'
+import { FOUND_KINDS, newFound } from '../../src/lib/core/condition'
 import { newSurvey } from '../../src/lib/core/readings'
 
 type Random = () => number
@@ -120,6 +121,17 @@ const MAKERS: Makers = {
     id: at.pick(['length-floor', 'height', 'width-600']),
     reading: at.often(0.3) ? {} : { first: at.whole(0, 5000) },
   }),
+  'found.put': (at) => ({
+    type: 'found.put',
+    id: at.id(Object.keys(at.job.found ?? {}), 'found'),
+    found: {
+      ...newFound(at.pick(FOUND_KINDS)),
+      ...(at.often(0.7) ? { at: [at.whole(-100, 4000), at.whole(-900, 900), at.whole(-50, 1900)] } : {}),
+      ...(at.often(0.5) ? { minutes: at.whole(0, 900) } : {}),
+      ...(at.often(0.3) ? { done: true } : {}),
+    },
+  }),
+  'found.remove': (at) => ({ type: 'found.remove', id: at.id(Object.keys(at.job.found ?? {}), 'found') }),
   'variant.add': (at) => ({
     type: 'variant.add',
     id: at.id([], 'variant'),

@@ -2,8 +2,9 @@ import { refuse, threadSentence } from './http'
 import { storageSentence } from './faults'
 import type { JobRepository } from './job-repository'
 import type { ModuleRepository } from './module-repository'
+import type { PhotoRepository } from './photos/photo-repository'
 import type { ShopRepository } from './shop-repository'
-import { jobs, letGo, modules, shop } from './store'
+import { jobs, letGo, modules, photos, shop } from './store'
 import { UnreadableJob } from './storage-faults'
 
 async function withStore<T>(opened: () => Promise<T>, work: (repository: T) => Promise<Response>): Promise<Response> {
@@ -32,6 +33,10 @@ export const withModules = (work: (repository: ModuleRepository) => Promise<Resp
 /** The same for what the shop keeps for all its jobs. */
 export const withShop = (work: (repository: ShopRepository) => Promise<Response>): Promise<Response> =>
   withStore(shop, work)
+
+/** The same for photos of jobs. */
+export const withPhotos = (work: (repository: PhotoRepository) => Promise<Response>): Promise<Response> =>
+  withStore(photos, work)
 
 export const NO_SUCH_JOB = 'There is no such job.'
 export const NO_SUCH_MODULE = 'There is no such module in the library.'

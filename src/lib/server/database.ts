@@ -57,6 +57,14 @@ interface SnapshotsTable {
   at: string
 }
 
+/** Photos of jobs, as JPEG; each is named by its bytes. */
+interface PhotosTable {
+  job_id: string
+  id: string
+  data: Uint8Array
+  at: string
+}
+
 /** Modules of the shop’s own library: the newest state of each, for the list. */
 interface ModulesTable {
   id: string
@@ -103,6 +111,7 @@ export interface Schema {
   journal: JournalTable
   packs: PacksTable
   snapshots: SnapshotsTable
+  photos: PhotosTable
   modules: ModulesTable
   shop: ShopTable
   module_revisions: ModuleRevisionsTable

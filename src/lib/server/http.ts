@@ -16,21 +16,21 @@ export const refuse = (status: number, message: string, faults: readonly Fault[]
  * is still on its way would leave its connection stuck. What is far over it (see `start.ts`) ends in an error here, and the
  * connection is cut.
  */
-export async function readBody(request: Request): Promise<Read<Uint8Array>> {
+export async function readBody(request: Request, most = MAX_DOCUMENT_BYTES): Promise<Read<Uint8Array>> {
   const chunks: Uint8Array[] = []
   let read = 0
   let whole = true
   try {
     for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
       read += chunk.byteLength
-      if (read <= MAX_DOCUMENT_BYTES) chunks.push(chunk)
+      if (read <= most) chunks.push(chunk)
       else chunks.length = 0
     }
   } catch {
     whole = false
   }
-  if (!whole || read > MAX_DOCUMENT_BYTES) {
-    const reply = refusal(413, 'That is over 5 MB, the most that is read.')
+  if (!whole || read > most) {
+    const reply = refusal(413, `That is over ${most / 1e6} MB, the most that is read.`)
     return { ok: false, reply: whole ? reply : { ...reply, headers: { ...reply.headers, ...CUT } } }
   }
   return { ok: true, value: Buffer.concat(chunks) }

@@ -128,6 +128,20 @@ const sessions: Migration = {
   },
 }
 
+const photos: Migration = {
+  async up(db: Kysely<unknown>) {
+    await db.schema
+      .createTable('photos')
+      .addColumn('job_id', 'text', (column) => column.notNull().references('jobs.id').onDelete('cascade'))
+      .addColumn('id', 'text', (column) => column.notNull())
+      .addColumn('data', 'blob', (column) => column.notNull())
+      .addColumn('at', 'text', (column) => column.notNull())
+      .addPrimaryKeyConstraint('photos_key', ['job_id', 'id'])
+      .execute()
+    await db.schema.createIndex('photos_by_id').on('photos').column('id').execute()
+  },
+}
+
 /** By name, in the order in which they run. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '2026-11-first': first,
@@ -137,6 +151,7 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '2026-12-told': told,
   '2027-01-packs': packs,
   '2027-01-sessions': sessions,
+  '2027-02-photos': photos,
 }
 
 /** Brings the database to the newest form. @throws what the failing migration threw. */

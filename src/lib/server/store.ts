@@ -9,6 +9,7 @@ import { JobRepository } from './job-repository'
 import { toStored } from './engine/jobs'
 import { migrateDatabase, MIGRATIONS } from './migrations'
 import { ModuleRepository } from './module-repository'
+import { PhotoRepository } from './photos/photo-repository'
 import { quick } from './pool/pool'
 import { SessionRepository } from './key/session-repository'
 import { ShopRepository } from './shop-repository'
@@ -18,6 +19,7 @@ interface Store {
   readonly jobs: JobRepository
   readonly modules: ModuleRepository
   readonly shop: ShopRepository
+  readonly photos: PhotoRepository
   readonly sessions: SessionRepository
   readonly caretaker: Caretaker
   readonly close: () => Promise<void>
@@ -52,6 +54,7 @@ async function open(): Promise<Store> {
       jobs,
       modules: new ModuleRepository(database),
       shop: new ShopRepository(database),
+      photos: new PhotoRepository(database),
       sessions: new SessionRepository(database),
       caretaker,
       close,
@@ -108,6 +111,7 @@ export const copies = new Copies(whileClosed)
 process.once('sveltekit:shutdown' as 'exit', () => void letGo())
 
 export const jobs = async (): Promise<JobRepository> => (await store()).jobs
+export const photos = async (): Promise<PhotoRepository> => (await store()).photos
 export const shop = async (): Promise<ShopRepository> => (await store()).shop
 export const sessions = async (): Promise<SessionRepository> => (await store()).sessions
 export const modules = async (): Promise<ModuleRepository> => (await store()).modules

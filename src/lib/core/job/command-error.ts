@@ -13,6 +13,7 @@ export type RefusedThing =
   | 'demand'
   | 'adjusted-demand'
   | 'survey'
+  | 'found'
   | 'rule-setting'
   | 'house-rule'
   | 'list-entry'

@@ -12,6 +12,7 @@ import {
 } from '../brief'
 import { seatSchema } from '../fittings'
 import { bodyChangeSchema, idSchema, liningSchema, shellSchema, wordsSchema } from '../shell'
+import { foundSchema } from '../condition'
 import { readingSchema, surveySchema } from '../readings'
 import { LENGTH_UNITS } from '../units'
 import { patchSchema } from './patch'
@@ -44,6 +45,8 @@ const simple = [
   command('vehicle.mirror', {}),
   command('survey.put', { survey: surveySchema }),
   command('survey.read', { id: z.string().max(60), reading: readingSchema }),
+  command('found.put', { id, found: foundSchema }),
+  command('found.remove', { id }),
   command('variant.add', { id, name: wordsSchema(60).min(1), from: id.optional() }),
   command('variant.rename', { variant: id, name: wordsSchema(60).min(1) }),
   command('variant.remove', { variant: id }),

@@ -65,6 +65,7 @@ const DROPPABLE: readonly RegExp[] = [
   /^variants\.[^.]+\.plan\.(fittings|changes|groups|waivers)\.[^.]+/,
   /^variants\.[^.]+\.plan\.(groups|transferable|waivers)/,
   /^brief\.(people|pets|gear|demands|adjust)\.[^.]+/,
+  /^found\.[^.]+/,
   /^(survey|brief\.use)/,
 ]
 /** A parameter, lock or fixing that is out of order goes back to what is usual. */

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { BRIEF_TEMPLATES } from '../starts'
 import { defaultsOf, kindOf, KINDS } from '../fittings'
 import { genericShell } from '../shells'
+import { newFound } from '../condition'
 import { newSurvey } from '../readings'
 import {
   apply,
@@ -156,6 +157,12 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
     id: fc.constantFrom('length-floor', 'axle-low'),
     reading: fc.constantFrom({}, { first: 4200 }, { first: 4200, second: 4210 }),
   }),
+  'found.put': fc.record({
+    type: fc.constant('found.put'),
+    id: fc.constantFrom('found-sill', 'found-leak'),
+    found: fc.constantFrom(newFound('rust'), { ...newFound('leak'), at: [900, 700, 1500] as [number, number, number] }),
+  }),
+  'found.remove': fc.constant({ type: 'found.remove', id: 'found-sill' }),
   'variant.add': fc.constantFrom(
     { type: 'variant.add', id: 'variant-b', name: 'B', from: 'variant-a' } as const,
     { type: 'variant.add', id: 'variant-b', name: 'B' } as const,
@@ -337,18 +344,23 @@ const ready = (command: Command): Job =>
         type: 'survey.put',
         survey: { ...newSurvey({ kind: 'generic', shell: 'bus-7m' }), readings: { 'axle-low': { first: 2200 } } },
       })
-    : command.type === 'group.remove'
-      ? run(furnished, {
-          type: 'group.put',
-          variant,
-          id: 'group-a',
-          group: { name: 'pair', fittings: ['fit-bed', 'fit-galley'] },
-        })
-      : command.type === 'house.remove'
-        ? ['low-top', 'wide-way'].reduce((job, id) => run(job, { type: 'house.put', id, rule: lowTop }), furnished)
-        : command.type === 'variant.remove'
-          ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
-          : furnished
+    : command.type === 'found.remove'
+      ? ['found-sill', 'found-leak'].reduce(
+          (job, id) => run(job, { type: 'found.put', id, found: newFound('rust') }),
+          furnished,
+        )
+      : command.type === 'group.remove'
+        ? run(furnished, {
+            type: 'group.put',
+            variant,
+            id: 'group-a',
+            group: { name: 'pair', fittings: ['fit-bed', 'fit-galley'] },
+          })
+        : command.type === 'house.remove'
+          ? ['low-top', 'wide-way'].reduce((job, id) => run(job, { type: 'house.put', id, rule: lowTop }), furnished)
+          : command.type === 'variant.remove'
+            ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
+            : furnished
 
 /** The refusal that a call throws; what is no refusal is thrown on, and none at all fails. */
 function refusalOf(call: () => unknown): CommandRefusal {
@@ -621,6 +633,24 @@ describe('the vehicle of a job', () => {
     depthMm: 80,
   } as const
 
+  it('holds a hundred things that were found, and reads a document without those that are out of order', () => {
+    const full = Array.from({ length: 100 }, (_, index) => `found-n${index}`).reduce(
+      (job, id) => run(job, { type: 'found.put', id, found: newFound('rust') }),
+      furnished,
+    )
+    expect(refusalOf(() => run(full, { type: 'found.put', id: 'found-more', found: newFound('rust') }))).toMatchObject({
+      code: 'too-many',
+      most: 100,
+    })
+    expect(run(full, { type: 'found.put', id: 'found-n7', found: newFound('leak') }).found!['found-n7']!.kind).toBe(
+      'leak',
+    )
+    const wrong = { ...full, found: { 'found-a': newFound('rust'), 'found-b': { ...newFound('rust'), minutes: -1 } } }
+    const read = parseJob(JSON.parse(JSON.stringify(wrong)))
+    expect(read).toMatchObject({ ok: false, faults: [{ path: 'found.found-b.minutes' }] })
+    expect(!read.ok && Object.keys(read.rest!.found!)).toEqual(['found-a'])
+  })
+
   it('keeps what a new body has a place for, and lets the rest go with the old one', () => {
     const job = run(furnished, { type: 'change.put', variant, id: 'change-b', change: flare })
     const moved = run(job, { type: 'shell.put', shell: bus })
@@ -653,6 +683,12 @@ describe('the vehicle of a job', () => {
       'a reading without a survey',
       { type: 'survey.read', id: 'axle-low', reading: { first: 1 } },
       '"gone","thing":"survey"',
+    ],
+    ['to take out what was never found', { type: 'found.remove', id: 'found-none' }, '"gone","thing":"found"'],
+    [
+      'a found thing of no size',
+      { type: 'found.put', id: 'found-a', found: { ...newFound('rust'), sizeMm: [0, 300, 300] } },
+      '"sizeMm.0"',
     ],
     [
       'a seat that does not turn',

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
+import { newFound, type Found } from '../condition'
 import { prismBounds } from '../geometry'
 import { mirroredSurvey, newSurvey, surveyOfShell } from '../readings'
 import { buildScene } from '../scene'
 import { interiorOf, mirroredShell, NO_LINING, shellSchema, wallsAt } from '../shell'
 import { genericShell, GENERIC_SHELLS } from '../shells'
 import { baseOf, surveyed } from '../survey'
-import { apply, type Job, planInterior } from './index'
-import { jobWith, put, putInside, variant } from '../../../../tests/support/plan'
+import { apply, type Command, type Job, planInterior } from './index'
+import { jobWith, put, putInside, truck, variant } from '../../../../tests/support/plan'
 
 const ids = GENERIC_SHELLS.map(({ id }) => id)
 const turned = (job: Job) => apply(job, { type: 'vehicle.mirror' }).job
@@ -65,6 +66,15 @@ describe('a vehicle for the other side of the road', () => {
     }
     expect(turned(job).variants[variant]!.plan.changes['change-a']).toMatchObject({ fromMm: -500, toMm: -100 })
     expect(turned(turned(job))).toEqual(job)
+  })
+
+  it('takes what was found over to the other side, and leaves what has no place', () => {
+    const put = (id: string, found: Found): Command => ({ type: 'found.put', id, found })
+    const job = truck(put('found-a', { ...newFound('rust'), at: [900, 700, 100] }), put('found-b', newFound('leak')))
+    expect(turned(job).found).toEqual({
+      'found-a': { ...newFound('rust'), at: [900, -700, 100] },
+      'found-b': newFound('leak'),
+    })
   })
 
   it('keeps a survey: what was read on the left was on the right', () => {

@@ -18,7 +18,16 @@ export const patchSchema = z.object({
 export type Patch = z.infer<typeof patchSchema>
 
 /** The fields of a job that its commands change; its format, version and id are none of them. */
-const ROOTS: ReadonlySet<string | number> = new Set(['name', 'units', 'brief', 'shell', 'survey', 'rules', 'variants'])
+const ROOTS: ReadonlySet<string | number> = new Set([
+  'name',
+  'units',
+  'brief',
+  'shell',
+  'survey',
+  'found',
+  'rules',
+  'variants',
+])
 const VARIANT_FIELDS: ReadonlySet<string | number> = new Set(['name', 'order', 'plan'])
 const PLAN_FIELDS: ReadonlySet<string | number> = new Set([
   'lining',

@@ -13,6 +13,7 @@ import {
   type Lining,
   type Shell,
 } from '../shell'
+import { foundSchema, MOST_FOUND, type FoundList } from '../condition'
 import { surveySchema, type Survey } from '../readings'
 import { ownRulesSchema, type OwnRules } from './rules-schema'
 import { LENGTH_UNITS, type LengthUnit } from '../units'
@@ -167,6 +168,7 @@ const shape = z.looseObject({
   brief: briefSchema,
   shell: shellSchema,
   survey: surveySchema.optional().describe('The vehicle as it is being measured'),
+  found: recordOf(foundSchema, MOST_FOUND).optional().describe('What was found on the vehicle as it was bought'),
   rules: ownRulesSchema.optional().describe('What this job asks otherwise than the book of rules'),
   variants: recordOf(variantSchema, MAX_VARIANTS).refine((variants) => Object.keys(variants).length > 0, {
     message: 'a job needs a variant',
@@ -183,6 +185,7 @@ export interface Job {
   readonly brief: Brief
   readonly shell: Shell
   readonly survey?: Survey | undefined
+  readonly found?: FoundList | undefined
   readonly rules?: OwnRules | undefined
   readonly variants: Readonly<Record<string, Variant>>
 }

@@ -49,6 +49,11 @@ const DATA: DataOf = {
   'shell.put': ({ shell }) => named(shell.name),
   'survey.put': () => ({}),
   'survey.read': ({ id, reading }) => ({ kind: id, ...(reading.first === undefined ? {} : { to: reading.first }) }),
+  'found.put': ({ found }) => typed(found.kind, found.label),
+  'found.remove': ({ id }, job) => {
+    const found = job.found?.[id]
+    return found === undefined ? {} : typed(found.kind, found.label)
+  },
   'variant.add': ({ name }) => named(name),
   'variant.rename': ({ name }) => named(name),
   'variant.remove': ({ variant }, job) => named(job.variants[variant]?.name),

@@ -83,6 +83,8 @@ export type RemedyCode =
   | 'flare'
   | 'raise-roof'
   | 'shallower-well'
+  | 'found-done'
+  | 'found-out'
   | 'mirror'
   | 'turn'
   | 'other-wall'

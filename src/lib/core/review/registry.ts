@@ -4,6 +4,7 @@ import { airHob } from './rules/air-hob'
 import { airPair } from './rules/air-pair'
 import { airScreened } from './rules/air-screened'
 import { alarmsPlaced } from './rules/alarms-placed'
+import { asBought } from './rules/as-bought'
 import { awningDoor } from './rules/awning-door'
 import { basinHeight } from './rules/basin-height'
 import { batteryKept } from './rules/battery-kept'
@@ -99,6 +100,7 @@ export const RULES: readonly Rule[] = [
   airPair,
   airScreened,
   alarmsPlaced,
+  asBought,
   awningDoor,
   basinHeight,
   batteryKept,

@@ -1,6 +1,7 @@
 import type { Command, SimpleCommand, Told, Undone } from '../job'
 import type { Need } from '../brief'
 import { FIXING_WORDS, KIND_WORDS, STANCE_WORDS } from './fitting-words'
+import { FOUND_WORDS } from './condition'
 import { CHANGE_WORDS, NEED_WORDS } from './words'
 
 type Part = Omit<Told, 'of' | 'parts' | 'more'>
@@ -10,6 +11,7 @@ const it = ({ kind, name }: Part): string => name ?? known(KIND_WORDS, kind) ?? 
 const known = <T extends string>(words: Readonly<Record<string, T>>, key: unknown): T | undefined =>
   typeof key === 'string' && Object.hasOwn(words, key) ? words[key] : undefined
 const change = ({ kind }: Part): string => known(CHANGE_WORDS, kind)?.toLowerCase() ?? 'a change'
+const found = ({ kind, name }: Part): string => name ?? known(FOUND_WORDS, kind) ?? 'a thing'
 const inMode = (part: Part): string => `${it(part)}, ${part.mode ?? ''}`
 
 const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
@@ -34,6 +36,8 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
   'shell.put': ({ name = '' }) => `Vehicle: ${name}`,
   'survey.put': () => 'Survey',
   'survey.read': ({ kind = '', to }) => (to === undefined ? `Survey: ${kind} open again` : `Survey: ${kind} ${to}`),
+  'found.put': (part) => `As bought: ${found(part)}`,
+  'found.remove': (part) => `As bought: without ${found(part)}`,
   'variant.add': ({ name = '' }) => `New variant “${name}”`,
   'variant.rename': ({ name = '' }) => `Variant renamed “${name}”`,
   'variant.remove': ({ name = '' }) => `Variant “${name}” taken out`,

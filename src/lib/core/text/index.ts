@@ -45,6 +45,7 @@ export { RULE_GROUP_WORDS, RULE_PARAMETER_WORDS, RULE_WORDS, ruleBook, sayRule, 
 export { sayTold } from './commands'
 export { sayRefusal } from './refusals'
 export { sayEnded } from './ended'
+export { FOUND_WORDS, foundName, sayFoundSum, sayMoney, sayStep, STEP_WORDS } from './condition'
 export { MEASURE_GROUP_WORDS, ROOF_WORDS, sayCheck, sayMeasure } from './survey'
 export { sayGoingBack } from './going-back'
 export { sayChange, sayMinutes, sayMove, type ChangeWords } from './moves'

@@ -16,6 +16,7 @@ const THINGS: Readonly<Record<RefusedThing, { readonly one: string; readonly man
   demand: { one: 'that demand', many: 'typed demands', held: 'a brief holds' },
   'adjusted-demand': { one: 'that changed demand', many: 'changed demands', held: 'a brief holds' },
   survey: { one: 'the survey', many: 'surveys', held: 'a job holds' },
+  found: { one: 'that entry of what was found', many: 'things found on the vehicle', held: 'a job holds' },
   'rule-setting': { one: 'that setting', many: 'rules set otherwise', held: 'a job holds' },
   'house-rule': { one: 'that house rule', many: 'house rules', held: 'a job holds' },
   'list-entry': { one: 'that entry', many: 'entries', held: 'a list holds' },

@@ -37,6 +37,8 @@ const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Re
   flare: (name, amount) => `Flare both walls round ${name} by ${amount}: a cut in the body, for a body shop`,
   'raise-roof': (_name, amount) => `Raise the roof by ${amount}: a cut in the body, for a body shop`,
   'shallower-well': (_name, amount) => `Make the well ${amount} deep`,
+  'found-done': () => 'It is put right already: mark it',
+  'found-out': () => 'It comes out after all: say so in the list',
   mirror: (name) => `Mirror ${name}`,
   turn: (name, _amount, { amount }) => `Turn ${name} by ${amount}°`,
   'other-wall': (name) => `Stand ${name} against the other wall`,

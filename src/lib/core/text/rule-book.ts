@@ -137,6 +137,7 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   shortMm: 'shorter side, at least',
   shoulders: 'shoulders, share of stature',
   slackMm: 'slack either way',
+  soundMm: 'sound metal round a cut',
   spareMm: 'to spare',
   stepMm: 'apart, at most',
   stiffMm: 'for stiff knees, at most',

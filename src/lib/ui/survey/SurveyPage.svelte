@@ -24,13 +24,13 @@
   } from '$lib/core/text'
   import { sayLength, sayMass } from '$lib/core/units'
   import { getSession } from '../job/context'
-  import JobBar from '../job/JobBar.svelte'
   import GravityMark from '../parts/GravityMark.svelte'
   import { SHELLS_BY_CLASS } from '../parts/shells-by-class'
   import MeasureRow from './MeasureRow.svelte'
   import { KEPT, simulatedMeter, steady } from './meter'
   import OpeningList from './OpeningList.svelte'
   import SurveyDrawing from './SurveyDrawing.svelte'
+  import SurveyFrame from './SurveyFrame.svelte'
 
   const session = getSession()
   const job = $derived(session.job)
@@ -138,201 +138,173 @@
 
 <svelte:head><title>{job.name} · survey · Zimmerman</title></svelte:head>
 
-<div class="screen flex h-screen flex-col">
-  <JobBar current="vehicle" />
-  <div class="grid min-h-0 flex-1 grid-cols-[430px_minmax(0,1fr)_280px]">
-    <aside class="min-h-0 overflow-y-auto border-r border-line px-5 py-4" aria-label="Measures">
-      <div class="flex items-baseline justify-between">
-        <h1 class="text-lg">Survey</h1>
-        <a class="act text-sm" href="/jobs/{job.id}/vehicle">Back to the vehicle</a>
-      </div>
-      <div class="mt-2 grid grid-cols-2 gap-x-4 gap-y-1 text-[13px]">
-        <label class="col-span-2 flex items-baseline justify-between gap-3"
-          ><span class="text-ink-2">Start from</span>
-          <select
-            class="min-w-0 flex-1 ruled"
-            aria-label="Start from"
-            value={startValue}
-            onchange={(event) => startFrom(event.currentTarget.value)}
-          >
-            <optgroup label="Four numbers">
-              {#each BODY_CLASSES as bodyClass (bodyClass)}
-                <option value="numbers {bodyClass}">{BODY_CLASS_WORDS[bodyClass].one}, from four numbers</option>
-              {/each}
+<SurveyFrame jobId={job.id} part="measures" label="Measures">
+  {#snippet list()}
+    <div class="mt-2 grid grid-cols-2 gap-x-4 gap-y-1 text-[13px]">
+      <label class="col-span-2 flex items-baseline justify-between gap-3"
+        ><span class="text-ink-2">Start from</span>
+        <select
+          class="min-w-0 flex-1 ruled"
+          aria-label="Start from"
+          value={startValue}
+          onchange={(event) => startFrom(event.currentTarget.value)}
+        >
+          <optgroup label="Four numbers">
+            {#each BODY_CLASSES as bodyClass (bodyClass)}
+              <option value="numbers {bodyClass}">{BODY_CLASS_WORDS[bodyClass].one}, from four numbers</option>
+            {/each}
+          </optgroup>
+          {#each SHELLS_BY_CLASS as { bodyClass, shells } (bodyClass)}
+            <optgroup label={BODY_CLASS_WORDS[bodyClass].many}>
+              {#each shells as shell (shell.id)}<option value="shell {shell.id}">{shell.name}</option>{/each}
             </optgroup>
-            {#each SHELLS_BY_CLASS as { bodyClass, shells } (bodyClass)}
-              <optgroup label={BODY_CLASS_WORDS[bodyClass].many}>
-                {#each shells as shell (shell.id)}<option value="shell {shell.id}">{shell.name}</option>{/each}
-              </optgroup>
-            {/each}
-          </select></label
+          {/each}
+        </select></label
+      >
+      <label class="flex items-baseline justify-between gap-2"
+        ><span class="text-ink-2">roof</span>
+        <select
+          class="min-w-0 flex-1 ruled"
+          aria-label="Shape of the roof"
+          value={survey.roof}
+          onchange={(event) => put({ ...survey, roof: event.currentTarget.value as RoofKind })}
         >
-        <label class="flex items-baseline justify-between gap-2"
-          ><span class="text-ink-2">roof</span>
-          <select
-            class="min-w-0 flex-1 ruled"
-            aria-label="Shape of the roof"
-            value={survey.roof}
-            onchange={(event) => put({ ...survey, roof: event.currentTarget.value as RoofKind })}
-          >
-            {#each ROOF_KINDS as kind (kind)}<option value={kind}>{ROOF_WORDS[kind]}</option>{/each}
-          </select></label
-        >
-        <label class="flex items-baseline justify-between gap-2"
-          ><span class="text-ink-2">left and right apart</span>
-          <input
-            type="checkbox"
-            class="accent-pencil"
-            checked={survey.apart}
-            onchange={(event) => put({ ...survey, apart: event.currentTarget.checked })}
-          /></label
-        >
+          {#each ROOF_KINDS as kind (kind)}<option value={kind}>{ROOF_WORDS[kind]}</option>{/each}
+        </select></label
+      >
+      <label class="flex items-baseline justify-between gap-2"
+        ><span class="text-ink-2">left and right apart</span>
+        <input
+          type="checkbox"
+          class="accent-pencil"
+          checked={survey.apart}
+          onchange={(event) => put({ ...survey, apart: event.currentTarget.checked })}
+        /></label
+      >
+    </div>
+    <div class="no-print mt-2 flex flex-wrap gap-x-4 text-[13px]">
+      <button class="act" onclick={() => print()}>Print a blank sheet</button>
+      <button class="act" onclick={saveCsv}>Save as CSV</button>
+      <button class="act" onclick={() => picker?.click()}>Bring in CSV</button>
+      <button class="act" aria-pressed={metering} onclick={() => ((metering = !metering), (meterFault = ''))}
+        >{metering ? 'Meter off' : 'Laser meter, simulated'}</button
+      >
+    </div>
+    <input
+      bind:this={picker}
+      type="file"
+      accept=".csv,text/csv"
+      class="sr-only"
+      tabindex="-1"
+      aria-label="A survey as CSV"
+      data-testid="survey-csv"
+      onchange={bringIn}
+    />
+    {#if csvFaults.length > 0}
+      <div role="alert" class="mt-1 text-sm text-stop">
+        Nothing was brought in.
+        {#each csvFaults as fault (fault)}<br />{fault}{/each}
       </div>
-      <div class="no-print mt-2 flex flex-wrap gap-x-4 text-[13px]">
-        <button class="act" onclick={() => print()}>Print a blank sheet</button>
-        <button class="act" onclick={saveCsv}>Save as CSV</button>
-        <button class="act" onclick={() => picker?.click()}>Bring in CSV</button>
-        <button class="act" aria-pressed={metering} onclick={() => ((metering = !metering), (meterFault = ''))}
-          >{metering ? 'Meter off' : 'Laser meter, simulated'}</button
-        >
-      </div>
-      <input
-        bind:this={picker}
-        type="file"
-        accept=".csv,text/csv"
-        class="sr-only"
-        tabindex="-1"
-        aria-label="A survey as CSV"
-        data-testid="survey-csv"
-        onchange={bringIn}
-      />
-      {#if csvFaults.length > 0}
-        <div role="alert" class="mt-1 text-sm text-stop">
-          Nothing was brought in.
-          {#each csvFaults as fault (fault)}<br />{fault}{/each}
-        </div>
-      {/if}
-      {#if meterFault !== ''}<p role="alert" class="text-sm text-stop">{meterFault}</p>{/if}
-      <div class="mt-3 grid grid-cols-[minmax(0,1fr)_3.8rem_3.8rem_1.4rem] gap-x-2 caps">
-        <span>measure</span><span class="text-right">reading</span><span class="text-right">second</span><span></span>
-      </div>
-      {#each groups as { group, list } (group)}
-        <section aria-label={MEASURE_GROUP_WORDS[group]} class="mt-2 break-inside-avoid">
-          <h2 class="text-[13.5px]">{MEASURE_GROUP_WORDS[group]}</h2>
-          <ul>
-            {#each list as measure (measure.id)}
-              {@const { state } = valueOf(survey, measure)}
-              <MeasureRow
-                {measure}
-                words={sayMeasure(measure, frame, unit)}
-                reading={survey.readings[measure.id] ?? {}}
-                standing={state === 'measured' && doubts.has(measure.id) ? 'doubtful' : state}
-                {unit}
-                active={measure.id === activeId}
-                {held}
-                onactive={() => (activeId = measure.id)}
-                onread={(reading) => read(measure.id, reading)}
-              />
-            {/each}
-          </ul>
-        </section>
-      {/each}
-      <section aria-label="What a tape does not tell" class="mt-2">
-        <h2 class="text-[13.5px]">Doors, windows and hatches: what a tape does not tell</h2>
-        <OpeningList openings={result.shell.openings} onanswer={answer} />
+    {/if}
+    {#if meterFault !== ''}<p role="alert" class="text-sm text-stop">{meterFault}</p>{/if}
+    <div class="mt-3 grid grid-cols-[minmax(0,1fr)_3.8rem_3.8rem_1.4rem] gap-x-2 caps">
+      <span>measure</span><span class="text-right">reading</span><span class="text-right">second</span><span></span>
+    </div>
+    {#each groups as { group, list } (group)}
+      <section aria-label={MEASURE_GROUP_WORDS[group]} class="mt-2 break-inside-avoid">
+        <h2 class="text-[13.5px]">{MEASURE_GROUP_WORDS[group]}</h2>
+        <ul>
+          {#each list as measure (measure.id)}
+            {@const { state } = valueOf(survey, measure)}
+            <MeasureRow
+              {measure}
+              words={sayMeasure(measure, frame, unit)}
+              reading={survey.readings[measure.id] ?? {}}
+              standing={state === 'measured' && doubts.has(measure.id) ? 'doubtful' : state}
+              {unit}
+              active={measure.id === activeId}
+              {held}
+              onactive={() => (activeId = measure.id)}
+              onread={(reading) => read(measure.id, reading)}
+            />
+          {/each}
+        </ul>
       </section>
-    </aside>
-
-    <main class="min-h-0 overflow-y-auto bg-sheet px-4 py-4">
-      <SurveyDrawing {body} tape={active?.tape} {figure} sectionMm={frame.stationMm.axle} />
-    </main>
-
-    <aside
-      class="no-print min-h-0 overflow-y-auto border-l border-line px-4 py-4 text-[13px]"
-      aria-label="What it comes to"
-    >
-      <p class="text-base font-semibold" data-testid="progress">{result.measured} of {result.asked} measured</p>
-      <p class="text-ink-2">
-        What is not measured is taken from where the survey started, and shown in slanted figures.
+    {/each}
+    <section aria-label="What a tape does not tell" class="mt-2">
+      <h2 class="text-[13.5px]">Doors, windows and hatches: what a tape does not tell</h2>
+      <OpeningList openings={result.shell.openings} onanswer={answer} />
+    </section>
+  {/snippet}
+  {#snippet drawing()}
+    <SurveyDrawing {body} tape={active?.tape} {figure} sectionMm={frame.stationMm.axle} />
+  {/snippet}
+  {#snippet sum()}
+    <p class="text-base font-semibold" data-testid="progress">{result.measured} of {result.asked} measured</p>
+    <p class="text-ink-2">What is not measured is taken from where the survey started, and shown in slanted figures.</p>
+    {#if result.missing.length > 0}
+      <p class="mt-2" data-testid="missing">
+        Before this body is relied on, measure {result.missing.length === 1 ? 'also' : 'at least'}: {result.missing
+          .slice(0, 6)
+          .map(names)
+          .join('; ')}{result.missing.length > 6 ? `; and ${result.missing.length - 6} more` : ''}. Until then widths,
+        headroom and beds across are a guess.
       </p>
-      {#if result.missing.length > 0}
-        <p class="mt-2" data-testid="missing">
-          Before this body is relied on, measure {result.missing.length === 1 ? 'also' : 'at least'}: {result.missing
-            .slice(0, 6)
-            .map(names)
-            .join('; ')}{result.missing.length > 6 ? `; and ${result.missing.length - 6} more` : ''}. Until then widths,
-          headroom and beds across are a guess.
-        </p>
-      {/if}
-      {#if metering}
-        <p class="mt-3 border-t border-line pt-2" data-testid="meter">
-          Meter: <b>{heard.at(-1) === undefined ? '…' : sayLength(Math.round(heard.at(-1)!), unit)}</b>
-          {held === undefined ? 'not steady yet' : `steady at ${sayLength(held, unit)}`}
-        </p>
-      {/if}
+    {/if}
+    {#if metering}
+      <p class="mt-3 border-t border-line pt-2" data-testid="meter">
+        Meter: <b>{heard.at(-1) === undefined ? '…' : sayLength(Math.round(heard.at(-1)!), unit)}</b>
+        {held === undefined ? 'not steady yet' : `steady at ${sayLength(held, unit)}`}
+      </p>
+    {/if}
 
-      <h2 class="mt-4 caps">Checks</h2>
-      {#if checks.length === 0}
-        <p class="text-ink-2">None yet: measure diagonals and parts, and they are held against each other here.</p>
-      {:else if failing.length === 0}
-        <p>
-          <span class="font-semibold text-good">✓</span>
-          {count(checks.length, { one: 'check agrees', many: 'checks agree' })}.
-        </p>
-      {/if}
-      <ul data-testid="checks">
-        {#each failing as check (check.code + check.measures.join())}
-          {@const said = sayCheck(check, names, unit)}
-          <li class="border-b border-line py-1.5">
-            <button class="text-left hover:text-pencil" onclick={() => (activeId = check.measures[0]!)}
-              ><GravityMark gravity="caution" size={13} /> <b class="text-caution">{said.title}.</b>
-              {said.sum}</button
-            >
-          </li>
-        {/each}
-      </ul>
+    <h2 class="mt-4 caps">Checks</h2>
+    {#if checks.length === 0}
+      <p class="text-ink-2">None yet: measure diagonals and parts, and they are held against each other here.</p>
+    {:else if failing.length === 0}
+      <p>
+        <span class="font-semibold text-good">✓</span>
+        {count(checks.length, { one: 'check agrees', many: 'checks agree' })}.
+      </p>
+    {/if}
+    <ul data-testid="checks">
+      {#each failing as check (check.code + check.measures.join())}
+        {@const said = sayCheck(check, names, unit)}
+        <li class="border-b border-line py-1.5">
+          <button class="text-left hover:text-pencil" onclick={() => (activeId = check.measures[0]!)}
+            ><GravityMark gravity="caution" size={13} /> <b class="text-caution">{said.title}.</b>
+            {said.sum}</button
+          >
+        </li>
+      {/each}
+    </ul>
 
-      <h2 class="mt-4 caps">The body</h2>
-      {#if result.faults.length > 0}
-        <div role="alert" class="text-stop" data-testid="body-faults">
-          This is no body yet:
-          <ul>
-            {#each result.faults.slice(0, 6) as fault, index (index)}<li>{capital(fault.message)}.</li>{/each}
-          </ul>
-        </div>
-      {:else}
-        <p class="text-ink-2">
-          Kerb mass {sayMass(result.shell.masses.kerbKg)}, gross {sayMass(result.shell.masses.grossKg)}. It replaces the
-          vehicle of this job; plans keep their places on its walls, and undo brings the old one back.
-        </p>
-      {/if}
-      <button class="mt-2 act-main" disabled={result.faults.length > 0} onclick={use}>Use this body</button>
-      {#if failing.length > 0 && result.faults.length === 0}<p class="mt-1 text-xs text-caution">
-          {count(failing.length, { one: 'check does', many: 'checks do' })} not agree: measure again before anything is cut.
-        </p>{/if}
-    </aside>
-  </div>
-</div>
+    <h2 class="mt-4 caps">The body</h2>
+    {#if result.faults.length > 0}
+      <div role="alert" class="text-stop" data-testid="body-faults">
+        This is no body yet:
+        <ul>
+          {#each result.faults.slice(0, 6) as fault, index (index)}<li>{capital(fault.message)}.</li>{/each}
+        </ul>
+      </div>
+    {:else}
+      <p class="text-ink-2">
+        Kerb mass {sayMass(result.shell.masses.kerbKg)}, gross {sayMass(result.shell.masses.grossKg)}. It replaces the
+        vehicle of this job; plans keep their places on its walls, and undo brings the old one back.
+      </p>
+    {/if}
+    <button class="mt-2 act-main" disabled={result.faults.length > 0} onclick={use}>Use this body</button>
+    {#if failing.length > 0 && result.faults.length === 0}<p class="mt-1 text-xs text-caution">
+        {count(failing.length, { one: 'check does', many: 'checks do' })} not agree: measure again before anything is cut.
+      </p>{/if}
+  {/snippet}
+</SurveyFrame>
 
 <style>
   @media print {
-    .screen {
-      display: block;
-      height: auto;
-    }
-    .screen > .grid {
-      display: block;
-    }
-    .screen :global(input) {
+    :global(input[data-measure]),
+    :global(input[data-measure]::placeholder) {
       color: transparent;
-    }
-    .screen :global(input::placeholder) {
-      color: transparent;
-    }
-    .screen aside,
-    .screen main {
-      border: 0;
-      overflow: visible;
     }
   }
 </style>

@@ -3,7 +3,7 @@ import { randomBytes } from 'node:crypto'
 import { withJobs } from '$lib/server/answer'
 import { readBody, send } from '$lib/server/http'
 import { heavy } from '$lib/server/pool/pool'
-import { caretaker } from '$lib/server/store'
+import { caretaker, photos } from '$lib/server/store'
 import type { RequestHandler } from './$types'
 
 export const GET: RequestHandler = () => withJobs(async (jobs) => json(await jobs.list()))
@@ -17,7 +17,9 @@ export const POST: RequestHandler = ({ request, url }) =>
     if (!read.ok) return send(read.reply)
     const id = (await jobs.isTaken(read.value.id)) ? `job-${randomBytes(5).toString('hex')}` : read.value.id
     const stored = id === read.value.id ? read.value : await heavy('renumbered', read.value, id)
-    await jobs.create(stored, new Date().toISOString())
+    const at = new Date().toISOString()
+    await jobs.create(stored, at)
+    await (await photos()).adopt(id, stored.document, at)
     void caretaker().then((one) => one.touched(id, 0))
     return json({ id }, { status: 201, headers: { location: `/api/jobs/${id}` } })
   })

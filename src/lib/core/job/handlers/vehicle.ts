@@ -8,13 +8,14 @@ import {
   type BodyChanges,
   type Shell,
 } from '../../shell'
+import { foundSchema, mirroredFound, MOST_FOUND, type Found } from '../../condition'
 import { mirroredSurvey, surveySchema, type Survey } from '../../readings'
 import { MAX_CHANGES, type Job, type Plan } from '../schema'
 import { CommandError } from '../command-error'
 import { mirrorPlan } from './mirror'
-import { checked, drop, must, unreadable, variantOf, type HandlersOf } from './kit'
+import { checked, drop, must, putInto, unreadable, variantOf, type HandlersOf } from './kit'
 
-export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'vehicle' | 'survey' | 'lining' | 'change'> = {
+export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'vehicle' | 'survey' | 'found' | 'lining' | 'change'> = {
   'shell.put': (job, { shell }) => {
     job.shell = shell as Draft<Job>['shell']
     // what the new body has no place for goes with the old one
@@ -30,6 +31,8 @@ export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'vehicle' | 'survey' | 'lini
     job.shell = mirroredShell(job.shell as Shell) as Draft<Job>['shell']
     for (const { plan } of Object.values(job.variants)) mirrorPlan(job, plan)
     if (job.survey !== undefined) job.survey = mirroredSurvey(job.survey as Survey) as Draft<Job>['survey']
+    for (const [id, found] of Object.entries(job.found ?? {}))
+      job.found![id] = mirroredFound(found as Found) as Draft<Found>
   },
   'survey.put': (job, { survey }) => void (job.survey = checked(surveySchema, survey) as Draft<Job>['survey']),
   'survey.read': (job, { id, reading }) => {
@@ -38,6 +41,11 @@ export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'vehicle' | 'survey' | 'lini
     else survey.readings[id] = reading
     checked(surveySchema, survey)
   },
+  'found.put': (job, { id, found }) => {
+    job.found ??= {}
+    putInto(job.found, id, checked(foundSchema, found) as Draft<Found>, MOST_FOUND, 'found')
+  },
+  'found.remove': (job, { id }) => drop(must(job.found, 'found'), id, 'found'),
   'lining.set': (job, { variant, lining }) =>
     void (variantOf(job, variant).plan.lining = checked(liningSchema, lining) as Draft<Plan>['lining']),
   'change.put': (job, { variant, id, change }) => {

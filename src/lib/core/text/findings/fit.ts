@@ -1,7 +1,9 @@
 import { partWord } from '../part-words'
 import { formatNumber } from '../../units'
 import { FIXING_WORDS, TASK_WORDS } from '../fitting-words'
-import { capital, CHANGE_WORDS, count, FACE_WORDS, SIDE_WORDS } from '../words'
+import { capital, CHANGE_WORDS, count, FACE_WORDS, list, SIDE_WORDS } from '../words'
+import { foundName, STEP_WORDS } from '../condition'
+import { sayMinutes } from '../moves'
 import { blockerName, type SentencesFor, the } from './kit'
 
 /** What rules about the body say. */
@@ -17,6 +19,9 @@ export const FIT_SENTENCES: SentencesFor<
   | 'pushed-in'
   | 'pokes-out'
   | 'hollow-taken'
+  | 'built-over'
+  | 'cut-in-bad'
+  | 'meets-stays'
 > = {
   'outside-shell': ({ fittings, measured, facts }, names, say) => {
     const it = the(names.fitting(fittings[0]!))
@@ -31,6 +36,38 @@ export const FIT_SENTENCES: SentencesFor<
           ? 'A scribed part may be cut behind; its front must stand whole.'
           : 'A rigid part must fit as it is.',
       ],
+    }
+  },
+  'built-over': ({ fittings, measured, facts }, names) => {
+    const found = foundName(facts)
+    const covers = fittings.map((id) => the(names.fitting(id))).slice(0, 3)
+    return {
+      title: 'Built over what is not put right',
+      designer: `${capital(list(covers))}${measured > 3 ? ` and ${measured - 3} more` : ''} would cover ${found}, which is not put right yet.`,
+      client: `Before this is built in, the vehicle is mended there: ${found}.`,
+      why: [
+        `“${STEP_WORDS[facts.step]}” waits for it${facts.minutes === undefined ? '' : `: ${sayMinutes(facts.minutes)} of work`}.`,
+        'Rust, water and a bad floor go on under furniture, where nobody sees them.',
+      ],
+    }
+  },
+  'cut-in-bad': ({ facts }) => {
+    const found = foundName(facts)
+    return {
+      title: 'Cut where the body is not sound',
+      designer: `The cut for “${facts.opening}” meets ${found}, which is not put right yet.`,
+      client: `The opening “${facts.opening}” waits until the body is mended there.`,
+      why: ['A frame is screwed or glued to sound metal all round; a body shop says what is sound.'],
+    }
+  },
+  'meets-stays': ({ fittings, measured, facts }, names, say) => {
+    const it = the(names.fitting(fittings[0]!))
+    const found = foundName(facts)
+    return {
+      title: 'Meets what stays',
+      designer: `${capital(it)} reaches ${say(measured)} into ${found}, which stays in the vehicle.`,
+      client: `${capital(it)} is where ${found} stays.`,
+      why: [`The room that they share is ${say(measured)} deep at its shallowest; 0 is allowed.`],
     }
   },
   'pushed-in': ({ fittings, measured, needed, facts }, names, say) => {

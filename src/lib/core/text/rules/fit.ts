@@ -2,6 +2,12 @@ import type { RuleWords } from './words'
 
 /** What the book says of the rules about fitting the body, by id. */
 export const FIT_RULES = {
+  'as-bought': {
+    title: 'Put right before it is hidden',
+    designer:
+      'What was found on the vehicle as bought is put right before furniture covers it or an opening is cut in it; what stays keeps its room.',
+    client: 'Nothing is built over rust or a leak.',
+  },
   'carry-in': {
     title: 'It goes in through a door',
     designer: 'Tanks, machines and cubicles that come whole pass a door and can be turned inside.',

@@ -1,0 +1,67 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte'
+  import JobBar from '../job/JobBar.svelte'
+
+  interface Props {
+    jobId: string
+    part: 'measures' | 'as-bought'
+    /** What the list on the left is called. */
+    label: string
+    list: Snippet
+    drawing: Snippet
+    sum: Snippet
+    /** The sum is left out on paper. */
+    paperSum?: boolean
+  }
+  let { jobId, part, label, list, drawing, sum, paperSum = false }: Props = $props()
+  const PARTS = [
+    ['measures', 'Measures', ''],
+    ['as-bought', 'As bought', '/as-bought'],
+  ] as const
+</script>
+
+<div class="screen flex h-screen flex-col">
+  <JobBar current="vehicle" />
+  <div class="grid min-h-0 flex-1 grid-cols-[430px_minmax(0,1fr)_280px]">
+    <aside class="min-h-0 overflow-y-auto border-r border-line px-5 py-4" aria-label={label}>
+      <div class="flex items-baseline justify-between">
+        <h1 class="text-lg">Survey</h1>
+        <a class="act text-sm" href="/jobs/{jobId}/vehicle">Back to the vehicle</a>
+      </div>
+      <nav class="no-print mt-1 flex gap-4 border-b border-line text-sm" aria-label="Parts of the survey">
+        {#each PARTS as [id, words, path] (id)}
+          <a
+            href="/jobs/{jobId}/survey{path}"
+            class={id === part ? 'border-b-2 border-pencil pb-0.5 font-semibold' : 'pb-0.5 act'}
+            aria-current={id === part ? 'page' : undefined}>{words}</a
+          >
+        {/each}
+      </nav>
+      {@render list()}
+    </aside>
+    <main class="min-h-0 overflow-y-auto bg-sheet px-4 py-4">{@render drawing()}</main>
+    <aside
+      class={['min-h-0 overflow-y-auto border-l border-line px-4 py-4 text-[13px]', !paperSum && 'no-print']}
+      aria-label="What it comes to"
+    >
+      {@render sum()}
+    </aside>
+  </div>
+</div>
+
+<style>
+  @media print {
+    .screen {
+      display: block;
+      height: auto;
+    }
+    .screen > .grid {
+      display: block;
+    }
+    .screen aside,
+    .screen main {
+      border: 0;
+      overflow: visible;
+    }
+  }
+</style>
