@@ -16,7 +16,7 @@ const craneCounters = demoJob(
     notes: 'From dike to dike in spring and autumn. The bicycles must come out in the rain without unpacking.',
   }),
   [
-    at('bed', 'bed-lift', 100, MIDDLE, { lengthMm: 1840, widthMm: 1220, nightMm: 900, dayMm: 1420, railTopMm: 1620, entry: 'foot' }, along),
+    at('bed', 'bed-lift', 100, MIDDLE, { lyingMm: 1840, widthMm: 1220, nightMm: 900, dayMm: 1420, railTopMm: 1620, entry: 'foot' }, along),
     at('rack', 'gear-rack', 60, LEFT, { lengthMm: 1340, depthMm: 560, heightMm: 760, reached: 'outside' }, { across: { from: 'left-wall', mm: 215 } }),
     at('tank', 'water-tank', 100, RIGHT, { lengthMm: 1000, depthMm: 420, heightMm: 330 }, { across: { from: 'right-wall', mm: 75 } }),
     at('basin', 'galley-basin', 1960, LEFT, { lengthMm: 450, depthMm: 460 }),
@@ -56,7 +56,7 @@ const seamstress = demoJob(
     notes: 'Weekdays it delivers curtains. Out in half an hour.',
   }),
   [
-    at('bed', 'bed-panels', 100, MIDDLE, { lengthMm: 1680, widthMm: 1100, platformMm: 500, sleepers: 1 }),
+    at('bed', 'bed-panels', 100, MIDDLE, { lyingMm: 1680, widthMm: 1100, platformMm: 500, sleepers: 1 }),
     at('crates', 'crate-slots', 100, LEFT, { across: 2, high: 1, crate: '400x300x220' }, { across: { from: 'left-wall', mm: 205 } }),
     at('kitchen', 'galley-doors', 1430, LEFT, { lengthMm: 600, depthMm: 450 }),
     after('cold', 'cold-chest', 'kitchen', LEFT, { lengthMm: 420, depthMm: 400, slides: 'none', heightMm: 400 }, { across: { from: 'left-wall', mm: 40 } }),
@@ -136,7 +136,7 @@ const family = demoJob(
     notes: 'Thirty lighthouses in one summer. Everyone eats at one table when it rains.',
   }),
   [
-    at('bed', 'bed-fixed', 40, MIDDLE, { lengthMm: 1860, widthMm: 1260, platformMm: 690, entry: 'side' }),
+    at('bed', 'bed-fixed', 40, MIDDLE, { lyingMm: 1860, widthMm: 1260, platformMm: 690, entry: 'side' }),
     at('chest', 'lid-chest', 1340, LEFT, { lengthMm: 540, depthMm: 450, heightMm: 700 }),
     at('seats', 'bench-belted', 1920, LEFT, { places: 2, childSeats: 1 }, { ...along, across: { from: 'left-wall', mm: 90 } }),
     at('table', 'table-drop', 2700, LEFT, { lengthMm: 600, depthMm: 800 }, { across: { from: 'left-wall', mm: 60 } }),
@@ -176,8 +176,8 @@ const binders = demoJob(
     nightsOffHookUp: 6,
   }),
   [
-    at('bed-left', 'bed-fixed', 340, LEFT, { lengthMm: 1880, widthMm: 660, platformMm: 640, sleepers: 1 }, { turn: 270, across: { from: 'left-wall', mm: 80 } }),
-    at('bed-right', 'bed-fixed', 340, RIGHT, { lengthMm: 1880, widthMm: 660, platformMm: 640, sleepers: 1 }, { turn: 270, across: { from: 'right-wall', mm: 80 } }),
+    at('bed-left', 'bed-fixed', 340, LEFT, { lyingMm: 1880, widthMm: 660, platformMm: 640, sleepers: 1 }, { turn: 270, across: { from: 'left-wall', mm: 80 } }),
+    at('bed-right', 'bed-fixed', 340, RIGHT, { lyingMm: 1880, widthMm: 660, platformMm: 640, sleepers: 1 }, { turn: 270, across: { from: 'right-wall', mm: 80 } }),
     inside('water', 'water-tank', 'bed-left', [80, 20, 0], { lengthMm: 1380, depthMm: 560, heightMm: 400 }, 'inside', 90),
     inside('heater', 'heater-combi', 'bed-right', [40, 1330, 0], {}, 'inside', 90),
     inside('battery', 'battery', 'bed-right', [40, 600, 0], { ampHours: 400, lengthMm: 500 }),
@@ -215,7 +215,7 @@ const tuner = demoJob(
     use: { cooking: 'sometimes', cookingOn: 'induction', toilet: 'cassette', washing: 'inside', heating: 'diesel' },
   }),
   [
-    at('bed', 'bed-fixed', 340, LEFT, { lengthMm: 1800, widthMm: 900, platformMm: 340, mattressMm: 120, sleepers: 1, entry: 'side' }, { turn: 270, across: { from: 'left-wall', mm: 80 } }),
+    at('bed', 'bed-fixed', 340, LEFT, { lyingMm: 1800, widthMm: 900, platformMm: 340, mattressMm: 120, sleepers: 1, entry: 'side' }, { turn: 270, across: { from: 'left-wall', mm: 80 } }),
     at('bedside', 'bedside-shelf', 1000, LEFT, {}, up(650)),
     at('wardrobe', 'wardrobe', 340, RIGHT, { lengthMm: 900, depthMm: 440, heightMm: 1400 }),
     at('brother', 'bed-wall', 3700, LEFT, { lengthMm: 1860, widthMm: 750 }, { across: { from: 'left-wall', mm: 80 } }),
@@ -282,7 +282,7 @@ const beekeepers = demoJob(
   }),
   [
     at('garage', 'garage', 20, MIDDLE, { lengthMm: 1350, depthMm: 2080, heightMm: 800, inside: true }),
-    at('bed', 'bed-fixed', 20, MIDDLE, { lengthMm: 2060, widthMm: 1350, platformMm: 860, entry: 'side' }),
+    at('bed', 'bed-fixed', 20, MIDDLE, { lyingMm: 2060, widthMm: 1350, platformMm: 860, entry: 'side' }),
     at('drawers', 'drawer-unit', 1780, RIGHT, { lengthMm: 600, depthMm: 480, heightMm: 880 }),
     at('toilet', 'toilet-separating', 2400, RIGHT),
     at('wardrobe', 'wardrobe', 2860, RIGHT, { lengthMm: 550, depthMm: 480, heightMm: 1600 }),

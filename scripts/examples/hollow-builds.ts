@@ -46,7 +46,7 @@ const ringer = demoJob(
     adjust: { 'need-table-all': { waived: 'eats on the tailgate' } },
   }),
   [
-    at('bed', 'bed-fixed', 20, { from: 'centreline', mm: 270 }, { lengthMm: 1990, widthMm: 700, platformMm: 340, mattressMm: 100, sleepers: 1, entry: 'side' }, { turn: 270 }),
+    at('bed', 'bed-fixed', 20, { from: 'centreline', mm: 270 }, { lyingMm: 1990, widthMm: 700, platformMm: 340, mattressMm: 100, sleepers: 1, entry: 'side' }, { turn: 270 }),
     inside('battery', 'battery', 'bed', [40, 40, 0], { ampHours: 100 }),
     at('kitchen', 'galley-outdoor', 10, { from: 'centreline', mm: -440 }, { lengthMm: 380, depthMm: 560, heightMm: 450, outMm: 480 }),
     at('tank', 'water-tank', 600, { from: 'centreline', mm: -420 }, { lengthMm: 380, depthMm: 200, heightMm: 290 }, { turn: 180 }),
@@ -65,7 +65,7 @@ const mapMaker = demoJob(
   }),
   [
     at('lift', 'lift', 6565, RIGHT, { lengthMm: 850, platformMm: 1220 }, { turn: 180 }),
-    at('bed', 'bed-fixed', 340, LEFT, { lengthMm: 1800, widthMm: 900, platformMm: 340, mattressMm: 120, sleepers: 1, entry: 'side' }, { turn: 270, across: { from: 'left-wall', mm: 80 } }),
+    at('bed', 'bed-fixed', 340, LEFT, { lyingMm: 1800, widthMm: 900, platformMm: 340, mattressMm: 120, sleepers: 1, entry: 'side' }, { turn: 270, across: { from: 'left-wall', mm: 80 } }),
     inside('battery', 'battery', 'bed', [60, 60, 0], { ampHours: 300, heightMm: 220 }),
     at('ramp', 'desk', 5330, LEFT, { lengthMm: 1000, depthMm: 500, heightMm: 740 }, { across: { from: 'left-wall', mm: 80 } }),
     at('kitchen', 'galley', 2900, LEFT, { lengthMm: 1100, depthMm: 560, worktopMm: 780, hob: false }),
@@ -144,7 +144,7 @@ const rope = demoJob(
     use: { cooking: 'daily', toilet: 'cassette', washing: 'inside', coldestC: -2, heating: 'diesel' },
   }),
   [
-    at('bed', 'bed-fixed', 40, MIDDLE, { lengthMm: 2000, widthMm: 1350, platformMm: 800, entry: 'side' }),
+    at('bed', 'bed-fixed', 40, MIDDLE, { lyingMm: 2000, widthMm: 1350, platformMm: 800, entry: 'side' }),
     inside('tank', 'water-tank', 'bed', [100, 300, 0], { lengthMm: 1100, depthMm: 600, heightMm: 400 }),
     inside('battery', 'battery', 'bed', [100, 950, 0], { ampHours: 200 }),
     at('cot', 'cot', 5210, MIDDLE, { lengthMm: 1240, depthMm: 610, platformMm: 100, mattressMm: 60, sideMm: 300 }, { ...up(1000), turn: 270 }),
@@ -176,7 +176,7 @@ const dyer = demoJob(
     use: { cooking: 'daily', toilet: 'cassette', washing: 'inside', coldestC: -5, heating: 'diesel' },
   }),
   [
-    at('bed', 'bed-fixed', 95, MIDDLE, { lengthMm: 1690, widthMm: 1080, platformMm: 700, sleepers: 1, entry: 'side' }),
+    at('bed', 'bed-fixed', 95, MIDDLE, { lyingMm: 1690, widthMm: 1080, platformMm: 700, sleepers: 1, entry: 'side' }),
     inside('tank', 'water-tank', 'bed', [120, 360, 0], { lengthMm: 900, depthMm: 500, heightMm: 400 }),
     at('room', 'wet-room', 2080, LEFT, { lengthMm: 1000, depthMm: 700, heightMm: 1800 }),
     at('wall', 'partition', 3085, LEFT, { lengthMm: 700, heightMm: 1900 }, along),
@@ -207,7 +207,7 @@ const farrier = demoJob(
   }),
   [
     at('store', 'garage', 60, MIDDLE, { lengthMm: 1000, depthMm: 2030, heightMm: 700, inside: false, side: true }),
-    at('bed', 'bed-fixed', 40, MIDDLE, { lengthMm: 2040, widthMm: 1040, platformMm: 760, sleepers: 1, entry: 'side' }),
+    at('bed', 'bed-fixed', 40, MIDDLE, { lyingMm: 2040, widthMm: 1040, platformMm: 760, sleepers: 1, entry: 'side' }),
     at('room', 'wet-room', 1120, LEFT, { lengthMm: 1050, depthMm: 820, heightMm: 1950 }),
     at('kitchen', 'galley', 2190, LEFT, { lengthMm: 1250, depthMm: 560, worktopMm: 940 }),
     after('cold', 'cold-box', 'kitchen', LEFT, { heightMm: 1000, hinge: 'right' }),

@@ -14,7 +14,7 @@ const tides = demoJob(
     notes: 'Bicycle to the gauges. Whatever charges has its place, and nothing hangs on one screw.',
   }),
   [
-    at('bed', 'bed-fixed', 340, MIDDLE, { lengthMm: 1740, widthMm: 1200, platformMm: 700, sleepers: 1, entry: 'side' }),
+    at('bed', 'bed-fixed', 340, MIDDLE, { lyingMm: 1740, widthMm: 1200, platformMm: 700, sleepers: 1, entry: 'side' }),
     inside('battery', 'battery', 'bed', [60, 1400, 0], { ampHours: 200, chemistry: 'sealed' }),
     inside('tank', 'water-tank', 'bed', [500, 420, 0], { lengthMm: 600, depthMm: 600, heightMm: 380 }),
     at('shunt', 'shunt', 1820, LEFT, {}, up(430)),
@@ -68,7 +68,7 @@ const kites = demoJob(
     notes: 'Markets from May to September. The power station goes home with him in winter.',
   }),
   [
-    at('bed', 'bed-fixed', 300, LEFT, { lengthMm: 1880, widthMm: 800, platformMm: 520, sleepers: 1, entry: 'side' }, { turn: 270, across: { from: 'left-wall', mm: 80 } }),
+    at('bed', 'bed-fixed', 300, LEFT, { lyingMm: 1880, widthMm: 800, platformMm: 520, sleepers: 1, entry: 'side' }, { turn: 270, across: { from: 'left-wall', mm: 80 } }),
     at('dog', 'dog-crate', 260, RIGHT, { lengthMm: 880, depthMm: 560, heightMm: 620 }, { across: { from: 'right-wall', mm: 80 } }),
     at('panel', 'service-panel', 500, { from: 'centreline', mm: 240 }, { lengthMm: 1200, heightMm: 300, screws: 8 }),
     inside('tent', 'tent', 'bed', [60, 60, 0], { bagMm: 700 }, 'inside', 90),

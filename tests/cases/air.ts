@@ -126,13 +126,13 @@ export const AIR_CASES: CasesFor<
   },
   'berth-cold': {
     // EN ISO 6946: 1 / (0.13 + 0.003 / 0.17 + 0.04); the bed leaves 2 at either wall
-    speaks: truck(ply(3), put('fit-a', 'bed-fixed', 1000, 'centreline', { lengthMm: 2090 })),
+    speaks: truck(ply(3), put('fit-a', 'bed-fixed', 1000, 'centreline', { lyingMm: 2090 })),
     measured: 5.33,
     needed: 1.5,
     rule: 'berth-warm',
     mode: 'mode-night',
     place: [1090, -955, 820],
-    silent: truck(ply(3), put('fit-a', 'bed-fixed', 1000, 'centreline', { lengthMm: 2010 })),
+    silent: truck(ply(3), put('fit-a', 'bed-fixed', 1000, 'centreline', { lyingMm: 2010 })),
   },
   'window-covered': {
     // 310 and 300 of a window that is 600 wide

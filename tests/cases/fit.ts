@@ -85,13 +85,13 @@ export const FIT_CASES: CasesFor<
     ),
   },
   'outside-shell': {
-    speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2130 })),
+    speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 2130 })),
     measured: 15, // (2130 − 2100) / 2 each side
     needed: 0,
     rule: 'inside-shell',
     mode: 'mode-drive',
     place: [400, -1065, 650],
-    silent: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2100 })),
+    silent: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 2100 })),
   },
   overlap: {
     speaks: truck(

@@ -20,7 +20,7 @@ export const FUTURE_CASES: CasesFor<'reserve-missing' | 'resale-short'> = {
   'resale-short': {
     speaks: truck(
       { type: 'brief.use', use: { future: ['sold'] } },
-      put('fit-a', 'bed-fixed', 500, 'centreline', { lengthMm: 1790 }),
+      put('fit-a', 'bed-fixed', 500, 'centreline', { lyingMm: 1790 }),
     ),
     measured: 1790,
     needed: 1800,
@@ -29,7 +29,7 @@ export const FUTURE_CASES: CasesFor<'reserve-missing' | 'resale-short'> = {
     place: [2150, 0, 1000],
     silent: truck(
       { type: 'brief.use', use: { future: ['sold'] } },
-      put('fit-a', 'bed-fixed', 500, 'centreline', { lengthMm: 1800 }),
+      put('fit-a', 'bed-fixed', 500, 'centreline', { lyingMm: 1800 }),
     ),
   },
 }

@@ -27,7 +27,7 @@ export function stiffOn(platformMm: number): Job {
       id: 'person-a',
       person: { label: 'elder', statureMm: 1700, sleeps: true, travels: true, mobility: 'stiff' },
     },
-    put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1900, platformMm, mattressMm: 120 }),
+    put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 1900, platformMm, mattressMm: 120 }),
   )
 }
 
@@ -41,7 +41,7 @@ export function cookingAt(x: number): Command[] {
 
 /** A bed of 1900 across, its head at the left wall, its mattress 520 up. */
 export function sleepsAcross(x: number, widthMm: number): Command {
-  return put('fit-a', 'bed-fixed', x, 'centreline', { lengthMm: 1900, widthMm, platformMm: 400, mattressMm: 120 })
+  return put('fit-a', 'bed-fixed', x, 'centreline', { lyingMm: 1900, widthMm, platformMm: 400, mattressMm: 120 })
 }
 
 /** The truck with no door but its side door, so wide. */

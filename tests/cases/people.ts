@@ -19,7 +19,7 @@ function besideTank(yMm: number): Job {
 
 /** A bed of 1900 along the vehicle for one. */
 function sleepsAlong(id: string, x: number): Command {
-  return put(id, 'bed-fixed', x, 'centreline', { lengthMm: 1900, widthMm: 700, sleepers: 1 }, { turn: 90 })
+  return put(id, 'bed-fixed', x, 'centreline', { lyingMm: 1900, widthMm: 700, sleepers: 1 }, { turn: 90 })
 }
 
 function lockerAt(mm: number): Command {
@@ -53,13 +53,13 @@ export const PEOPLE_CASES: CasesFor<
   | 'seat-high'
 > = {
   'berth-short': {
-    speaks: truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1880 })),
+    speaks: truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 1880 })),
     measured: 1880,
     needed: 1890,
     rule: 'berth-length',
     mode: 'mode-night',
     place: [490, -850, 820],
-    silent: truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1890 })),
+    silent: truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 1890 })),
   },
   'berth-narrow': {
     speaks: truck(
@@ -164,7 +164,7 @@ export const PEOPLE_CASES: CasesFor<
     // mattress at 700 + 120; a tank over the pillows at 1400; sitting height 0.520 × 1840 = 957
     speaks: truck(
       person(1840),
-      put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1900 }),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 1900 }),
       put('fit-b', 'water-tank', 600, 'left-wall', { heightMm: 120 }, { up: { from: 'floor', mm: 1400 } }),
     ),
     measured: 580,
@@ -174,7 +174,7 @@ export const PEOPLE_CASES: CasesFor<
     place: [1050, 650, 1400],
     silent: truck(
       person(1840),
-      put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1900 }),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 1900 }),
       put('fit-b', 'water-tank', 600, 'left-wall', { heightMm: 120 }, { up: { from: 'floor', mm: 1777 } }),
     ),
   },

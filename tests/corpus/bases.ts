@@ -58,7 +58,7 @@ export const truckForTwo: Job = demoJob(
   brief({ people: { 'person-a': person('tall one', 1760), 'person-b': person('short one', 1660) } }),
   [
     at('bed', 'bed-fixed', 60, MIDDLE, {
-      lengthMm: 1900,
+      lyingMm: 1900,
       widthMm: 1400,
       platformMm: 480,
       mattressMm: 120,
@@ -85,7 +85,7 @@ export const vanForOne: Job = demoJob(
   brief({ people: { 'person-a': person('ringer', 1620) } }),
   [
     at('bed', 'bed-fixed', 60, MIDDLE, {
-      lengthMm: 1690,
+      lyingMm: 1690,
       widthMm: 1000,
       platformMm: 600,
       mattressMm: 120,
@@ -155,7 +155,7 @@ export const busForFour: Job = demoJob(
   }),
   [
     at('bed', 'bed-fixed', 60, MIDDLE, {
-      lengthMm: 1950,
+      lyingMm: 1950,
       widthMm: 1400,
       platformMm: 500,
       mattressMm: 120,

@@ -82,7 +82,7 @@ test('the brief of a family by keyboard alone: demands in order, a vehicle from 
   await page.keyboard.press('Enter')
   await saved(page)
   const [fitting] = Object.values((await stored(request, id)).variants['variant-a']!.plan.fittings)
-  expect(fitting).toMatchObject({ kind: 'bed-fixed', parameters: { lengthMm: 1910, widthMm: 1200 } })
+  expect(fitting).toMatchObject({ kind: 'bed-fixed', parameters: { lyingMm: 1910, widthMm: 1200 } })
 })
 
 test('a demand is waived with its reason, split, merged, weighed, and all of it undone', async ({ page, request }) => {

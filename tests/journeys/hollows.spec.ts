@@ -237,7 +237,7 @@ test('a bed is typed on into the cab, up to its seats, and told where it meets t
       'fit-bed',
       'bed-fixed',
       { ...seat(20, 'centreline'), turn: 90 },
-      { lengthMm: 1850, widthMm: 700, platformMm: 340 },
+      { lyingMm: 1850, widthMm: 700, platformMm: 340 },
     ]),
   )
   await openPlan(page, id)

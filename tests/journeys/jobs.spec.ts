@@ -78,12 +78,12 @@ test('a bad file is refused with the path of each fault, and nothing is stored',
   await open(page, '/')
   const demo = JSON.parse(await (await request.get('/api/jobs/job-potter')).text())
   demo.name = 'Broken'
-  demo.variants['variant-a'].plan.fittings['fit-bed'].parameters.lengthMm = -5
+  demo.variants['variant-a'].plan.fittings['fit-bed'].parameters.lyingMm = -5
   await page
     .getByTestId('import')
     .setInputFiles({ name: 'bad.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(demo)) })
   await expect(page.getByRole('alert')).toContainText('“bad.json” was not brought in')
-  await expect(page.getByRole('alert')).toContainText('variants.variant-a.plan.fittings.fit-bed.parameters.lengthMm')
+  await expect(page.getByRole('alert')).toContainText('variants.variant-a.plan.fittings.fit-bed.parameters.lyingMm')
   await page
     .getByTestId('import')
     .setInputFiles({ name: 'big.json', mimeType: 'application/json', buffer: Buffer.alloc(5_100_000, 32) })
@@ -99,19 +99,19 @@ test('what is at fault in a file is left out on demand, and the rest is kept', a
   const demo = JSON.parse(await (await request.get('/api/jobs/job-potter')).text())
   demo.name = 'Mended'
   const { plan } = demo.variants['variant-a']
-  plan.fittings['fit-bed'].parameters.lengthMm = -5
+  plan.fittings['fit-bed'].parameters.lyingMm = -5
   plan.fittings['fit-cold'].kind = 'rocket'
   plan.modes['mode-night'].stances = { 'fit-lounge': 'sideways' }
   await page
     .getByTestId('import')
     .setInputFiles({ name: 'bad.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(demo)) })
-  await expect(page.getByRole('alert')).toContainText('fit-bed.parameters.lengthMm')
+  await expect(page.getByRole('alert')).toContainText('fit-bed.parameters.lyingMm')
   await expect(page.getByRole('alert')).toContainText('fit-cold.kind')
   await page.getByRole('button', { name: 'Bring in the rest, without these' }).click()
   await expect(page).toHaveURL(/\/plan$/)
   const rest = (await stored(request, page.url().split('/').at(-2)!)).variants['variant-a']!.plan
   // out of its limits: back to the usual; a kind that is none: left out; a stance that is none: left out
-  expect(rest.fittings['fit-bed']!.parameters.lengthMm).toBe(1900)
+  expect(rest.fittings['fit-bed']!.parameters.lyingMm).toBe(1900)
   expect(rest.fittings['fit-cold']).toBeUndefined()
   expect(rest.modes['mode-night']!.stances).toEqual({})
   expect(Object.keys(rest.fittings)).toHaveLength(Object.keys(plan.fittings).length - 1)

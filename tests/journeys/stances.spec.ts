@@ -27,7 +27,7 @@ test('from Day to Night: the order of moves is shown, and played in the drawing'
   const id = await ownJob(
     request,
     furnished({
-      'fit-bed': fit('bed-lift', 2200, { lengthMm: 2000, dayMm: 1400, nightMm: 700 }),
+      'fit-bed': fit('bed-lift', 2200, { lyingMm: 2000, dayMm: 1400, nightMm: 700 }),
       'fit-lounge': fit('lounge-bed', 2000, { lengthMm: 1900 }),
     }),
     'job-potter',
@@ -81,7 +81,7 @@ test('a lift bed is set to clear a bicycle', async ({ page, request }) => {
   const id = await ownJob(
     request,
     furnished(
-      { 'fit-bed': fit('bed-lift', 200, { lengthMm: 2000, nightMm: 700, dayMm: 1500, railTopMm: 1900 }) },
+      { 'fit-bed': fit('bed-lift', 200, { lyingMm: 2000, nightMm: 700, dayMm: 1500, railTopMm: 1900 }) },
       (job) => ({
         ...job,
         brief: {

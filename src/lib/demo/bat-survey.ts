@@ -59,7 +59,7 @@ export const batSurvey = demoJob(
       id: 'fit-bed',
       kind: 'bed-fixed',
       label: 'Bed across',
-      parameters: { lengthMm: 1690, widthMm: 1510, platformMm: 700, mattressMm: 120, sleepers: 2 },
+      parameters: { lyingMm: 1690, widthMm: 1510, platformMm: 700, mattressMm: 120, sleepers: 2 },
       seat: { along: { from: 'rear', mm: 40 } },
     },
     {

@@ -83,7 +83,7 @@ export const potter = demoJob(
       id: 'fit-bed',
       kind: 'bed-fixed',
       label: 'Bed across',
-      parameters: { lengthMm: 2000, widthMm: 1200, platformMm: 760, sleepers: 1 },
+      parameters: { lyingMm: 2000, widthMm: 1200, platformMm: 760, sleepers: 1 },
       seat: { along: { from: 'rear', mm: 60 } },
     },
     {

@@ -278,6 +278,8 @@ export interface KindDefinition<P extends Parameters> {
   readonly id: string
   readonly group: Group
   readonly parameters: z.ZodType<P>
+  /** What parameters were called in documents of earlier days, by their name of today. */
+  readonly formerly?: Readonly<Record<string, string>>
   /** First is the one it is drawn in when nothing else is asked. */
   readonly stances: readonly [string, ...string[]]
   readonly stanceFor: Readonly<Record<Purpose, string>>

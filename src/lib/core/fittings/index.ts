@@ -36,6 +36,7 @@ export {
   type Inside,
   type Seat,
 } from './seat'
+export { fittingsWithNewNames, withNewNames } from './formerly'
 export type { Parameters, ParameterValue } from './parameters'
 export { type HandleName } from './adjust'
 export { adjusted, figureOf, handleOf, handlesOf, letOut, withHandle, type Handle, type HandleRef } from './handles'

@@ -30,6 +30,17 @@ describe('registry', () => {
     )
   })
 
+  it('are as long as their length says, those that have one', () => {
+    const long = KINDS.flatMap((kind) => {
+      const { minimum, maximum } = propertiesOf(kind)['lengthMm'] ?? {}
+      return minimum === undefined || maximum === undefined ? [] : [{ kind, lengths: [minimum, maximum] }]
+    })
+    expect(long.length).toBeGreaterThan(90)
+    for (const { kind, lengths } of long)
+      for (const lengthMm of lengths)
+        expect([kind.id, kind.footprint({ ...defaultsOf(kind), lengthMm }).lengthMm]).toEqual([kind.id, lengthMm])
+  })
+
   it('draws no two kinds alike', () => {
     const signatures = KINDS.map((kind) => JSON.stringify(kind.features(defaultsOf(kind), kind.stances[0])))
     expect(new Set(signatures).size).toBe(KINDS.length)

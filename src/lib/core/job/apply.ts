@@ -11,6 +11,7 @@ import { unreadable } from './handlers/kit'
 import { RULE_HANDLERS } from './handlers/rules'
 import { VARIANT_HANDLERS } from './handlers/variant'
 import { VEHICLE_HANDLERS } from './handlers/vehicle'
+import { namedAnew } from './named-anew'
 import { patched, replayed, type Patch } from './patch'
 import { planFaults, turnedFaults, type Job } from './schema'
 
@@ -46,7 +47,7 @@ export function apply(job: Job, command: Command): Applied {
 export const replay = (job: Job, command: Command): Applied => changed(job, command, replayed)
 
 function changed(job: Job, command: Command, patch: typeof patched): Applied {
-  if (command.type === 'diff') return replaceBy(job, patch(job, command.patches))
+  if (command.type === 'diff') return replaceBy(job, namedAnew(patch(job, command.patches)))
   if (command.type === 'job.restore') {
     const result = parseJob(command.document)
     if (!result.ok) throw new CommandError({ code: 'unreadable', ...result.faults[0]! })

@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import { NAMING, sayIssue } from '../units'
 import type { Fault } from './fault'
 import { migrate } from './migrations'
+import { namedAnew } from './named-anew'
 import { FORBIDDEN_KEYS } from './patch'
 import { jobSchema, type Job } from './schema'
 
@@ -48,10 +49,11 @@ export function parseJob(input: unknown): ParsedJob {
   if (guarded.length > 0) return { ok: false, faults: guarded }
   const migrated = migrate(input)
   if (!migrated.ok) return { ok: false, faults: [migrated.fault] }
-  const result = jobSchema.safeParse(migrated.document, NAMING)
+  const document = namedAnew(migrated.document)
+  const result = jobSchema.safeParse(document, NAMING)
   if (result.success) return { ok: true, job: result.data as unknown as Job }
   const faults = faultsOf(result.error.issues)
-  const rest = restOf(migrated.document)
+  const rest = restOf(document)
   return { ok: false, faults, ...(rest === undefined ? {} : { rest }) }
 }
 

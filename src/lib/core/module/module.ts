@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { massOfAll, renamedIn, takenOut, type Seat } from '../fittings'
+import { fittingsWithNewNames, massOfAll, renamedIn, takenOut, type Seat } from '../fittings'
 import { idSchema, wordsSchema } from '../shell'
 import { NAMING } from '../units'
 import { type Fault, faultsOf, type Fitting, fittingSchema, guard, hangsOnItself, MAX_FITTINGS } from '../job'
@@ -87,7 +87,9 @@ export function parseModule(input: unknown): ParsedModule {
         },
       ],
     }
-  const result = moduleSchema.safeParse(input, NAMING)
+  const { fittings, ...rest } = (typeof input === 'object' && input !== null ? input : {}) as Record<string, unknown>
+  const named = fittings === undefined ? input : { ...rest, fittings: fittingsWithNewNames(fittings) }
+  const result = moduleSchema.safeParse(named, NAMING)
   return result.success
     ? { ok: true, module: result.data as unknown as Module }
     : { ok: false, faults: faultsOf(result.error.issues) }

@@ -63,7 +63,7 @@ describe('placing by one’s own size', () => {
   })
 
   it('lands an oven from the search beside the bed, not in it', () => {
-    const { plan, scenes } = start('van-short-low', put('fit-b', 'bed-fixed', 0, 'centreline', { lengthMm: 1700 }))
+    const { plan, scenes } = start('van-short-low', put('fit-b', 'bed-fixed', 0, 'centreline', { lyingMm: 1700 }))
     const oven: Made = { kind: 'oven', parameters: defaultsOf(KINDS.find(({ id }) => id === 'oven')!) }
     const [seat] = seatsFor(plan, scenes, oven)
     expect(seat).toBeDefined()
@@ -71,7 +71,7 @@ describe('placing by one’s own size', () => {
   })
 
   it('finds no seat for what fits nowhere: it is taken in hand', () => {
-    const { plan, scenes } = start('van-compact', put('fit-b', 'bed-fixed', 0, 'centreline', { lengthMm: 1500 }))
+    const { plan, scenes } = start('van-compact', put('fit-b', 'bed-fixed', 0, 'centreline', { lyingMm: 1500 }))
     const bunks = KINDS.find(({ id }) => id === 'bunks')!
     expect(seatsFor(plan, scenes, { kind: 'bunks', parameters: { ...defaultsOf(bunks), lengthMm: 2100 } })).toEqual([])
   })

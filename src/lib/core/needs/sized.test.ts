@@ -16,7 +16,7 @@ const brief = (demand: Demand): Brief => ({
 
 describe('fittingFor', () => {
   const cases: readonly (readonly [string, string, Demand, Record<string, number>])[] = [
-    ['a berth for two', 'bed-fixed', { need: 'berth', must: true }, { lengthMm: 1890, widthMm: 1200, sleepers: 2 }],
+    ['a berth for two', 'bed-fixed', { need: 'berth', must: true }, { lyingMm: 1890, widthMm: 1200, sleepers: 2 }],
     ['belts', 'bench-belted', { need: 'belt', must: true, quantity: 9 }, { places: 3 }],
     // 88 L in a tank of 400 × 350 that fills to 92 %: 88e6 / (400 · 350 · 0.92) = 683.2 long
     ['water', 'water-tank', { need: 'water', must: true }, { lengthMm: 684 }],

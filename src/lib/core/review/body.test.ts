@@ -286,7 +286,7 @@ describe('a step up to a bed', () => {
     jobWith(
       van,
       person(1700, 'person-a', { mobility: 'stiff' }),
-      put('fit-a', 'bed-fixed', 100, 'centreline', { lengthMm: 1700, widthMm: 900, platformMm: 780, mattressMm: 120 }),
+      put('fit-a', 'bed-fixed', 100, 'centreline', { lyingMm: 1700, widthMm: 900, platformMm: 780, mattressMm: 120 }),
       ...more,
     )
   const told = (job: Job) =>

@@ -13,7 +13,7 @@ const set = (job: Job, id: string, setting?: object): Job =>
 const WAY_READ_TO_MM = 1.5
 
 describe('a rule set for a job', () => {
-  const short = truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1880 }))
+  const short = truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 1880 }))
 
   it('compares with the job’s own figure', () => {
     expect(of(short, 'berth-length')).toMatchObject([{ measured: 1880, needed: 1890 }])
@@ -101,8 +101,8 @@ describe('a rule of the house', () => {
     expect(at({ what: 'belted-seats' }, 'most', 1, 'driving')).toEqual([[2, 'count']])
     expect(at({ what: 'belted-seats' }, 'most', 3, 'driving', bench)).toEqual([[4, 'count']])
     expect(at({ what: 'belted-seats' }, 'most', 4, 'driving', bench)).toEqual([])
-    const bed = (id: string, x: number, lengthMm: number) =>
-      put(id, 'bed-fixed', x, 'centreline', { lengthMm, widthMm: 700 })
+    const bed = (id: string, x: number, lyingMm: number) =>
+      put(id, 'bed-fixed', x, 'centreline', { lyingMm, widthMm: 700 })
     expect(at({ what: 'bed-length' }, 'least', 1800, 'sleeping')).toEqual([[0, 'mm']])
     expect(
       at({ what: 'bed-length' }, 'least', 1800, 'sleeping', bed('fit-a', 100, 1600), bed('fit-b', 1200, 1790)),
@@ -128,7 +128,7 @@ describe('a rule of the house', () => {
       expect(why.join(' ')).toContain('no law')
       expect(designer).toContain('the list of questions has at least')
     }
-    const bed = put('fit-a', 'bed-fixed', 100, 'centreline', { lengthMm: 1790 })
+    const bed = put('fit-a', 'bed-fixed', 100, 'centreline', { lyingMm: 1790 })
     const title = (lengthMm: number) =>
       asked(
         { ...REGISTRATION_QUESTIONS, 'ask-bed': { ...REGISTRATION_QUESTIONS['ask-bed'], value: lengthMm } },

@@ -68,15 +68,15 @@ describe.each(Object.entries(CASES))('%s', (code, { speaks, measured, needed, ru
 })
 
 describe('a finding that is let be', () => {
-  const job = truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1880 }))
+  const job = truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 1880 }))
   const short = first(job, 'berth-short')!
   const letBe = (of: Job, more: Record<string, unknown> = {}, id = 'waiver-a'): Job => {
     const { key, code, measured, needed } = short
     const waiver = { key, code, measured, needed, reason: 'she curls up', on: '2026-11-25', ...more }
     return apply(of, { type: 'waiver.put', variant, id, waiver } as never).job
   }
-  const longer = (of: Job, lengthMm: number): Job =>
-    apply(of, { type: 'fitting.parameters', variant, id: 'fit-a', parameters: { lengthMm } }).job
+  const longer = (of: Job, lyingMm: number): Job =>
+    apply(of, { type: 'fitting.parameters', variant, id: 'fit-a', parameters: { lyingMm } }).job
 
   it('is still told, last and with its reason, and counts no more', () => {
     const before = tally(reviewVariant(job, variant))
@@ -376,19 +376,19 @@ describe('remedies', () => {
   it.each([
     [
       'set-length',
-      truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1700 })),
+      truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 1700 })),
       'berth-short',
       1890,
     ],
     [
       'turn-along',
-      van(person(1850), put('fit-a', 'bed-fixed', 200, 'centreline', { lengthMm: 1700 })),
+      van(person(1850), put('fit-a', 'bed-fixed', 200, 'centreline', { lyingMm: 1700 })),
       'berth-short',
       90,
     ],
     [
       'lower-platform',
-      van(put('fit-a', 'bed-fixed', 1800, 'centreline', { lengthMm: 1790, platformMm: 1100 })),
+      van(put('fit-a', 'bed-fixed', 1800, 'centreline', { lyingMm: 1790, platformMm: 1100 })),
       'outside-shell',
       undefined,
     ],
@@ -432,7 +432,7 @@ describe('remedies', () => {
     [
       'flare',
       // 15 over at either wall; a flare is at least 20 deep
-      truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 2130 })),
+      truck(put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 2130 })),
       'outside-shell',
       20,
     ],
@@ -479,7 +479,7 @@ describe('remedies', () => {
   it('puts those that make no new stop first and says what the others cause', () => {
     const job = van(
       person(1850),
-      put('fit-a', 'bed-fixed', 200, 'centreline', { lengthMm: 1700 }),
+      put('fit-a', 'bed-fixed', 200, 'centreline', { lyingMm: 1700 }),
       put('fit-b', 'galley', 1600, 'left-wall'),
     )
     const stops = offers(job, 'berth-short').map(
@@ -526,7 +526,7 @@ describe('the engine', () => {
       want('toilet'),
       want('water', { quantity: 50 }),
       want('belt'),
-      put('fit-a', 'bed-fixed', 400, 'centreline', { lengthMm: 1800 }),
+      put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 1800 }),
       put('fit-w', 'water-tank', 2500, 'left-wall'),
     )
     const findings = reviewVariant(job, variant).modes.flatMap((mode) => mode.findings)

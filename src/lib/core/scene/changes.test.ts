@@ -278,7 +278,7 @@ describe('the whole plan mirrored', () => {
     truck(
       put('fit-a', 'galley', 300, 'left-wall'),
       put('fit-b', 'wardrobe', 2200, 'right-wall', { hinge: 'left' }),
-      put('fit-c', 'bed-fixed', 2700, 'centreline', { lengthMm: 1800 }, { across: { from: 'centreline', mm: 120 } }),
+      put('fit-c', 'bed-fixed', 2700, 'centreline', { lyingMm: 1800 }, { across: { from: 'centreline', mm: 120 } }),
       put('fit-d', 'lounge-u', 100, 'centreline', { depthMm: 1000 }),
       {
         type: 'change.put',
@@ -317,7 +317,7 @@ describe('places at a table', () => {
   const reach = (x: number) =>
     truck(
       put('fit-bench', 'bench-side', 1000, 'left-wall', { lengthMm: 1100, depthMm: 480 }),
-      put('fit-table', 'table-rail', x, 'right-wall', { railMm: 700, lengthMm: 700, depthMm: 900 }),
+      put('fit-table', 'table-rail', x, 'right-wall', { railMm: 700, alongMm: 700, depthMm: 900 }),
     )
   it('count only where a seat has the top before it within reach', () => {
     // the truck is 2100 wide: sitters 270 from the left wall, the top ends 900 from the right: 930 away
@@ -492,7 +492,7 @@ describe('anchors outside the body', () => {
     const one = truck(
       put('fit-under', 'tank-under', 500, 'centreline'),
       put('fit-roof', 'outside-box', 500, 'centreline'),
-      put('fit-in', 'bed-fixed', 400, 'centreline', { platformMm: 150, lengthMm: 2000 }),
+      put('fit-in', 'bed-fixed', 400, 'centreline', { platformMm: 150, lyingMm: 2000 }),
     )
     expect(at(one, 'fit-under').bounds.z.max).toBe(-40)
     expect(at(one, 'fit-roof').bounds.z.min).toBeGreaterThan(1900)

@@ -69,7 +69,7 @@ describe('figuresOf', () => {
   })
 
   it('lies on a bed, and on the floor where there is none', () => {
-    const bed = fitting('fit-a', 'bed-fixed', 300, 'left-wall', { lengthMm: 1900, widthMm: 1200 })
+    const bed = fitting('fit-a', 'bed-fixed', 300, 'left-wall', { lyingMm: 1900, widthMm: 1200 })
     const lying = one({ who: 'person-a', pose: 'lying', at: [900, 0], turn: 90 }, bed)
     expect(lying.onMm).toBeGreaterThan(500)
     expect(sizeOf(lying)).toEqual([466, 1800, 250])

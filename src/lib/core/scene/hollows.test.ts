@@ -253,7 +253,7 @@ describe('a fitting in a hollow of another', () => {
       id: 'person-a',
       person: { label: 'baker', statureMm: 1840, sleeps: true, travels: true },
     }
-    const bed = put('fit-s', 'bed-fixed', 400, 'centreline', { lengthMm: 1900, widthMm: 700, platformMm: 400 })
+    const bed = put('fit-s', 'bed-fixed', 400, 'centreline', { lyingMm: 1900, widthMm: 700, platformMm: 400 })
     const cold = { lengthMm: 400, depthMm: 400, heightMm: 500 }
     const cupboard = put('fit-b', 'wardrobe', 1100, 'left-wall')
     expect(codes(truck(sleeper, bed, put('fit-a', 'cold-box', 1100, 'left-wall', cold)))).toContain('head-noise')

@@ -19,8 +19,8 @@ const open = jobWith(van).shell
 const cab = open.cab!
 const front = open.bulkhead.xMm
 
-const bed = (x: number, lengthMm: number, platformMm: number, more: Partial<Seat> = {}) =>
-  put('fit-a', 'bed-fixed', x, 'centreline', { lengthMm, widthMm: 600, platformMm }, { turn: 90, ...more })
+const bed = (x: number, lyingMm: number, platformMm: number, more: Partial<Seat> = {}) =>
+  put('fit-a', 'bed-fixed', x, 'centreline', { lyingMm, widthMm: 600, platformMm }, { turn: 90, ...more })
 
 describe('an open cab as a place', () => {
   it('takes what reaches into it as far as it goes, and says by how much more does not', () => {

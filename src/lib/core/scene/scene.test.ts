@@ -153,7 +153,7 @@ describe('collisions', () => {
   })
 
   it('says what leaves the body and by how much', () => {
-    const scene = sceneOf({ 'fit-a': fit('bed-fixed', 100, { from: 'centreline', mm: 0 }, { lengthMm: 2200 }) })
+    const scene = sceneOf({ 'fit-a': fit('bed-fixed', 100, { from: 'centreline', mm: 0 }, { lyingMm: 2200 }) })
     expect(outsideOf(scene, only(scene))).toMatchObject({ byMm: 50 })
     const wardrobe = sceneOf(
       { 'fit-a': fit('wardrobe', 1000, left, { heightMm: 2000, depthMm: 300 }) },
@@ -383,7 +383,7 @@ describe('every body', () => {
 
 describe('stow', () => {
   const garage = sceneOf(
-    { 'fit-a': fit('bed-fixed', 0, { from: 'centreline', mm: 0 }, { lengthMm: 2000, widthMm: 1400, platformMm: 750 }) },
+    { 'fit-a': fit('bed-fixed', 0, { from: 'centreline', mm: 0 }, { lyingMm: 2000, widthMm: 1400, platformMm: 750 }) },
     'mode-drive',
   )
   const piece = (id: string, ...size: [number, number, number]) => ({ id, size })
@@ -431,7 +431,7 @@ describe('stow', () => {
         ...Object.fromEntries([
           [
             'fit-a',
-            fit('bed-fixed', 0, { from: 'centreline', mm: 0 }, { lengthMm: 2000, widthMm: 1400, platformMm: 750 }),
+            fit('bed-fixed', 0, { from: 'centreline', mm: 0 }, { lyingMm: 2000, widthMm: 1400, platformMm: 750 }),
           ],
         ]),
         'fit-t': fit('water-tank', 100, { from: 'centreline', mm: 0 }, { lengthMm: 1200, depthMm: 900, heightMm: 600 }),

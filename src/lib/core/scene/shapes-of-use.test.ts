@@ -139,7 +139,7 @@ describe('mattresses', () => {
   it.each(SIZES)('a fixed bed can be made for a %s', (_name, widthMm, lengthMm) => {
     const kind = kindOf('bed-fixed')
     const { lying } = kind
-      .services(kind.parameters.parse({ widthMm, lengthMm }) as Parameters, 'made')
+      .services(kind.parameters.parse({ widthMm, lyingMm: lengthMm }) as Parameters, 'made')
       .find(({ type }) => type === 'berth')!
     expect([sizeOf(lying!), lying!.zMm]).toEqual([{ lengthMm, widthMm }, 820])
   })

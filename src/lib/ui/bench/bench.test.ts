@@ -44,7 +44,7 @@ describe('a thing that is placed', () => {
   it('is in hand where it fits nowhere; Enter puts it down, Esc leaves the plan as it was', () => {
     const bench = benchOf(furnished)
     const before = fittingsIn(bench)
-    const bed = made('bed-fixed', { lengthMm: 1900, widthMm: 1400 })
+    const bed = made('bed-fixed', { lyingMm: 1900, widthMm: 1400 })
     bench.place(bed)
     expect([bench.waiting, bench.carrying, fittingsIn(bench)]).toEqual([bed, true, before])
     expect(bench.session.notice.text).toContain('no free place of its size')

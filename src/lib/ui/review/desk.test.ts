@@ -62,7 +62,7 @@ describe('the desk', () => {
       type: 'fitting.parameters',
       variant: 'variant-a',
       id: 'fit-bed',
-      parameters: { lengthMm: short.needed },
+      parameters: { lyingMm: short.needed },
     })
     await desk.look()
     expect(desk.review!.ended.map(({ why, reason }) => [why, reason])).toEqual([['found-no-more', 'she curls up']])
@@ -79,7 +79,7 @@ describe('the desk', () => {
     const longer = desk.offers!.remedies!.find(({ code }) => code === 'set-length')!
     desk.preview = longer
     const lengthIn = (scene: typeof desk.after) =>
-      scene!.placed.find(({ id }) => id === 'fit-bed')!.fitting.parameters.lengthMm
+      scene!.placed.find(({ id }) => id === 'fit-bed')!.fitting.parameters.lyingMm
     expect([lengthIn(desk.scene), lengthIn(desk.after)]).toEqual([1690, 1890])
     desk.take(longer)
     await desk.look()

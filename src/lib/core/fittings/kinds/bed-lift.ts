@@ -20,7 +20,7 @@ import { box, line, pillows } from '../symbols'
 const RAIL_MM = 60
 
 const parameters = z.object({
-  lengthMm: lengthParameter(1900, 1200, 2200).describe('For the sleeper, head to foot'),
+  lyingMm: lengthParameter(1900, 1200, 2200).describe('For the sleeper, head to foot'),
   widthMm: lengthParameter(1350, 600, 1800),
   nightMm: lengthParameter(650, 250, 1700).describe('Top of the platform when one sleeps'),
   dayMm: lengthParameter(1350, 250, 1900).describe('Top of the platform when it is raised'),
@@ -42,21 +42,22 @@ export const bedLift = defineKind({
   id: 'bed-lift',
   group: 'sleeping',
   parameters,
+  formerly: { lyingMm: 'lengthMm' },
   stances: ['raised', 'lowered'],
   stanceFor: { driving: 'raised', living: 'raised', sleeping: 'lowered' },
   meets: ['berth'],
   home: onTheCentreline,
   scribedAt: 'top',
-  footprint: (p) => ({ lengthMm: p.widthMm, depthMm: p.lengthMm, heightMm: Math.max(p.railTopMm, 250 + p.mattressMm) }),
-  solids: (p, stance) => bedSolids(about(p.widthMm), about(p.lengthMm), Math.max(150, heightIn(p, stance)), p),
+  footprint: (p) => ({ lengthMm: p.widthMm, depthMm: p.lyingMm, heightMm: Math.max(p.railTopMm, 250 + p.mattressMm) }),
+  solids: (p, stance) => bedSolids(about(p.widthMm), about(p.lyingMm), Math.max(150, heightIn(p, stance)), p),
   clearances: (p, stance) => {
     if (stance !== 'lowered') return []
     const top = Math.max(150, heightIn(p, stance)) + p.mattressMm
     return [
       p.entry === 'side'
-        ? entryAtEnd(p.widthMm / 2, Math.min(p.lengthMm / 2, 350))
-        : entryInFront(about(p.widthMm), -p.lengthMm / 2),
-      sitUp(about(p.widthMm), about(p.lengthMm), 'y', top, p.head),
+        ? entryAtEnd(p.widthMm / 2, Math.min(p.lyingMm / 2, 350))
+        : entryInFront(about(p.widthMm), -p.lyingMm / 2),
+      sitUp(about(p.widthMm), about(p.lyingMm), 'y', top, p.head),
     ]
   },
   services: (p, stance) =>
@@ -64,7 +65,7 @@ export const bedLift = defineKind({
       ? [
           berth({
             x: about(p.widthMm),
-            y: about(p.lengthMm),
+            y: about(p.lyingMm),
             along: 'y',
             zMm: Math.max(150, heightIn(p, stance)) + p.mattressMm,
             sleepers: p.sleepers,
@@ -77,7 +78,7 @@ export const bedLift = defineKind({
       : [],
   facts: () => ON_OWN_LEGS,
   adjust: {
-    lengthMm: frontAnd('lying-length'),
+    lyingMm: frontAnd('lying-length'),
     widthMm: endAnd('lying-width'),
     nightMm: level('platform'),
     dayMm: DETAIL_MM,
@@ -95,7 +96,7 @@ export const bedLift = defineKind({
         p.sleepers,
         -p.widthMm / 2,
         p.widthMm / 2,
-        p.head === 'back' ? p.lengthMm / 2 : -p.lengthMm / 2,
+        p.head === 'back' ? p.lyingMm / 2 : -p.lyingMm / 2,
         p.head === 'back' ? -1 : 1,
       ),
       ...[-1, 1].flatMap((x) =>
@@ -103,19 +104,19 @@ export const bedLift = defineKind({
           box(
             'top',
             (x * p.widthMm) / 2 - x * RAIL_MM,
-            (y * p.lengthMm) / 2 - y * RAIL_MM,
+            (y * p.lyingMm) / 2 - y * RAIL_MM,
             (x * p.widthMm) / 2,
-            (y * p.lengthMm) / 2,
+            (y * p.lyingMm) / 2,
           ),
         ),
       ),
       ...rails.map((x) => box('front', x, 60, x + RAIL_MM / 2, Math.max(p.railTopMm, z))),
-      ...[-1, 1].map((y) => line('side', [(y * p.lengthMm) / 2 - y * 20, 60], [(y * p.lengthMm) / 2 - y * 20, z])),
+      ...[-1, 1].map((y) => line('side', [(y * p.lyingMm) / 2 - y * 20, 60], [(y * p.lyingMm) / 2 - y * 20, z])),
     ]
   },
   parts: (p) => [
-    ...bedBase(p.base, p.lengthMm, p.widthMm, FRAME_MM),
-    foam('mattress', p.lengthMm - 2 * p.edgeMm, p.widthMm - 2 * p.edgeMm, p.mattressMm),
+    ...bedBase(p.base, p.lyingMm, p.widthMm, FRAME_MM),
+    foam('mattress', p.lyingMm - 2 * p.edgeMm, p.widthMm - 2 * p.edgeMm, p.mattressMm),
     board('rails', p.railTopMm, 60, 4, 4, 'aluminium'),
     piece('motor-shaft-and-belts', 9),
   ],

@@ -11,7 +11,7 @@ import { line, parted, pillows } from '../symbols'
 const LEDGE_MM = 40
 
 const parameters = z.object({
-  lengthMm: lengthParameter(1900, 1200, 2200).describe('For the sleeper, head to foot'),
+  lyingMm: lengthParameter(1900, 1200, 2200).describe('For the sleeper, head to foot'),
   widthMm: lengthParameter(1300, 600, 1900),
   platformMm: lengthParameter(500, 250, 1300).describe('Top of the panels above the floor'),
   panels: countParameter(3, 2, 6),
@@ -24,6 +24,7 @@ export const bedPanels = defineKind({
   id: 'bed-panels',
   group: 'sleeping',
   parameters,
+  formerly: { lyingMm: 'lengthMm' },
   stances: ['laid', 'stacked', 'taken-out'],
   stanceFor: { driving: 'stacked', living: 'stacked', sleeping: 'laid' },
   meets: ['berth'],
@@ -31,11 +32,11 @@ export const bedPanels = defineKind({
   scribedAt: 'top',
   footprint: (p) => ({
     lengthMm: p.widthMm,
-    depthMm: p.lengthMm,
+    depthMm: p.lyingMm,
     heightMm: p.platformMm + p.panels * (PLY_MM + p.mattressMm),
   }),
   solids: (p, stance) => {
-    const [half, back] = [p.widthMm / 2, p.lengthMm / 2]
+    const [half, back] = [p.widthMm / 2, p.lyingMm / 2]
     const ledges = [-1, 1].map((side) =>
       rigid(
         side < 0 ? 'right-ledge' : 'left-ledge',
@@ -60,15 +61,15 @@ export const bedPanels = defineKind({
       ]
     return [
       ...ledges,
-      rigid('panels', centred(p.widthMm, p.lengthMm, p.platformMm - PLY_MM, p.platformMm)),
-      rigid('mattress', centred(p.widthMm, p.lengthMm, p.platformMm, p.platformMm + p.mattressMm)),
+      rigid('panels', centred(p.widthMm, p.lyingMm, p.platformMm - PLY_MM, p.platformMm)),
+      rigid('mattress', centred(p.widthMm, p.lyingMm, p.platformMm, p.platformMm + p.mattressMm)),
     ]
   },
   clearances: (p, stance) =>
     stance === 'laid'
       ? [
-          entryAtEnd(p.widthMm / 2, Math.min(p.lengthMm / 2, 350)),
-          sitUp(about(p.widthMm), about(p.lengthMm), 'y', p.platformMm + p.mattressMm, p.head),
+          entryAtEnd(p.widthMm / 2, Math.min(p.lyingMm / 2, 350)),
+          sitUp(about(p.widthMm), about(p.lyingMm), 'y', p.platformMm + p.mattressMm, p.head),
         ]
       : [],
   services: (p, stance) =>
@@ -76,7 +77,7 @@ export const bedPanels = defineKind({
       ? [
           berth({
             x: about(p.widthMm),
-            y: about(p.lengthMm),
+            y: about(p.lyingMm),
             along: 'y',
             zMm: p.platformMm + p.mattressMm,
             sleepers: p.sleepers,
@@ -87,13 +88,13 @@ export const bedPanels = defineKind({
           {
             type: 'stowage',
             quantity: 1,
-            inside: centred(p.widthMm, p.lengthMm, 0, p.platformMm - PLY_MM - LEDGE_MM),
+            inside: centred(p.widthMm, p.lyingMm, 0, p.platformMm - PLY_MM - LEDGE_MM),
           },
         ]
       : [],
   facts: () => ({ ...ON_OWN_LEGS, staysByWeight: true }),
   adjust: {
-    lengthMm: frontAnd('lying-length'),
+    lyingMm: frontAnd('lying-length'),
     widthMm: endAnd('lying-width'),
     platformMm: level('platform'),
     panels: ONE_MORE,
@@ -101,7 +102,7 @@ export const bedPanels = defineKind({
     ...BED_ADJUST,
   },
   features: (p, stance) => {
-    const [half, back] = [p.widthMm / 2, p.lengthMm / 2]
+    const [half, back] = [p.widthMm / 2, p.lyingMm / 2]
     const seams =
       stance === 'laid'
         ? [
@@ -119,12 +120,12 @@ export const bedPanels = defineKind({
   loose: (p, stance) => [
     {
       id: 'panel-with-its-mattress',
-      sizeMm: [p.lengthMm, p.widthMm / p.panels, PLY_MM + p.mattressMm],
+      sizeMm: [p.lyingMm, p.widthMm / p.panels, PLY_MM + p.mattressMm],
       count: p.panels,
       used: stance !== 'taken-out',
       of: [
-        board('panel', p.lengthMm, p.widthMm / p.panels, PLY_MM, 1, 'birch-ply'),
-        foam('mattress-piece', p.lengthMm, p.widthMm / p.panels, p.mattressMm),
+        board('panel', p.lyingMm, p.widthMm / p.panels, PLY_MM, 1, 'birch-ply'),
+        foam('mattress-piece', p.lyingMm, p.widthMm / p.panels, p.mattressMm),
       ],
     },
   ],

@@ -9,7 +9,7 @@ import { about, lengthParameter, through } from '../shapes'
 import { box, line, pillows } from '../symbols'
 
 const parameters = z.object({
-  lengthMm: lengthParameter(1900, 1200, 2100).describe('For the sleeper, across the vehicle'),
+  lyingMm: lengthParameter(1900, 1200, 2100).describe('For the sleeper, across the vehicle'),
   widthMm: lengthParameter(1200, 600, 1500).describe('Fore and aft, opened'),
   overMm: lengthParameter(700, 0, 1400).describe('How much of it lies over the cab, ahead of the bulkhead'),
   sleepers: sleepersParameter(2),
@@ -26,6 +26,7 @@ export const berthOvercab = defineKind({
   id: 'berth-overcab',
   group: 'sleeping',
   parameters,
+  formerly: { lyingMm: 'lengthMm' },
   stances: ['made', 'pushed-forward'],
   stanceFor: { driving: 'pushed-forward', living: 'pushed-forward', sleeping: 'made' },
   meets: ['berth'],
@@ -39,14 +40,14 @@ export const berthOvercab = defineKind({
   scribedAt: 'top',
   footprint: (p) => ({
     lengthMm: p.widthMm - overCab(p),
-    depthMm: p.lengthMm,
+    depthMm: p.lyingMm,
     heightMm: FRAME_MM + 2 * p.mattressMm,
   }),
   reach: (p) => ({ ends: overCab(p) }),
   solids: (p, stance) => {
-    const [half, deep] = [(p.widthMm - overCab(p)) / 2, p.lengthMm / 2]
+    const [half, deep] = [(p.widthMm - overCab(p)) / 2, p.lyingMm / 2]
     const x = { min: stance === 'made' ? -half : half - 1, max: half + overCab(p) }
-    const made = bedSolids(x, about(p.lengthMm), FRAME_MM, { ...p, edgeMm: 0 })
+    const made = bedSolids(x, about(p.lyingMm), FRAME_MM, { ...p, edgeMm: 0 })
     const folded =
       stance === 'made'
         ? []
@@ -74,7 +75,7 @@ export const berthOvercab = defineKind({
         fromFloor: true,
         upTo: (amount) => block([-half - Math.max(1, amount), -350, 0], [-half, 350, 1300]),
       },
-      sitUp({ min: -half, max: half }, about(p.lengthMm), 'y', FRAME_MM + p.mattressMm, p.head),
+      sitUp({ min: -half, max: half }, about(p.lyingMm), 'y', FRAME_MM + p.mattressMm, p.head),
     ]
   },
   services: (p, stance) => {
@@ -83,7 +84,7 @@ export const berthOvercab = defineKind({
       ? [
           berth({
             x: { min: -half, max: half + overCab(p) },
-            y: about(p.lengthMm),
+            y: about(p.lyingMm),
             along: 'y',
             zMm: FRAME_MM + p.mattressMm,
             sleepers: p.sleepers,
@@ -97,7 +98,7 @@ export const berthOvercab = defineKind({
   },
   facts: () => ON_OWN_LEGS,
   adjust: {
-    lengthMm: frontAnd('lying-length'),
+    lyingMm: frontAnd('lying-length'),
     widthMm: endAnd('lying-width'),
     overMm: DETAIL_MM,
     sleepers: handle('sleepers'),
@@ -105,10 +106,10 @@ export const berthOvercab = defineKind({
   },
   features: (p, stance) => {
     const half = (p.widthMm - overCab(p)) / 2
-    const head = p.head === 'back' ? p.lengthMm / 2 : -p.lengthMm / 2
+    const head = p.head === 'back' ? p.lyingMm / 2 : -p.lyingMm / 2
     return [
       ...(stance === 'made' ? pillows(p.sleepers, -half, half + overCab(p), head, p.head === 'back' ? -1 : 1) : []),
-      line('top', [half, -p.lengthMm / 2], [half, p.lengthMm / 2]),
+      line('top', [half, -p.lyingMm / 2], [half, p.lyingMm / 2]),
       box(
         'front',
         stance === 'made' ? -half + 20 : half,
@@ -116,12 +117,12 @@ export const berthOvercab = defineKind({
         half + overCab(p),
         FRAME_MM + p.mattressMm - 15,
       ),
-      box('side', -p.lengthMm / 2 + 20, FRAME_MM + 15, p.lengthMm / 2 - 20, FRAME_MM + p.mattressMm - 15),
+      box('side', -p.lyingMm / 2 + 20, FRAME_MM + 15, p.lyingMm / 2 - 20, FRAME_MM + p.mattressMm - 15),
     ]
   },
   parts: (p) => [
-    ...bedBase(p.base, p.lengthMm, p.widthMm, FRAME_MM),
-    foam('mattress', p.lengthMm, p.widthMm, p.mattressMm),
+    ...bedBase(p.base, p.lyingMm, p.widthMm, FRAME_MM),
+    foam('mattress', p.lyingMm, p.widthMm, p.mattressMm),
   ],
   change: () => ({ minutes: 1.5, hands: 1 }),
   cautions: () => ['overhead', 'crash-path'],

@@ -20,7 +20,7 @@ import { flapFront, line, ring } from '../symbols'
 const WATTS = 2000
 
 const parameters = z.object({
-  lengthMm: lengthParameter(450, 350, 650),
+  ovenMm: lengthParameter(450, 350, 650),
   depthMm: lengthParameter(450, 380, 620),
   heightMm: lengthParameter(340, 250, 620),
   fuel: choiceParameter(['gas', 'electric']),
@@ -32,20 +32,21 @@ export const oven = defineKind({
   id: 'oven',
   group: 'galley',
   parameters,
+  formerly: { ovenMm: 'lengthMm' },
   stances: ['shut'],
   stanceFor: { driving: 'shut', living: 'shut', sleeping: 'shut' },
   meets: [],
   home: upTheWall(500),
   scribedAt: 'bottom',
   footprint: (p) => ({
-    lengthMm: p.lengthMm + 2 * p.boardMm,
+    lengthMm: p.ovenMm + 2 * p.boardMm,
     depthMm: p.depthMm,
     heightMm: p.heightMm + 2 * p.boardMm,
   }),
-  solids: (p) => [rigid('oven', centred(p.lengthMm + 2 * p.boardMm, p.depthMm, 0, p.heightMm + 2 * p.boardMm))],
+  solids: (p) => [rigid('oven', centred(p.ovenMm + 2 * p.boardMm, p.depthMm, 0, p.heightMm + 2 * p.boardMm))],
   clearances: (p) => [
-    dropSwing(['oven'], p.lengthMm, -p.depthMm / 2, p.boardMm, p.heightMm),
-    inFront('stand', 'stand', ['oven'], about(p.lengthMm), -p.depthMm / 2, p.heightMm + STAND_MM - 200),
+    dropSwing(['oven'], p.ovenMm, -p.depthMm / 2, p.boardMm, p.heightMm),
+    inFront('stand', 'stand', ['oven'], about(p.ovenMm), -p.depthMm / 2, p.heightMm + STAND_MM - 200),
   ],
   services: () => [{ type: 'oven', quantity: 1, approach: 'stand' }],
   facts: (p) => ({
@@ -54,9 +55,9 @@ export const oven = defineKind({
     isSteaming: true,
     fronts: [{ what: 'flap', hung: 'bottom', latch: 'catch', isOutside: false }],
   }),
-  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, fuel: DETAIL, boardMm: DETAIL_MM },
+  adjust: { ovenMm: END, depthMm: FRONT, heightMm: TOP, fuel: DETAIL, boardMm: DETAIL_MM },
   features: (p) => {
-    const [half, low, high] = [p.lengthMm / 2, p.boardMm, p.boardMm + p.heightMm]
+    const [half, low, high] = [p.ovenMm / 2, p.boardMm, p.boardMm + p.heightMm]
     return [
       line('top', [-half, -p.depthMm / 2 + 30], [half, -p.depthMm / 2 + 30]),
       ...flapFront(-half, half, low, high - 60, 'high'),
@@ -64,6 +65,6 @@ export const oven = defineKind({
       line('side', [-p.depthMm / 2 + 30, low], [-p.depthMm / 2 + 30, high]),
     ]
   },
-  parts: (p) => [piece(`${p.fuel}-oven`, 9 + (p.lengthMm * p.depthMm * p.heightMm) / 9e6)],
+  parts: (p) => [piece(`${p.fuel}-oven`, 9 + (p.ovenMm * p.depthMm * p.heightMm) / 9e6)],
   cautions: (p) => (p.fuel === 'gas' ? ['gas'] : ['mains']),
 })

@@ -13,7 +13,7 @@ const LEG_MM = 45
 
 const parameters = z.object({
   railMm: lengthParameter(1600, 500, 3000).describe('Length of the rail along the wall'),
-  lengthMm: lengthParameter(600, 350, 1000).describe('Of the top, along the rail'),
+  alongMm: lengthParameter(600, 350, 1000).describe('Of the top, along the rail'),
   depthMm: lengthParameter(700, 400, 1000).describe('Of the top, out from the rail'),
   heightMm: lengthParameter(720, 600, 780),
 })
@@ -21,7 +21,7 @@ const parameters = z.object({
 type Rail = z.infer<typeof parameters>
 /** Where the top’s middle is on the rail. */
 const at = (p: Rail, stance: string) => {
-  const room = Math.max(0, (p.railMm - p.lengthMm) / 2)
+  const room = Math.max(0, (p.railMm - p.alongMm) / 2)
   return stance === 'at-the-left' ? -room : stance === 'at-the-right' ? room : 0
 }
 
@@ -30,12 +30,13 @@ export const tableRail = defineKind({
   id: 'table-rail',
   group: 'sitting',
   parameters,
+  formerly: { alongMm: 'lengthMm' },
   stances: ['in-the-middle', 'at-the-left', 'at-the-right', 'taken-off'],
   stanceFor: { driving: 'taken-off', living: 'in-the-middle', sleeping: 'taken-off' },
   meets: ['table-seat'],
   home: onTheWall,
   scribedAt: 'top',
-  footprint: (p) => ({ lengthMm: Math.max(p.railMm, p.lengthMm), depthMm: p.depthMm, heightMm: p.heightMm }),
+  footprint: (p) => ({ lengthMm: Math.max(p.railMm, p.alongMm), depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p, stance) => {
     const back = p.depthMm / 2
     const rail = rigid(
@@ -46,7 +47,7 @@ export const tableRail = defineKind({
     const x = at(p, stance)
     return [
       rail,
-      rigid('top', block([x - p.lengthMm / 2, -back, p.heightMm - TOP_MM], [x + p.lengthMm / 2, back, p.heightMm])),
+      rigid('top', block([x - p.alongMm / 2, -back, p.heightMm - TOP_MM], [x + p.alongMm / 2, back, p.heightMm])),
       rigid('leg', block([x - LEG_MM / 2, -back + 90, 0], [x + LEG_MM / 2, -back + 90 + LEG_MM, p.heightMm - TOP_MM])),
     ]
   },
@@ -56,14 +57,14 @@ export const tableRail = defineKind({
     const x = at(p, stance)
     return [
       tablePlaces(
-        rectangle(x - p.lengthMm / 2, -p.depthMm / 2, x + p.lengthMm / 2, p.depthMm / 2),
+        rectangle(x - p.alongMm / 2, -p.depthMm / 2, x + p.alongMm / 2, p.depthMm / 2),
         p.heightMm,
-        placesRound(p.depthMm, p.lengthMm, 3) + 1,
+        placesRound(p.depthMm, p.alongMm, 3) + 1,
       ),
     ]
   },
   facts: () => ON_OWN_LEGS,
-  adjust: { railMm: END, lengthMm: DETAIL_MM, depthMm: FRONT, heightMm: TOP },
+  adjust: { railMm: END, alongMm: DETAIL_MM, depthMm: FRONT, heightMm: TOP },
   features: (p, stance) => {
     const back = p.depthMm / 2
     const x = at(p, stance)
@@ -80,10 +81,10 @@ export const tableRail = defineKind({
   loose: (p, stance) => [
     {
       id: 'table-top',
-      sizeMm: [p.lengthMm, p.depthMm, TOP_MM],
+      sizeMm: [p.alongMm, p.depthMm, TOP_MM],
       count: 1,
       used: stance !== 'taken-off',
-      of: [board('top', p.lengthMm, p.depthMm, TOP_MM)],
+      of: [board('top', p.alongMm, p.depthMm, TOP_MM)],
     },
   ],
   change: (_p, from, to) => ({ minutes: from === 'taken-off' || to === 'taken-off' ? 1 : 0.3, hands: 1 }),

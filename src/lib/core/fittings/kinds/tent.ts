@@ -8,7 +8,7 @@ import { centred, choiceParameter, lengthParameter, onTheWall, outside, rigid } 
 import { box, line, parted, strokes } from '../symbols'
 
 const parameters = z.object({
-  lengthMm: lengthParameter(1800, 800, 4000).describe('Along the vehicle, when it is pitched'),
+  pitchedMm: lengthParameter(1800, 800, 4000).describe('Along the vehicle, when it is pitched'),
   outMm: lengthParameter(1800, 800, 3500).describe('How far it stands out'),
   bagMm: lengthParameter(700, 300, 1200).describe('Length of its bag'),
   floor: choiceParameter(['none', 'groundsheet']),
@@ -24,13 +24,14 @@ export const tent = defineKind({
   id: 'tent',
   group: 'stowage',
   parameters,
+  formerly: { pitchedMm: 'lengthMm' },
   stances: ['stowed', 'set-up'],
   stanceFor: { driving: 'stowed', living: 'stowed', sleeping: 'stowed' },
   meets: [],
   home: onTheWall,
   scribedAt: 'bottom',
   footprint: (p) => ({ lengthMm: p.bagMm, depthMm: BAG_MM, heightMm: BAG_MM }),
-  reach: (p) => ({ back: p.outMm + 200, ends: Math.max(0, (p.lengthMm - p.bagMm) / 2), up: HIGH_MM, down: 700 }),
+  reach: (p) => ({ back: p.outMm + 200, ends: Math.max(0, (p.pitchedMm - p.bagMm) / 2), up: HIGH_MM, down: 700 }),
   solids: (p, stance) =>
     stance === 'stowed'
       ? [rigid('bag', centred(p.bagMm, BAG_MM, 0, BAG_MM))]
@@ -38,17 +39,17 @@ export const tent = defineKind({
           outside(
             'tent',
             block(
-              [-p.lengthMm / 2, BAG_MM / 2 + 200, -700],
-              [p.lengthMm / 2, BAG_MM / 2 + 200 + p.outMm, HIGH_MM - 700],
+              [-p.pitchedMm / 2, BAG_MM / 2 + 200, -700],
+              [p.pitchedMm / 2, BAG_MM / 2 + 200 + p.outMm, HIGH_MM - 700],
             ),
           ),
         ],
   clearances: () => [],
   services: () => [],
   facts: (_p, stance) => ({ ...BOUGHT, shields: 'sun', swings: stance === 'set-up' ? 'cloth' : 'nothing' }),
-  adjust: { lengthMm: DETAIL_MM, outMm: DETAIL_MM, bagMm: END, floor: DETAIL },
+  adjust: { pitchedMm: DETAIL_MM, outMm: DETAIL_MM, bagMm: END, floor: DETAIL },
   features: (p, stance) => {
-    const half = p.lengthMm / 2
+    const half = p.pitchedMm / 2
     const from = BAG_MM / 2 + 200
     return stance === 'set-up'
       ? [
@@ -72,7 +73,7 @@ export const tent = defineKind({
         ]
   },
   parts: (p) => [
-    upholstered('tent', p.lengthMm * p.outMm * 1e-6 * KG_M2 * (p.floor === 'none' ? 1 : 1.25)),
+    upholstered('tent', p.pitchedMm * p.outMm * 1e-6 * KG_M2 * (p.floor === 'none' ? 1 : 1.25)),
     piece('poles-and-pegs', 4),
   ],
   change: () => ({ minutes: 12, hands: 2 }),

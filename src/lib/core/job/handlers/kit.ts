@@ -1,6 +1,6 @@
 import type { Draft } from 'mutative'
 import type { z } from 'zod'
-import { kindOf, type Parameters } from '../../fittings'
+import { kindOf, withNewNames, type Parameters } from '../../fittings'
 import { NAMING, sayIssue } from '../../units'
 import type { SimpleCommand } from '../command'
 import { CommandError, type CommandRefusal, type RefusedThing } from '../command-error'
@@ -62,7 +62,7 @@ export const unreadable = (fault: {
 
 /** Checks a fitting's parameters against its kind, and gives them back whole. */
 export function checkedParameters(kindId: string, parameters: Record<string, unknown>): Parameters {
-  return checked(kindOf(kindId).parameters.loose(), parameters) as Parameters
+  return checked(kindOf(kindId).parameters.loose(), withNewNames(kindId, parameters)) as Parameters
 }
 
 export const unlocked = (plan: Draft<Plan>, id: string): Draft<Fitting> => {

@@ -68,7 +68,9 @@ export const asBought = defineRule({
       basis: practice('sound metal that a frame is screwed or glued to, all round'),
     },
   },
-  key: byItself(({ code, facts, fittings }) => `${code} ${facts.id} ${code === 'meets-stays' ? (fittings[0] ?? '') : ''}`),
+  key: byItself(
+    ({ code, facts, fittings }) => `${code} ${facts.id} ${code === 'meets-stays' ? (fittings[0] ?? '') : ''}`,
+  ),
   check: ({ job, plan, scene, parameters }) =>
     Object.entries(job.found ?? {}).flatMap(([id, found]): Draft<'built-over' | 'cut-in-bad' | 'meets-stays'>[] => {
       const solid = foundPrism(found)
