@@ -101,6 +101,7 @@ export const USE_CASES: CasesFor<
   | 'gear-stuck'
   | 'gear-wet'
   | 'drawer-dead'
+  | 'drawer-low'
   | 'seats-few'
   | 'daily-behind'
   | 'change-long'
@@ -296,6 +297,16 @@ export const USE_CASES: CasesFor<
     mode: 'mode-day',
     place: [1250, 750, 500],
     silent: truck(put('fit-d', 'drawer-unit', 1000, 'left-wall', { depthMm: 600, extension: 0.75 })),
+  },
+  'drawer-low': {
+    // inside 456 wide and deep, 456 high; two boxes of 100 leave 256: 456 · 456 · 256 = 53.2 l
+    speaks: truck(put('fit-d', 'drawer-unit', 1000, 'left-wall', { boxHighMm: 100 })),
+    measured: 53,
+    needed: 10,
+    rule: 'drawer-reach',
+    mode: 'mode-day',
+    place: [1250, 800, 500],
+    silent: truck(put('fit-d', 'drawer-unit', 1000, 'left-wall', { boxHighMm: 220 })),
   },
   'seats-few': {
     // a bench of 1200 seats two, 550 for each

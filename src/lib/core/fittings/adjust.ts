@@ -23,6 +23,7 @@ export type HandleName =
   | 'latch'
   | 'run-out'
   | 'drawer-box'
+  | 'drawer-height'
   | 'one-more'
   | 'screen'
   | 'switch'

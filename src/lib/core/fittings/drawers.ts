@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { type Box, boxPrism, type Prism } from '../geometry'
+import { type Box, boxPrism, type Prism, spanLength } from '../geometry'
 import { DETAIL, handle, measure } from './adjust'
 import type { FrontFact } from './facts'
 import { choiceParameter, lengthParameter } from './shapes'
@@ -14,6 +14,9 @@ export const drawerParameters = (extension: number, loadKg: number, mostKg: numb
   boxMm: lengthParameter(0, 0, 1800).describe(
     'How deep their boxes are; 0 for as deep as the carcass: a shorter one leaves room behind it',
   ),
+  boxHighMm: lengthParameter(0, 0, 600).describe(
+    'How high their boxes are; 0 for as high as there is room: a shallow one leaves dead room over it',
+  ),
 })
 
 /** So finely a drawer’s run is set. */
@@ -24,6 +27,7 @@ export const drawerAdjust = {
   loadKg: DETAIL,
   latch: handle('latch'),
   boxMm: measure('drawer-box'),
+  boxHighMm: measure('drawer-height'),
 } as const
 
 interface Drawer {
@@ -32,6 +36,8 @@ interface Drawer {
   readonly loadKg: number
   readonly latch: keyof typeof LATCHES
   readonly boxMm: number
+  readonly boxHighMm: number
+  readonly drawers: number
 }
 
 /** A box that is not as deep as this is none: the drawer is as deep as its carcass. */
@@ -42,17 +48,39 @@ const boxDeep = ({ depthMm, boxMm }: Pick<Drawer, 'depthMm' | 'boxMm'>): number 
   boxMm >= LEAST_BOX_MM ? Math.min(boxMm, depthMm) : depthMm
 export const runOut = (p: Pick<Drawer, 'depthMm' | 'boxMm' | 'extension'>): number => boxDeep(p) * p.extension
 
-/** The drawers’ boxes, within a room of their unit: from its front as deep as they are. */
-export const drawerBoxes = (room: Box, p: Pick<Drawer, 'depthMm' | 'boxMm'>): Prism => {
-  const to = Math.min(room.y.max, -p.depthMm / 2 + boxDeep(p))
-  return boxPrism({ ...room, y: { min: room.y.min, max: to } })
+/** A box that is not as high as this is none: the drawer is as high as there is room. */
+const LEAST_HIGH_MM = 30
+/** How high each drawer’s box is, of the room that each has. */
+function boxHigh(room: Box, { drawers, boxHighMm }: Pick<Drawer, 'drawers' | 'boxHighMm'>): number {
+  const each = spanLength(room.z) / drawers
+  return boxHighMm >= LEAST_HIGH_MM ? Math.min(boxHighMm, each) : each
 }
 
-/** One of the drawers of a unit, as rules read it. */
-export const drawerFact = (p: Drawer): FrontFact => ({
-  what: 'drawer',
-  hung: 'runs',
-  latch: LATCHES[p.latch],
-  isOutside: false,
-  run: { deepMm: boxDeep(p), outMm: runOut(p), loadKg: p.loadKg },
-})
+/** The drawers’ boxes, within a room of their unit: from its front as deep as they are, and together as high. */
+export const drawerBoxes = (room: Box, p: Omit<Drawer, 'extension' | 'loadKg' | 'latch'>): Prism =>
+  boxPrism({
+    ...room,
+    y: { min: room.y.min, max: Math.min(room.y.max, -p.depthMm / 2 + boxDeep(p)) },
+    z: { min: room.z.min, max: room.z.min + p.drawers * boxHigh(room, p) },
+  })
+
+const litres = (x: number, y: number, z: number): number => Math.max(0, x) * Math.max(0, y) * Math.max(0, z) * 1e-6
+
+/** The drawers of a unit, in the room that is theirs, as rules read them. */
+export function drawerFact(p: Drawer, room: Box): FrontFact {
+  const [wide, high] = [spanLength(room.x), p.drawers * boxHigh(room, p)]
+  const out = runOut(p)
+  return {
+    what: 'drawer',
+    hung: 'runs',
+    latch: LATCHES[p.latch],
+    isOutside: false,
+    run: {
+      deepMm: boxDeep(p),
+      outMm: out,
+      loadKg: p.loadKg,
+      behindLitres: litres(wide, boxDeep(p) - out, high),
+      overLitres: litres(wide, Math.min(boxDeep(p), spanLength(room.y)), spanLength(room.z) - high),
+    },
+  }
+}

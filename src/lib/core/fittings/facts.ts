@@ -73,7 +73,14 @@ export interface FrontFact {
   /** Whether it is opened from outside the vehicle. */
   readonly isOutside: boolean
   /** Of a drawer: how deep it is, how far it runs out, and what it is to carry. */
-  readonly run?: { readonly deepMm: number; readonly outMm: number; readonly loadKg: number }
+  readonly run?: {
+    readonly deepMm: number
+    readonly outMm: number
+    readonly loadKg: number
+    /** Dead room of all drawers of the unit: behind what runs out, and over boxes that are lower than their fronts. */
+    readonly behindLitres?: number
+    readonly overLitres?: number
+  }
 }
 
 /** Something that its user must reach, and how high over its base it is. */

@@ -205,6 +205,7 @@ export const PARAMETER_WORDS: Readonly<Record<string, string>> = {
   across: 'side by side',
   ampHours: 'amp hours',
   apartMm: 'apart',
+  boxHighMm: 'drawer boxes, high',
   boxMm: 'drawer boxes, deep',
   armMm: 'arm',
   backHighMm: 'back, height',

@@ -132,6 +132,7 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   nearMm: 'away from it, at most',
   offDeg: 'off the way of travel, at most',
   ofFloor: 'vent, share of the floor',
+  overLitres: 'litres over them, at most',
   overFloorMm: 'over the floor, at most',
   runMm: 'apart, at most',
   shortMm: 'shorter side, at least',

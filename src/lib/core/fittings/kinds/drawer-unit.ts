@@ -53,7 +53,7 @@ export const drawerUnit = defineKind({
       through: ['drawer', 'puller'],
     },
   ],
-  facts: (p) => ({ ...PLAIN, treads: bearsFoot(p.heightMm), fronts: [drawerFact(p)] }),
+  facts: (p) => ({ ...PLAIN, treads: bearsFoot(p.heightMm), fronts: [drawerFact(p, room(p))] }),
   adjust: {
     lengthMm: END,
     depthMm: FRONT,

@@ -28,7 +28,7 @@ export const galleyDrawers = galleyUnit({
       room: room(p),
     },
   ],
-  facts: (p) => ({ ...unitFacts(p), fronts: [drawerFact(p)] }),
+  facts: (p) => ({ ...unitFacts(p), fronts: [drawerFact(p, room(p))] }),
   adjust: { drawers: ONE_MORE, ...drawerAdjust },
   features: (p) => {
     const { min, max } = frontHeights(p)

@@ -44,6 +44,7 @@ export const USE_SENTENCES: SentencesFor<
   | 'gear-stuck'
   | 'gear-wet'
   | 'drawer-dead'
+  | 'drawer-low'
   | 'seats-few'
   | 'daily-behind'
   | 'service-missing'
@@ -218,9 +219,15 @@ export const USE_SENTENCES: SentencesFor<
   }),
   'drawer-dead': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'A dead end in the drawers',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} run out ${formatNumber(facts.extension * 100)} % of their depth: ${say(measured)} stay dead, ${say(needed)} a hand still reaches. A lid or a door from the other side would use it.`,
+    designer: `${capital(the(names.fitting(fittings[0]!)))} run out ${formatNumber(facts.extension * 100)} % of their depth: ${say(measured)} stay dead${facts.litres > 0 ? `, ${formatNumber(facts.litres)} l in all` : ''}; ${say(needed)} a hand still reaches. A lid or a door from the other side would use it.`,
     client: 'You would not reach what lies at the back.',
     why: [`Depth less the run: ${say(measured)}; at most ${say(needed)}.`],
+  }),
+  'drawer-low': ({ fittings, measured, needed }, names) => ({
+    title: 'Dead room over the drawers',
+    designer: `The drawers’ boxes of ${the(names.fitting(fittings[0]!))} are lower than their fronts: ${formatNumber(measured)} l over them stay empty. Higher boxes, one drawer more or a shelf would use them.`,
+    client: `${formatNumber(measured)} litres over the drawers would stay empty.`,
+    why: [`Room of the drawers less their boxes: ${formatNumber(measured)} l; at most ${formatNumber(needed)} l.`],
   }),
   'seats-few': ({ measured, needed }) => ({
     title: 'Too few dry seats',

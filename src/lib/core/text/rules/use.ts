@@ -9,7 +9,7 @@ export const USE_RULES = {
   },
   'drawer-reach': {
     title: 'No dead end in a drawer',
-    designer: 'Drawers run out so far that a hand reaches their back.',
+    designer: 'Drawers run out so far that a hand reaches their back, and their boxes are as high as they can be.',
     client: 'You reach what lies at the back.',
   },
   'gear-out': {
