@@ -9,9 +9,14 @@ const THINGS: readonly (readonly [string, readonly Row[]])[] = [
   [
     'Beds',
     [
-      ['lift bed, at two heights', ['bed-lift'], '`raised to`, `lowered to`'],
+      ['lift bed, at four heights', ['bed-lift'], '`raised to`, two stops, `lowered to`'],
       ['bed from folded rear seats', ['seat-bed']],
-      ['bed of cushions over benches', ['lounge-bed', 'lounge-u', 'infill-board']],
+      [
+        'bed of cushions over benches',
+        ['lounge-bed', 'lounge-u', 'infill-board'],
+        'a hole between board and cushions is told',
+      ],
+      ['a bed whose way in faces a wall', [], 'its other side is offered among the ways out'],
       ['bunks for two, later three', ['bunks'], '`levels`'],
     ],
   ],
@@ -19,6 +24,7 @@ const THINGS: readonly (readonly [string, readonly Row[]])[] = [
     'Tables and seats',
     [
       ['arm and rail tables', ['table-arm', 'table-rail']],
+      ['a pedestal table that sinks into the bed', ['table-sink']],
       ['a table for the stove, inside and out', ['table-outside', 'table-flap']],
       ['reclining and folding seats', ['recliner', 'seat-drop', 'stool']],
     ],
@@ -28,6 +34,11 @@ const THINGS: readonly (readonly [string, readonly Row[]])[] = [
     [
       ['hobs of one to five rings', ['galley-hob'], '`rings`'],
       ['hob over an oven', ['galley-hob', 'oven'], 'the oven is put into the hollow of the hob’s unit'],
+      [
+        'shallow drawers, dead room in litres',
+        ['drawer-unit', 'galley-drawers'],
+        '`drawer boxes, high`; behind and over them is told',
+      ],
       ['dividers in drawers', ['drawer-unit', 'pan-drawer'], '`dividers`'],
       [
         'bin under the sink, or on a front',

@@ -30,6 +30,13 @@ function armTable(heightMm: number): Command {
   return put('fit-t', 'table-arm', 950, 'centreline', { heightMm }, { across: { from: 'centreline', mm: 250 } })
 }
 
+/** A board in the gap between two benches of one height, with what lies beside it on them. */
+const between = (gapMm: number, seatMm = 450): readonly Command[] => [
+  put('fit-a', 'infill-board', 400, 'centreline', { lengthMm: 1900, gapMm, besideMm: 1920 - gapMm, topMm: 450 }),
+  put('fit-b', 'bench-side', 400, 'left-wall', { lengthMm: 1900, depthMm: 480, seatMm }),
+  put('fit-c', 'bench-side', 400, 'right-wall', { lengthMm: 1900, depthMm: 480, seatMm }),
+]
+
 /** Rows of the rules about people. */
 export const PEOPLE_CASES: CasesFor<
   | 'berth-short'
@@ -51,7 +58,19 @@ export const PEOPLE_CASES: CasesFor<
   | 'rail-low'
   | 'table-off'
   | 'seat-high'
+  | 'bed-hole'
 > = {
+  'bed-hole': {
+    // 960 of board between benches that stand 2100 − 2 · 480 = 1140 apart: 90 open on either side, four cells of 20 wholly so
+    speaks: truck(...between(960)),
+    measured: 80,
+    needed: 60,
+    rule: 'bed-whole',
+    mode: 'mode-night',
+    place: [410, -550, 450],
+    silent: truck(...between(1040)),
+  },
+
   'berth-short': {
     speaks: truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 1880 })),
     measured: 1880,

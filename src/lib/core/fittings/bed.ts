@@ -63,9 +63,11 @@ export function berth(bed: {
   readonly head?: string
   readonly base?: LocalLying['base']
   readonly railMm?: number
+  /** Part of it lies on what stands beside it. */
+  readonly leans?: boolean
   readonly id?: string
 }): LocalService {
-  const { along, zMm, sleepers, edgeMm = 0, over = 0, head = 'back', base, railMm, id } = bed
+  const { along, zMm, sleepers, edgeMm = 0, over = 0, head = 'back', base, railMm, leans = false, id } = bed
   const within = ({ min, max }: Span): Span => ({ min: min + edgeMm, max: max - edgeMm })
   return {
     type: 'berth',
@@ -81,6 +83,7 @@ export function berth(bed: {
       ...(over > 0 ? { over } : {}),
       ...(base === undefined ? {} : { base }),
       ...(railMm === undefined ? {} : { railMm }),
+      ...(leans ? { leans } : {}),
     },
   }
 }

@@ -82,6 +82,8 @@ export interface LocalLying {
   readonly base?: 'slats' | 'drilled' | 'board'
   /** Height of its rail over the mattress, where it has one. */
   readonly railMm?: number
+  /** Part of it lies on what stands beside it: cushions of benches. */
+  readonly leans?: boolean
 }
 
 /**

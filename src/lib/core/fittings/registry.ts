@@ -102,6 +102,7 @@ import { tableFlap } from './kinds/table-flap'
 import { tableOutside } from './kinds/table-outside'
 import { tablePull } from './kinds/table-pull'
 import { tableRail } from './kinds/table-rail'
+import { tableSink } from './kinds/table-sink'
 import { tankPair } from './kinds/tank-pair'
 import { tankUnder } from './kinds/tank-under'
 import { tankWaste } from './kinds/tank-waste'
@@ -231,6 +232,7 @@ export const KINDS = [
   tableOutside,
   tablePull,
   tableRail,
+  tableSink,
   tankPair,
   tankUnder,
   tankWaste,

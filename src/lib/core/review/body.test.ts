@@ -371,3 +371,19 @@ it('a changed body keeps what its openings say', () => {
   expect(shell.openings.find(({ id }) => id === 'change-a')).toMatchObject({ outsideOnly: true, need: 'may-cover' })
   expect(bareInterior(shell).shell).toEqual(shell)
 })
+
+it.each([
+  ['bed-fixed', 90, 'mirror'],
+  ['bunks', 180, 'turn'],
+  ['bed-wall', 180, 'turn'],
+] as const)('%s whose way in faces the wall offers its other side', (kind, turn, offered) => {
+  const job = jobWith('truck-box', person(1700), put('fit-a', kind, 400, 'left-wall', {}, { turn }))
+  const blocked = (one: Job) =>
+    reviewVariant(one, variant).modes.flatMap(({ findings }) =>
+      findings.filter(({ code }) => code === 'clearance-blocked'),
+    )
+  const [finding] = blocked(job)
+  expect(finding!.measured).toBeLessThan(100)
+  const remedy = remediesFor(job, variant, finding!).find(({ code }) => code === offered)!
+  expect(blocked(remedy.commands.reduce((one, command) => apply(one, command).job, job))).toEqual([])
+})

@@ -10,6 +10,7 @@ import { basinHeight } from './rules/basin-height'
 import { batteryKept } from './rules/battery-kept'
 import { bedAlone } from './rules/bed-alone'
 import { bedHigh } from './rules/bed-high'
+import { bedWhole } from './rules/bed-whole'
 import { beltFacing } from './rules/belt-facing'
 import { beltFloor } from './rules/belt-floor'
 import { beltsEnough } from './rules/belts-enough'
@@ -106,6 +107,7 @@ export const RULES: readonly Rule[] = [
   batteryKept,
   bedAlone,
   bedHigh,
+  bedWhole,
   beltFacing,
   beltFloor,
   beltsEnough,

@@ -83,7 +83,7 @@ export interface PlacedClearance {
 }
 
 /** Where one lies, in the vehicle frame; `zMm` is still the height over the fitting’s own base. */
-interface Lying extends Pick<LocalLying, 'zMm' | 'along' | 'over' | 'base' | 'railMm'> {
+interface Lying extends Pick<LocalLying, 'zMm' | 'along' | 'over' | 'base' | 'railMm' | 'leans'> {
   readonly lengthMm: number
   readonly widthMm: number
   /** The mattress in plan, its middle, and the way from there to the head. */
@@ -397,7 +397,7 @@ const outlineOf = (fitting: Fitting): Prism => {
 }
 
 function placeLying(lying: LocalLying, placement: Placement): Lying {
-  const { x, y, zMm, along, head, over, base, railMm } = lying
+  const { x, y, zMm, along, head, over, base, railMm, leans } = lying
   const [long, wide] = along === 'x' ? [x, y] : [y, x]
   const middle = placePoint(placement, [spanMiddle(x), spanMiddle(y)])
   const step = head === 'high' ? 1 : -1
@@ -413,6 +413,7 @@ function placeLying(lying: LocalLying, placement: Placement): Lying {
     ...(over === undefined ? {} : { over }),
     ...(base === undefined ? {} : { base }),
     ...(railMm === undefined ? {} : { railMm }),
+    ...(leans === undefined ? {} : { leans }),
     area: placePolygon(placement, rectangle(x.min, y.min, x.max, y.max)),
     middle,
     headward: [ahead[0] - middle[0], ahead[1] - middle[1]],

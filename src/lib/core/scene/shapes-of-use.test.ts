@@ -125,6 +125,32 @@ const sizeOf = ({ x, y, along }: LocalLying) => {
   return { lengthMm: long.max - long.min, widthMm: wide.max - wide.min }
 }
 
+it('a lift bed stops at four heights, is a bed at each but the highest, and moves as long as it is far', () => {
+  const kind = kindOf('bed-lift')
+  const p = {
+    ...defaultsOf(kind),
+    dayMm: 1350,
+    upperMm: 1100,
+    lowerMm: 850,
+    nightMm: 650,
+    mattressMm: 120,
+    mmPerSecond: 20,
+  }
+  const tops = kind.stances.map((stance) => [
+    stance,
+    kind.services(p, stance).find(({ type }) => type === 'berth')?.lying?.zMm,
+  ])
+  expect(tops).toEqual([
+    ['raised', undefined],
+    ['lowered', 770],
+    ['upper-stop', 1220],
+    ['lower-stop', 970],
+  ])
+  // 250 mm at 20 mm a second are 12.5 s
+  expect(kind.change(p, 'raised', 'upper-stop').minutes).toBeCloseTo(12.5 / 60)
+  expect(kind.change(p, 'raised', 'lowered').minutes).toBeCloseTo(35 / 60)
+})
+
 describe('mattresses', () => {
   // Common US mattress sizes in mm, from memory: twin 38 × 75 in, full 54 × 75, short queen 60 × 75, queen 60 × 80, king 76 × 80;
   // small double 1200 × 1900.

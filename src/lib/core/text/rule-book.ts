@@ -118,6 +118,7 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   enough: 'share that is enough',
   freeKg: 'free to stand, at most',
   freeMm: 'free, at least',
+  gapMm: 'open, at most',
   heavyKg: 'heavy from',
   leastBelowMm: 'below the elbow, at least',
   intakeMm: 'from flue to intake, at least',

@@ -24,6 +24,8 @@ const parameters = z.object({
   widthMm: lengthParameter(1350, 600, 1800),
   nightMm: lengthParameter(650, 250, 1700).describe('Top of the platform when one sleeps'),
   dayMm: lengthParameter(1350, 250, 1900).describe('Top of the platform when it is raised'),
+  upperMm: lengthParameter(1100, 250, 1900).describe('Top of the platform at its upper stop between the two'),
+  lowerMm: lengthParameter(850, 250, 1900).describe('Top of the platform at its lower stop between the two'),
   railTopMm: lengthParameter(1600, 600, 2100).describe('Upper end of the rails'),
   mmPerSecond: z.number().min(5).max(60).default(20),
   sleepers: sleepersParameter(2),
@@ -33,26 +35,35 @@ const parameters = z.object({
 
 type Lift = z.infer<typeof parameters>
 
-/** Between its two ends any height can be had: the rails stop it at their top. */
-const heightIn = (p: Lift, stance: string): number =>
-  Math.min(stance === 'lowered' ? p.nightMm : p.dayMm, p.railTopMm - p.mattressMm)
+/** Where the platform is in a stance: each has a height of its own, that the rails stop at their top. */
+const heightIn = (p: Lift, stance: string): number => {
+  const stops: Readonly<Record<string, number>> = {
+    raised: p.dayMm,
+    'upper-stop': p.upperMm,
+    'lower-stop': p.lowerMm,
+    lowered: p.nightMm,
+  }
+  return Math.max(LOWEST_MM, Math.min(stops[stance] ?? p.dayMm, p.railTopMm - p.mattressMm))
+}
+/** Its frame and its drive lie under the platform. */
+const LOWEST_MM = 150
 
-/** A bed that rides up and down on four rails, over whatever is stowed or sits below. At turn 0 one lies across. */
+/** A bed that rides up and down on four rails, with two stops between its ends, over whatever is stowed or sits below. At turn 0 one lies across. */
 export const bedLift = defineKind({
   id: 'bed-lift',
   group: 'sleeping',
   parameters,
   formerly: { lyingMm: 'lengthMm' },
-  stances: ['raised', 'lowered'],
+  stances: ['raised', 'lowered', 'upper-stop', 'lower-stop'],
   stanceFor: { driving: 'raised', living: 'raised', sleeping: 'lowered' },
   meets: ['berth'],
   home: onTheCentreline,
   scribedAt: 'top',
   footprint: (p) => ({ lengthMm: p.widthMm, depthMm: p.lyingMm, heightMm: Math.max(p.railTopMm, 250 + p.mattressMm) }),
-  solids: (p, stance) => bedSolids(about(p.widthMm), about(p.lyingMm), Math.max(150, heightIn(p, stance)), p),
+  solids: (p, stance) => bedSolids(about(p.widthMm), about(p.lyingMm), heightIn(p, stance), p),
   clearances: (p, stance) => {
-    if (stance !== 'lowered') return []
-    const top = Math.max(150, heightIn(p, stance)) + p.mattressMm
+    if (stance === 'raised') return []
+    const top = heightIn(p, stance) + p.mattressMm
     return [
       p.entry === 'side'
         ? entryAtEnd(p.widthMm / 2, Math.min(p.lyingMm / 2, 350))
@@ -61,13 +72,13 @@ export const bedLift = defineKind({
     ]
   },
   services: (p, stance) =>
-    stance === 'lowered'
+    stance !== 'raised'
       ? [
           berth({
             x: about(p.widthMm),
             y: about(p.lyingMm),
             along: 'y',
-            zMm: Math.max(150, heightIn(p, stance)) + p.mattressMm,
+            zMm: heightIn(p, stance) + p.mattressMm,
             sleepers: p.sleepers,
             edgeMm: p.edgeMm,
             over: p.entry === 'side' ? p.sleepers - 1 : 0,
@@ -82,6 +93,8 @@ export const bedLift = defineKind({
     widthMm: endAnd('lying-width'),
     nightMm: level('platform'),
     dayMm: DETAIL_MM,
+    upperMm: DETAIL_MM,
+    lowerMm: DETAIL_MM,
     railTopMm: DETAIL_MM,
     mmPerSecond: DETAIL,
     sleepers: handle('sleepers'),
@@ -89,7 +102,7 @@ export const bedLift = defineKind({
     ...BED_ADJUST,
   },
   features: (p, stance) => {
-    const z = Math.max(150, heightIn(p, stance))
+    const z = heightIn(p, stance)
     const rails = [-p.widthMm / 2, p.widthMm / 2 - RAIL_MM / 2]
     return [
       ...pillows(
@@ -120,8 +133,8 @@ export const bedLift = defineKind({
     board('rails', p.railTopMm, 60, 4, 4, 'aluminium'),
     piece('motor-shaft-and-belts', 9),
   ],
-  change: (p) => ({
-    minutes: Math.max(0.2, Math.abs(heightIn(p, 'lowered') - heightIn(p, 'raised')) / p.mmPerSecond / 60),
+  change: (p, from, to) => ({
+    minutes: Math.max(0.2, Math.abs(heightIn(p, to) - heightIn(p, from)) / p.mmPerSecond / 60),
     hands: 1,
   }),
   cautions: () => ['overhead', 'crash-path'],

@@ -59,6 +59,7 @@ export const infillBoard = defineKind({
             along: 'x',
             zMm: p.topMm,
             sleepers: p.sleepers,
+            leans: p.besideMm >= 1,
           }),
         ]
       : [],

@@ -1,4 +1,4 @@
-import { type ClearanceUse, handleOf } from '../../fittings'
+import { type ClearanceUse, flipped, handleOf, turnedBy } from '../../fittings'
 import { prismBounds, spanMiddle } from '../../geometry'
 import {
   type Blocker,
@@ -100,6 +100,26 @@ export const clearanceFree = defineRule({
         if (depth !== undefined)
           remedies.push(...setHandle(input, one, 'set-depth', 'front', Math.floor(depth - missing)))
       }
+    }
+    if (clearance.use === 'entry' && placed.within === undefined) {
+      // its other side: round, in the mirror, or from its foot
+      const { seat } = placed
+      const entry = handleOf(placed.fitting, 'way-in')?.value
+      remedies.push(
+        {
+          code: 'turn',
+          fittingId: placed.id,
+          amount: 180,
+          commands: [setSeat(input, placed.id, turnedBy(seat, 180))],
+        },
+        {
+          code: 'mirror',
+          fittingId: placed.id,
+          amount: 0,
+          commands: [setSeat(input, placed.id, flipped(seat))],
+        },
+        ...(entry === 'side' ? setHandle(input, placed, 'entry-foot', 'way-in', 'foot', 0) : []),
+      )
     }
     if (placed.within === undefined && placed.seat.across.from !== 'centreline') {
       const from = placed.seat.across.from === 'left-wall' ? ('right-wall' as const) : ('left-wall' as const)

@@ -2,6 +2,11 @@ import type { RuleWords } from './words'
 
 /** What the book says of the rules about people, by id. */
 export const PEOPLE_RULES = {
+  'bed-whole': {
+    title: 'A bed without holes',
+    designer: 'A bed that is made of a board and the cushions beside it is whole.',
+    client: 'Nothing gives way under you between the cushions.',
+  },
   'seat-depth': {
     title: 'Seats bear the thighs',
     designer: 'A bench is deep enough to sit on, and no deeper than the shortest can lean back in.',
