@@ -105,3 +105,15 @@ export const entryAtEnd = (endX: number, halfMm: number): LocalClearance => ({
   fromFloor: true,
   upTo: (amount) => block([endX, -halfMm, 0], [endX + Math.max(amount, 1), halfMm, ENTRY_HEIGHT_MM]),
 })
+
+/** A child’s berth at least: common practice, no source. */
+const CHILD_MM = { long: 1300, wide: 550 } as const
+/** What a stowage is kept for: nothing, or a berth to come. */
+export const keptForParameter = choiceParameter(['nothing', 'berth']).describe(
+  'Kept to become a berth: its room is the reserve of a child to come',
+)
+/** Whether a stowage that is kept for a berth can become a child’s. */
+export const becomesBerth = (p: { keptFor: string; lengthMm: number; depthMm: number }): boolean =>
+  p.keptFor === 'berth' &&
+  Math.max(p.lengthMm, p.depthMm) >= CHILD_MM.long &&
+  Math.min(p.lengthMm, p.depthMm) >= CHILD_MM.wide

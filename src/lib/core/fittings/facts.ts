@@ -146,6 +146,8 @@ export interface Facts {
   readonly shields: 'heat' | 'sun' | undefined
   /** What its worktop bears: standing water, and a pan of so many degrees. */
   readonly surface: { readonly bearsWater: boolean; readonly bearsC: number } | undefined
+  /** It is kept to become a berth one day, and is large enough for a child’s. */
+  readonly becomesBerth: boolean
   /** Stuck, clipped or pressed in along its whole length: it hangs on no points. */
   readonly isHeldAlong: boolean
   /** How it gets into the body: whole, as it was bought, or in boards and pieces. */
@@ -185,6 +187,7 @@ export const PLAIN: Facts = {
   grip: undefined,
   shields: undefined,
   surface: undefined,
+  becomesBerth: false,
   isHeldAlong: false,
   carriedIn: 'in-pieces',
   bornBy: 'others',

@@ -202,6 +202,27 @@ export const lidLift = (
   upTo: (amount) => prism('x', sector([backY, topZ], depthMm, 180 - least(amount), 180), x),
 })
 
+/** What a lid sweeps that hangs at the left (−x) or right end of its fitting, and lifts so long. */
+export const lidLiftAtEnd = (
+  serves: readonly ServiceType[],
+  y: Span,
+  end: 'left' | 'right',
+  lengthMm: number,
+  topZ: number,
+): LocalClearance => ({
+  id: 'lid',
+  use: 'lid',
+  serves,
+  need: HINGE_DEG,
+  unit: 'deg',
+  fromFloor: false,
+  upTo: (amount) => {
+    const [hinge, from, to] =
+      end === 'left' ? [-lengthMm / 2, 0, least(amount)] : [lengthMm / 2, 180 - least(amount), 180]
+    return prism('y', sector([hinge, topZ], lengthMm, from, to), y)
+  },
+})
+
 /** What a drawer or slide runs through as it is pulled out of the front. */
 export const drawerPull = (
   serves: readonly ServiceType[],

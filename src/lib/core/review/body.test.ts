@@ -387,3 +387,20 @@ it.each([
   const remedy = remediesFor(job, variant, finding!).find(({ code }) => code === offered)!
   expect(blocked(remedy.commands.reduce((one, command) => apply(one, command).job, job))).toEqual([])
 })
+
+it('a cupboard that is kept for a berth is the reserve of a child to come, where one could lie in it', () => {
+  const reserve = (more: Record<string, number | string>) =>
+    codes(
+      jobWith(
+        'truck-box',
+        person(1700),
+        { type: 'brief.use', use: { future: ['child'] } },
+        put('fit-a', 'bed-fixed', 1000, 'centreline', { sleepers: 1 }),
+        put('fit-b', 'locker', 1000, 'left-wall', { lengthMm: 1400, depthMm: 580, ...more }),
+      ),
+    ).includes('reserve-missing')
+  expect(reserve({})).toBe(true)
+  // 1300 × 550 at least
+  expect(reserve({ keptFor: 'berth', depthMm: 500 })).toBe(true)
+  expect(reserve({ keptFor: 'berth' })).toBe(false)
+})

@@ -125,6 +125,39 @@ const sizeOf = ({ x, y, along }: LocalLying) => {
   return { lengthMm: long.max - long.min, widthMm: wide.max - wide.min }
 }
 
+it('a lid swings about its own edge: as long as its bench at an end, as deep at its back, and straight up where it lifts off', () => {
+  const swept = (lid: string) =>
+    prismBounds(
+      clearance('bench-side', 'lid', { lid, lengthMm: 600, depthMm: 400, cushionMm: 80, seatMm: 450 }).upTo(90),
+    )
+  expect(swept('back')).toMatchObject({ x: { min: -300, max: 300 }, z: { min: 370, max: 770 } })
+  // 600 long, a quarter turn about the left end: all of its length up
+  expect(swept('left')).toMatchObject({ x: { min: -300 }, y: { min: -200, max: 200 }, z: { min: 370, max: 970 } })
+  const { x, z } = swept('right')
+  for (const [is, was] of [
+    [x.max, 300],
+    [z.min, 370],
+    [z.max, 970],
+  ] as const)
+    expect(is).toBeCloseTo(was, 6)
+  const off = clearance('bench-side', 'lid', { lid: 'lifts-off' })
+  expect([off.unit, off.need]).toEqual(['mm', 300])
+})
+
+it('an awning that goes round the corner shades beside and behind, and none without', () => {
+  const cloths = (roundMm: number) =>
+    kindOf('awning')
+      .solids({ ...defaultsOf(kindOf('awning')), lengthMm: 2600, outMm: 2000, roundMm }, 'out')
+      .filter(({ id }) => id !== 'case')
+      .map(({ id, prism }) => [id, area(prism.axis === 'z' ? prism.profile : []) / 1e6])
+  expect(cloths(0)).toEqual([['cloth', 5.2]])
+  // 2.6 by 2 beside, and 2 by 1.5 + 2 behind
+  expect(cloths(1500)).toEqual([
+    ['cloth', 5.2],
+    ['corner-cloth', 7],
+  ])
+})
+
 it('a lift bed stops at four heights, is a bed at each but the highest, and moves as long as it is far', () => {
   const kind = kindOf('bed-lift')
   const p = {

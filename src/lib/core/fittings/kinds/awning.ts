@@ -8,10 +8,13 @@ import { centred, lengthParameter, outside } from '../shapes'
 import { line, parted } from '../symbols'
 
 const CASE_MM = 140
+/** Less than this is the edge of the cloth. */
+const LEAST_ROUND_MM = 100
 
 const parameters = z.object({
   lengthMm: lengthParameter(2600, 1500, 6000),
   outMm: lengthParameter(2000, 1000, 3000).describe('How far its cloth comes out'),
+  roundMm: lengthParameter(0, 0, 3000).describe('How far a second cloth goes on round the corner; 0 for none'),
 })
 
 /** An awning in its case along the edge of the roof; its back is to the outside. */
@@ -32,26 +35,42 @@ export const awning = defineKind({
   },
   scribedAt: 'bottom',
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: CASE_MM, heightMm: CASE_MM }),
-  reach: (p) => ({ back: p.outMm, down: 200 }),
+  reach: (p) => ({
+    back: p.outMm,
+    ends: p.roundMm > 0 ? p.outMm : 0,
+    front: Math.max(0, p.roundMm - CASE_MM),
+    down: 200,
+  }),
   solids: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, CASE_MM / 2]
     const slot = outside('case', centred(p.lengthMm, CASE_MM, 0, CASE_MM))
-    return stance === 'rolled' ? [slot] : [slot, outside('cloth', block([-half, back, 40], [half, back + p.outMm, 60]))]
+    if (stance === 'rolled') return [slot]
+    const cloth = outside('cloth', block([-half, back, 40], [half, back + p.outMm, 60]))
+    return p.roundMm < LEAST_ROUND_MM
+      ? [slot, cloth]
+      : [
+          slot,
+          cloth,
+          outside('corner-cloth', block([-half - p.outMm, back - p.roundMm, 40], [-half, back + p.outMm, 60])),
+        ]
   },
   clearances: () => [],
   services: () => [],
   facts: (_p, stance) => ({ ...BOUGHT, shields: 'sun', swings: stance === 'out' ? 'cloth' : 'nothing' }),
-  adjust: { lengthMm: END, outMm: DETAIL_MM },
+  adjust: { lengthMm: END, outMm: DETAIL_MM, roundMm: DETAIL_MM },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, CASE_MM / 2]
     return [
       line('top', [-half, 0], [half, 0]),
       ...(stance === 'out' ? parted('top', -half, half, back, back + p.outMm, Math.round(p.lengthMm / 400)) : []),
+      ...(stance === 'out' && p.roundMm >= LEAST_ROUND_MM
+        ? parted('top', -half - p.outMm, -half, back - p.roundMm, back + p.outMm, 3)
+        : []),
       line('front', [-half, CASE_MM / 2], [half, CASE_MM / 2]),
       line('side', [-back, CASE_MM / 2], [back, CASE_MM / 2]),
     ]
   },
-  parts: (p) => [piece('awning', 8 + p.lengthMm * 0.007)],
+  parts: (p) => [piece('awning', 8 + (p.lengthMm + p.roundMm) * 0.007)],
   change: () => ({ minutes: 4, hands: 1 }),
   cautions: () => ['roof-load'],
 })

@@ -1,10 +1,23 @@
 import { z } from 'zod'
 import { block } from '../../geometry'
-import { DETAIL_MM, END, frontAnd, topAnd } from '../adjust'
+import { DETAIL, DETAIL_MM, END, frontAnd, topAnd } from '../adjust'
 import { board, foam, PLY_MM } from '../boards'
-import { defineKind } from '../contract'
+import { defineKind, type LocalClearance } from '../contract'
 import { type FrontFact, ON_OWN_LEGS } from '../facts'
-import { about, centred, forTask, insideOf, lengthParameter, lidLift, notched, onTheWall, rigid } from '../shapes'
+import {
+  about,
+  above,
+  centred,
+  choiceParameter,
+  forTask,
+  insideOf,
+  lengthParameter,
+  lidLift,
+  lidLiftAtEnd,
+  notched,
+  onTheWall,
+  rigid,
+} from '../shapes'
 import { knees, placesAlong, sittersOn } from '../sitting'
 import { line, parted } from '../symbols'
 
@@ -15,10 +28,23 @@ const parameters = z.object({
   cushionMm: lengthParameter(80, 40, 150),
   backMm: lengthParameter(0, 0, 150).describe('Thickness of a back cushion; 0 for none'),
   overhangMm: lengthParameter(0, 0, 60).describe('How far the cushion stands over the front of its box'),
+  lid: choiceParameter(['back', 'left', 'right', 'lifts-off']).describe('Where its lid hangs'),
 })
 
+type Bench = z.infer<typeof parameters>
 /** The cushion lies on its lid and keeps it shut. */
-const UNDER_CUSHION: FrontFact = { what: 'lid', hung: 'back', latch: 'own-weight', isOutside: false }
+const underCushion = (p: Bench): FrontFact => ({ what: 'lid', hung: p.lid, latch: 'own-weight', isOutside: false })
+/** A lid that is lifted off is lifted so far. */
+const OFF_MM = 300
+
+/** What the lid needs to open, where it hangs. */
+function lidRoom(p: Bench): LocalClearance {
+  const [top, y] = [p.seatMm - p.cushionMm, { min: -p.depthMm / 2, max: p.depthMm / 2 - p.backMm }]
+  if (p.lid === 'lifts-off') return above('lid', 'over', [], about(p.lengthMm), y, top, OFF_MM)
+  return p.lid === 'back'
+    ? lidLift([], about(p.lengthMm), p.depthMm / 2 - p.backMm, top, p.depthMm - p.backMm)
+    : lidLiftAtEnd([], y, p.lid, p.lengthMm, top)
+}
 
 /** A chest along the wall to sit on while parked, with a cushion and a lid below it. No place to travel. */
 export const benchSide = defineKind({
@@ -47,13 +73,7 @@ export const benchSide = defineKind({
         : []),
     ]
   },
-  clearances: (p) => [
-    knees(['seat'], about(p.lengthMm), -p.depthMm / 2, p.seatMm),
-    forTask(
-      'under-lid',
-      lidLift([], about(p.lengthMm), p.depthMm / 2 - p.backMm, p.seatMm - p.cushionMm, p.depthMm - p.backMm),
-    ),
-  ],
+  clearances: (p) => [knees(['seat'], about(p.lengthMm), -p.depthMm / 2, p.seatMm), forTask('under-lid', lidRoom(p))],
   services: (p) => [
     {
       type: 'seat',
@@ -64,7 +84,7 @@ export const benchSide = defineKind({
     },
     insideOf(p.lengthMm, p.depthMm, 0, p.seatMm - p.cushionMm, PLY_MM),
   ],
-  facts: () => ({ ...ON_OWN_LEGS, fronts: [UNDER_CUSHION] }),
+  facts: (p) => ({ ...ON_OWN_LEGS, fronts: [underCushion(p)] }),
   adjust: {
     lengthMm: END,
     depthMm: frontAnd('seat-depth'),
@@ -72,6 +92,7 @@ export const benchSide = defineKind({
     cushionMm: DETAIL_MM,
     backMm: DETAIL_MM,
     overhangMm: DETAIL_MM,
+    lid: DETAIL,
   },
   features: (p) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { DETAIL, END, FRONT, TOP } from '../adjust'
+import { becomesBerth, keptForParameter } from '../bed'
 import { board, inPly, LIGHT_PLY_MM, piece, plyParameter } from '../boards'
 import { defineKind } from '../contract'
 import { PLAIN } from '../facts'
@@ -15,6 +16,7 @@ const parameters = z.object({
   opens: choiceParameter(['flap', 'sliding', 'open']).describe(
     'A flap lifts; sliding doors need no room; open has a lip',
   ),
+  keptFor: keptForParameter,
   ply: plyParameter,
 })
 
@@ -35,6 +37,7 @@ export const locker = defineKind({
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, LIGHT_PLY_MM)],
   facts: (p) => ({
     ...PLAIN,
+    becomesBerth: becomesBerth(p),
     fronts:
       p.opens === 'flap'
         ? [{ what: 'flap', hung: 'top', latch: 'catch', isOutside: false }]
@@ -42,7 +45,7 @@ export const locker = defineKind({
           ? [{ what: 'door', hung: 'runs', latch: 'catch', isOutside: false }]
           : [],
   }),
-  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, opens: DETAIL, ply: DETAIL },
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, opens: DETAIL, keptFor: DETAIL, ply: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2
     const flaps = Math.max(1, Math.round(p.lengthMm / FLAP_WIDTH_MM))

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { DETAIL, DETAIL_MM, END, FRONT } from '../adjust'
+import { becomesBerth, keptForParameter } from '../bed'
 import { board, inPly, LIGHT_PLY_MM, plyParameter, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
 import { PLAIN } from '../facts'
@@ -12,6 +13,7 @@ const parameters = z.object({
   heightMm: lengthParameter(260, 120, 500).describe('From its board to the headlining'),
   lipMm: lengthParameter(80, 20, 250).describe('Board along its edge that keeps things in'),
   kept: choiceParameter(['lip', 'net']).describe('What flies forward hits heads: a net, or a lip and light things'),
+  keptFor: keptForParameter,
   ply: plyParameter,
 })
 
@@ -35,8 +37,16 @@ export const shelfOvercab = defineKind({
   solids: (p) => [rigid('shelf', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
   clearances: () => [],
   services: (p) => [insideOf(p.lengthMm, p.depthMm, 0, p.heightMm, PLY_MM)],
-  facts: (p) => ({ ...PLAIN, reaches: [{ what: 'shelf', zMm: p.lipMm }] }),
-  adjust: { lengthMm: END, depthMm: FRONT, heightMm: DETAIL_MM, lipMm: DETAIL_MM, kept: DETAIL, ply: DETAIL },
+  facts: (p) => ({ ...PLAIN, becomesBerth: becomesBerth(p), reaches: [{ what: 'shelf', zMm: p.lipMm }] }),
+  adjust: {
+    lengthMm: END,
+    depthMm: FRONT,
+    heightMm: DETAIL_MM,
+    lipMm: DETAIL_MM,
+    kept: DETAIL,
+    keptFor: DETAIL,
+    ply: DETAIL,
+  },
   features: (p) => {
     const half = p.lengthMm / 2
     const lip = Math.min(p.lipMm, p.heightMm)

@@ -1,9 +1,19 @@
 import { z } from 'zod'
-import { END, FRONT, TOP } from '../adjust'
+import { END, FRONT, ONE_MORE, TOP } from '../adjust'
 import { board, piece } from '../boards'
 import { defineKind } from '../contract'
 import { BOUGHT } from '../facts'
-import { about, above, centred, ENTRY_MM, inFront, lengthParameter, notched, onTheWall } from '../shapes'
+import {
+  about,
+  above,
+  centred,
+  countParameter,
+  ENTRY_MM,
+  inFront,
+  lengthParameter,
+  notched,
+  onTheWall,
+} from '../shapes'
 import { line, ring } from '../symbols'
 
 const WALL_MM = 20
@@ -14,6 +24,7 @@ const parameters = z.object({
   lengthMm: lengthParameter(800, 600, 1600),
   depthMm: lengthParameter(760, 600, 1200),
   heightMm: lengthParameter(1800, 1200, 2200),
+  outlets: countParameter(1, 1, 2).describe('A second one: over the head and in the hand'),
 })
 
 /** A closed cubicle to wash in, on a rigid tray, entered from its front through a curtain. */
@@ -55,9 +66,10 @@ export const wetCubicle = defineKind({
     },
   ],
   facts: () => ({ ...BOUGHT, isSplashed: true, isSteaming: true, drainsAtMm: 0 }),
-  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP },
+  adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, outlets: ONE_MORE },
   features: (p) => [
     ring('top', 0, 0, 40),
+    ...(p.outlets > 1 ? [ring('top', p.lengthMm / 4, p.depthMm / 4, 25)] : []),
     line('top', [-p.lengthMm / 2, -p.depthMm / 2], [-40, -30]),
     line('top', [p.lengthMm / 2, p.depthMm / 2], [40, 30]),
     line('front', [-p.lengthMm / 2, TRAY_MM], [p.lengthMm / 2, TRAY_MM]),
@@ -70,6 +82,7 @@ export const wetCubicle = defineKind({
     board('walls', 2 * (p.lengthMm + p.depthMm), p.heightMm, BOARD_MM, 1, 'birch-ply'),
     piece('tray-and-drain', 6),
     piece('shower-and-curtain', 2),
+    ...(p.outlets > 1 ? [piece('second-outlet', 0.9)] : []),
   ],
   cautions: () => ['stands-level'],
 })

@@ -26,11 +26,11 @@ function holeOf(scene: Scene, berth: ReturnType<typeof berthsOf>[number]): Hole 
   const placed = scene.placed.find(({ id }) => id === berth.fittingId)
   if (placed === undefined) return undefined
   const top = placed.placement.at[2] + berth.lying.zMm
-  const spans = [0, 1].map((axis) => {
-    const values = berth.lying.area.map((corner) => corner[axis]!)
+  const spanOfArea = (axis: 0 | 1) => {
+    const values = berth.lying.area.map((corner) => corner[axis])
     return { min: Math.min(...values), max: Math.max(...values) }
-  })
-  const [x, y] = [spans[0]!, spans[1]!]
+  }
+  const [x, y] = [spanOfArea(0), spanOfArea(1)]
   const solids = scene.placed
     .flatMap(({ solids: all }) => all.map(({ prism }) => ({ prism, bounds: prismBounds(prism) })))
     .filter(({ bounds }) => bounds.z.max >= top - LEVEL_MM && bounds.z.min < top - UNDER_MM)

@@ -1,6 +1,6 @@
 import { held } from '../../fittings'
 import { piecesOf, sleepersOf, travellersOf } from '../../brief'
-import { cabBelts, offered, stow } from '../../scene'
+import { cabBelts, offered, stow, type Scene } from '../../scene'
 import { bestMode } from '../best-mode'
 import { byFitting, defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
@@ -11,6 +11,10 @@ declare module '../finding' {
     'reserve-missing': { readonly what: 'berth' | 'belt' | 'battery' }
   }
 }
+
+/** Berths that are there, and stowages that are kept to become one. */
+const berthsAndKept = (scene: Scene): number =>
+  offered(scene, 'berth') + scene.placed.filter(({ facts }) => facts.becomesBerth).length
 
 /** What the brief foresees has its room kept: a berth and a belt for a child to come, a place for a second battery. */
 export const reserveKept = defineRule({
@@ -47,7 +51,7 @@ export const reserveKept = defineRule({
           ]
     if (scene.purpose === 'sleeping') {
       if (!future.includes('child')) return []
-      const { measured, here } = bestMode(scene, peers(), (one) => offered(one, 'berth'))
+      const { measured, here } = bestMode(scene, peers(), berthsAndKept)
       return here ? missing('berth', measured, sleepersOf(brief).length + 1) : []
     }
     const { batteryMm, batteryWideMm, batteryHighMm } = parameters
