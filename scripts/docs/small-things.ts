@@ -10,7 +10,7 @@ const THINGS: readonly (readonly [string, readonly Row[]])[] = [
     'Beds',
     [
       ['lift bed, at four heights', ['bed-lift'], '`raised to`, two stops, `lowered to`'],
-      ['bed from folded rear seats', ['seat-bed']],
+      ['bed from folded rear seats, with belts or without', ['seat-bed'], '`with belts`'],
       [
         'bed of cushions over benches',
         ['lounge-bed', 'lounge-u', 'infill-board'],
@@ -66,7 +66,7 @@ const THINGS: readonly (readonly [string, readonly Row[]])[] = [
       ['hand spray outside, and where it hangs', ['hand-shower', 'shower-rear'], '`hangs from`'],
       ['two outlets of one shower', ['wet-cubicle', 'hand-shower'], '`outlets`, or a spray by the door'],
       ['a toilet on a slide', ['toilet-portable']],
-      ['a separating toilet that pulls out', ['toilet-separating', 'toilet-portable']],
+      ['a separating toilet that pulls out', ['toilet-portable', 'toilet-separating'], '`works by`'],
     ],
   ],
   [

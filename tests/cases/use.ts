@@ -93,6 +93,7 @@ export const USE_CASES: CasesFor<
   | 'finish-wet'
   | 'finish-hot'
   | 'finish-seams'
+  | 'finish-soaks'
   | 'change-stuck'
   | 'worktop-few'
   | 'cold-far'
@@ -219,6 +220,15 @@ export const USE_CASES: CasesFor<
     mode: 'mode-day',
     place: [2150, 0, 1000],
     silent: truck(flooredWith('vinyl')),
+  },
+  'finish-soaks': {
+    speaks: truck(flooredWith('carpet'), put('fit-a', 'wet-cubicle', 1000, 'left-wall')),
+    measured: 0,
+    needed: 1,
+    rule: 'finish-fit',
+    mode: 'mode-day',
+    place: [1400, 670, 1814],
+    silent: truck(flooredWith('vinyl'), put('fit-a', 'wet-cubicle', 1000, 'left-wall')),
   },
   'mattress-damp': {
     speaks: truck(put('fit-a', 'bed-fixed', 400, 'centreline', { base: 'board' })),

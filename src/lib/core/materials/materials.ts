@@ -12,6 +12,8 @@ export interface Material {
   readonly bonds?: true
   /** Laid in pieces that only click into one another: heat and frost open their seams. */
   readonly clicks?: true
+  /** Takes water up and swells, or stays damp. */
+  readonly soaks?: true
 }
 
 const ISO_10456 = 'EN ISO 10456 (from memory)'
@@ -48,11 +50,11 @@ export const MATERIALS = {
   air: { ...INERT, densityKgM3: 0, source: 'EN ISO 6946 (from memory)' },
   'spray-foam': { ...BURNS, bonds: true, conductivityWmK: 0.028, densityKgM3: 35, source: DATA_SHEET },
   'foil-foam': { ...BURNS, conductivityWmK: 0.037, densityKgM3: 30, source: DATA_SHEET },
-  mdf: { ...WOOD, conductivityWmK: 0.14, densityKgM3: 600, source: ISO_10456 },
-  hardboard: { ...WOOD, conductivityWmK: 0.18, densityKgM3: 800, source: ISO_10456 },
-  chipboard: { ...WOOD, conductivityWmK: 0.14, densityKgM3: 600, source: ISO_10456 },
+  mdf: { ...WOOD, soaks: true, conductivityWmK: 0.14, densityKgM3: 600, source: ISO_10456 },
+  hardboard: { ...WOOD, soaks: true, conductivityWmK: 0.18, densityKgM3: 800, source: ISO_10456 },
+  chipboard: { ...WOOD, soaks: true, conductivityWmK: 0.14, densityKgM3: 600, source: ISO_10456 },
   'plastic-cladding': { ...BURNS, conductivityWmK: 0.17, densityKgM3: 1390, source: ISO_10456 },
-  carpet: { ...BURNS, conductivityWmK: 0.06, densityKgM3: 200, source: ISO_10456 },
+  carpet: { ...BURNS, soaks: true, conductivityWmK: 0.06, densityKgM3: 200, source: ISO_10456 },
   'marine-vinyl': { ...BURNS, conductivityWmK: 0.17, densityKgM3: 1200, source: PRACTICE },
   aluminium: { ...INERT, conductivityWmK: 160, densityKgM3: 2700, source: `${HANDBOOK}; heat ${ISO_10456}` },
   steel: { ...INERT, conductivityWmK: 50, densityKgM3: 7850, source: `${HANDBOOK}; heat ${ISO_10456}` },

@@ -240,6 +240,7 @@ export const PART_WORDS: Readonly<Record<string, string>> = {
   'seat-board': 'seat board',
   'seat-cushion': 'seat cushion',
   'seat-cushions': 'seat cushions',
+  'seat-frame': 'seat frame',
   'seat-frame-with-belts': 'seat frame with belts',
   'seat-with-belt': 'seat with belt',
   'second-middle-tank': 'second middle tank',

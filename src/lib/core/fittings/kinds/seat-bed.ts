@@ -12,6 +12,8 @@ import { box, line, pillows } from '../symbols'
 const BACK_MM = 130
 const BACK_HIGH_MM = 650
 const KG_PER_PLACE = 26
+/** Of that, for a belt and the frame that bears it; common practice, no source. */
+const BELT_KG = 8
 
 const parameters = z.object({
   places: countParameter(3, 1, 3),
@@ -22,6 +24,7 @@ const parameters = z.object({
   cushionMm: lengthParameter(120, 60, 180),
   sofaDeg: z.number().min(91).max(140).default(110).describe('Backrest from the seat, as a sofa'),
   officeDeg: z.number().min(88).max(115).default(96).describe('Backrest from the seat, to work and travel'),
+  belted: z.boolean().default(true).describe('Its places have belts; otherwise nobody travels on it'),
   head: bedParameters.head,
 })
 
@@ -97,7 +100,7 @@ export const seatBed = defineKind({
     const cushion = { topMm: p.seatMm }
     const seats = { quantity: p.places, approach: 'knees', places }
     // belts hold only with the backrest up
-    return stance === 'office'
+    return stance === 'office' && p.belted
       ? [
           { type: 'belt', ...seats },
           { type: 'seat', ...seats, cushion },
@@ -114,6 +117,7 @@ export const seatBed = defineKind({
     cushionMm: DETAIL_MM,
     sofaDeg: DETAIL,
     officeDeg: DETAIL,
+    belted: DETAIL,
     head: DETAIL,
   },
   features: (p, stance) => {
@@ -140,9 +144,11 @@ export const seatBed = defineKind({
     ]
   },
   parts: (p) => [
-    upholstered('seat-frame-with-belts', KG_PER_PLACE, p.places),
+    p.belted
+      ? upholstered('seat-frame-with-belts', KG_PER_PLACE, p.places)
+      : upholstered('seat-frame', KG_PER_PLACE - BELT_KG, p.places),
     foam('board-cushion', p.widthMm, Math.max(1, p.bedMm - p.seatDepthMm), p.cushionMm),
   ],
   change: (_p, from, to) => ({ minutes: from === 'bed' || to === 'bed' ? 1.5 : 0.3, hands: 1 }),
-  cautions: () => ['belts'],
+  cautions: (p) => (p.belted ? ['belts'] : []),
 })

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { block } from '../../geometry'
 import { DETAIL, DETAIL_MM, level } from '../adjust'
 import { carcass, inPly, piece, plyParameter } from '../boards'
-import { about, centred, drawerPull, inFront, lengthParameter, rigid, STAND_MM } from '../shapes'
+import { about, centred, choiceParameter, drawerPull, inFront, lengthParameter, rigid, STAND_MM } from '../shapes'
 import { drawerFront, line, ring } from '../symbols'
 import { sittingOn, TOILET_ADJUST, toiletFacts, toiletKind, toiletParameters } from '../toilet'
 
@@ -11,11 +11,12 @@ const BOARD_MM = 15
 const parameters = z.object({
   ...toiletParameters(440, 460),
   seatMm: lengthParameter(380, 300, 480).describe('Top of the seat above its base, on its slide'),
+  works: choiceParameter(['flush', 'separating']).describe('With water and a chemical, or parting liquid from solid'),
   cupboardMm: lengthParameter(460, 350, 900).describe('Height of the cupboard that it slides into'),
   ply: plyParameter,
 })
 
-/** A portable toilet on a slide in a low cupboard: out to use, in and out of sight on the road. */
+/** A toilet on a slide in a low cupboard, portable or separating: out to use, in and out of sight on the road. */
 export const toiletPortable = toiletKind({
   id: 'toilet-portable',
   parameters,
@@ -53,8 +54,8 @@ export const toiletPortable = toiletKind({
       inFront('knees', 'stand', ['toilet'], about(p.lengthMm), -p.depthMm / 2, STAND_MM + 150),
     ]
   },
-  facts: () => toiletFacts(20, 'inside'),
-  adjust: { ...TOILET_ADJUST, seatMm: level('seat'), cupboardMm: DETAIL_MM, ply: DETAIL },
+  facts: (p) => toiletFacts(p.works === 'flush' ? 20 : 10, 'inside'),
+  adjust: { ...TOILET_ADJUST, seatMm: level('seat'), cupboardMm: DETAIL_MM, works: DETAIL, ply: DETAIL },
   features: (p, stance) => {
     const run = stance === 'slid-out' ? p.depthMm - 40 : 0
     const high = Math.max(p.cupboardMm, p.seatMm + BOARD_MM)
@@ -71,7 +72,7 @@ export const toiletPortable = toiletKind({
   parts: (p) =>
     inPly(p.ply, [
       ...carcass(p.lengthMm, p.depthMm, Math.max(p.cupboardMm, p.seatMm + BOARD_MM)),
-      piece('portable-toilet', 4.5),
+      p.works === 'flush' ? piece('portable-toilet', 4.5) : piece('separator-bottle-and-tub', 4),
       piece('slide-with-a-lock', 3),
     ]),
   change: () => ({ minutes: 0.2, hands: 1 }),

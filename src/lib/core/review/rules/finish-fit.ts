@@ -11,6 +11,7 @@ declare module '../finding' {
     'finish-wet': Record<never, never>
     'finish-hot': { readonly bearsC: number }
     'finish-seams': Record<never, never>
+    'finish-soaks': { readonly face: 'floor' | 'wall' }
   }
 }
 
@@ -19,7 +20,7 @@ export const finishFit = defineRule({
   id: 'finish-fit',
   group: 'use',
   modes: ['living'],
-  gravity: { 'finish-wet': 'note', 'finish-hot': 'note', 'finish-seams': 'note' },
+  gravity: { 'finish-wet': 'note', 'finish-hot': 'note', 'finish-seams': 'note', 'finish-soaks': 'note' },
   basis: practice(
     'water stands at a basin, pans are put down by a hob, and a vehicle in the sun gets hot; the maker’s sheet of the board rules',
   ),
@@ -34,7 +35,7 @@ export const finishFit = defineRule({
       ),
     },
   },
-  key: byFitting(({ code }) => code),
+  key: byFitting(({ code, facts }) => ('face' in facts ? `${code} ${facts.face}` : code)),
   check: ({ scene, plan, parameters }) => {
     const units = scene.placed.flatMap((placed): Draft<'finish-wet' | 'finish-hot'>[] => {
       const { surface } = placed.facts
@@ -74,7 +75,32 @@ export const finishFit = defineRule({
             },
           ]
         : []
-    return [...units, ...seams]
+    const splashed = scene.placed.filter(({ facts }) => facts.isSplashed)
+    /** A face whose innermost layer soaks, and the first thing that splashes it. */
+    const soaked = (face: 'floor' | 'wall', by: (typeof splashed)[number] | undefined): Draft<'finish-soaks'>[] => {
+      const inner = plan.lining.layers?.[face]?.at(-1)
+      if (by === undefined || inner === undefined || materialOf(inner.material).soaks !== true) return []
+      return [
+        {
+          code: 'finish-soaks',
+          fittings: [by.id],
+          place: topOf(by),
+          measured: 0,
+          needed: 1,
+          unit: 'count',
+          facts: { face },
+        },
+      ]
+    }
+    return [
+      ...units,
+      ...seams,
+      ...soaked('floor', splashed[0]),
+      ...soaked(
+        'wall',
+        splashed.find(({ seat }) => seat.inside === undefined && seat.across.from !== 'centreline'),
+      ),
+    ]
   },
   remedies: (input, finding) => {
     const placed = input.first(finding)

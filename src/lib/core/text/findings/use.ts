@@ -34,6 +34,7 @@ export const USE_SENTENCES: SentencesFor<
   | 'finish-wet'
   | 'finish-hot'
   | 'finish-seams'
+  | 'finish-soaks'
   | 'change-stuck'
   | 'worktop-few'
   | 'cold-far'
@@ -140,6 +141,14 @@ export const USE_SENTENCES: SentencesFor<
     client: 'A hot pan would leave its mark.',
     why: [
       `What the board bears for a while: ${measured} °C; a pan from the flame: ${needed} °C. A mat of cork or steel beside the hob does as well.`,
+    ],
+  }),
+  'finish-soaks': ({ fittings, facts }, names) => ({
+    title: facts.face === 'floor' ? 'A floor that soaks' : 'A wall that soaks',
+    designer: `Water splashes from ${the(names.fitting(fittings[0]!))}, and the ${facts.face} there is faced with what takes it up.`,
+    client: 'It would stay damp, swell or smell.',
+    why: [
+      'Carpet stays damp; chipboard, MDF and hardboard swell at their edges. Face it with vinyl, cladding or sheet there.',
     ],
   }),
   'finish-seams': () => ({

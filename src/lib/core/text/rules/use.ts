@@ -69,7 +69,8 @@ export const USE_RULES = {
   },
   'finish-fit': {
     title: 'Surfaces bear what they get',
-    designer: 'Worktops bear the water and the pans beside them, floors the sun.',
+    designer:
+      'Worktops bear the water and the pans beside them, floors and walls what splashes on them, floors the sun.',
     client: 'Nothing swells, scorches or opens at its seams.',
   },
   'mattress-air': {
