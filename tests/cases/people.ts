@@ -60,17 +60,6 @@ export const PEOPLE_CASES: CasesFor<
   | 'seat-high'
   | 'bed-hole'
 > = {
-  'bed-hole': {
-    // 960 of board between benches that stand 2100 − 2 · 480 = 1140 apart: 90 open on either side, four cells of 20 wholly so
-    speaks: truck(...between(960)),
-    measured: 80,
-    needed: 60,
-    rule: 'bed-whole',
-    mode: 'mode-night',
-    place: [410, -550, 450],
-    silent: truck(...between(1040)),
-  },
-
   'berth-short': {
     speaks: truck(person(1840), put('fit-a', 'bed-fixed', 400, 'centreline', { lyingMm: 1880 })),
     measured: 1880,
@@ -293,5 +282,15 @@ export const PEOPLE_CASES: CasesFor<
     mode: 'mode-day',
     place: [1600, 810, 450],
     silent: truck(person(1400), put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 429 })),
+  },
+  'bed-hole': {
+    // 960 of board between benches that stand 2100 − 2 · 480 = 1140 apart: 90 open on either side, four cells of 20 wholly so
+    speaks: truck(...between(960)),
+    measured: 80,
+    needed: 60,
+    rule: 'bed-whole',
+    mode: 'mode-night',
+    place: [410, -550, 450],
+    silent: truck(...between(1040)),
   },
 }

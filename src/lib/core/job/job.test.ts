@@ -555,8 +555,8 @@ describe('parseJob', () => {
   it.each([
     [
       'negative size',
-      (d: unknown) => ((plan(d).fittings!['fit-bed']!.parameters as Record<string, unknown>).lengthMm = -5),
-      /fittings\.fit-bed\.parameters\.lengthMm/,
+      (d: unknown) => ((plan(d).fittings!['fit-bed']!.parameters as Record<string, unknown>).lyingMm = -5),
+      /fittings\.fit-bed\.parameters\.lyingMm/,
     ],
     ['1e308', (d: unknown) => ((plan(d).lining as never as Record<string, unknown>).wallMm = 1e308), /lining\.wallMm/],
     [

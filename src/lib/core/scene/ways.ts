@@ -650,12 +650,29 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
       rest = rest.filter((cell) => gapBetweenCells(grid, cell, other) > APART_MM)
       if (one.saddle.distance > found.saddle.distance) found = one
     }
+    const { isAtEnd, saddle: narrow } = found
+    // the way need go no further than where the place of use begins: what is narrower within it need not be passed
+    if (!isAtEnd && 2 * narrow.distance < WIDE_MM) {
+      const within = new Set(cells)
+      let last = -1
+      let tried = 0
+      for (const cell of trace(paths.previous, found.cell)) {
+        if (tried === MOST_PLACES) break
+        if (!within.has(cell) || (last !== -1 && gapBetweenCells(grid, cell, last) <= APART_MM)) continue
+        last = cell
+        tried += 1
+        const one = narrowestOn(ground, zone, cell, saddles)
+        const better = one.saddle.distance - found.saddle.distance
+        // to the cells they are alike: what seems better by more than one of them is another way
+        if (better > 0 && better <= grid.cellMm) found = one
+      }
+    }
     let ways = ground
     // of two ways that are alike to the cells, the other may be the wider by a few millimetres
-    if (!found.isAtEnd && 2 * found.saddle.distance < WIDE_MM) {
-      const elsewhere = without(ground, found.saddle)
+    if (!isAtEnd && 2 * narrow.distance < WIDE_MM) {
+      const elsewhere = without(ground, narrow)
       const other = widestOf(elsewhere, cells)
-      if (other !== -1 && nth(elsewhere.paths.bottleneck, other) > found.saddle.distance - grid.cellMm) {
+      if (other !== -1 && nth(elsewhere.paths.bottleneck, other) > narrow.distance - grid.cellMm) {
         const one = narrowestOn(elsewhere, zone, other, new Map())
         if (one.saddle.distance > found.saddle.distance) [found, ways] = [one, elsewhere]
       }

@@ -29,9 +29,22 @@ describe('an answer that', () => {
   })
 
   it('needs too much memory is stopped alone', async () => {
+    // on a slow machine memory takes its time to fill
+    await pool.close()
+    pool = new Pool(path.resolve('tests/support/stubborn-worker.mjs'), { ...LIMITS, longestMs: 60_000 })
     const stopped = await faultOf(ask('fills', 'a'))
     expect(stopped).toBeInstanceOf(TooLarge)
     expect(await ask('next', 'b')).toBe('next')
+  })
+
+  it('is given up while it fills the memory takes nothing else along', async () => {
+    await pool.close()
+    pool = new Pool(path.resolve('tests/support/stubborn-worker.mjs'), { ...LIMITS, longestMs: 700 })
+    // which comes first is the machine’s affair
+    const stopped = await faultOf(ask('fills', 'a'))
+    expect([TookTooLong, TooLarge].some((kind) => stopped instanceof kind)).toBe(true)
+    // what the thread says of its memory while it ends is nobody’s answer, and no end of the process
+    expect(await ask('next', 'b', undefined, 5)).toBe('next')
   })
 
   it('no one waits for any more ends at once, at work or in the queue', async () => {

@@ -62,6 +62,8 @@ export class Pool {
       resourceLimits: { maxOldGenerationSizeMb: limits.mostMb },
       env: { ...process.env, ...(limits.nice === undefined ? {} : { ZIMMERMAN_NICE: String(limits.nice) }) },
     })
+    // a thread whose answer was given up may still run out of memory while it is ended: nobody waits for it any more
+    this.threads.on('error', (cause: unknown) => console.error(cause))
     this.turns = new Turns(limits)
   }
 

@@ -27,15 +27,6 @@ export const PEOPLE_SENTENCES: SentencesFor<
   | 'seat-high'
   | 'bed-hole'
 > = {
-  'bed-hole': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'A hole in the bed',
-    designer: `Beside ${the(names.fitting(fittings[0]!))} nothing is under ${say(measured)} by ${say(facts.longMm)} of the bed; up to ${say(needed)} a cushion bridges. Bring the benches nearer, make the board wider, or set them to one height.`,
-    client: 'A leg would sink in between the cushions.',
-    why: [
-      `The bed is looked over every 20 mm for what lies within 30 mm of its top: the widest open place is ${say(measured)}, at most ${say(needed)}.`,
-    ],
-  }),
-
   'bed-high': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Bed too high to get into',
     designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} ${facts.steps === 0 ? 'high with its mattress' : 'up from one step to the next'}; the ${facts.sleeper} gets onto ${say(needed)}.`,
@@ -201,6 +192,14 @@ export const PEOPLE_SENTENCES: SentencesFor<
     client: `The ${facts.person}’s feet would not reach the floor.`,
     why: [
       `Knee of the shortest adult ${say(needed - facts.overKneeMm)} + ${say(facts.overKneeMm)} for shoes and cushion = ${say(needed)}; the cushion: ${say(measured)}.`,
+    ],
+  }),
+  'bed-hole': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'A hole in the bed',
+    designer: `Beside ${the(names.fitting(fittings[0]!))} nothing is under ${say(measured)} by ${say(facts.longMm)} of the bed; up to ${say(needed)} a cushion bridges. Bring the benches nearer, make the board wider, or set them to one height.`,
+    client: 'A leg would sink in between the cushions.',
+    why: [
+      `The bed is looked over every 20 mm for what lies within 30 mm of its top: the widest open place is ${say(measured)}, at most ${say(needed)}.`,
     ],
   }),
 }
