@@ -1,7 +1,5 @@
 import { fittingsWithNewNames } from '../fittings'
-
-type Tree = Readonly<Record<string, unknown>>
-const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null && !Array.isArray(value)
+import { isTree } from './patch'
 
 /**
  * A document, checked or not, in which fittings have the parameters of today; itself where they do. A patch of an old journal

@@ -53,7 +53,8 @@ function isWithinReach({ path }: Patch): boolean {
 }
 
 type Tree = Readonly<Record<string, unknown>>
-const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null && !Array.isArray(value)
+export const isTree = (value: unknown): value is Tree =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
 
 const gone = (): never => {
   throw new CommandError({ code: 'gone', thing: 'patched' })

@@ -21,15 +21,17 @@
     input.value = ''
     const room = MOST_PHOTOS_EACH - photos.length
     faults = files.length > room ? [`At most ${MOST_PHOTOS_EACH} photos each: ${files.length - room} left out.`] : []
-    let all = photos
+    const added: string[] = []
     sending = Math.min(room, files.length)
     for (const file of files.slice(0, room)) {
       const answer = await ask<{ id: string }>(`/api/jobs/${jobId}/photos`, { method: 'POST', body: file })
       sending -= 1
       if (!answer.ok) faults = [...faults, `“${file.name}”: ${answer.message}`]
-      else if (!all.includes(answer.value.id)) all = [...all, answer.value.id]
+      else added.push(answer.value.id)
     }
-    if (all !== photos) onset(all)
+    // what was taken out meanwhile stays out
+    const all = [...new Set([...photos, ...added])]
+    if (all.length > photos.length) onset(all)
   }
 </script>
 
