@@ -47,6 +47,14 @@ try {
   })
   await shoot('rules', '/rules')
   await shoot('review', '/jobs/job-bat-survey/review', 'light', (page) => page.getByTestId('way-out').first().waitFor())
+  await shoot('budgets-weight', '/jobs/job-bat-survey/budgets', 'light', async (page) => {
+    await page.locator('[data-limit="rear"] button').first().click()
+    await page
+      .getByTestId('helps')
+      .getByText(/forward|no move/)
+      .first()
+      .waitFor()
+  })
   await shoot('house', '/jobs/job-bat-survey/rules', 'light', async (page) => {
     const length = page.getByTestId('setting-bed-high').getByLabel('for stiff knees, at most')
     await length.fill('550')

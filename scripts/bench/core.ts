@@ -1,3 +1,4 @@
+import { compose, limitsIn, liveMargins } from '../../src/lib/core/budgets'
 import { newJob, planInterior, standardBrief, type Fitting, type Job } from '../../src/lib/core/job'
 import { defaultsOf, kindOf } from '../../src/lib/core/fittings'
 import { reviewVariant, scenesOf } from '../../src/lib/core/review'
@@ -165,7 +166,20 @@ export function measure(): { what: string; ms: number; goal: number }[] {
       z: { min: z, max: z + 100 + ((n * 97) % 800) },
     }
   })
+  const { load } = reviewVariant(job, 'variant-a').modes[0]!
+  const dragged = buildScene(interior, moved, first!.modeId, first)
+  // worked out anew each time: a copy of the scene is one that nobody has summed
+  const weigh = (): void => {
+    const scene = { ...first! }
+    limitsIn(scene, compose(job, scene).weight)
+  }
   return [
+    {
+      what: 'margins at the foot while one drags, 60 fittings',
+      ms: median(() => void liveMargins(load, dragged.placed)),
+      goal: 8,
+    },
+    { what: 'every limit with its worst loadings, 60 fittings, summed anew', ms: median(weigh), goal: 20 },
     {
       what: 'after an edit: scene of the mode shown, and its collisions, 60 fittings',
       ms: median(() => void collisions(buildScene(interior, moved, 'mode-day', first))),

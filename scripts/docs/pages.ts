@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { NEEDS } from '../../src/lib/core/brief'
 import { GROUPS, KINDS } from '../../src/lib/core/fittings'
-import { GROUP_WORDS, KIND_WORDS, NEED_WORDS, STANCE_WORDS } from '../../src/lib/core/text'
+import { GROUP_WORDS, KIND_WORDS, NEED_WORDS, stanceWord } from '../../src/lib/core/text'
 import { ACTIONS } from '../../src/lib/ui/bench/keys'
 import layers from '../layers.json'
 import { kindsPicture } from './kinds-picture'
@@ -28,7 +28,14 @@ function kindsPage(): string {
     )
     const rows = kinds.map((kind) => [
       KIND_WORDS[kind.id]!,
-      kind.stances.length < 2 ? '' : kind.stances.map((stance) => STANCE_WORDS[stance]!.toLowerCase()).join(', '),
+      kind.stances.length < 2
+        ? ''
+        : [
+            ...kind.stances.map((stance) => stanceWord(stance, 'mm')),
+            ...(kind.risesTo === undefined ? [] : ['at any height']),
+          ]
+            .join(', ')
+            .toLowerCase(),
       kind.meets.map((need) => NEED_WORDS[need].one.toLowerCase()).join(', '),
     ])
     return `## ${GROUP_WORDS[group]}\n\n${table(['kind', 'positions', 'meets the demand'], rows)}\n`

@@ -9,7 +9,11 @@ const THINGS: readonly (readonly [string, readonly Row[]])[] = [
   [
     'Beds',
     [
-      ['lift bed, at four heights', ['bed-lift'], '`raised to`, two stops, `lowered to`'],
+      [
+        'lift bed, at any number of heights',
+        ['bed-lift'],
+        '`raised to`, two stops, `lowered to`; in any mode a height of its own',
+      ],
       ['bed from folded rear seats, with belts or without', ['seat-bed'], '`with belts`'],
       [
         'bed of cushions over benches',

@@ -8,6 +8,7 @@ import { AIR_CASES } from './air'
 import { SERVICE_CASES } from './service'
 import { OUTSIDE_CASES } from './outside'
 import { FUTURE_CASES } from './future'
+import { WEIGHT_CASES } from './weight'
 import { HOUSE_CASES } from './house'
 import type { CasesFor } from './kit'
 import type { FindingCode } from '$lib/core/review'
@@ -26,5 +27,6 @@ export const CASES: CasesFor<FindingCode> = {
   ...SERVICE_CASES,
   ...OUTSIDE_CASES,
   ...FUTURE_CASES,
+  ...WEIGHT_CASES,
   ...HOUSE_CASES,
 }

@@ -60,6 +60,16 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
     },
   ],
   [
+    'budgets, with a weighing being entered',
+    async (page, id) => {
+      await open(page, `/jobs/${id}/budgets`)
+      await page.getByTestId('papers').locator('summary').click()
+      await page.getByTestId('unknown').locator('summary').click()
+      await page.getByRole('button', { name: 'Weigh it…' }).click()
+      await expect(page.getByRole('dialog')).toBeVisible()
+    },
+  ],
+  [
     'lining and changes',
     async (page, id) => {
       await open(page, `/jobs/${id}/vehicle`)

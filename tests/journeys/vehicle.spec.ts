@@ -4,7 +4,15 @@ const planOf = async (request: Parameters<typeof stored>[0], id: string) =>
   (await stored(request, id)).variants['variant-a']!.plan
 
 test('lining by layers: the total, the U-value and what it costs the tall', async ({ page, request }) => {
-  const id = await ownJob(request)
+  // a lining of which only the thickness was said
+  const id = await ownJob(request, (job) => {
+    const { plan } = job.variants['variant-a']!
+    const { layers: _layers, ...lining } = plan.lining
+    return {
+      ...job,
+      variants: { ...job.variants, 'variant-a': { ...job.variants['variant-a']!, plan: { ...plan, lining } } },
+    }
+  })
   await open(page, `/jobs/${id}/vehicle`)
   await page.getByRole('tab', { name: 'Lining' }).click()
   const roof = page.getByRole('region', { name: 'Roof, lining' })

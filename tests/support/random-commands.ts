@@ -132,6 +132,38 @@ const MAKERS: Makers = {
     },
   }),
   'found.remove': (at) => ({ type: 'found.remove', id: at.id(Object.keys(at.job.found ?? {}), 'found') }),
+  'masses.set': (at) => ({
+    type: 'masses.set',
+    axles: { ratingRearKg: at.often(0.2) ? null : at.whole(2000, 9000) },
+    masses: { fuelL: at.whole(30, 200) },
+    ...(at.often(0.3) ? { kerbWith: null } : {}),
+  }),
+  'weight.assume': (at) => ({
+    type: 'weight.assume',
+    key: 'personalKg',
+    value: at.often(0.4) ? null : at.whole(0, 60),
+  }),
+  'weighing.put': (at) => ({
+    type: 'weighing.put',
+    id: at.id(Object.keys(at.job.weight?.weighings ?? {}), 'weighing'),
+    weighing: {
+      on: '2027-03-14',
+      variant: at.variant,
+      loading: { without: at.often(0.5) ? ['driver'] : [], levels: { water: at.whole(0, 100) } },
+      axlesKg: [at.whole(900, 1600), at.whole(900, 2100)],
+      slackKg: 20,
+      from: 'typed',
+      plannedKg: { total: at.whole(0, 400), front: at.whole(0, 200), left: at.whole(0, 200) },
+    },
+  }),
+  'weighing.remove': (at) => ({
+    type: 'weighing.remove',
+    id: at.id(Object.keys(at.job.weight?.weighings ?? {}), 'weighing'),
+  }),
+  'weighing.base': (at) => ({
+    type: 'weighing.base',
+    id: at.often(0.3) ? null : at.id(Object.keys(at.job.weight?.weighings ?? {}), 'weighing'),
+  }),
   'variant.add': (at) => ({
     type: 'variant.add',
     id: at.id([], 'variant'),

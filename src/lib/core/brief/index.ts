@@ -58,6 +58,7 @@ export {
   yearsOf,
 } from './answers'
 export { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, TABLE_PLACE_MM, type Basis } from './needs'
+export { gearMass, personMass, petMass, type MassRange } from './masses'
 export { nightsOfWater, waterUse } from './water'
 export { DERIVE_RULES, PAGES, type DemandFacts, type Page } from './derive'
 export { allDemands, demandOf, demandsOf, mayMerge, piecesOf, type GearPiece, type ResolvedDemand } from './demands'

@@ -1,6 +1,16 @@
 import type { z } from 'zod'
 import type { Need, Purpose } from '../brief'
-import { type Box, type Polygon, type Prism, prismBounds, type Span, type Vec2 } from '../geometry'
+import {
+  block,
+  type Box,
+  type Polygon,
+  type Prism,
+  prismBounds,
+  prismBulk,
+  type Span,
+  type Vec2,
+  type Vec3,
+} from '../geometry'
 import { massOfBlock, type MaterialId } from '../materials'
 import type { Adjust } from './adjust'
 import type { Facts } from './facts'
@@ -184,6 +194,12 @@ export interface LoosePart {
   readonly of: readonly Part[]
 }
 
+/** Part of a fitting’s own mass, and where its middle is in the fitting’s own frame. */
+export interface Lump {
+  readonly kg: number
+  readonly at: Vec3
+}
+
 /** What it takes to bring a fitting from one stance to another. */
 export interface StanceChange {
   /** For one who knows how. Common practice, no source, unless the kind says otherwise. */
@@ -306,7 +322,14 @@ export interface KindDefinition<P extends Parameters> {
   /** What it is made of, but for what is loose. */
   readonly parts: (parameters: P) => readonly Part[]
   readonly loose?: (parameters: P, stance: string) => readonly LoosePart[]
+  /** Where its own mass is in a stance; left out: in its solids, by their volume, or in its outline where it is put away. */
+  readonly masses?: (parameters: P, stance: string) => readonly Lump[]
   readonly change?: (parameters: P, from: string, to: string) => StanceChange
+  /**
+   * Of a thing that stops at any height: where it is in a stance, mm over the load floor. A stance then may also be
+   * a height (“at-900”), held to what its rails allow.
+   */
+  readonly risesTo?: (parameters: P, stance: string) => number
   readonly openings?: (parameters: P) => readonly BodyOpening[]
   readonly cautions?: (parameters: P) => readonly Caution[]
 }
@@ -314,8 +337,9 @@ export interface KindDefinition<P extends Parameters> {
 /** A kind whose parameters have been checked against its schema by whoever calls it. */
 export type FittingKind = Omit<
   Required<KindDefinition<Parameters>>,
-  'parameters' | 'change' | 'stances' | 'adjust' | 'closedBy'
+  'parameters' | 'change' | 'stances' | 'adjust' | 'closedBy' | 'risesTo'
 > & {
+  readonly risesTo?: (parameters: Parameters, stance: string) => number
   readonly adjust: Readonly<Record<string, Adjust>>
   readonly stances: readonly [string, ...string[]]
   readonly parameters: z.ZodObject
@@ -332,6 +356,18 @@ const OPENING: ReadonlySet<ClearanceUse> = new Set(['swing', 'flap', 'lid', 'ove
 
 /** What closes a stowage of which no more is said: the first of its fronts. */
 const wayOf = ({ fronts }: Facts): HollowWay => fronts[0]?.what ?? 'open'
+
+/** Its mass in its solids, each by its volume. */
+function lumpsIn(
+  solids: readonly LocalSolid[],
+  { lengthMm, depthMm, heightMm }: Footprint,
+  kg: number,
+): readonly Lump[] {
+  const outline = block([-lengthMm / 2, -depthMm / 2, 0], [lengthMm / 2, depthMm / 2, Math.max(1, heightMm)])
+  const bulks = (solids.length === 0 ? [outline] : solids.map(({ prism }) => prism)).map(prismBulk)
+  const all = bulks.reduce((sum, { mm3 }) => sum + mm3, 0)
+  return bulks.map(({ mm3, middle }) => ({ kg: (kg * mm3) / all, at: middle }))
+}
 
 /** The ways into the stowages of a fitting: what opens for them, and where one stands or kneels. */
 const waysIn = (clearances: readonly LocalClearance[], approach?: string): readonly string[] =>
@@ -386,7 +422,14 @@ export function defineKind<S extends z.ZodObject>(
       of.map((part) => ({ ...part, count: part.count * count })),
     ),
   ]
+  const massKg = (parameters: Parameters) => parts(parameters).reduce((sum, part) => sum + massOfPart(part), 0)
   return {
+    masses: (parameters: Parameters, inStance: string) =>
+      lumpsIn(
+        definition.solids(parameters as never, inStance),
+        definition.footprint(parameters as never),
+        massKg(parameters),
+      ),
     loose: NONE,
     openings: NONE,
     cautions: NONE,
@@ -400,6 +443,6 @@ export function defineKind<S extends z.ZodObject>(
       ),
     ...definition,
     parts,
-    massKg: (parameters: Parameters) => parts(parameters).reduce((sum, part) => sum + massOfPart(part), 0),
+    massKg,
   } as unknown as FittingKind
 }

@@ -38,6 +38,7 @@ export {
 } from './seat'
 export { fittingsWithNewNames, withNewNames } from './formerly'
 export type { Parameters, ParameterValue } from './parameters'
+export { hasStance, heightOfStance, stanceAt } from './stance-height'
 export { type HandleName } from './adjust'
 export { adjusted, figureOf, handleOf, handlesOf, letOut, withHandle, type Handle, type HandleRef } from './handles'
 export { burnsFuel, heatsWith, held, type AlarmSense, type Facts, type HeatFact } from './facts'
@@ -50,9 +51,11 @@ export {
   hollowsOf,
   kindOfMade,
   looseOf,
+  massesOf,
   massOf,
   massOfAll,
   openingsOf,
+  ridesAt,
   servicesOf,
   solidsOf,
   stancesOf,

@@ -8,12 +8,14 @@ import type {
   LocalService,
   LocalSolid,
   LoosePart,
+  Lump,
   Part,
   StanceChange,
 } from './contract'
 import type { Facts } from './facts'
 import type { Parameters } from './parameters'
 import { kindOf } from './registry'
+import { stanceAt } from './stance-height'
 
 /** A fitting as its kind sees it: what it is, and its figures. */
 export interface Made {
@@ -56,5 +58,21 @@ export const hollowsOf: (made: Made, stance: string) => readonly LocalHollow[] =
 export const factsOf: (made: Made, stance: string) => Facts = askIn((kind, p, s) => kind.facts(p, s))
 export const featuresOf: (made: Made, stance: string) => readonly Feature[] = askIn((kind, p, s) => kind.features(p, s))
 export const looseOf: (made: Made, stance: string) => readonly LoosePart[] = askIn((kind, p, s) => kind.loose(p, s))
+export const massesOf: (made: Made, stance: string) => readonly Lump[] = askIn((kind, p, s) => kind.masses(p, s))
 export const stanceChangeOf = ({ kind, parameters }: Made, from: string, to: string): StanceChange =>
   kindOf(kind).change(parameters, from, to)
+
+/** Where what rides up and down is in a stance, and between what it may, mm over the load floor; undefined if nothing does. */
+export function ridesAt(
+  { kind, parameters }: Made,
+  stance: string,
+): { readonly mm: number; readonly minMm: number; readonly maxMm: number } | undefined {
+  const { risesTo } = kindOf(kind)
+  return risesTo === undefined
+    ? undefined
+    : {
+        mm: risesTo(parameters, stance),
+        minMm: risesTo(parameters, stanceAt(0)),
+        maxMm: risesTo(parameters, stanceAt(9999)),
+      }
+}

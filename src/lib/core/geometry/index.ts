@@ -30,6 +30,7 @@ export {
   overlapBounds,
   prism,
   prismBounds,
+  prismBulk,
   prismCorners,
   prismsOverlap,
   prismWithout,

@@ -12,6 +12,24 @@ export function signedArea(polygon: Polygon): number {
   return twice / 2
 }
 
+/** The middle of a polygon’s area, whichever way round it goes; the mean of its corners where it has no area. */
+export function centroid(polygon: Polygon): Vec2 {
+  const [originX, originY] = polygon[0]!
+  let [twice, momentX, momentY] = [0, 0, 0]
+  polygon.forEach((from, index) => {
+    const to = polygon[(index + 1) % polygon.length]!
+    // taken from a corner of its own, so that a small one far out keeps its figures
+    const [x, y, nextX, nextY] = [from[0] - originX, from[1] - originY, to[0] - originX, to[1] - originY]
+    const cross = x * nextY - nextX * y
+    twice += cross
+    momentX += (x + nextX) * cross
+    momentY += (y + nextY) * cross
+  })
+  if (twice !== 0) return [originX + momentX / (3 * twice), originY + momentY / (3 * twice)]
+  const mean = (axis: 0 | 1) => polygon.reduce((sum, point) => sum + point[axis], 0) / polygon.length
+  return [mean(0), mean(1)]
+}
+
 export const area = (polygon: Polygon): number => Math.abs(signedArea(polygon))
 
 export const counterClockwise = (polygon: Polygon): Polygon =>

@@ -1,6 +1,6 @@
 import { TOUCH_MM } from '../units'
 import { boxOf, rectangle } from './box'
-import { chordAt, clipHalfPlane, isConvex, polygonSpan, signedArea } from './polygon'
+import { area, centroid, chordAt, clipHalfPlane, isConvex, polygonSpan, signedArea } from './polygon'
 import { sharedLength, span, spanLength } from './span'
 import type { Box, Polygon, Span, Vec2, Vec3 } from './types'
 
@@ -55,6 +55,15 @@ export function prismBounds(solid: Prism): Box {
 
 const corner = (axis: Axis, [u, v]: Vec2, w: number): Vec3 =>
   axis === 'z' ? [u, v, w] : axis === 'y' ? [u, w, v] : [w, u, v]
+
+/** What a prism takes up, mm³, and its middle. */
+export function prismBulk({ axis, profile, span: along }: Prism): { readonly mm3: number; readonly middle: Vec3 } {
+  const [u, v] = centroid(profile)
+  return {
+    mm3: area(profile) * spanLength(along),
+    middle: corner(axis, [u, v], (along.min + along.max) / 2),
+  }
+}
 
 export function prismCorners(solid: Prism): readonly Vec3[] {
   const known = knownCorners.get(solid)

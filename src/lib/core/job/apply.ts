@@ -11,6 +11,7 @@ import { unreadable } from './handlers/kit'
 import { RULE_HANDLERS } from './handlers/rules'
 import { VARIANT_HANDLERS } from './handlers/variant'
 import { VEHICLE_HANDLERS } from './handlers/vehicle'
+import { WEIGHT_HANDLERS } from './handlers/weight'
 import { namedAnew } from './named-anew'
 import { patched, replayed, type Patch } from './patch'
 import { planFaults, turnedFaults, type Job } from './schema'
@@ -22,6 +23,7 @@ const HANDLERS = {
   ...FITTING_HANDLERS,
   ...MODE_HANDLERS,
   ...RULE_HANDLERS,
+  ...WEIGHT_HANDLERS,
 } satisfies Record<SimpleCommand['type'], unknown>
 
 function run(job: Draft<Job>, command: SimpleCommand): void {

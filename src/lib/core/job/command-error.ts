@@ -14,6 +14,7 @@ export type RefusedThing =
   | 'adjusted-demand'
   | 'survey'
   | 'found'
+  | 'weighing'
   | 'rule-setting'
   | 'house-rule'
   | 'list-entry'

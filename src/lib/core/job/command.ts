@@ -18,6 +18,7 @@ import { LENGTH_UNITS } from '../units'
 import { patchSchema } from './patch'
 import { houseRuleSchema, ownRulesSchema, ruleSettingSchema } from './rules-schema'
 import { undoneSchema } from './told-schema'
+import { ASSUMED, AXLE_FIGURES, MASS_FIGURES, weighingSchema, type AssumedKey } from './weight-schema'
 import { figureSchema, fittingSchema, fixingSchema, groupSchema, MAX_MODES, modeSchema, waiverSchema } from './schema'
 
 const id = idSchema
@@ -47,6 +48,15 @@ const simple = [
   command('survey.read', { id: z.string().max(60), reading: readingSchema }),
   command('found.put', { id, found: foundSchema }),
   command('found.remove', { id }),
+  command('masses.set', {
+    axles: z.partialRecord(z.enum(AXLE_FIGURES), z.number().nullable()).default({}),
+    masses: z.partialRecord(z.enum(MASS_FIGURES), z.number().nullable()).default({}),
+    kerbWith: z.object({ driverKg: z.number(), fuelPercent: z.number() }).nullable().optional(),
+  }),
+  command('weight.assume', { key: z.enum(Object.keys(ASSUMED) as [AssumedKey]), value: z.number().nullable() }),
+  command('weighing.put', { id, weighing: weighingSchema }),
+  command('weighing.remove', { id }),
+  command('weighing.base', { id: id.nullable() }),
   command('variant.add', { id, name: wordsSchema(60).min(1), from: id.optional() }),
   command('variant.rename', { variant: id, name: wordsSchema(60).min(1) }),
   command('variant.remove', { variant: id }),

@@ -68,7 +68,8 @@ const DROPPABLE: readonly RegExp[] = [
   /^variants\.[^.]+\.plan\.(groups|transferable|waivers)/,
   /^brief\.(people|pets|gear|demands|adjust)\.[^.]+/,
   /^found\.[^.]+/,
-  /^(survey|brief\.use)/,
+  /^weight\.weighings\.[^.]+/,
+  /^(survey|weight|brief\.use)/,
 ]
 /** A parameter, lock or fixing that is out of order goes back to what is usual. */
 const RESETTABLE = /^variants\.[^.]+\.plan\.fittings\.[^.]+\.(parameters\.[^.]+|locked|fixing|label)/

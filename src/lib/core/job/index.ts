@@ -28,6 +28,17 @@ export {
   type OwnRules,
   type RuleSetting,
 } from './rules-schema'
+export {
+  ASSUMED,
+  ASSUMED_LIMITS,
+  loadingSchema,
+  SETTING_OUT,
+  STORES,
+  type AssumedKey,
+  type Loading,
+  type Store,
+  type Weighing,
+} from './weight-schema'
 export type { Fault } from './fault'
 export { faultsOf, guard, parseJob, parseJobText } from './document'
 export { migrate } from './migrations'

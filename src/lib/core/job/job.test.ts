@@ -333,6 +333,34 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
     fitting: fc.constant('fit-lounge'),
     stance: fc.constantFrom('table-up', 'bed-made'),
   }),
+  'masses.set': fc.record({
+    type: fc.constant('masses.set'),
+    axles: fc.record({ trackMm: fc.constantFrom(null, 1700, 1800) }, { requiredKeys: [] }),
+    masses: fc.record(
+      { fuelL: fc.constantFrom(null, 70, 90), roofDrivingKg: fc.constantFrom(null, 120) },
+      { requiredKeys: [] },
+    ),
+  }),
+  'weight.assume': fc.record({
+    type: fc.constant('weight.assume'),
+    key: fc.constantFrom('driverKg', 'personalKg'),
+    value: fc.constantFrom(null, 60, 90),
+  }),
+  'weighing.put': fc.record({
+    type: fc.constant('weighing.put'),
+    id: fc.constantFrom('weighing-a', 'weighing-b'),
+    weighing: fc.record({
+      on: fc.constant('2027-03-14'),
+      variant: fc.constant(variant),
+      loading: fc.constant({ without: ['driver'], levels: { waste: 0 } }),
+      totalKg: fc.integer({ min: 1500, max: 3500 }),
+      slackKg: fc.constant(20),
+      from: fc.constantFrom('typed', 'scale'),
+      plannedKg: fc.constant({ total: 100, front: 40, left: 50 }),
+    }),
+  }),
+  'weighing.remove': fc.record({ type: fc.constant('weighing.remove'), id: fc.constant('weighing-w') }),
+  'weighing.base': fc.record({ type: fc.constant('weighing.base'), id: fc.constantFrom(null, 'weighing-w') }),
   'job.restore': fc.constant({ type: 'job.restore', revision: 1, document: empty as never }),
 }
 const simple = fc.oneof(...(Object.values(SIMPLE) as fc.Arbitrary<Command>[]))
@@ -344,23 +372,41 @@ const ready = (command: Command): Job =>
         type: 'survey.put',
         survey: { ...newSurvey({ kind: 'generic', shell: 'bus-7m' }), readings: { 'axle-low': { first: 2200 } } },
       })
-    : command.type === 'found.remove'
-      ? ['found-sill', 'found-leak'].reduce(
-          (job, id) => run(job, { type: 'found.put', id, found: newFound('rust') }),
+    : command.type === 'weighing.remove' || command.type === 'weighing.base'
+      ? run(
           furnished,
+          {
+            type: 'weighing.put',
+            id: 'weighing-w',
+            weighing: {
+              on: '2027-03-14',
+              variant,
+              loading: { without: [], levels: {} },
+              totalKg: 2400,
+              slackKg: 20,
+              from: 'typed',
+              plannedKg: { total: 0, front: 0, left: 0 },
+            },
+          },
+          { type: 'weighing.base', id: 'weighing-w' },
         )
-      : command.type === 'group.remove'
-        ? run(furnished, {
-            type: 'group.put',
-            variant,
-            id: 'group-a',
-            group: { name: 'pair', fittings: ['fit-bed', 'fit-galley'] },
-          })
-        : command.type === 'house.remove'
-          ? ['low-top', 'wide-way'].reduce((job, id) => run(job, { type: 'house.put', id, rule: lowTop }), furnished)
-          : command.type === 'variant.remove'
-            ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
-            : furnished
+      : command.type === 'found.remove'
+        ? ['found-sill', 'found-leak'].reduce(
+            (job, id) => run(job, { type: 'found.put', id, found: newFound('rust') }),
+            furnished,
+          )
+        : command.type === 'group.remove'
+          ? run(furnished, {
+              type: 'group.put',
+              variant,
+              id: 'group-a',
+              group: { name: 'pair', fittings: ['fit-bed', 'fit-galley'] },
+            })
+          : command.type === 'house.remove'
+            ? ['low-top', 'wide-way'].reduce((job, id) => run(job, { type: 'house.put', id, rule: lowTop }), furnished)
+            : command.type === 'variant.remove'
+              ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
+              : furnished
 
 /** The refusal that a call throws; what is no refusal is thrown on, and none at all fails. */
 function refusalOf(call: () => unknown): CommandRefusal {
@@ -446,6 +492,19 @@ describe('apply', () => {
     expect(both.job.name).toBe('New')
   })
 
+  it('stops a thing that rises at a height of its own in a mode, and reads it back', () => {
+    const fitting = { kind: 'bed-lift', label: '', parameters: {}, seat: kindOf('bed-lift').home }
+    const raised = run(furnished, { type: 'fitting.add', variant, id: 'fit-lift', fitting } as Command, {
+      type: 'mode.stance',
+      variant,
+      mode: 'mode-day',
+      fitting: 'fit-lift',
+      stance: 'at-936',
+    })
+    expect(raised.variants[variant]!.plan.modes['mode-day']!.stances).toMatchObject({ 'fit-lift': 'at-936' })
+    expect(parseJobText(JSON.stringify(raised))).toEqual({ ok: true, job: raised })
+  })
+
   it('sets down what stood on a fitting that goes', () => {
     const { job } = apply(furnished, { type: 'fitting.remove', variant, id: 'fit-galley' })
     expect(job.variants[variant]!.plan.fittings['fit-cold']!.seat.up).toEqual({ from: 'floor', mm: 900 })
@@ -466,6 +525,11 @@ describe('apply', () => {
       'a stance the kind has not',
       { type: 'mode.stance', variant, mode: 'mode-day', fitting: 'fit-bed', stance: 'sideways' },
       { code: 'no-such-stance', kind: 'bed-fixed', stance: 'sideways' },
+    ],
+    [
+      'a height of a thing that does not rise',
+      { type: 'mode.stance', variant, mode: 'mode-day', fitting: 'fit-bed', stance: 'at-900' },
+      { code: 'no-such-stance', kind: 'bed-fixed', stance: 'at-900' },
     ],
     [
       'standing on itself',

@@ -25,6 +25,7 @@ const ROOTS: ReadonlySet<string | number> = new Set([
   'shell',
   'survey',
   'found',
+  'weight',
   'rules',
   'variants',
 ])

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { briefSchema, PURPOSES, recordOf, type Brief } from '../brief'
 import { TURNS } from '../geometry'
-import { hangsOn, kindOf, KINDS, seatSchema, type Parameters, type Seat } from '../fittings'
+import { hangsOn, hasStance, kindOf, KINDS, seatSchema, type Parameters, type Seat } from '../fittings'
 import {
   bodyChangeSchema,
   changeFaults,
@@ -16,6 +16,7 @@ import {
 import { foundSchema, MOST_FOUND, type FoundList } from '../condition'
 import { surveySchema, type Survey } from '../readings'
 import { ownRulesSchema, type OwnRules } from './rules-schema'
+import { weightSchema, type WeightNotes } from './weight-schema'
 import { LENGTH_UNITS, type LengthUnit } from '../units'
 
 export const JOB_FORMAT = 'zimmerman.job'
@@ -169,6 +170,7 @@ const shape = z.looseObject({
   shell: shellSchema,
   survey: surveySchema.optional().describe('The vehicle as it is being measured'),
   found: recordOf(foundSchema, MOST_FOUND).optional().describe('What was found on the vehicle as it was bought'),
+  weight: weightSchema.optional().describe('What is taken of its masses, and what weighbridges read'),
   rules: ownRulesSchema.optional().describe('What this job asks otherwise than the book of rules'),
   variants: recordOf(variantSchema, MAX_VARIANTS).refine((variants) => Object.keys(variants).length > 0, {
     message: 'a job needs a variant',
@@ -186,6 +188,7 @@ export interface Job {
   readonly shell: Shell
   readonly survey?: Survey | undefined
   readonly found?: FoundList | undefined
+  readonly weight?: WeightNotes | undefined
   readonly rules?: OwnRules | undefined
   readonly variants: Readonly<Record<string, Variant>>
 }
@@ -238,7 +241,7 @@ export function planFaults(plan: Plan): readonly PlanFault[] {
       const path = ['modes', modeId, 'stances', id]
       if (unknown(id, path)) continue
       const kind = kindOf(plan.fittings[id]!.kind)
-      if (!kind.stances.includes(stance))
+      if (!hasStance(kind, stance))
         faults.push({ path, message: `a ${kind.id} has no stance “${stance}”; it has ${kind.stances.join(', ')}` })
     }
     for (const [id, seat] of Object.entries(mode.seats ?? {})) {

@@ -54,6 +54,20 @@ const DATA: DataOf = {
     const found = job.found?.[id]
     return found === undefined ? {} : typed(found.kind, found.label)
   },
+  'masses.set': ({ axles, masses, kerbWith }) => {
+    const [key] = [...Object.keys(axles), ...Object.keys(masses), ...(kerbWith === undefined ? [] : ['kerbWith'])]
+    return key === undefined ? {} : { kind: key }
+  },
+  'weight.assume': ({ key, value }) => ({ kind: key, ...(value === null ? {} : { to: value }) }),
+  'weighing.put': ({ weighing }) => ({ to: weighing.on }),
+  'weighing.remove': ({ id }, job) => {
+    const on = job.weight?.weighings?.[id]?.on
+    return on === undefined ? {} : { to: on }
+  },
+  'weighing.base': ({ id }, job) => {
+    const on = id === null ? undefined : job.weight?.weighings?.[id]?.on
+    return on === undefined ? {} : { to: on }
+  },
   'variant.add': ({ name }) => named(name),
   'variant.rename': ({ name }) => named(name),
   'variant.remove': ({ variant }, job) => named(job.variants[variant]?.name),

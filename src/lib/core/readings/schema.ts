@@ -45,6 +45,10 @@ export const surveySchema = z.looseObject({
     .refine((readings) => Object.keys(readings).length <= MAX_READINGS, {
       message: `holds more than ${MAX_READINGS} readings`,
     }),
+  kerbWith: z
+    .looseObject({ driverKg: z.number().min(0).max(150), fuelPercent: z.number().min(0).max(100) })
+    .optional()
+    .describe('What the kerb mass holds; left out until somebody asked'),
   openings: z
     .record(idSchema, answersSchema)
     .refine((answers) => Object.keys(answers).length <= MAX_ANSWERS, {

@@ -1,3 +1,4 @@
+import type { LimitState, WeightLedger } from '../budgets'
 import type { NeedState } from '../needs'
 import type { Basis, Brief, Purpose } from '../brief'
 import type { ServiceType } from '../fittings'
@@ -30,6 +31,8 @@ export interface RuleInput<P extends RuleParameters = RuleParameters> {
   /** As a tape has them: at one breadth from step height to the shoulders. */
   readonly bareWays: () => readonly Way[]
   readonly stowed: () => Stowed
+  /** Everything aboard with its place, and every limit of the vehicle, as one sets out and at its worst. */
+  readonly weight: () => { readonly ledger: WeightLedger; readonly limits: readonly LimitState[] }
   /** Every demand, and how far the plan meets it in all its modes. */
   readonly needs: () => readonly NeedState[]
   /** What it takes to get here from the mode before; undefined for the first. */
@@ -49,6 +52,7 @@ export const RULE_GROUPS = [
   'air',
   'service',
   'outside',
+  'weight',
   'future',
   'house',
 ] as const
@@ -69,6 +73,8 @@ export type Missing =
         | 'air-openings'
         | 'wall-layers'
         | 'floor-structure'
+        | 'axle-ratings'
+        | 'track'
     }
   | { readonly what: 'service'; readonly service: ServiceType }
   | { readonly what: 'thing'; readonly thing: Thing }

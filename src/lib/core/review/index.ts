@@ -27,7 +27,7 @@ export {
   type VariantReview,
 } from './review'
 export { remediesFor } from './remedies'
-export { newStops, proverOf, tried, withRemedy, type ProvenRemedy } from './prove'
+export { newStops, proverFor, proverOf, tried, withRemedy, type ProvenRemedy } from './prove'
 export { handleCommand, setSeat } from './ways-out'
 export { faultsOf, groupOf, tally, tallyByGroup, type Fault, type Tally } from './tally'
 export { dropWaiver, takeUp, waive } from './waive'

@@ -6,6 +6,7 @@ import { airScreened } from './rules/air-screened'
 import { alarmsPlaced } from './rules/alarms-placed'
 import { asBought } from './rules/as-bought'
 import { awningDoor } from './rules/awning-door'
+import { axleLoad } from './rules/axle-load'
 import { basinHeight } from './rules/basin-height'
 import { batteryKept } from './rules/battery-kept'
 import { bedAlone } from './rules/bed-alone'
@@ -40,6 +41,7 @@ import { figureFits } from './rules/figure-fits'
 import { fillClean } from './rules/fill-clean'
 import { finishFit } from './rules/finish-fit'
 import { fitsHollow } from './rules/fits-hollow'
+import { frontShare } from './rules/front-share'
 import { fuseNear } from './rules/fuse-near'
 import { gasVent } from './rules/gas-vent'
 import { gasZone } from './rules/gas-zone'
@@ -59,23 +61,28 @@ import { insideShell } from './rules/inside-shell'
 import { lightDoor } from './rules/light-door'
 import { lightReading } from './rules/light-reading'
 import { looseStowed } from './rules/loose-stowed'
+import { massBehind } from './rules/mass-behind'
+import { massHigh } from './rules/mass-high'
 import { mattressAir } from './rules/mattress-air'
 import { noHoles } from './rules/no-holes'
 import { noOverlap } from './rules/no-overlap'
 import { outletClear } from './rules/outlet-clear'
 import { parkingFit } from './rules/parking-fit'
 import { passingPlace } from './rules/passing-place'
+import { payload } from './rules/payload'
 import { petStep } from './rules/pet-step'
 import { quietHeads } from './rules/quiet-heads'
 import { railHeld } from './rules/rail-held'
 import { reclineFree } from './rules/recline-free'
 import { resaleBed } from './rules/resale-bed'
 import { reserveKept } from './rules/reserve-kept'
+import { roofLoad } from './rules/roof-load'
 import { seatDepth } from './rules/seat-depth'
 import { seatHeight } from './rules/seat-height'
 import { seatsDry } from './rules/seats-dry'
 import { serviceAccess } from './rules/service-access'
 import { servicePresent } from './rules/service-present'
+import { sideBalance } from './rules/side-balance'
 import { sitUp } from './rules/sit-up'
 import { standingHeight } from './rules/standing-height'
 import { standsOff } from './rules/stands-off'
@@ -90,6 +97,7 @@ import { turningCircle } from './rules/turning-circle'
 import { wayWidth } from './rules/way-width'
 import { waysOut } from './rules/ways-out'
 import { wetApart } from './rules/wet-apart'
+import { wheelLoad } from './rules/wheel-load'
 import { windowFree } from './rules/window-free'
 import { worktopFree } from './rules/worktop-free'
 import { worktopHeight } from './rules/worktop-height'
@@ -103,6 +111,7 @@ export const RULES: readonly Rule[] = [
   alarmsPlaced,
   asBought,
   awningDoor,
+  axleLoad,
   basinHeight,
   batteryKept,
   bedAlone,
@@ -137,6 +146,7 @@ export const RULES: readonly Rule[] = [
   fillClean,
   finishFit,
   fitsHollow,
+  frontShare,
   fuseNear,
   gasVent,
   gasZone,
@@ -156,23 +166,28 @@ export const RULES: readonly Rule[] = [
   lightDoor,
   lightReading,
   looseStowed,
+  massBehind,
+  massHigh,
   mattressAir,
   noHoles,
   noOverlap,
   outletClear,
   parkingFit,
   passingPlace,
+  payload,
   petStep,
   quietHeads,
   railHeld,
   reclineFree,
   resaleBed,
   reserveKept,
+  roofLoad,
   seatDepth,
   seatHeight,
   seatsDry,
   serviceAccess,
   servicePresent,
+  sideBalance,
   sitUp,
   standingHeight,
   standsOff,
@@ -187,6 +202,7 @@ export const RULES: readonly Rule[] = [
   wayWidth,
   waysOut,
   wetApart,
+  wheelLoad,
   windowFree,
   worktopFree,
   worktopHeight,

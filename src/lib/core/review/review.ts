@@ -1,3 +1,4 @@
+import { compose, limitsIn, type LoadSketch, sketchOf } from '../budgets'
 import { stowedIn, type NeedState, needStates } from '../needs'
 import { known } from '../units'
 import { aidedOf, type Brief, piecesOf } from '../brief'
@@ -21,6 +22,8 @@ export interface FailedRule {
 export interface ModeReview {
   readonly modeId: string
   readonly findings: readonly Finding[]
+  /** What the page needs to tell of its weights while something is dragged. */
+  readonly load: LoadSketch
 }
 
 /** A rule that could not be asked in any of its modes, and what it wants to know first. */
@@ -84,6 +87,10 @@ export function inputFor(job: Job, variantId: string, scene: Scene, walked: Walk
     ways: once(() => waysOf(scene, ground(), besideMm)),
     bareWays: once(() => waysOf(scene, wayGround(scene, { shoulderMm: walkerOf(job.brief).shoulderMm }), besideMm)),
     stowed: once(() => stowedIn(scene, job.brief)),
+    weight: once(() => {
+      const { weight } = compose(job, scene)
+      return { ledger: weight, limits: limitsIn(scene, weight) }
+    }),
     needs: once(() => statesOf(job.brief, all())),
     change: once(() => (before === undefined ? undefined : changeOf(before, scene, job.brief))),
     find: (id) => byId.get(id),
@@ -129,7 +136,13 @@ export function reviewMode(
   scene: Scene,
   rules: readonly Rule[],
   walked: Walked,
-): { findings: Finding[]; failed: FailedRule[]; asked: readonly string[]; untold: readonly UntoldRule[] } {
+): {
+  findings: Finding[]
+  failed: FailedRule[]
+  asked: readonly string[]
+  untold: readonly UntoldRule[]
+  load: () => LoadSketch
+} {
   const input = inputFor(job, variantId, scene, walked)
   const findings: Finding[] = []
   const failed: FailedRule[] = []
@@ -170,7 +183,11 @@ export function reviewMode(
     }
   }
   findings.sort(byWeight)
-  return { findings, failed, asked, untold }
+  const load = (): LoadSketch => {
+    const { ledger, limits } = input.weight()
+    return sketchOf(scene, ledger, limits)
+  }
+  return { findings, failed, asked, untold, load }
 }
 
 /** The scenes of a variant in the order of its modes. */
@@ -195,7 +212,7 @@ export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[
     failed.push(...result.failed)
     for (const id of result.asked) asked.add(id)
     for (const one of result.untold) untold.set(one.rule, one)
-    return { modeId: scene.modeId, findings: result.findings }
+    return { modeId: scene.modeId, findings: result.findings, load: result.load() }
   })
   const unasked = [...untold.values()].filter(({ rule }) => !asked.has(rule))
   const met = new Set(modes.flatMap(({ findings }) => findings.flatMap(({ waiver }) => waiver?.id ?? [])))

@@ -1,7 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import { intersection, type Geom } from 'polyclip-ts'
 import { BODY_FRACTIONS } from '../people'
-import { defaultsOf, kindOf, KINDS, type LocalClearance, type LocalLying, type Parameters } from '../fittings'
+import {
+  defaultsOf,
+  kindOf,
+  KINDS,
+  ridesAt,
+  stanceAt,
+  type LocalClearance,
+  type LocalLying,
+  type Parameters,
+} from '../fittings'
 import { area, block, prismBounds, prismsOverlap, type Polygon } from '../geometry'
 
 /** Clearances held against figures that are worked out without this program. */
@@ -158,7 +167,7 @@ it('an awning that goes round the corner shades beside and behind, and none with
   ])
 })
 
-it('a lift bed stops at four heights, is a bed at each but the highest, and moves as long as it is far', () => {
+it('a lift bed stops at any height, is a bed at each but where it is raised, and moves as long as it is far', () => {
   const kind = kindOf('bed-lift')
   const p = {
     ...defaultsOf(kind),
@@ -182,6 +191,12 @@ it('a lift bed stops at four heights, is a bed at each but the highest, and move
   // 250 mm at 20 mm a second are 12.5 s
   expect(kind.change(p, 'raised', 'upper-stop').minutes).toBeCloseTo(12.5 / 60)
   expect(kind.change(p, 'raised', 'lowered').minutes).toBeCloseTo(35 / 60)
+  // at any height of its own, that its rails and its drive allow: 1600 − 120 at most, 150 at least
+  expect(stanceAt(936.4)).toBe('at-936')
+  expect(kind.services(p, 'at-936').find(({ type }) => type === 'berth')?.lying?.zMm).toBe(936 + 120)
+  expect(ridesAt({ kind: kind.id, parameters: p }, 'at-2000')).toEqual({ mm: 1480, minMm: 150, maxMm: 1480 })
+  expect(ridesAt({ kind: 'bed-fixed', parameters: {} }, 'made-up')).toBeUndefined()
+  expect(kind.change(p, 'at-936', 'lowered').minutes).toBeCloseTo(286 / 20 / 60)
 })
 
 describe('mattresses', () => {

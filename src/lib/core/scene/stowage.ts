@@ -1,4 +1,4 @@
-import { type Box, boxesOverlap, prismBounds, sharedLength, spanLength } from '../geometry'
+import { type Box, boxesOverlap, prismBounds, sharedLength, spanLength, type Vec3 } from '../geometry'
 import type { Interior } from '../shell'
 import { known, nth, TOUCH_MM } from '../units'
 import { blockLeft } from './cut'
@@ -163,6 +163,8 @@ interface Left {
 export interface Stowed {
   /** Where each piece went: piece id to fitting id. */
   readonly places: ReadonlyMap<string, string>
+  /** Where the middle of each such piece lies, in the vehicle frame. */
+  readonly at: ReadonlyMap<string, Vec3>
   /** Pieces that found no room. */
   readonly left: readonly Left[]
 }
@@ -223,7 +225,8 @@ function stowInto(stowages: readonly Stowage[], pieces: readonly Piece[]): Stowe
   const takers = bySize.filter(alone)
   const found = first.size === takers.length ? first : (searched(free, takers) ?? first)
   return {
-    places: new Map([...found].map(([id, stowage]) => [id, nth(stowages, stowage).fittingId])),
+    places: new Map([...found].map(([id, { stowage }]) => [id, nth(stowages, stowage).fittingId])),
+    at: new Map([...found].map(([id, { at }]) => [id, at])),
     left: bySize
       .filter(({ id }) => !found.has(id))
       .map((piece) =>
@@ -231,6 +234,19 @@ function stowInto(stowages: readonly Stowage[], pieces: readonly Piece[]): Stowe
       ),
   }
 }
+
+/** Where a piece went: into which stowage, and where its middle is there. */
+interface Lies {
+  readonly stowage: number
+  readonly at: Vec3
+}
+
+/** The middle of a piece that lies in a room’s rear right lower corner. */
+const middleOf = ({ x, y, z }: Box, { floor, up }: Pose): Vec3 => [
+  x.min + floor[0] / 2,
+  y.min + floor[1] / 2,
+  z.min + up / 2,
+]
 
 /** The free rooms after a piece has been put into one of them. */
 function after(free: Free, at: Place, pose: Pose, cuts: (typeof CUTS)[number]): Free {
@@ -241,11 +257,11 @@ function after(free: Free, at: Place, pose: Pose, cuts: (typeof CUTS)[number]): 
 }
 
 /**
- * Each piece in the first room that takes it: piece id to stowage. Rooms only become smaller: one that did not take a piece takes none
+ * Each piece in the first room that takes it. Rooms only become smaller: one that did not take a piece takes none
  * of its class later, and the next of them is looked for from where the last one went.
  */
-function greedy(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, number> {
-  const places = new Map<string, number>()
+function greedy(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, Lies> {
+  const places = new Map<string, Lies>()
   const now = free.map((divisions) => divisions.map((rooms) => [...rooms]))
   const from = new Map<string, Place>()
   for (const piece of pieces) {
@@ -256,14 +272,14 @@ function greedy(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, numbe
     const [stowage, division, room] = at
     const rooms = nth(nth(now, stowage), division)
     const box = nth(rooms, room)
-    const [pose] = posesIn(piece, box)
-    const rest = remainders(box, known(pose, `the pose of “${piece.id}”`), CUTS[0])
+    const pose = known(posesIn(piece, box)[0], `the pose of “${piece.id}”`)
+    const rest = remainders(box, pose, CUTS[0])
     // something stays in its place, so that no other class misses the room behind it
     rooms.splice(room, 1, ...(rest.length > 0 ? rest : [NO_ROOM]))
     // a piece put in settles which way the stowage is divided
     now[stowage] = nth(now, stowage).map((_, index) => (index === division ? rooms : []))
     from.set(one, at)
-    places.set(piece.id, stowage)
+    places.set(piece.id, { stowage, at: middleOf(box, pose) })
   }
   return places
 }
@@ -294,8 +310,8 @@ function firstRoom(
 }
 
 /** All pieces, by trying; undefined where no way was found within the limits. */
-function searched(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, number> | undefined {
-  const places = new Map<string, number>()
+function searched(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, Lies> | undefined {
+  const places = new Map<string, Lies>()
   let tries = 0
   let looks = 0
   const spend = (): boolean => (looks += 1) <= MOST_LOOKS
@@ -309,11 +325,12 @@ function searched(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, num
       at = firstRoom(now, piece, past(at), spend)
     ) {
       const [stowage, division, room] = at
-      for (const pose of posesIn(piece, nth(nth(nth(now, stowage), division), room)))
+      const box = nth(nth(nth(now, stowage), division), room)
+      for (const pose of posesIn(piece, box))
         for (const cuts of CUTS) {
           tries += 1
           if (tries > MOST_TRIES) return false
-          places.set(piece.id, stowage)
+          places.set(piece.id, { stowage, at: middleOf(box, pose) })
           if (place(index + 1, after(now, at, pose, cuts))) return true
         }
     }

@@ -178,7 +178,22 @@ export const shellShape = z.looseObject({
     ratingFrontKg: finite(300, 20_000).optional(),
     ratingRearKg: finite(300, 20_000).optional(),
   }),
-  masses: z.looseObject({ kerbKg: finite(500, 20_000), grossKg: finite(500, 30_000) }),
+  masses: z.looseObject({
+    kerbKg: finite(500, 20_000),
+    grossKg: finite(500, 30_000),
+    kerbWith: z
+      .looseObject({
+        driverKg: finite(0, 150).describe('Of a driver; 0 where none is in it'),
+        fuelPercent: finite(0, 100).describe('How full the tank is'),
+      })
+      .optional()
+      .describe('What the kerb mass holds; left out where nobody asked'),
+    fuelL: finite(10, 1000).optional().describe('Fuel tank of the vehicle, full'),
+    fuelXMm: finite(-2000, 16_000).optional().describe('Where the middle of that tank is'),
+    centreMm: finite(200, 2500).optional().describe('Centre of mass of the empty vehicle over the ground, measured'),
+    roofDrivingKg: finite(0, 3000).optional().describe('What the roof may carry on the road'),
+    roofRestKg: finite(0, 6000).optional().describe('What the roof may carry at rest'),
+  }),
   outer: z
     .looseObject({
       lengthMm: finite(2000, 18_000),

@@ -1,5 +1,8 @@
 import type { Shell } from '../shell'
 
+/** Litres of fuel that a vehicle of so much gross mass has room for. Common practice, no source. */
+const fuelFor = (grossKg: number): number => (grossKg <= 2600 ? 60 : grossKg <= 5000 ? 75 : grossKg <= 8000 ? 120 : 250)
+
 /** Axles and masses with what they carry empty: `frontShare` of the kerb mass is on the front axle. */
 export function axlesOf(
   rearXMm: number,
@@ -9,6 +12,7 @@ export function axlesOf(
   frontShare: number,
   ratings: readonly [front: number, rear: number],
   grossKg: number,
+  roofDrivingKg?: number,
 ): Pick<Shell, 'axles' | 'masses'> {
   const kerbFrontKg = Math.round(kerbKg * frontShare)
   return {
@@ -21,7 +25,14 @@ export function axlesOf(
       ratingFrontKg: ratings[0],
       ratingRearKg: ratings[1],
     },
-    masses: { kerbKg, grossKg },
+    masses: {
+      kerbKg,
+      grossKg,
+      // these bodies’ kerb masses are told as European running order has it: a driver of 75 kg, the tank nine tenths full
+      kerbWith: { driverKg: 75, fuelPercent: 90 },
+      fuelL: fuelFor(grossKg),
+      ...(roofDrivingKg === undefined ? {} : { roofDrivingKg }),
+    },
   }
 }
 

@@ -190,7 +190,7 @@ const longHigh: Shell = {
       [5830, -250],
     ],
   },
-  ...axlesOf(1255, 3680, 1790, 2110, 0.58, [1850, 2000], 3500),
+  ...axlesOf(1255, 3680, 1790, 2110, 0.58, [1850, 2000], 3500, 150),
   outer: { lengthMm: 5945, widthMm: 1970, heightMm: 2580, groundMm: 160 },
   fixings: [...tieDowns(5, 4250, 860), ...roofPoints([500, 1500, 2500, 3500], 640, 2010)],
 }
@@ -272,7 +272,7 @@ function panelVan({ id, name, wheelbaseMm, kerbKg, grossKg, ...numbers }: Size):
   const seat = draft.cabSeats[0]!
   return {
     ...draft,
-    ...axlesOf(draft.axles.rearXMm, wheelbaseMm, 1740, kerbKg, 0.58, [1750, 2000], grossKg),
+    ...axlesOf(draft.axles.rearXMm, wheelbaseMm, 1740, kerbKg, 0.58, [1750, 2000], grossKg, 150),
     keepOuts: [
       ...draft.keepOuts,
       {

@@ -24,7 +24,7 @@ const compactDraft = draftShell('van-compact', 'Compact van, second seat row', '
 /** A second row on rails, a tailgate, sliding doors on both sides. */
 const compact: Shell = {
   ...compactDraft,
-  ...axlesOf(670, 2970, 1560, 1560, 0.59, [1180, 1250], 2250),
+  ...axlesOf(670, 2970, 1560, 1560, 0.59, [1180, 1250], 2250, 100),
   openings: openingsOf(
     compactDraft,
     {
@@ -63,7 +63,7 @@ const minivanDraft = draftShell('minivan-glass-roof', 'Minivan, removable seats,
 /** Five seats that come out one by one, and a roof of glass that keeps its headlining off. */
 const minivan: Shell = {
   ...minivanDraft,
-  ...axlesOf(740, 2960, 1640, 1780, 0.56, [1350, 1450], 2520),
+  ...axlesOf(740, 2960, 1640, 1780, 0.56, [1350, 1450], 2520, 100),
   openings: openingsOf(
     minivanDraft,
     {

@@ -10,7 +10,7 @@ import {
   type Face,
   type Interior,
 } from '../shell'
-import { prismBounds, rectangle, spanLength, spanMiddle, type Box, type Span } from '../geometry'
+import { prismBounds, rectangle, spanLength, spanMiddle, type Box, type Span, type Vec3 } from '../geometry'
 import { TOUCH_MM } from '../units'
 
 /** Nodes and weights of Gauss and Legendre’s rule of three points on −1 … 1: none lies on a step, where a quantity has two values. */
@@ -113,6 +113,40 @@ const facesM2 = (interior: Interior, faces: readonly Face[]): number =>
       return faces.includes(faceOf(from, to)) ? sum + Math.hypot(to[0] - from[0], to[1] - from[1]) : sum
     }, 0)
   }) * 1e-6
+
+/** A face of the body: how large, and where its middle is. */
+export interface FaceArea {
+  readonly face: Face
+  readonly m2: number
+  readonly at: Vec3
+}
+
+const FACES: readonly Face[] = ['floor', 'wall-left', 'wall-right', 'roof']
+
+/** Every face of the lined body, measured round its curve, openings counted, with its middle in the vehicle frame. */
+export function faceAreas(interior: Interior): readonly FaceArea[] {
+  const stretches = stretchesOf(interior, [])
+  return FACES.map((face) => {
+    const over = (of: (along: number, y: number, z: number, xMm: number) => number): number =>
+      integrate(stretches, (xMm) => {
+        const section = sectionAt(interior, xMm)
+        return section.reduce((sum, from, edge) => {
+          const to = section[(edge + 1) % section.length]!
+          if (faceOf(from, to) !== face) return sum
+          return (
+            sum + of(Math.hypot(to[0] - from[0], to[1] - from[1]), (from[0] + to[0]) / 2, (from[1] + to[1]) / 2, xMm)
+          )
+        }, 0)
+      })
+    const mm2 = over((along) => along)
+    const mean = (of: (along: number, y: number, z: number, xMm: number) => number) => (mm2 === 0 ? 0 : over(of) / mm2)
+    return {
+      face,
+      m2: mm2 * 1e-6,
+      at: [mean((along, _y, _z, xMm) => along * xMm), mean((along, y) => along * y), mean((along, _y, z) => along * z)],
+    }
+  })
+}
 
 /** Ceiling to be lined, in square metres. */
 export const ceilingAreaM2 = (interior: Interior): number => facesM2(interior, ['roof'])

@@ -3,8 +3,11 @@ import {
   answer,
   type Brief,
   demandsOf,
+  gearMass,
   NEED_FACTS,
   peopleOf,
+  personMass,
+  petMass,
   type ResolvedDemand,
   STANDING_SPARE_MM,
   tallestOf,
@@ -48,9 +51,6 @@ export interface Contradiction {
   readonly there: number
   readonly unit: 'mm' | 'count' | 'kg' | 'none'
 }
-
-/** A plausible adult's mass, and a small one's. Common practice, no source. */
-const PERSON_KG = { adult: 75, teenager: 60, child: 35, infant: 12 } as const
 
 /** Belts that a body comes with: its cab’s, and those behind that stay or go in again. */
 export const beltsOf = ({ cabSeats, loadSeats }: Shell): number =>
@@ -97,12 +97,13 @@ const MATTRESS_MM = 120
 export function loadKg(brief: Brief): number {
   const people = Object.values(brief.people)
     .filter(({ travels }) => travels)
-    .reduce((sum, { age }) => sum + PERSON_KG[age ?? 'adult'], 0)
-  const gear = Object.values(brief.gear ?? {}).reduce((sum, { massKg, count }) => sum + (massKg ?? 0) * count, 0)
+    .reduce((sum, person) => sum + personMass(brief, person).kg, 0)
+  const pets = Object.values(brief.pets).reduce((sum, pet) => sum + petMass(pet).kg, 0)
+  const gear = Object.values(brief.gear ?? {}).reduce((sum, one) => sum + gearMass(one).kg * one.count, 0)
   const water = demandsOf(brief)
     .filter(({ need }) => need === 'water')
     .reduce((sum, { quantity }) => sum + quantity, 0)
-  return Math.round(people + gear + water)
+  return Math.round(people + pets + gear + water)
 }
 
 /** The widest door that people come in by, mm. */

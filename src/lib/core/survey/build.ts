@@ -154,6 +154,15 @@ export function surveyed(survey: Survey): Surveyed {
   const inOrder = measuredAt.every((x, index) => index === 0 || x > measuredAt[index - 1]!)
   const stops = inOrder ? [...measuredAt, ...between].sort((a, b) => a - b) : measuredAt
   const [front, rear] = [get('kerb-front'), get('kerb-rear')]
+  /** A figure that the body has only where it had one before, or where it was read. */
+  const told = <K extends 'trackMm' | 'ratingFrontKg' | 'ratingRearKg'>(
+    key: K,
+    id: string,
+  ): Partial<Shell['axles']> => {
+    const { first, second } = survey.readings[id] ?? {}
+    return base.axles[key] === undefined && first === undefined && second === undefined ? {} : { [key]: get(id) }
+  }
+  const { kerbWith: _asStarted, ...massesBefore } = base.masses
   const shell: Shell = {
     ...base,
     id: 'own-body',
@@ -185,8 +194,17 @@ export function surveyed(survey: Survey): Surveyed {
       wheelbaseMm: get('wheelbase'),
       kerbFrontKg: front,
       kerbRearKg: rear,
+      ...told('trackMm', 'track'),
+      ...told('ratingFrontKg', 'rating-front'),
+      ...told('ratingRearKg', 'rating-rear'),
     },
-    masses: { kerbKg: front + rear, grossKg: get('gross') },
+    // what the kerb mass holds is asked of each vehicle: papers differ, and a weighbridge knows nothing of it
+    masses: {
+      ...massesBefore,
+      kerbKg: front + rear,
+      grossKg: get('gross'),
+      ...(survey.kerbWith === undefined ? {} : { kerbWith: survey.kerbWith }),
+    },
     ...(base.outer === undefined
       ? {}
       : {

@@ -55,6 +55,10 @@ const LENGTH_TOLERANCE_MM = 5
 const DOOR_TOLERANCE_MM = 3
 const OUTER_TOLERANCE_MM = 20
 const MASS_TOLERANCE_KG = 20
+/** Where nothing was said, what is offered to be typed over; no body takes these. Common practice, no source. */
+const USUAL_FRONT_RATING = 0.53
+const USUAL_REAR_RATING = 0.57
+const USUAL_TRACK_MM = 1740
 
 /** A step that is read as less than this is the lip of the floor, and no step. */
 export const LEAST_STEP_MM = 50
@@ -340,6 +344,17 @@ export function measuresOf(survey: Survey, frame: Frame = frameOf(survey)): read
     kg('kerb-front', axles.kerbFrontKg ?? masses.kerbKg * 0.55),
     kg('kerb-rear', axles.kerbRearKg ?? masses.kerbKg * 0.45),
     kg('gross', masses.grossKg),
+    kg('rating-front', axles.ratingFrontKg ?? masses.grossKg * USUAL_FRONT_RATING),
+    kg('rating-rear', axles.ratingRearKg ?? masses.grossKg * USUAL_REAR_RATING),
+    mm(
+      'outside',
+      'track',
+      axles.trackMm ?? USUAL_TRACK_MM,
+      plan([axles.rearXMm, USUAL_TRACK_MM / 2], [axles.rearXMm, -USUAL_TRACK_MM / 2]),
+      {
+        tolerance: OUTER_TOLERANCE_MM,
+      },
+    ),
   ]
 }
 

@@ -1,7 +1,8 @@
 import type { Command, SimpleCommand, Told, Undone } from '../job'
 import type { Need } from '../brief'
-import { FIXING_WORDS, KIND_WORDS, STANCE_WORDS } from './fitting-words'
+import { FIXING_WORDS, KIND_WORDS, stanceWord } from './fitting-words'
 import { FOUND_WORDS } from './condition'
+import { ASSUMED_WORDS, MASS_WORDS } from './weight'
 import { CHANGE_WORDS, NEED_WORDS } from './words'
 
 type Part = Omit<Told, 'of' | 'parts' | 'more'>
@@ -38,6 +39,12 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
   'survey.read': ({ kind = '', to }) => (to === undefined ? `Survey: ${kind} open again` : `Survey: ${kind} ${to}`),
   'found.put': (part) => `As bought: ${found(part)}`,
   'found.remove': (part) => `As bought: without ${found(part)}`,
+  'masses.set': ({ kind }) => `Vehicle: ${known(MASS_WORDS, kind) ?? 'masses'}`,
+  'weight.assume': ({ kind, to }) =>
+    `Taken for weight: ${known(ASSUMED_WORDS, kind) ?? 'a figure'}${to === undefined ? ', as usual' : ` ${to}`}`,
+  'weighing.put': ({ to = '' }) => `Weighed on ${to}`,
+  'weighing.remove': ({ to = '' }) => `Without the weighing of ${to}`,
+  'weighing.base': ({ to }) => (to === undefined ? 'Empty vehicle by its papers' : `Empty vehicle as weighed on ${to}`),
   'variant.add': ({ name = '' }) => `New variant “${name}”`,
   'variant.rename': ({ name = '' }) => `Variant renamed “${name}”`,
   'variant.remove': ({ name = '' }) => `Variant “${name}” taken out`,
@@ -74,7 +81,7 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
   'mode.turned': ({ name = 'Seat', to }) => `${name}: ${to === true ? 'turned' : 'forward'}`,
   'figure.put': ({ name = 'someone', to }) => `Figure: ${name}, ${to}`,
   'figure.remove': ({ name = 'one' }) => `Figure: without ${name}`,
-  'mode.stance': (part) => `${it(part)}: ${known(STANCE_WORDS, part.to) ?? part.to}`,
+  'mode.stance': (part) => `${it(part)}: ${typeof part.to === 'string' ? stanceWord(part.to, 'mm') : part.to}`,
 }
 
 const SETTING_WORDS = { book: 'as the book says', off: 'switched off', own: 'set for this job' } as const

@@ -11,6 +11,7 @@ import { SAFETY_SENTENCES } from './findings/safety'
 import { AIR_SENTENCES } from './findings/air'
 import { SERVICE_SENTENCES } from './findings/service'
 import { OUTSIDE_SENTENCES } from './findings/outside'
+import { WEIGHT_SENTENCES } from './findings/weight'
 import { FUTURE_SENTENCES } from './findings/future'
 import type { Sentences, SentencesFor } from './findings/kit'
 import { sayHouse } from './house'
@@ -27,6 +28,7 @@ const SENTENCES: SentencesFor<FindingCode> = {
   ...SERVICE_SENTENCES,
   ...OUTSIDE_SENTENCES,
   ...FUTURE_SENTENCES,
+  ...WEIGHT_SENTENCES,
   house: (finding, names, _say, unit) => sayHouse(finding, names, unit),
 }
 

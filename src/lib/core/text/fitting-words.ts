@@ -1,5 +1,6 @@
-import type { Caution, ClearanceUse, Group, ServiceType, Task } from '../fittings'
+import { heightOfStance, type Caution, type ClearanceUse, type Group, type ServiceType, type Task } from '../fittings'
 import type { FixingWay } from '../job'
+import { sayLength, type LengthUnit } from '../units'
 
 export const GROUP_WORDS: Record<Group, string> = {
   sleeping: 'Sleeping',
@@ -202,6 +203,12 @@ export const STANCE_WORDS: Readonly<Record<string, string>> = {
   'upper-stop': 'at its upper stop',
   upright: 'upright',
   loaded: 'loaded',
+}
+
+/** A stance in words: “lowered”, “at 900 mm”. */
+export function stanceWord(stance: string, unit: LengthUnit): string {
+  const mm = heightOfStance(stance)
+  return mm === undefined ? (STANCE_WORDS[stance] ?? stance) : `at ${sayLength(mm, unit)}`
 }
 
 /** What a parameter is called in most kinds that have it. */

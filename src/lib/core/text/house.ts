@@ -13,6 +13,8 @@ const UNKNOWN: Readonly<Record<Exclude<Missing['what'], 'service' | 'thing'>, st
   'seats-asked': 'how many are to sit inside, in the brief',
   'outer-size': 'the body’s height over the ground, in the survey',
   'wall-layers': 'what the wall is lined with, on the vehicle’s page',
+  'axle-ratings': 'what each axle is rated for, in the survey',
+  track: 'the track of the wheels, in the survey',
   'floor-structure': 'rails or points in the floor, in the survey',
   'air-openings': 'an opening for air: a fan, a hatch or a window that opens',
 }
@@ -39,6 +41,8 @@ export function sayMissing(missing: Missing): string {
     case 'outer-size':
     case 'wall-layers':
     case 'floor-structure':
+    case 'axle-ratings':
+    case 'track':
     case 'air-openings':
       return UNKNOWN[missing.what]
     case 'thing':

@@ -10,6 +10,7 @@ export {
   parameterWord,
   SERVICE_WORDS,
   STANCE_WORDS,
+  stanceWord,
   TASK_WORDS,
 } from './fitting-words'
 export {
@@ -48,4 +49,23 @@ export { sayEnded } from './ended'
 export { FOUND_WORDS, foundName, sayFoundSum, sayMoney, sayStep, STEP_WORDS } from './condition'
 export { MEASURE_GROUP_WORDS, ROOF_WORDS, sayCheck, sayMeasure } from './survey'
 export { sayGoingBack } from './going-back'
+export {
+  ASSUMED_BASIS,
+  ASSUMED_WORDS,
+  LIMIT_WORDS,
+  listedLimits,
+  MASS_WORDS,
+  sayEntry,
+  sayHeavy,
+  sayHeld,
+  sayLimitFigure,
+  sayPlace,
+  sayShare,
+  sayShareless,
+  sayUnknown,
+  sayWeight,
+  sayWeightState,
+  sayWorst,
+  STORE_WORDS,
+} from './weight'
 export { sayChange, sayMinutes, sayMove, type ChangeWords } from './moves'

@@ -1,7 +1,7 @@
 import { partWord } from './part-words'
 import type { Job } from '../job'
 import type { ModeChange, Move } from '../scene'
-import { STANCE_WORDS } from './fitting-words'
+import { stanceWord } from './fitting-words'
 import type { Names } from './names'
 import { list } from './words'
 
@@ -45,7 +45,7 @@ export function sayMove(move: Move, job: Job, names: Names): string {
       case 'turn-seat':
         return `${move.from} → ${move.to}`
       case 'stance':
-        return `${STANCE_WORDS[move.from ?? ''] ?? move.from} → ${STANCE_WORDS[move.to ?? ''] ?? move.to}`
+        return `${stanceWord(move.from ?? '', job.units)} → ${stanceWord(move.to ?? '', job.units)}`
       case 'carry':
         return 'carried to another place'
       case 'take-out':

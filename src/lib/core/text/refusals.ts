@@ -1,5 +1,5 @@
 import type { CommandRefusal, RefusedThing } from '../job'
-import { KIND_WORDS, STANCE_WORDS } from './fitting-words'
+import { KIND_WORDS, stanceWord } from './fitting-words'
 
 /** A thing that is no longer there, and several of it where it may be held. */
 const THINGS: Readonly<Record<RefusedThing, { readonly one: string; readonly many: string; readonly held: string }>> = {
@@ -17,6 +17,7 @@ const THINGS: Readonly<Record<RefusedThing, { readonly one: string; readonly man
   'adjusted-demand': { one: 'that changed demand', many: 'changed demands', held: 'a brief holds' },
   survey: { one: 'the survey', many: 'surveys', held: 'a job holds' },
   found: { one: 'that entry of what was found', many: 'things found on the vehicle', held: 'a job holds' },
+  weighing: { one: 'that weighing', many: 'weighings', held: 'a job holds' },
   'rule-setting': { one: 'that setting', many: 'rules set otherwise', held: 'a job holds' },
   'house-rule': { one: 'that house rule', many: 'house rules', held: 'a job holds' },
   'list-entry': { one: 'that entry', many: 'entries', held: 'a list holds' },
@@ -39,7 +40,7 @@ const WORDS: WordsFor = {
   'seat-fixed': () => 'that seat does not turn',
   'figure-of-nobody': () => 'the brief does not name whose figure that is',
   'no-such-stance': ({ kind, stance }) =>
-    `“${STANCE_WORDS[stance] ?? stance}” is no position of this kind of fitting (${KIND_WORDS[kind] ?? kind})`,
+    `“${stanceWord(stance, 'mm')}” is no position of this kind of fitting (${KIND_WORDS[kind] ?? kind})`,
   locked: () => 'it is locked: unlock it first',
   'locked-in-plan': () => 'a fitting is locked: unlock it first',
   'hangs-on-itself': () => 'a fitting cannot stand on itself, come after itself or be in itself',

@@ -1,12 +1,13 @@
 import type { ProvenRemedy, Remedy, RemedyCode } from '../review'
 import { sayLength, type LengthUnit } from '../units'
-import { CHOICE_WORDS, KIND_WORDS, parameterWord, STANCE_WORDS } from './fitting-words'
+import { CHOICE_WORDS, KIND_WORDS, parameterWord, stanceWord } from './fitting-words'
 import { capital, count, GRAVITY_WORDS } from './words'
 import type { Names } from './names'
 
 /** Lengths in the unit of the job, and the kind of the fitting that a remedy changes. */
 interface SayIn {
   readonly kind: string
+  readonly unit: LengthUnit
   readonly length: (mm: number) => string
 }
 
@@ -25,10 +26,10 @@ const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Re
   lower: (name, amount) => `Lower ${name} by ${amount}`,
   place: (name, amount) => `Place a ${name} at ${amount}`,
   'cut-opening': (name, amount) => `Cut the opening for ${name}, ${amount} wide`,
-  'stance-other': (name, _amount, { stance }) =>
+  'stance-other': (name, _amount, { stance }, { unit }) =>
     stance === undefined
       ? `Put ${name} in another stance in this mode`
-      : `In this mode, have ${name} ${(STANCE_WORDS[stance] ?? stance).toLowerCase()}`,
+      : `In this mode, have ${name} ${stanceWord(stance, unit).toLowerCase()}`,
   'entry-foot': (name) => `Get into ${name} from its foot`,
   slats: (name) => `Lay ${name}’s mattress on slats`,
   latch: (name) => `Give ${name} latches that lock`,
@@ -76,6 +77,7 @@ export function sayRemedy(
         : `the ${names.fitting(remedy.fittingId).toLowerCase()}`
   const say: SayIn = {
     kind: kind ?? (remedy.fittingId === undefined ? undefined : names.kind(remedy.fittingId)) ?? '',
+    unit,
     length: (mm) => sayLength(mm, unit),
   }
   const unique = (gravity: 'stop' | 'caution') =>

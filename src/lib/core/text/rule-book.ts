@@ -9,6 +9,7 @@ import { USE_RULES } from './rules/use'
 import { SERVICE_RULES } from './rules/service'
 import { OUTSIDE_RULES } from './rules/outside'
 import { WAYS_RULES } from './rules/ways'
+import { WEIGHT_RULES } from './rules/weight'
 import { FUTURE_RULES } from './rules/future'
 import type { RuleWords } from './rules/words'
 import { sayBasis } from './findings'
@@ -24,6 +25,7 @@ export const RULE_GROUP_WORDS: Readonly<Record<RuleGroup, string>> = {
   air: 'Air and quiet',
   service: 'Service',
   outside: 'Outside',
+  weight: 'Weight',
   future: 'Later on',
   house: 'Of the house',
 }
@@ -40,6 +42,7 @@ export const RULE_WORDS: Readonly<Record<string, RuleWords>> = {
   ...OUTSIDE_RULES,
   ...WAYS_RULES,
   ...FUTURE_RULES,
+  ...WEIGHT_RULES,
 }
 
 export interface RuleEntry extends RuleWords {
@@ -131,6 +134,11 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   mostMarks: 'marks, at most',
   mostMin: 'time, at most',
   nearMm: 'away from it, at most',
+  askedKg: 'asked from',
+  below: 'below as delivered, share',
+  least: 'at least, share',
+  reserveKg: 'kept free',
+  share: 'share, at most',
   offDeg: 'off the way of travel, at most',
   ofFloor: 'vent, share of the floor',
   overLitres: 'litres over them, at most',

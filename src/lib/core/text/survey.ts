@@ -51,6 +51,9 @@ const WORDS: Readonly<Record<string, string>> = {
   'kerb-front': 'front axle, empty',
   'kerb-rear': 'rear axle, empty',
   gross: 'gross mass allowed',
+  'rating-front': 'front axle, rated for',
+  'rating-rear': 'rear axle, rated for',
+  track: 'track of the rear wheels, tyre’s middle to middle',
 }
 
 const PARTS: Readonly<Record<string, string>> = {

@@ -15,8 +15,8 @@ import {
   PART_WORDS,
   sayTold,
   sayFinding,
-  STANCE_WORDS,
 } from './index'
+import { STANCE_WORDS, stanceWord } from './fitting-words'
 
 const job = apply(newJob('job-test', 'Test', genericShell('van-long-high'), standardBrief()), {
   type: 'fitting.add',
@@ -113,6 +113,14 @@ describe('what is missing', () => {
 })
 
 describe('words', () => {
+  it('says a stance by its name, or by the height that it is', () => {
+    expect([stanceWord('upper-stop', 'mm'), stanceWord('at-936', 'cm'), stanceWord('unheard-of', 'mm')]).toEqual([
+      'at its upper stop',
+      'at 93.6\u00a0cm',
+      'unheard-of',
+    ])
+  })
+
   it('has one for every kind, stance, parameter and choice', () => {
     for (const kind of KINDS) {
       expect(KIND_WORDS[kind.id]).toBeTruthy()

@@ -1,1 +1,2 @@
 export { searchRemedies } from './search'
+export { weightHelps, type WeightHelp } from './weight-helps'

@@ -14,6 +14,7 @@ const kinds = (): Reply =>
       name: KIND_WORDS[kind.id],
       group: kind.group,
       stances: kind.stances,
+      anyHeight: kind.risesTo !== undefined,
       meets: kind.meets,
       defaults: defaultsOf(kind),
       parameters: z.toJSONSchema(kind.parameters, { io: 'input' }),

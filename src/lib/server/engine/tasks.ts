@@ -8,6 +8,7 @@ import { movesReply } from './moves'
 import { reviewReply } from './review'
 import { readShopRules } from './shop-rules'
 import { spaceReply } from './space'
+import { weightReply } from './weight'
 
 /**
  * All that is worked out off the thread that saves: plain data in, plain data out. The first few answer a body that came
@@ -16,6 +17,7 @@ import { spaceReply } from './space'
 const TASKS = {
   review: reviewReply,
   space: spaceReply,
+  weight: weightReply,
   moves: movesReply,
   draw: drawReply,
   demands: demandsReply,

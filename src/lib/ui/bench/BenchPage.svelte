@@ -4,7 +4,7 @@
   import type { Made } from '$lib/core/fittings'
   import { fittingFor } from '$lib/core/needs'
   import { runOf } from '$lib/core/scene'
-  import { sayTally } from '$lib/core/text'
+  import { sayTally, sayWeightState } from '$lib/core/text'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
   import { Bench } from './bench.svelte'
@@ -167,7 +167,9 @@
   data-testid="bench"
 >
   <div class="col-span-3">
-    <JobBar current="plan" {reviewState} bind:historyOpen><VariantMenu {bench} /></JobBar>
+    <JobBar current="plan" {reviewState} budgetState={sayWeightState(bench.margins)} bind:historyOpen
+      ><VariantMenu {bench} /></JobBar
+    >
   </div>
   <aside class="min-h-0 border-r border-line">
     <DemandsColumn {bench} {onpick} onsearch={search} />

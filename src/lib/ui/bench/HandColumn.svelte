@@ -6,10 +6,10 @@
     MATERIAL_WORDS,
     parameterWord,
     partWord,
-    STANCE_WORDS,
+    stanceWord,
     TAPE_WORDS,
   } from '$lib/core/text'
-  import { massOf, limitsOf, massOfPart, type Limit } from '$lib/core/fittings'
+  import { massOf, limitsOf, massOfPart, ridesAt, stanceAt, type Limit } from '$lib/core/fittings'
   import { materialOf } from '$lib/core/materials'
   import { tapeLimits, usableDepth, type Placed } from '$lib/core/scene'
   import { formatLength, sayMass } from '$lib/core/units'
@@ -36,6 +36,10 @@
   const fieldWidth = $derived(unit === 'in' ? '4.3rem' : '3.4rem')
   const placed = $derived(bench.selected)
   const kind = $derived(placed?.kind)
+  /** Where what rides up and down stops in this mode. */
+  const rides = $derived(placed === undefined ? undefined : ridesAt(placed.fitting, placed.stance))
+  /** Those of its kind, and the height it has of its own. */
+  const stances = $derived(placed === undefined ? [] : [...new Set([...placed.kind.stances, placed.stance])])
   const limits = $derived(kind === undefined ? [] : limitsOf(kind))
   const depths = $derived.by(() => {
     if (placed === undefined || placed.scribedTo === undefined) return []
@@ -136,8 +140,7 @@
           value={placed.stance}
           onchange={(event) => bench.setStance(event.currentTarget.value)}
         >
-          {#each placed.kind.stances as stance (stance)}<option value={stance}>{STANCE_WORDS[stance] ?? stance}</option
-            >{/each}
+          {#each stances as stance (stance)}<option value={stance}>{stanceWord(stance, unit)}</option>{/each}
         </select>
       {:else if fittingName(placed.fitting) !== KIND_WORDS[placed.kind.id]}
         <span class="text-sm text-ink-2">{KIND_WORDS[placed.kind.id]?.toLowerCase()}</span>
@@ -175,6 +178,19 @@
       class="mt-2 grid grid-cols-2 gap-x-4 gap-y-px border-t border-line pt-1.5 text-[13px] narrow"
       data-testid="parameters"
     >
+      {#if rides !== undefined}
+        <div class="col-span-2">
+          <LengthField
+            label="stops, in {bench.names.mode(bench.modeId)}, at"
+            mm={rides.mm}
+            {unit}
+            width={fieldWidth}
+            min={rides.minMm}
+            max={rides.maxMm}
+            onset={(mm) => bench.setStance(stanceAt(mm))}
+          />
+        </div>
+      {/if}
       {#each limits as limit (limit.key)}
         {@const value = placed.fitting.parameters[limit.key]}
         {#if limit.kind === 'length'}

@@ -5,7 +5,7 @@
   import { bodyMm } from '$lib/core/people'
   import { peopleOf } from '$lib/core/brief'
   import { doorsBefore, notchesOf, roomLeft, tablePositions, worktopRuns, type Placed } from '$lib/core/scene'
-  import { CAUTION_WORDS, fittingName, FIXING_WORDS, HOLLOW_WORDS, list, partWord, STANCE_WORDS } from '$lib/core/text'
+  import { CAUTION_WORDS, fittingName, FIXING_WORDS, HOLLOW_WORDS, list, partWord, stanceWord } from '$lib/core/text'
   import { formatLength, formatNumber, sayLength, sayMass } from '$lib/core/units'
   import NumberField from '../parts/NumberField.svelte'
   import Why from '../parts/Why.svelte'
@@ -114,11 +114,11 @@
         {#each positions as { stance, reachMm, pass } (stance)}
           {@const gap = Math.max(pass.leftMm, pass.rightMm)}
           <tr class={stance === placed.stance ? 'font-semibold' : ''}>
-            <td>{STANCE_WORDS[stance] ?? stance}</td>
+            <td>{stanceWord(stance, unit)}</td>
             <td class="text-right">{formatLength(reachMm, unit)}</td>
             <td class="text-right">
               <Why
-                about="{sayLength(gap, unit)} are left beside it, {STANCE_WORDS[stance] ?? stance}"
+                about="{sayLength(gap, unit)} are left beside it, {stanceWord(stance, unit)}"
                 lines={() => [
                   `Left ${sayLength(pass.leftMm, unit)}, right ${sayLength(pass.rightMm, unit)}, to what stands there between 700 and 1100 mm up, or to the wall.`,
                   passers(gap).length === 0

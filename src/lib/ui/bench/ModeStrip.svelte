@@ -1,9 +1,8 @@
 <script lang="ts">
   import { nightsOfWater, waterUse } from '$lib/core/brief'
   import { isLetBe } from '$lib/core/review'
-  import { aboard } from '$lib/core/scene'
-  import { payloadOf } from '$lib/core/shell'
-  import { count, GRAVITY_WORDS } from '$lib/core/text'
+  import { offered } from '$lib/core/scene'
+  import { count, GRAVITY_WORDS, LIMIT_WORDS } from '$lib/core/text'
   import { formatNumber, sayMass } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
@@ -22,10 +21,11 @@
     )
     return parts.length === 0 ? 'nothing against it' : parts.join(' · ')
   }
-  const payload = $derived(payloadOf(bench.interior.shell))
-  const load = $derived(aboard(bench.scene))
+  const MOST_MARGINS = 3
+  const margins = $derived(bench.margins.slice(0, MOST_MARGINS))
+  const litres = $derived(offered(bench.scene, 'tank'))
   const use = $derived(waterUse(bench.liveJob.brief))
-  const nights = $derived(nightsOfWater(bench.liveJob.brief, load.waterL))
+  const nights = $derived(nightsOfWater(bench.liveJob.brief, litres))
 </script>
 
 <footer class="flex h-[62px] items-start gap-6 border-t border-ink bg-sheet px-4 pt-2.5">
@@ -50,33 +50,43 @@
     <ModeMenu {bench} />
   </div>
   <div class="flex-1"></div>
-  <div class="w-32 flex-none text-sm">
-    <p class="text-[13px] font-semibold">
-      <Why
-        about="the fittings weigh {sayMass(load.totalKg)}"
-        lines={[
-          `Fittings ${sayMass(load.fittingsKg)} + water ${sayMass(load.waterKg)} (${formatNumber(load.waterL)} L at 1 kg) = ${sayMass(load.totalKg)}.`,
-          `Payload: gross ${sayMass(bench.interior.shell.masses.grossKg)} − kerb ${sayMass(bench.interior.shell.masses.kerbKg)} = ${sayMass(payload)}, before people, gear and lining.`,
-          'Estimated from boards and typical machines; weigh the vehicle.',
-        ]}>{sayMass(load.totalKg)}</Why
-      > fitted
-    </p>
-    <p class="text-ink-2 narrow">of {sayMass(payload)} payload</p>
-    <div class="mt-1 h-[3px] bg-line">
-      <div class="h-full bg-ink" style:width="{Math.min(100, (load.totalKg / payload) * 100)}%"></div>
-    </div>
-  </div>
+  <a
+    href="/jobs/{bench.session.id}/budgets"
+    class="block flex-none text-sm hover:text-pencil"
+    title="What it weighs, and where: the worst loading on the road, waste empty"
+    data-testid="margins"
+  >
+    {#each margins as margin (margin.id)}
+      <span class="flex items-baseline gap-2 leading-[15px]" data-margin={margin.id}>
+        <span class="w-32 truncate narrow {margin.left < 0 ? 'font-semibold' : 'text-ink-2'}"
+          >{LIMIT_WORDS[margin.id]}</span
+        >
+        <b
+          class="w-24 text-right font-semibold whitespace-nowrap {margin.left < 0
+            ? margin.isGuide
+              ? 'text-caution'
+              : 'text-stop'
+            : ''}"
+          >{margin.unit === 'share'
+            ? `${formatNumber(margin.value * 100, 0)} %`
+            : margin.left < 0
+              ? `${sayMass(Math.ceil(-margin.left))} over`
+              : `${sayMass(Math.floor(margin.left))} left`}</b
+        >
+      </span>
+    {:else}<span class="text-ink-2">weighing…</span>{/each}
+  </a>
   <div class="w-28 flex-none text-sm">
     <p class="text-[13px] font-semibold">
       <Why
         about="the water lasts {nights.toFixed(1)} nights"
         lines={[
-          `${formatNumber(load.waterL)} L ÷ (${use.people} people × ${use.perNightL} L${use.pets > 0 ? ` + ${use.pets} animals × ${use.petL} L` : ''} a night) = ${nights.toFixed(1)} nights.`,
+          `${formatNumber(litres)} L ÷ (${use.people} people × ${use.perNightL} L${use.pets > 0 ? ` + ${use.pets} animals × ${use.petL} L` : ''} a night) = ${nights.toFixed(1)} nights.`,
           'Common practice, no source: 10 to 21 L for each person and night.',
         ]}>{nights.toFixed(1)} nights</Why
       >
     </p>
-    <p class="text-ink-2 narrow">of water, {formatNumber(load.waterL)} L</p>
+    <p class="text-ink-2 narrow">of water, {formatNumber(litres)} L</p>
     <div class="mt-1 h-[3px] bg-line">
       <div
         class="h-full bg-ink"

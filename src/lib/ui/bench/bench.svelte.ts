@@ -1,3 +1,4 @@
+import { liveMargins, type Margin } from '$lib/core/budgets'
 import { fittingFor, seatsFor } from '$lib/core/needs'
 import type { ResolvedDemand } from '$lib/core/brief'
 import type { ViewId } from '$lib/core/draw'
@@ -174,6 +175,15 @@ export class Bench {
     const of = (review: VariantReview | undefined) =>
       review?.modes.find(({ modeId }) => modeId === this.modeId)?.findings ?? []
     return this.carrying && this.#steady?.variantId === this.variantId ? felt(of(this.#steady), of(this.review)) : []
+  })
+  /** The road’s limits as they were last summed, with what has moved since in the mode on screen: the tightest first. */
+  readonly margins: readonly Margin[] = $derived.by(() => {
+    const road = this.modes.find(([, { purpose }]) => purpose === 'driving')?.[0] ?? this.modes[0]?.[0]
+    const loadIn = (id: string | undefined) => this.review?.modes.find(({ modeId }) => modeId === id)?.load
+    const [load, here] = [loadIn(road), loadIn(this.modeId)]
+    return load === undefined || here === undefined
+      ? []
+      : liveMargins({ ...load, stood: here.stood }, this.scene.placed)
   })
   readonly tally = $derived.by(() => (this.review === undefined ? undefined : tally(this.review)))
   /** What is held against the demands: what is carried counts once it is put down. */

@@ -120,7 +120,7 @@
               label="kg each: {one.label}"
               hideLabel
               width="3rem"
-              value={one.massKg ?? 0}
+              value={one.massKg ?? NaN}
               min={0}
               max={600}
               onset={(massKg) => put(id, { ...one, massKg })}

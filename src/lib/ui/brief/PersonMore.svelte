@@ -1,6 +1,7 @@
 <script lang="ts">
-  import { ageOf, BODY_MEASURES, measureOf, yearsOf, type Person } from '$lib/core/brief'
+  import { ageOf, BODY_MEASURES, measureOf, personMass, yearsOf, type Person } from '$lib/core/brief'
   import { ACCESS, BODY_SOURCE, type BodyMeasure } from '$lib/core/people'
+  import { sayMass } from '$lib/core/units'
   import { getSession } from '../job/context'
   import LengthField from '../parts/LengthField.svelte'
   import NumberField from '../parts/NumberField.svelte'
@@ -55,6 +56,16 @@
 
 <div class="grid grid-cols-3 gap-x-8 border-l-2 border-pencil pl-4 text-[13px]">
   <div>
+    <NumberField
+      of="mass"
+      label="mass ({sayMass(Math.round(personMass(brief, person).kg))} taken)"
+      value={person.massKg ?? NaN}
+      width="4rem"
+      suffix="kg"
+      min={2}
+      max={300}
+      onset={(massKg) => set('massKg', massKg)}
+    />
     {#if ageOf(person) !== 'adult'}
       <NumberField
         label="age in years"

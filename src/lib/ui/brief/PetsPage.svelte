@@ -1,8 +1,10 @@
 <script lang="ts">
-  import type { Pet } from '$lib/core/brief'
+  import { petMass, type Pet } from '$lib/core/brief'
+  import { sayMass } from '$lib/core/units'
   import { getSession } from '../job/context'
   import { newId } from '../job/new-id'
   import LengthField from '../parts/LengthField.svelte'
+  import NumberField from '../parts/NumberField.svelte'
   import { CHOICES, withField } from './answers'
   import Choice from './Choice.svelte'
 
@@ -45,6 +47,16 @@
         min={50}
         max={1200}
         onset={(heightMm) => put(id, { ...pet, heightMm })}
+      />
+      <NumberField
+        of="mass"
+        label="mass ({sayMass(Math.round(petMass(pet).kg))} taken)"
+        value={pet.massKg ?? NaN}
+        width="4rem"
+        suffix="kg"
+        min={0.2}
+        max={150}
+        onset={(massKg) => put(id, { ...pet, massKg })}
       />
       <LengthField
         label="highest step it takes"

@@ -12,13 +12,21 @@
   import type Conflict from './ConflictDialog.svelte'
 
   interface Props {
-    current: 'brief' | 'vehicle' | 'plan' | 'review'
+    current: 'brief' | 'vehicle' | 'plan' | 'review' | 'budgets'
     /** What the review says, where this page knows it. */
     reviewState?: string
+    /** What the budgets say, where this page knows it. */
+    budgetState?: string
     historyOpen?: boolean
     children?: Snippet
   }
-  let { current, reviewState = 'look it over', historyOpen = $bindable(false), children }: Props = $props()
+  let {
+    current,
+    reviewState = 'look it over',
+    budgetState = 'weigh it up',
+    historyOpen = $bindable(false),
+    children,
+  }: Props = $props()
 
   const session = getSession()
   const job = $derived(session.job)
@@ -49,6 +57,7 @@
     },
     { id: 'plan', name: 'Plan', href: `/jobs/${page.params.id}/plan`, state: planState },
     { id: 'review', name: 'Review', href: `/jobs/${page.params.id}/review`, state: reviewState },
+    { id: 'budgets', name: 'Budgets', href: `/jobs/${page.params.id}/budgets`, state: budgetState },
   ])
 
   const UNIT_WORDS = { mm: 'millimetres', cm: 'centimetres', in: 'inches' } as const

@@ -57,7 +57,8 @@
     }
     fault = ''
     typed = undefined
-    if (Math.abs(result.value - value) > 1e-6) onset(result.value)
+    // a figure that nobody has said yet is none at all, and differs from every one
+    if (!(Math.abs(result.value - value) <= 1e-6)) onset(result.value)
   }
 
   function onkeydown(event: KeyboardEvent): void {

@@ -4,6 +4,7 @@
 
   interface Props {
     label: string
+    /** NaN: nobody said it yet. */
     value: number
     onset: (value: number) => void
     /** Only whole numbers, none below zero. */
@@ -35,4 +36,11 @@
   }
 </script>
 
-<Field {label} {value} {parse} format={(figure) => formatFigure(figure, digits)} {onset} {...rest} />
+<Field
+  {label}
+  {value}
+  {parse}
+  format={(figure) => (Number.isNaN(figure) ? '' : formatFigure(figure, digits))}
+  {onset}
+  {...rest}
+/>

@@ -26,6 +26,7 @@
   import { getSession } from '../job/context'
   import GravityMark from '../parts/GravityMark.svelte'
   import { SHELLS_BY_CLASS } from '../parts/shells-by-class'
+  import KerbWith from '../parts/KerbWith.svelte'
   import MeasureRow from './MeasureRow.svelte'
   import { KEPT, simulatedMeter, steady } from './meter'
   import OpeningList from './OpeningList.svelte'
@@ -231,6 +232,16 @@
         </ul>
       </section>
     {/each}
+    <section aria-label="What the kerb mass holds" class="mt-2 text-[13px]">
+      <h2 class="text-[13.5px]">The kerb mass: what the papers count in</h2>
+      <KerbWith
+        value={survey.kerbWith}
+        onset={(kerbWith) => {
+          const { kerbWith: _before, ...rest } = survey
+          put(kerbWith === undefined ? rest : { ...rest, kerbWith })
+        }}
+      />
+    </section>
     <section aria-label="What a tape does not tell" class="mt-2">
       <h2 class="text-[13.5px]">Doors, windows and hatches: what a tape does not tell</h2>
       <OpeningList openings={result.shell.openings} onanswer={answer} />

@@ -15,6 +15,7 @@ import { bedBase, board, foam, piece } from '../boards'
 import { defineKind } from '../contract'
 import { ON_OWN_LEGS } from '../facts'
 import { about, choiceParameter, lengthParameter, onTheCentreline } from '../shapes'
+import { heightOfStance } from '../stance-height'
 import { box, line, pillows } from '../symbols'
 
 const RAIL_MM = 60
@@ -35,20 +36,21 @@ const parameters = z.object({
 
 type Lift = z.infer<typeof parameters>
 
-/** Where the platform is in a stance: each has a height of its own, that the rails stop at their top. */
+/** Where the platform is in a stance: each has a height of its own, or is one, that the rails stop at their top. */
 const heightIn = (p: Lift, stance: string): number => {
+  const named = heightOfStance(stance)
   const stops: Readonly<Record<string, number>> = {
     raised: p.dayMm,
     'upper-stop': p.upperMm,
     'lower-stop': p.lowerMm,
     lowered: p.nightMm,
   }
-  return Math.max(LOWEST_MM, Math.min(stops[stance] ?? p.dayMm, p.railTopMm - p.mattressMm))
+  return Math.max(LOWEST_MM, Math.min(named ?? stops[stance] ?? p.dayMm, p.railTopMm - p.mattressMm))
 }
 /** Its frame and its drive lie under the platform. */
 const LOWEST_MM = 150
 
-/** A bed that rides up and down on four rails, with two stops between its ends, over whatever is stowed or sits below. At turn 0 one lies across. */
+/** A bed that rides up and down on four rails and stops at any height, over whatever is stowed or sits below. At turn 0 one lies across. */
 export const bedLift = defineKind({
   id: 'bed-lift',
   group: 'sleeping',
@@ -133,6 +135,7 @@ export const bedLift = defineKind({
     board('rails', p.railTopMm, 60, 4, 4, 'aluminium'),
     piece('motor-shaft-and-belts', 9),
   ],
+  risesTo: heightIn,
   change: (p, from, to) => ({
     minutes: Math.max(0.2, Math.abs(heightIn(p, to) - heightIn(p, from)) / p.mmPerSecond / 60),
     hands: 1,

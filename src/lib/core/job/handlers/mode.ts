@@ -1,5 +1,5 @@
 import type { Draft } from 'mutative'
-import { kindOf } from '../../fittings'
+import { hasStance, kindOf } from '../../fittings'
 import { figureSchema, MAX_FIGURES, MAX_MODES, MAX_ORDER, planFaults, type Mode, type Plan } from '../schema'
 import { CommandError } from '../command-error'
 import {
@@ -83,7 +83,7 @@ export const MODE_HANDLERS: HandlersOf<'mode' | 'figure'> = {
   'mode.stance': (job, { variant, mode: modeId, fitting: fittingId, stance }) => {
     const { plan } = variantOf(job, variant)
     const kind = kindOf(fittingOf(plan, fittingId).kind)
-    if (!kind.stances.includes(stance)) throw new CommandError({ code: 'no-such-stance', kind: kind.id, stance })
+    if (!hasStance(kind, stance)) throw new CommandError({ code: 'no-such-stance', kind: kind.id, stance })
     const mode = must(plan.modes[modeId], 'mode')
     if (kind.stanceFor[mode.purpose] === stance) delete mode.stances[fittingId]
     else mode.stances[fittingId] = stance

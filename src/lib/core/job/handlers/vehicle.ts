@@ -33,6 +33,11 @@ export const VEHICLE_HANDLERS: HandlersOf<'shell' | 'vehicle' | 'survey' | 'foun
     if (job.survey !== undefined) job.survey = mirroredSurvey(job.survey as Survey) as Draft<Job>['survey']
     for (const [id, found] of Object.entries(job.found ?? {}))
       job.found![id] = mirroredFound(found as Found) as Draft<Found>
+    for (const weighing of Object.values(job.weight?.weighings ?? {})) {
+      const { padsKg, plannedKg } = weighing
+      if (padsKg !== undefined) weighing.padsKg = [padsKg[1], padsKg[0], padsKg[3], padsKg[2]]
+      plannedKg.left = plannedKg.total - plannedKg.left
+    }
   },
   'survey.put': (job, { survey }) => void (job.survey = checked(surveySchema, survey) as Draft<Job>['survey']),
   'survey.read': (job, { id, reading }) => {

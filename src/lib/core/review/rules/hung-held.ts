@@ -28,14 +28,18 @@ export const hungHeld = defineRule({
     pointKg: { default: 10, min: 2, max: 50, unit: 'kg', basis: practice('on one point, in a bend and over a kerb') },
     loadedKg: { default: 10, min: 0, max: 60, unit: 'kg', basis: practice('what a locker is filled with') },
   },
-  check: ({ scene, parameters }) =>
-    scene.placed.flatMap((placed) => {
+  check: ({ scene, parameters, weight }) => {
+    // a full tank on a wall pulls at what holds it with all that is in it
+    const stored = new Map<string, number>()
+    for (const { source, store, amount } of weight().ledger.entries)
+      if (store !== undefined && source.kind === 'store') stored.set(source.id, (stored.get(source.id) ?? 0) + amount)
+    return scene.placed.flatMap((placed) => {
       const { fixing } = placed.fitting
       const { up } = placed.seat
       const hangs = placed.within === undefined && (up.from === 'roof' || (up.from === 'floor' && up.mm > HANGS_MM))
       if (fixing === undefined || !hangs || placed.inner.length === 0 || placed.facts.isHeldAlong) return []
       const holds = placed.services.some(({ type }) => type === 'stowage') ? parameters.loadedKg : 0
-      const kg = massOf(placed.fitting) + holds
+      const kg = massOf(placed.fitting) + holds + (stored.get(placed.id) ?? 0)
       const measured = HOLDS.has(fixing.how) ? fixing.points : 0
       const needed = Math.max(2, Math.ceil(kg / parameters.pointKg))
       if (measured >= needed) return []
@@ -50,6 +54,7 @@ export const hungHeld = defineRule({
           facts: { kg: Math.round(kg), pointKg: parameters.pointKg },
         },
       ]
-    }),
+    })
+  },
   remedies: (input, finding) => fixWith(input, finding, { how: 'inserts', points: finding.needed }),
 })

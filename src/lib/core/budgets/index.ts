@@ -1,0 +1,20 @@
+export { compose } from './compose'
+export type { Reason } from './ledger'
+export { liveMargins, type LoadSketch, type Margin } from './live'
+export { carriedOf } from './weight/carried-by'
+export type { Unknown, WeightEntry } from './weight/entry'
+export { FRONT_LEAST, frontLeast, marginOf, WHEEL_SHARE, type LimitId, type LimitState } from './weight/limits'
+export {
+  byTightness,
+  firstFull,
+  reportOf,
+  weightReport,
+  type Aboard,
+  type Heavy,
+  type WeightReport,
+} from './weight/report'
+export { sketchOf } from './weight/sketch'
+export { frontShareOf, WHEELS, type Wheel } from './weight/statics'
+export { axlesOf } from './weight/vehicle'
+export { heldAgainst, plannedFor, type Held } from './weight/weighing'
+export { assumedIn, limitsIn, type WeightLedger } from './weight/weight'

@@ -1,0 +1,51 @@
+import { byItself, defineRule, practice } from '../define-rule'
+import { limitOf, markOf, namedIn, past, pushing } from '../loads'
+
+declare module '../finding' {
+  interface FactsByCode {
+    'roof-over': { readonly when: 'driving' | 'rest' }
+    'roof-unknown': Record<never, never>
+  }
+}
+
+/** The roof carries no more than it may, driving and at rest; where nobody said what that is, it is asked. */
+export const roofLoad = defineRule({
+  id: 'roof-load',
+  group: 'weight',
+  modes: 'every',
+  gravity: { 'roof-over': 'stop', 'roof-unknown': 'note' },
+  basis: practice('what the maker of the body allows on its roof, rack and all; the body-builder guide rules'),
+  parameters: {
+    askedKg: {
+      default: 30,
+      min: 0,
+      max: 300,
+      unit: 'kg',
+      basis: practice('so much on a roof whose limit nobody said is worth a question'),
+    },
+  },
+  key: byItself((draft) => ('when' in draft.facts ? draft.facts.when : 'asked')),
+  check: (input) => {
+    const roof = limitOf(input, 'roof')
+    if (roof === undefined) return []
+    const when = input.scene.purpose === 'driving' ? ('driving' as const) : ('rest' as const)
+    const { value } = roof.worstDry
+    const loaded = pushing(input, ({ onRoof }) => (onRoof ? 1 : 0))
+    const draft = { fittings: namedIn(loaded), place: markOf(input, loaded), unit: 'kg' as const }
+    if (roof.limit !== undefined)
+      return value > roof.limit
+        ? [{ ...draft, code: 'roof-over' as const, measured: past(value), needed: roof.limit, facts: { when } }]
+        : []
+    return when === 'driving' && value > input.parameters.askedKg
+      ? [
+          {
+            ...draft,
+            code: 'roof-unknown' as const,
+            measured: past(value),
+            needed: input.parameters.askedKg,
+            facts: {},
+          },
+        ]
+      : []
+  },
+})

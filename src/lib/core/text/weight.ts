@@ -1,0 +1,283 @@
+import {
+  firstFull,
+  marginOf,
+  type Aboard,
+  type Heavy,
+  type Held,
+  type LimitId,
+  type LimitState,
+  type Margin,
+  type Reason,
+  type Unknown,
+  type WeightReport,
+} from '../budgets'
+import type { AssumedKey, Job, Store } from '../job'
+import { formatFigure, formatNumber, sayLength, sayMass, type LengthUnit } from '../units'
+import type { Names } from './names'
+import { capital, CHANGE_WORDS, count, list } from './words'
+
+/** Figures of the vehicle that weigh in, by their name in its document. */
+export const MASS_WORDS: Readonly<Record<string, string>> = {
+  trackMm: 'track',
+  kerbFrontKg: 'front axle, empty',
+  kerbRearKg: 'rear axle, empty',
+  ratingFrontKg: 'front axle, rated',
+  ratingRearKg: 'rear axle, rated',
+  kerbKg: 'kerb mass',
+  grossKg: 'gross mass',
+  kerbWith: 'what the kerb mass holds',
+  fuelL: 'fuel tank',
+  fuelXMm: 'fuel tank, from the sill',
+  centreMm: 'centre of mass, height',
+  roofDrivingKg: 'roof, driving',
+  roofRestKg: 'roof, at rest',
+}
+
+export const ASSUMED_WORDS: Readonly<Record<AssumedKey, string>> = {
+  driverKg: 'a driver, unnamed',
+  personalKg: 'things, each person',
+  personalKgPerM: 'things, each metre',
+  shelfKgPerL: 'a full shelf, by volume',
+}
+
+/** Where what is taken comes from. */
+export const ASSUMED_BASIS: Readonly<Record<AssumedKey, string>> = {
+  driverKg: 'EU Regulation 1230/2012 counts a driver with 75 kg (from memory).',
+  personalKg:
+    'Things that no list holds: EN 1646-2 allows 10 kg for each person (from memory). What the gear list holds is taken off.',
+  personalKgPerM:
+    'EN 1646-2 allows 10 kg for each metre of the vehicle (from memory). What the gear list holds is taken off.',
+  shelfKgPerL: 'Common practice, no source: clothes, food and pans by the volume of a shelf.',
+}
+
+export const LIMIT_WORDS: Readonly<Record<LimitId, string>> = {
+  total: 'Whole vehicle',
+  front: 'Front axle',
+  rear: 'Rear axle',
+  'front-left': 'Front left, half its axle',
+  'front-right': 'Front right, half its axle',
+  'rear-left': 'Rear left, half its axle',
+  'rear-right': 'Rear right, half its axle',
+  'front-share': 'Front share',
+  side: 'Left against right',
+  roof: 'Roof',
+}
+
+export const STORE_WORDS: Readonly<Record<Store, string>> = {
+  water: 'fresh water',
+  waste: 'waste water',
+  gas: 'gas',
+  fuel: 'fuel',
+  diesel: 'heater’s fuel',
+}
+
+const FACE_WORDS: Readonly<Record<string, string>> = {
+  floor: 'floor',
+  'wall-left': 'left wall',
+  'wall-right': 'right wall',
+  roof: 'roof',
+}
+
+/** What an entry of the weight’s ledger is of. */
+export function sayEntry(
+  { source: { kind, id }, store }: Pick<Aboard, 'source' | 'store'>,
+  job: Job,
+  names: Names,
+): string {
+  const { people, pets, gear, demands } = job.brief
+  switch (kind) {
+    case 'body':
+      return 'the empty vehicle'
+    case 'fuel':
+      return 'fuel'
+    case 'seat-out':
+      return 'a seat taken out'
+    case 'change': {
+      const change = Object.values(job.variants).flatMap(({ plan }) => plan.changes[id] ?? [])[0]
+      return change === undefined ? 'a change to the body' : CHANGE_WORDS[change.kind].toLowerCase()
+    }
+    case 'lining':
+      return `lining of the ${FACE_WORDS[id] ?? 'doors'}`
+    case 'fitting':
+      return names.fitting(id).toLowerCase()
+    case 'store': {
+      const what = store === undefined ? 'what is' : STORE_WORDS[store]
+      const host = names.fitting(id).toLowerCase()
+      // a tank that is called by what it holds
+      return what.endsWith(host) ? what : `${what} in the ${host}`
+    }
+    case 'person':
+      return id === '' ? 'a driver' : (people[id]?.label ?? 'a person')
+    case 'pet':
+      return pets[id]?.label ?? 'a pet'
+    case 'gear':
+      return gear?.[id]?.label ?? demands[id]?.label ?? 'a piece of gear'
+    case 'things':
+      return id === '' ? 'things that no list holds' : `things in the ${names.fitting(id).toLowerCase()}`
+  }
+}
+
+/** What a row of what weighs most is called. */
+export function sayHeavy({ kind, id, parts }: Heavy, job: Job, names: Names): string {
+  const stored = parts.some(({ source }) => source.kind === 'store')
+  const more = parts.length > 1 && !stored ? ', with its contents' : ''
+  if (kind === 'fitting') return capital(`${names.fitting(id).toLowerCase()}${stored ? ', filled' : more}`)
+  if (kind === 'lining') return 'Lining and insulation'
+  if (kind === 'seat-out') return `${capital(count(parts.length, { one: 'seat', many: 'seats' }))} taken out`
+  if (kind === 'gear' && parts.length > 1) return `${parts.length} × ${sayEntry(parts[0]!, job, names)}`
+  return capital(sayEntry(parts[0]!, job, names))
+}
+
+/** Where something is, in a carpenter’s words: “left, 640 from the sill”. */
+export function sayPlace([x, y]: readonly [number, number, number], unit: LengthUnit): string {
+  const side = y > SIDE_FROM_MM ? 'left' : y < -SIDE_FROM_MM ? 'right' : 'in the middle'
+  return x < 0 ? `${side}, ${sayLength(-x, unit)} behind the sill` : `${side}, ${sayLength(x, unit)} from the sill`
+}
+const SIDE_FROM_MM = 120
+
+const percent = (share: number): string => `${formatNumber(share * 100, 0)}\u00a0%`
+
+/** A figure of a limit. */
+export const sayLimitFigure = (unit: LimitState['unit'], value: number): string =>
+  unit === 'share' ? percent(value) : sayMass(Math.round(value))
+
+const AXLE_NAMES: Partial<Record<LimitId, string>> = {
+  total: 'whole vehicle',
+  front: 'front axle',
+  rear: 'rear axle',
+  roof: 'roof',
+}
+
+/** The answer in one sentence or two: what is left, and what is first to be full. */
+export function sayWeight({ limits }: Pick<WeightReport, 'limits'>): string {
+  const total = limits.find(({ id }) => id === 'total')
+  const left = total === undefined ? undefined : marginOf(total, total.worstDry.value)
+  const first = firstFull(limits)
+  const firstLeft = marginOf(first, first.worstDry.value) ?? 0
+  const whole =
+    left === undefined
+      ? ''
+      : left >= 0
+        ? `${sayMass(Math.floor(left))} to spare, all aboard.`
+        : `${sayMass(Math.ceil(-left))} too heavy with all aboard.`
+  if (first.id === 'total') return firstLeft < 0 ? whole : `${whole} The whole is the first to be full.`
+  const name = AXLE_NAMES[first.id] ?? LIMIT_WORDS[first.id].toLowerCase()
+  return firstLeft >= 0
+    ? `${whole} The ${name} is the first to be full: at its worst, ${sayMass(Math.floor(firstLeft))} are left on it.`
+    : `${whole} The ${name} is over: at its worst it carries ${sayMass(Math.ceil(-firstLeft))} more than it may.`
+}
+
+/** The state of the budgets in three words, for the step: “rear axle 97 %”. */
+export function sayWeightState(margins: readonly Margin[] | undefined): string {
+  const first = margins?.[0]
+  if (first === undefined) return 'weigh it up'
+  const name = AXLE_NAMES[first.id] ?? LIMIT_WORDS[first.id].toLowerCase()
+  return `${name === 'whole vehicle' ? 'whole' : name} ${percent(first.unit === 'share' ? first.value : first.value / first.limit)}`
+}
+
+/** “Without the passenger and the fuel”, “with everything aboard”: what the worst loading is. */
+export function sayWorst(
+  { worstDry: { ashore } }: LimitState,
+  entries: readonly Aboard[],
+  job: Job,
+  names: Names,
+): string {
+  const byId = new Map(entries.map((entry) => [entry.id, entry]))
+  const out = ashore.flatMap((id) => byId.get(id) ?? [])
+  if (out.length === 0) return 'The worst is with everything aboard, the waste tanks empty.'
+  const named = [...new Set(out.sort((a, b) => b.amount - a.amount).map((entry) => sayEntry(entry, job, names)))]
+  const most = named.slice(0, MOST_NAMED)
+  const rest = named.length - most.length
+  return `The worst is without ${list(rest > 0 ? [...most, `${rest} more`] : most)}, which take from it; the waste tanks are empty.`
+}
+const MOST_NAMED = 5
+
+const REASON_WORDS: Readonly<Record<Reason, string>> = {
+  said: 'as entered',
+  'made-of': 'boards by size and density, bought pieces at a typical mass',
+  'by-body': 'by stature and build, or by the size of an animal',
+  'by-size': 'by the block round it, as nobody said what it weighs',
+  'by-layers': 'layers by density over the lined area',
+  'by-thickness': 'by its thickness, as its layers are not said',
+  'by-litres': 'by what it holds, full',
+  usual: 'taken as usual',
+  papers: 'by the papers',
+  weighed: 'as weighed',
+}
+
+/** One line of arithmetic for an entry of a limit. */
+export function sayShare(entry: Aboard, part: number, job: Job, names: Names): string {
+  const share = entry.kg === 0 ? 0 : part / entry.kg
+  return `${capital(sayEntry(entry, job, names))}: ${formatFigure(entry.kg, 1)} kg × ${formatFigure(share, 2)} = ${formatFigure(part, 1)} kg (${REASON_WORDS[entry.reason]})`
+}
+
+/** An entry by itself, with what its mass rests on. */
+export const sayShareless = (entry: Aboard, job: Job, names: Names): string =>
+  `${capital(sayEntry(entry, job, names))}: ${formatFigure(entry.kg, 1)} kg, ${REASON_WORDS[entry.reason]}`
+
+/** What nobody said, and what it leaves open. */
+export function sayUnknown(unknown: Unknown, job: Job): string {
+  const { gear, demands, people } = job.brief
+  switch (unknown.what) {
+    case 'kerb-with':
+      return 'Does the kerb mass hold a driver and fuel? Taken as European running order has it: 75 kg and nine tenths.'
+    case 'kerb-axles':
+      return 'What each axle carries empty is not known: a split of 52 to 48 is taken, ten points either way.'
+    case 'rating-front':
+      return 'The rating of the front axle is not known.'
+    case 'rating-rear':
+      return 'The rating of the rear axle is not known.'
+    case 'track':
+      return 'The track is not known: no wheel is told from its like.'
+    case 'fuel-tank':
+      return 'The size of the fuel tank is not known: 75 L are taken, 50 to 120.'
+    case 'roof-limit':
+      return 'What the roof may carry on the road is not known: ask the maker of the body.'
+    case 'people':
+      return 'The brief names nobody who travels: a driver alone is taken.'
+    case 'outer-length':
+      return 'The length of the vehicle is not known: unlisted things are taken by people alone.'
+    case 'lining-layers':
+      return `What the ${unknown.id === 'door' ? 'doors are' : `${unknown.id} is`} lined with is not said: taken by the thickness.`
+    case 'gear-mass':
+      return `What “${gear?.[unknown.id]?.label ?? demands[unknown.id]?.label ?? 'a piece of gear'}” weighs is not said: taken by its size.`
+    case 'gear-place':
+      return `“${gear?.[unknown.id]?.label ?? demands[unknown.id]?.label ?? 'A piece of gear'}” found no place: it is taken to lie in the middle.`
+    case 'seat':
+      return `${people[unknown.id]?.label ?? 'Someone'} has no belted seat: taken to be in the middle.`
+  }
+}
+
+/** What a weighing says of the plan. */
+export function sayHeld(held: Held, unit: LengthUnit): readonly string[] {
+  const { overKg, uncertainKg, readKg, plannedKg, x, y, isBelowKerb } = held
+  const sum = `The scale says ${sayMass(Math.round(readKg))}, the plan ${sayMass(Math.round(plannedKg))}.`
+  const off = `${sayMass(Math.round(uncertainKg))} either way`
+  if (isBelowKerb)
+    return [
+      sum,
+      'That is less than the empty vehicle by its papers. Was something out that the papers count: seats, the bulkhead, fuel, the driver?',
+    ]
+  if (Math.abs(overKg) <= uncertainKg) return [sum, `They agree within what neither can tell, ${off}.`]
+  const where = [
+    ...(x === undefined
+      ? []
+      : [
+          `${sayLength(Math.round(x.mm / 10) * 10, unit)} from the sill, ${sayLength(Math.round(x.offMm / 10) * 10, unit)} either way`,
+        ]),
+    ...(y === undefined
+      ? []
+      : [Math.abs(y.mm) <= y.offMm ? 'on neither side for certain' : y.mm > 0 ? 'on the left' : 'on the right']),
+  ]
+  return [
+    sum,
+    `${sayMass(Math.round(Math.abs(overKg)))} ${overKg > 0 ? 'more than the plan accounts for' : 'less than the plan counts'}, ${off}.`,
+    where.length === 0 ? 'Where that is, this reading does not tell.' : `About ${list(where)}.`,
+  ]
+}
+
+/** Limits as they are listed: ratings first in their order, then guides, each with a figure. */
+export const listedLimits = (limits: readonly LimitState[]): readonly LimitState[] =>
+  limits.filter(
+    ({ id, limit }) => id !== 'side' && (limit !== undefined || id === 'front' || id === 'rear' || id === 'roof'),
+  )

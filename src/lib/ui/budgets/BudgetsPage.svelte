@@ -1,0 +1,203 @@
+<script lang="ts">
+  import { untrack } from 'svelte'
+  import { marginOf, type LimitState, type WeightReport } from '$lib/core/budgets'
+  import { LIMIT_WORDS, sayLimitFigure, sayRemedy, sayWeight } from '$lib/core/text'
+  import { formatNumber, sayMass } from '$lib/core/units'
+  import { getSession } from '../job/context'
+  import JobBar from '../job/JobBar.svelte'
+  import { Budgets } from './budgets.svelte'
+  import HeavyTable from './HeavyTable.svelte'
+  import LimitList from './LimitList.svelte'
+  import { LOADINGS, type LoadingName } from './loadings'
+  import TakenPanel from './TakenPanel.svelte'
+  import WeighPanel from './WeighPanel.svelte'
+  import WeightDrawing from './WeightDrawing.svelte'
+
+  const session = getSession()
+  const budgets = new Budgets(session)
+  $effect(() => () => budgets.close())
+  $effect(() => {
+    void session.job
+    void budgets.loadingName
+    void budgets.modeId
+    void budgets.look()
+  })
+  const report = $derived(budgets.report)
+  /** What would help is looked for once the sums are there: of what was chosen, else of the axle that is fullest. */
+  $effect(() => {
+    const limit = chosen
+    if (limit === undefined || !isHelpedByMoves || budgets.loadingName !== 'out') return
+    const wait = setTimeout(() => void untrack(() => budgets.help(limit.id)), HELP_AFTER_MS)
+    return () => clearTimeout(wait)
+  })
+  const HELP_AFTER_MS = 700
+  const of = (state: LimitState | undefined): number | undefined =>
+    state === undefined ? undefined : marginOf(state, state.worstDry.value)
+  const limitIn = (one: WeightReport | undefined, id: LimitState['id']): LimitState | undefined =>
+    one?.limits.find((limit) => limit.id === id)
+  const spare = $derived(of(limitIn(report, 'total')))
+  const state = $derived(
+    spare === undefined
+      ? 'weighing…'
+      : spare >= 0
+        ? `${sayMass(Math.floor(spare))} to spare`
+        : `${sayMass(Math.ceil(-spare))} over`,
+  )
+  const chosen = $derived(budgets.limit)
+  const isHelpedByMoves = $derived(chosen !== undefined && chosen.id !== 'total' && chosen.id !== 'roof')
+  const helps = $derived(budgets.helps?.limit === chosen?.id ? budgets.helps : undefined)
+  const LOADING_NAMES = Object.keys(LOADINGS) as LoadingName[]
+  const share = (one: WeightReport | undefined, id: LimitState['id']): string => {
+    const limit = limitIn(one, id)
+    return limit?.limit === undefined ? '–' : `${formatNumber((limit.worstDry.value / limit.limit) * 100, 0)} %`
+  }
+  const sideOf = (one: WeightReport | undefined): string => {
+    const side = limitIn(one, 'side')?.now
+    return side === undefined ? '–' : formatNumber(Math.round(side))
+  }
+</script>
+
+<svelte:head><title>{session.job.name} · budgets · Zimmerman</title></svelte:head>
+
+<div class="screen flex h-screen min-w-[1024px] flex-col" data-testid="budgets">
+  <JobBar current="budgets" budgetState={state} />
+  <div class="grid min-h-0 flex-1 grid-cols-[150px_minmax(0,1fr)_260px]">
+    <nav aria-label="Budgets" class="no-print border-r border-line py-3 text-[13px]">
+      <a
+        href="/jobs/{session.id}/budgets"
+        aria-current="page"
+        class="flex justify-between border-l-2 border-pencil px-3 py-1 font-semibold text-pencil"
+        ><span>Weight</span><span>{spare === undefined ? '…' : sayMass(Math.floor(spare))}</span></a
+      >
+    </nav>
+    <main class="min-h-0 overflow-y-auto bg-sheet px-7 py-4">
+      {#if report === undefined}
+        <p class="text-ink-2" role="status">Weighing it…</p>
+      {:else}
+        <h1 class="max-w-[46rem] text-xl font-semibold text-balance" data-testid="answer">{sayWeight(report)}</h1>
+        <div class="mt-1 flex flex-wrap items-baseline gap-x-4 text-[13px] text-ink-2">
+          <label
+            >Loading shown:
+            <select class="ruled font-semibold text-ink" bind:value={budgets.loadingName}>
+              {#each LOADING_NAMES as name (name)}<option value={name}>{LOADINGS[name]}</option>{/each}
+            </select></label
+          >
+          <label
+            >in
+            <select
+              class="ruled font-semibold text-ink"
+              aria-label="Mode"
+              value={budgets.modeId}
+              onchange={(event) => budgets.showMode(event.currentTarget.value)}
+            >
+              {#each budgets.modes as [id, mode] (id)}<option value={id}>{mode.name}</option>{/each}
+            </select></label
+          >
+        </div>
+        <div class="mt-4 grid gap-x-7 gap-y-4 min-[1180px]:grid-cols-[minmax(0,386px)_minmax(0,1fr)]">
+          <div>
+            <LimitList {budgets} />
+            {#if chosen !== undefined}
+              <div class="no-print mt-2 text-[13px]" data-testid="helps">
+                <p>
+                  <b class="font-semibold">{LIMIT_WORDS[chosen.id].replace(/, .*/, '')}:</b>
+                  {#if !isHelpedByMoves}<span class="text-ink-2"
+                      >no move helps it: something must be built lighter, or stay at home.</span
+                    >
+                  {:else if helps === undefined}
+                    <button class="act" onclick={() => void budgets.help(chosen.id)}>What would help?</button>
+                  {:else if helps.found === 'searching'}<span role="status" class="text-ink-2"
+                      >trying moves of what weighs most…</span
+                    >
+                  {:else if helps.found.length === 0}<span class="text-ink-2"
+                      >no move of one thing helps without making a new stop.</span
+                    >{/if}
+                </p>
+                {#if helps !== undefined && helps.found !== 'searching'}
+                  <ul>
+                    {#each helps.found as help (JSON.stringify(help.remedy.commands))}
+                      {@const words = sayRemedy(help.remedy, budgets.names, session.job.units)}
+                      <li class="flex items-baseline justify-between gap-3 border-b border-line py-0.5">
+                        <button class="act text-left" onclick={() => budgets.take(help)}>{words.does}</button>
+                        <span class="text-right whitespace-nowrap text-ink-2"
+                          >leaves {sayLimitFigure(chosen.unit, help.gains)} more{words.costs === ''
+                            ? ''
+                            : `; ${words.costs}`}</span
+                        >
+                      </li>
+                    {/each}
+                  </ul>
+                {/if}
+              </div>
+            {/if}
+          </div>
+          <WeightDrawing {budgets} />
+        </div>
+        <HeavyTable {budgets} />
+      {/if}
+    </main>
+    <aside
+      class="flex min-h-0 flex-col overflow-y-auto border-l border-line px-4 py-3"
+      aria-label="What it is taken from"
+    >
+      <section aria-label="Variants">
+        <table class="w-full text-[13px]" data-testid="variants">
+          <thead>
+            <tr>
+              <th class="text-left caps" scope="col">Variants</th>
+              {#each budgets.variants as [id, variant] (id)}
+                <th class="pl-2 text-right font-normal" scope="col"
+                  ><button
+                    class="max-w-20 truncate hover:text-pencil {id === budgets.variantId
+                      ? 'font-semibold'
+                      : 'text-ink-2'}"
+                    aria-pressed={id === budgets.variantId}
+                    onclick={() => budgets.showVariant(id)}>{variant.name}</button
+                  ></th
+                >
+              {/each}
+            </tr>
+          </thead>
+          <tbody>
+            {#each [['to spare, kg', (one: WeightReport | undefined) => {
+                  const left = of(limitIn(one, 'total'))
+                  return left === undefined ? '–' : formatNumber(Math.floor(left))
+                }], ['front axle', (one: WeightReport | undefined) => share(one, 'front')], ['rear axle', (one: WeightReport | undefined) => share(one, 'rear')], ['left − right', sideOf]] as const as [label, figure] (label)}
+              <tr>
+                <th class="text-left font-normal text-ink-2" scope="row">{label}</th>
+                {#each budgets.variants as [id] (id)}
+                  <td class="text-right {id === budgets.variantId ? 'font-semibold' : 'text-ink-2'}"
+                    >{figure(budgets.reports[id])}</td
+                  >
+                {/each}
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      </section>
+      <TakenPanel {budgets} />
+      <WeighPanel {budgets} />
+      <p class="mt-auto pt-5 text-[13px] text-ink-2">
+        The plate on the vehicle and the local code rule. Helper springs raise no limit. Weigh it laden before it is
+        handed over.
+      </p>
+    </aside>
+  </div>
+</div>
+
+<style>
+  @media print {
+    .screen {
+      display: block;
+      height: auto;
+    }
+    .screen > .grid {
+      display: block;
+    }
+    .screen aside,
+    .screen main {
+      border: 0;
+      overflow: visible;
+    }
+  }
+</style>
