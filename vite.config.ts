@@ -2,6 +2,7 @@ import { sveltekit } from '@sveltejs/kit/vite'
 import tailwindcss from '@tailwindcss/vite'
 import { availableParallelism } from 'node:os'
 import { defineConfig } from 'vitest/config'
+import { engineUrls } from './scripts/lib/engine-urls.mjs'
 import { BaseSequencer, type TestSpecification } from 'vitest/node'
 
 /** The sweeps of tests/unit take longest: they start first, so that no worker is left with one at the end. */
@@ -14,7 +15,7 @@ class LongestFirst extends BaseSequencer {
 }
 
 export default defineConfig({
-  plugins: [tailwindcss(), sveltekit()],
+  plugins: [engineUrls(), tailwindcss(), sveltekit()],
   worker: { format: 'es' },
   optimizeDeps: { include: ['comlink', 'zod', 'mutative'] },
   build: {
@@ -26,7 +27,7 @@ export default defineConfig({
             // what both the page and its workers run, and so must be free of the page: they load the same files
             {
               name: 'core',
-              test: /src[\\/]lib[\\/]core[\\/](units|geometry|materials|people|shell|climate|brief|fittings|readings|job|scene|needs|review)[\\/]|node_modules[\\/](zod|mutative|flatqueue|flatbush)[\\/]/,
+              test: /src[\\/]lib[\\/]core[\\/](units|geometry|materials|people|shell|climate|brief|fittings|readings|job|scene)[\\/]|node_modules[\\/](zod|mutative|flatqueue|flatbush)[\\/]/,
             },
           ],
         },

@@ -1,8 +1,8 @@
 import { compose, limitsIn, liveMargins } from '../../src/lib/core/budgets'
 import { newJob, planInterior, standardBrief, type Fitting, type Job } from '../../src/lib/core/job'
 import { defaultsOf, kindOf } from '../../src/lib/core/fittings'
-import { reviewVariant, scenesOf } from '../../src/lib/core/review'
-import { buildScene, collisions } from '../../src/lib/core/scene'
+import { reviewVariant } from '../../src/lib/core/review'
+import { buildScene, collisions, scenesOf } from '../../src/lib/core/scene'
 import { boxInside } from '../../src/lib/core/shell'
 import { genericShell } from '../../src/lib/core/shells'
 

@@ -1,4 +1,4 @@
-import { faultsOf, groupOf, reviewVariant, type Finding, type RuleGroup } from '../../src/lib/core/review'
+import { faultsOf, reviewVariant, type Finding, type RuleGroup } from '../../src/lib/core/review'
 import { variant } from './bases'
 import { CORPUS, type Expected, type Plan } from './plans'
 
@@ -44,10 +44,10 @@ export interface Rates {
 }
 
 export function ratesOf(all: readonly Score[], group?: RuleGroup): Rates {
-  const of = (findings: readonly Finding[], { job }: Plan) =>
-    findings.filter((finding) => group === undefined || groupOf(job, finding) === group).length
-  const right = all.reduce((sum, score) => sum + of(score.right, score.plan), 0)
-  const wrong = all.reduce((sum, score) => sum + of(score.wrong, score.plan), 0)
+  const of = (findings: readonly Finding[]) =>
+    findings.filter((finding) => group === undefined || finding.group === group).length
+  const right = all.reduce((sum, score) => sum + of(score.right), 0)
+  const wrong = all.reduce((sum, score) => sum + of(score.wrong), 0)
   // what is missed has no rule to be counted under: it counts in the whole only
   const missed = group === undefined ? all.reduce((sum, score) => sum + score.missed.length, 0) : 0
   return {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { apply, planInterior, type Command, type Job } from '../../src/lib/core/job'
-import { demandStates, reviewVariant, scenesOf } from '../../src/lib/core/review'
+import { scenesOf } from '../../src/lib/core/scene'
+import { demandStates, reviewVariant } from '../../src/lib/core/review'
 import { variant } from '../support/plan'
 import { randomFrom, randomPlan } from '../support/random-plans'
 

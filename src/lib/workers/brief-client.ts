@@ -1,16 +1,17 @@
 import type { Remote } from 'comlink'
+import engineUrl from './brief-engine?engine'
 import type { BriefEngine } from './brief-engine'
 import { openEngine } from './open-engine'
 
 /** Holds briefs against bodies and plans in a worker. */
 export class BriefClient {
-  readonly #opened = import('./brief-engine').then(({ engineUrl }) => openEngine<BriefEngine>('brief', engineUrl))
+  readonly #opened = openEngine<BriefEngine>(engineUrl)
 
-  get remote(): Promise<Remote<BriefEngine>> {
-    return this.#opened.then(({ remote }) => remote)
+  get remote(): Remote<BriefEngine> {
+    return this.#opened.remote
   }
 
   close(): void {
-    void this.#opened.then(({ worker }) => worker.terminate())
+    this.#opened.worker.terminate()
   }
 }

@@ -1,16 +1,17 @@
 import type { Remote } from 'comlink'
+import engineUrl from './budget-engine?engine'
 import type { BudgetEngine } from './budget-engine'
 import { openEngine } from './open-engine'
 
 /** Sums budgets in a worker. */
 export class BudgetClient {
-  readonly #opened = import('./budget-engine').then(({ engineUrl }) => openEngine<BudgetEngine>('budget', engineUrl))
+  readonly #opened = openEngine<BudgetEngine>(engineUrl)
 
-  get remote(): Promise<Remote<BudgetEngine>> {
-    return this.#opened.then(({ remote }) => remote)
+  get remote(): Remote<BudgetEngine> {
+    return this.#opened.remote
   }
 
   close(): void {
-    void this.#opened.then(({ worker }) => worker.terminate())
+    this.#opened.worker.terminate()
   }
 }

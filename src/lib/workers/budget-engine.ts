@@ -1,13 +1,13 @@
+import { expose } from 'comlink'
 import { heldAgainst, plannedFor, weightReport, type LimitId } from '$lib/core/budgets'
 import type { Job } from '$lib/core/job'
 import { weightHelps } from '$lib/core/what-if'
-import { offerEngine } from './offer-engine'
 
 /** How long a search for what would help may take. */
 const SEARCH_MS = 2500
 
 /** What the budgets’ worker does. Plain data both ways. */
-export const budgetEngine = offerEngine('budget', {
+const budgetEngine = {
   weight: weightReport,
   held: heldAgainst,
   planned: plannedFor,
@@ -15,8 +15,6 @@ export const budgetEngine = offerEngine('budget', {
     const until = performance.now() + SEARCH_MS
     return weightHelps(job, variantId, limit, () => performance.now() < until)
   },
-})
+}
+expose(budgetEngine)
 export type BudgetEngine = typeof budgetEngine
-
-/** Where this module is served from. */
-export const engineUrl = import.meta.url

@@ -15,7 +15,6 @@ vi.mock('./open-engine', () => ({
     },
   }),
 }))
-vi.mock('./review-engine', () => ({ engineUrl: 'none' }))
 const { ReviewClient } = await import('./review-client')
 
 const job = {} as Job

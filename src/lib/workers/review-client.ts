@@ -1,6 +1,7 @@
 import type { Job } from '$lib/core/job'
 import type { Finding, ProvenRemedy, VariantReview } from '$lib/core/review'
 import { openEngine } from './open-engine'
+import engineUrl from './review-engine?engine'
 import type { ReviewEngine } from './review-engine'
 
 interface Request {
@@ -13,7 +14,7 @@ interface Request {
  * Reviews in a worker, one request at a time: while one runs or rests, only the newest of those that wait is kept.
  */
 export class ReviewClient {
-  readonly #opened = import('./review-engine').then(({ engineUrl }) => openEngine<ReviewEngine>('review', engineUrl))
+  readonly #opened = openEngine<ReviewEngine>(engineUrl)
   readonly #answer: (review: VariantReview, job: Job) => void
   #running = false
   #waiting: Request | undefined
@@ -36,7 +37,7 @@ export class ReviewClient {
   async #run(): Promise<void> {
     this.#running = true
     try {
-      const { remote } = await this.#opened
+      const { remote } = this.#opened
       while (this.#waiting !== undefined) {
         const { job, variantId } = this.#waiting
         this.#waiting = undefined
@@ -63,16 +64,16 @@ export class ReviewClient {
 
   /** One review that no other overtakes. */
   async review(job: Job, variantId: string): Promise<VariantReview> {
-    const { remote } = await this.#opened
+    const { remote } = this.#opened
     return remote.review(job, variantId)
   }
 
   async remedies(job: Job, variantId: string, finding: Finding): Promise<readonly ProvenRemedy[]> {
-    const { remote } = await this.#opened
+    const { remote } = this.#opened
     return remote.remedies(job, variantId, finding)
   }
 
   close(): void {
-    void this.#opened.then(({ worker }) => worker.terminate())
+    this.#opened.worker.terminate()
   }
 }

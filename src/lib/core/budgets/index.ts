@@ -3,16 +3,9 @@ export type { Reason } from './ledger'
 export { liveMargins, type LoadSketch, type Margin } from './live'
 export { carriedOf } from './weight/carried-by'
 export type { Unknown, WeightEntry } from './weight/entry'
-export { FRONT_LEAST, frontLeast, marginOf, WHEEL_SHARE, type LimitId, type LimitState } from './weight/limits'
-export {
-  byTightness,
-  firstFull,
-  reportOf,
-  weightReport,
-  type Aboard,
-  type Heavy,
-  type WeightReport,
-} from './weight/report'
+export { FRONT_LEAST, frontLeast, WHEEL_SHARE, type LimitId, type LimitState } from './weight/limits'
+export { byTightness, firstFull, marginOf } from './weight/margin'
+export { reportOf, weightReport, type Aboard, type Heavy, type WeightReport } from './weight/report'
 export { sketchOf } from './weight/sketch'
 export { frontShareOf, WHEELS, type Wheel } from './weight/statics'
 export { axlesOf } from './weight/vehicle'

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { apply, newJob, planInterior, standardBrief, type Command, type Job } from '../job'
-import { scenesOf } from '../review'
+import { scenesOf } from '../scene'
+
 import { heightsAt, interiorOf, newChange, type BodyChanges } from '../shell'
 import { genericShell, GENERIC_SHELLS } from '../shells'
 import type { Item } from './display'

@@ -1,5 +1,6 @@
 import { planInterior, type Job } from '../job'
-import { scenesOf } from '../review'
+import { scenesOf } from '../scene'
+
 import { planDimensions } from './dimensions'
 import type { PlacedView, Sheet } from './svg'
 import type { View } from './display'

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { planInterior, type Command, type Job } from '../job'
-import { demandStates, reviewVariant, scenesOf } from '../review'
+import { scenesOf } from '../scene'
+import { demandStates, reviewVariant } from '../review'
 import { person, put, truck, variant, want } from '../../../../tests/support/plan'
 
 /** What the column says of the demands of a need, and what the review says is missing of it. */

@@ -4,7 +4,7 @@ import type { Basis, Brief, Purpose } from '../brief'
 import type { ServiceType } from '../fittings'
 import type { Job, Plan } from '../job'
 import type { ModeChange, Placed, Scene, Stowed, Way, WayGround } from '../scene'
-import type { Draft, Finding, FindingCode, Gravity, Remedy } from './finding'
+import type { Draft, Finding, FindingCode, Gravity, Remedy, RuleGroup } from './finding'
 
 /** A figure that a rule compares with: its default, limits, unit and where it comes from. */
 export interface RuleParameter {
@@ -41,22 +41,6 @@ export interface RuleInput<P extends RuleParameters = RuleParameters> {
   /** The fitting that a finding is about first. */
   readonly first: (finding: Pick<Finding, 'fittings'>) => Placed | undefined
 }
-
-export const RULE_GROUPS = [
-  'fit',
-  'people',
-  'ways',
-  'use',
-  'travel',
-  'safety',
-  'air',
-  'service',
-  'outside',
-  'weight',
-  'future',
-  'house',
-] as const
-export type RuleGroup = (typeof RULE_GROUPS)[number]
 
 /** Something that belongs with what a plan holds already. */
 export type Thing = 'alarm' | 'extinguisher' | 'fuses' | 'gas-store' | 'light'

@@ -1,4 +1,4 @@
-import type { Purpose } from '../brief'
+import type { Basis, Purpose } from '../brief'
 import type { Vec3 } from '../geometry'
 import type { ParameterValue } from '../fittings'
 import { GRAVITIES, type Gravity, type SimpleCommand, type Waiver } from '../job'
@@ -34,8 +34,28 @@ export interface FindingWaiver extends Waiver {
   readonly holds: boolean
 }
 
+/** What a rule is about. */
+export const RULE_GROUPS = [
+  'fit',
+  'people',
+  'ways',
+  'use',
+  'travel',
+  'safety',
+  'air',
+  'service',
+  'outside',
+  'weight',
+  'future',
+  'house',
+] as const
+export type RuleGroup = (typeof RULE_GROUPS)[number]
+
 export type Finding<C extends FindingCode = FindingCode> = Draft<C> & {
   readonly rule: string
+  readonly group: RuleGroup
+  /** Why the rule holds. */
+  readonly basis: Basis
   readonly gravity: Gravity
   readonly modeId: string
   readonly purpose: Purpose
@@ -44,6 +64,15 @@ export type Finding<C extends FindingCode = FindingCode> = Draft<C> & {
   /** Someone let it be; only while its figures are what they were then. */
   readonly waiver?: FindingWaiver
 }
+
+/** Whether someone let a finding be, and it is still as it was then. */
+export const isLetBe = ({ waiver }: Finding): boolean => waiver?.holds === true
+
+const weightOf = (finding: Finding): number =>
+  GRAVITIES.indexOf(finding.gravity) + (isLetBe(finding) ? GRAVITIES.length : 0)
+
+/** The gravest first; what is let be comes last. */
+export const byWeight = (a: Finding, b: Finding): number => weightOf(a) - weightOf(b)
 
 /** A way out of a finding: commands that are one click away. */
 export interface Remedy {

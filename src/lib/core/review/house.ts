@@ -7,6 +7,7 @@ import { byFitting, defineRule, type Missing, practice, type Rule, type RuleInpu
 import type { Draft, FindingUnit } from './finding'
 import { middleOf, topOf } from './middle'
 import { nearestTo, offering } from './nearest'
+import { SERVICE_UNITS } from './service-units'
 
 declare module './finding' {
   interface FactsByCode {
@@ -18,15 +19,6 @@ declare module './finding' {
       readonly asks?: true
     }
   }
-}
-
-/** What the quantity of a service counts. */
-export const SERVICE_UNITS: Readonly<Partial<Record<ServiceType, FindingUnit>>> = {
-  tank: 'litres',
-  waste: 'litres',
-  'cold-box': 'litres',
-  worktop: 'mm',
-  power: 'Wh',
 }
 
 /** How high a fitting offers a service over the lined floor: where one lies, works, or its top. */

@@ -1,5 +1,7 @@
 export {
   GRAVITIES,
+  isLetBe,
+  RULE_GROUPS,
   type FactsByCode,
   type Finding,
   type FindingWaiver,
@@ -8,28 +10,28 @@ export {
   type Gravity,
   type Remedy,
   type RemedyCode,
+  type RuleGroup,
 } from './finding'
-export { RULE_GROUPS, type Missing, type Rule, type Thing, type RuleGroup, type RuleParameter } from './define-rule'
+export { type Missing, type Rule, type Thing, type RuleParameter } from './define-rule'
 export { RULES } from './registry'
 export type { PassingPart } from './walker'
 export { ruleNamed, rulesOf, settingFaults } from './own-rules'
-export { SERVICE_UNITS } from './house'
+export { SERVICE_UNITS } from './service-units'
 export {
-  isLetBe,
   MOST_LOAD,
   reviewLoad,
   reviewMode,
   reviewVariant,
-  scenesOf,
   type FailedRule,
   type UntoldRule,
   type ModeReview,
   type VariantReview,
 } from './review'
 export { remediesFor } from './remedies'
-export { newStops, proverFor, proverOf, tried, withRemedy, type ProvenRemedy } from './prove'
+export { newStops, proverFor, proverOf, type ProvenRemedy } from './prove'
+export { tried, withRemedy } from './try-out'
 export { handleCommand, setSeat } from './ways-out'
-export { faultsOf, groupOf, tally, tallyByGroup, type Fault, type Tally } from './tally'
+export { faultsOf, tally, tallyByGroup, type Fault, type Tally } from './tally'
 export { dropWaiver, takeUp, waive } from './waive'
 export { type EndedWaiver, type WaiverEnd } from './ended'
 export { placeFor } from './place-remedy'

@@ -1,5 +1,6 @@
-import { apply, CommandError, type Job } from '../job'
+import type { Job } from '../job'
 import type { Finding, Remedy } from './finding'
+import { tried, withRemedy } from './try-out'
 import { reviewVariant, type VariantReview } from './review'
 
 /** A remedy that cures its finding, with what else it changes. */
@@ -8,19 +9,6 @@ export interface ProvenRemedy extends Remedy {
   readonly causes: readonly Finding[]
   /** How many findings go, in all modes. */
   readonly cures: number
-}
-
-export const withRemedy = (job: Job, remedy: Remedy): Job =>
-  apply(job, { type: 'batch', what: 'remedy', commands: [...remedy.commands] }).job
-
-/** Tries something on a job; undefined where it does not fit it. */
-export function tried<T>(work: () => T): T | undefined {
-  try {
-    return work()
-  } catch (cause) {
-    if (cause instanceof CommandError || cause instanceof RangeError) return undefined
-    throw cause
-  }
 }
 
 const keysOf = (review: VariantReview): ReadonlySet<string> =>

@@ -2,6 +2,7 @@ import { readdirSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { apply, parseJob, planInterior, type Command, type Job } from '../job'
 import { genericShell } from '../shells'
+import { scenesOf } from '../scene'
 import {
   RULES,
   remediesFor,
@@ -9,7 +10,6 @@ import {
   rulesOf,
   tally,
   demandStates,
-  scenesOf,
   type Finding,
   type FindingCode,
 } from './index'

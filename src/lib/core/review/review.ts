@@ -3,11 +3,10 @@ import { stowedIn, type NeedState, needStates } from '../needs'
 import { known } from '../units'
 import { aidedOf, type Brief, piecesOf } from '../brief'
 import { ACCESS } from '../people'
-import { type Job, modesOf, type Plan, planInterior, type Variant } from '../job'
-import { buildScene, changeOf, type Scene, wayGround, type WayGround, waysOf } from '../scene'
-import type { Interior } from '../shell'
+import { type Job, type Plan, planInterior } from '../job'
+import { changeOf, type Scene, scenesOf, wayGround, type WayGround, waysOf } from '../scene'
 import type { Missing, Rule, RuleInput } from './define-rule'
-import { type Draft, type Finding, type FindingWaiver, GRAVITIES } from './finding'
+import { byWeight, type Draft, type Finding, type FindingWaiver } from './finding'
 import { endedWaivers, type EndedWaiver } from './ended'
 import { rulesOf, withFigures } from './own-rules'
 import { walkerOf } from './walker'
@@ -106,15 +105,6 @@ function waiverOf(plan: Plan, key: string, { code, measured, needed }: Draft): F
   return { ...waiver, id, holds: waiver.measured === measured && waiver.needed === needed }
 }
 
-/** Whether someone let a finding be, and it is still as it was then. */
-export const isLetBe = ({ waiver }: Finding): boolean => waiver?.holds === true
-
-const weightOf = (finding: Finding): number =>
-  GRAVITIES.indexOf(finding.gravity) + (isLetBe(finding) ? GRAVITIES.length : 0)
-
-/** The gravest first; what is let be comes last. */
-export const byWeight = (a: Finding, b: Finding): number => weightOf(a) - weightOf(b)
-
 /** How far off a draft is. */
 const offBy = ({ measured, needed }: Draft): number => Math.abs(measured - needed)
 
@@ -167,6 +157,8 @@ export function reviewMode(
         findings.push({
           ...draft,
           rule: rule.id,
+          group: rule.group,
+          basis: rule.basis,
           gravity,
           modeId: scene.modeId,
           purpose: scene.purpose,
@@ -188,12 +180,6 @@ export function reviewMode(
     return sketchOf(scene, ledger, limits)
   }
   return { findings, failed, asked, untold, load }
-}
-
-/** The scenes of a variant in the order of its modes. */
-export function scenesOf(variant: Variant, interior: Interior): readonly Scene[] {
-  let before: Scene | undefined
-  return modesOf(variant.plan).map(([modeId]) => (before = buildScene(interior, variant.plan, modeId, before)))
 }
 
 /** Reviews one variant in each of its modes. `rules` is for tests of the engine. */

@@ -1,8 +1,5 @@
-import type { Job } from '../job'
-import { RULE_GROUPS, type RuleGroup } from './define-rule'
-import type { Finding, Gravity } from './finding'
-import { ruleNamed } from './own-rules'
-import { byWeight, isLetBe, type VariantReview } from './review'
+import { byWeight, type Finding, type Gravity, isLetBe, RULE_GROUPS, type RuleGroup } from './finding'
+import type { VariantReview } from './review'
 
 export type Tally = Readonly<Record<Gravity, number>>
 
@@ -36,15 +33,12 @@ function count(faults: readonly Fault[]): Tally {
 /** How many faults of each gravity a review holds, the same fault in several modes counted once, those let be not at all. */
 export const tally = (review: VariantReview): Tally => count(faultsOf(review))
 
-/** The group of the rule that a finding comes from. */
-export const groupOf = (job: Job, finding: Finding): RuleGroup => ruleNamed(job, finding.rule)?.group ?? 'house'
-
 /** The same by group of rules; groups that say nothing are left out. */
-export function tallyByGroup(job: Job, review: VariantReview): Readonly<Partial<Record<RuleGroup, Tally>>> {
+export function tallyByGroup(review: VariantReview): Readonly<Partial<Record<RuleGroup, Tally>>> {
   const faults = faultsOf(review)
   return Object.fromEntries(
     RULE_GROUPS.flatMap((group) => {
-      const those = count(faults.filter(({ finding }) => groupOf(job, finding) === group))
+      const those = count(faults.filter(({ finding }) => finding.group === group))
       return those.stop + those.caution + those.note === 0 ? [] : [[group, those]]
     }),
   )

@@ -1,4 +1,5 @@
 export { buildScene, isOutside, type Placed, type PlacedService, type Scene } from './scene'
+export { scenesOf } from './scenes-of'
 export { placedIn } from './placed-in'
 export { floorOverGround, outerHeight } from './outer-height'
 export { collisions, collisionsOf, notchesOf, outsideOf, wellsBelow } from './fit'

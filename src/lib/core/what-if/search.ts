@@ -10,7 +10,7 @@ import {
   turnedBy,
 } from '../fittings'
 import { type Job, planInterior, type SimpleCommand } from '../job'
-import { nudged, type Placed, type Scene } from '../scene'
+import { nudged, type Placed, type Scene, scenesOf } from '../scene'
 import {
   type Finding,
   type FindingCode,
@@ -23,7 +23,6 @@ import {
   reviewMode,
   type Rule,
   ruleNamed,
-  scenesOf,
   setSeat,
   tried,
   withRemedy,

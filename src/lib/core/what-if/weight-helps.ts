@@ -4,7 +4,6 @@ import { modesOf, planInterior, type Job } from '../job'
 import {
   newStops,
   proverFor,
-  scenesOf,
   setSeat,
   tried,
   withRemedy,
@@ -12,7 +11,7 @@ import {
   type Remedy,
   type RemedyCode,
 } from '../review'
-import { nudged, type Scene } from '../scene'
+import { nudged, type Scene, scenesOf } from '../scene'
 import { known } from '../units'
 
 /** A move of one thing, and what it leaves on a limit that it takes off it. */

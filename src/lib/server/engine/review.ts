@@ -1,5 +1,5 @@
 import { variantsOf, type Job } from '$lib/core/job'
-import { MOST_LOAD, reviewLoad, reviewVariant, ruleNamed } from '$lib/core/review'
+import { MOST_LOAD, reviewLoad, reviewVariant } from '$lib/core/review'
 import { namesOf, sayBasis, sayEnded, sayFinding, sayMissing } from '$lib/core/text'
 import { readJob } from './reading'
 import { refusal, reply, type Query, type Reply } from './reply'
@@ -50,7 +50,6 @@ const answerOf = (job: Job, asked: readonly string[]): unknown => ({
         name: variant.plan.modes[modeId]!.name,
         findings: findings.map((finding) => {
           const words = sayFinding(finding, names, job.units)
-          const rule = ruleNamed(job, finding.rule)!
           return {
             rule: finding.rule,
             code: finding.code,
@@ -62,7 +61,7 @@ const answerOf = (job: Job, asked: readonly string[]): unknown => ({
             place: finding.place,
             ...(finding.waiver === undefined ? {} : { letBe: finding.waiver }),
             words: { title: words.title, designer: words.designer, client: words.client },
-            why: [...words.why, sayBasis(rule.basis)],
+            why: [...words.why, sayBasis(finding.basis)],
           }
         }),
       })),

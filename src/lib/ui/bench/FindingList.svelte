@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { isLetBe, ruleNamed, type Finding, type ProvenRemedy } from '$lib/core/review'
+  import { isLetBe, type Finding, type ProvenRemedy } from '$lib/core/review'
   import { capital, GRAVITY_WORDS, sayBasis, sayFinding, sayRemedy } from '$lib/core/text'
   import { sayDay } from '../parts/days'
   import GravityMark from '../parts/GravityMark.svelte'
@@ -48,8 +48,6 @@
     if (taken) bench.openFinding = undefined
     return taken
   }
-
-  const basis = (finding: Finding) => sayBasis(ruleNamed(bench.liveJob, finding.rule)!.basis)
 </script>
 
 <div class="mt-3 border-t border-ink pt-2" data-testid="findings">
@@ -88,7 +86,7 @@
         </button>
         <Why
           about={words.title.toLowerCase()}
-          lines={[...words.why, basis(finding), `For the client: ${words.client}`]}
+          lines={[...words.why, sayBasis(finding.basis), `For the client: ${words.client}`]}
         />
         {#if finding.waiver !== undefined}
           <p class="text-ink-2" data-testid="waiver">

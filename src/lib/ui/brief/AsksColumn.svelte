@@ -30,11 +30,9 @@
   $effect(() => {
     const { lining, changes } = interior
     const mine = (asked += 1)
-    void client.remote
-      .then((remote) => remote.contradictions(brief, session.job.shell, lining, changes))
-      .then((found) => {
-        if (mine === asked) against = found
-      })
+    void client.remote.contradictions(brief, session.job.shell, lining, changes).then((found) => {
+      if (mine === asked) against = found
+    })
   })
 
   const WIDE_PX = 250

@@ -18,7 +18,7 @@
   $effect(() => {
     const { job } = session
     const mine = (asked += 1)
-    void Promise.all(variants.map(async ([id]) => [id, await (await client.remote).review(job, id)] as const)).then(
+    void Promise.all(variants.map(async ([id]) => [id, await client.remote.review(job, id)] as const)).then(
       (reviews) => {
         if (mine !== asked) return
         before = new Map([...reviews, ...before])

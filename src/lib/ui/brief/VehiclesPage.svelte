@@ -20,11 +20,9 @@
   let asked = 0
   $effect(() => {
     const mine = (asked += 1)
-    void client.remote
-      .then((remote) => remote.compare(session.job.brief, own, lining))
-      .then((found) => {
-        if (mine === asked) rows = found
-      })
+    void client.remote.compare(session.job.brief, own, lining).then((found) => {
+      if (mine === asked) rows = found
+    })
   })
 
   async function choose(id: string): Promise<void> {

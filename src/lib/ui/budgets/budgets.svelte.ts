@@ -77,7 +77,7 @@ export class Budgets {
     const { job } = this.session
     const mode = this.#modeId
     const ids = variantsOf(job).map(([id]) => id)
-    const remote = await this.#client.remote
+    const { remote } = this.#client
     for (const id of [this.variantId, ...ids.filter((other) => other !== this.variantId)]) {
       const all = await remote.weight(job, id)
       const { modes } = job.variants[id]!.plan
@@ -103,7 +103,7 @@ export class Budgets {
   async help(limit: LimitId): Promise<void> {
     const { job } = this.session
     this.helps = { limit, found: 'searching' }
-    const found = await (await this.#client.remote).helps(job, this.variantId, limit)
+    const found = await this.#client.remote.helps(job, this.variantId, limit)
     if (this.session.job === job && this.helps?.limit === limit) this.helps = { limit, found }
     else if (this.helps?.found === 'searching' && this.helps.limit === limit) this.helps = undefined
   }
@@ -129,7 +129,7 @@ export class Budgets {
 
   /** The entries of the ledger in a loading, for a weighing that is being entered. */
   async entriesIn(loading: Loading): Promise<WeightReport> {
-    return (await this.#client.remote).weight(this.session.job, this.variantId, loading)
+    return this.#client.remote.weight(this.session.job, this.variantId, loading)
   }
 
   /** Keeps a reading with what the plan had in the vehicle at that moment. */
@@ -138,7 +138,7 @@ export class Budgets {
     loading: Loading,
     on = today(),
   ) {
-    const plannedKg = await (await this.#client.remote).planned(this.session.job, this.variantId, loading)
+    const plannedKg = await this.#client.remote.planned(this.session.job, this.variantId, loading)
     const id = newId('weighing')
     const taken = this.session.do({
       type: 'weighing.put',

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { isLetBe, ruleNamed, type Fault } from '$lib/core/review'
+  import { isLetBe, type Fault } from '$lib/core/review'
   import { capital, GRAVITY_WORDS, sayBasis, sayFigure, sayFinding } from '$lib/core/text'
   import { sayDay } from '../parts/days'
   import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
@@ -17,7 +17,6 @@
   const job = $derived(desk.session.job)
   const finding = $derived(fault.finding)
   const words = $derived(sayFinding(finding, desk.names, job.units))
-  const rule = $derived(ruleNamed(job, finding.rule))
   const figure = (value: number): string => sayFigure(value, finding.unit, job.units)
   const offers = $derived(desk.offers?.key === finding.key ? desk.offers : undefined)
 </script>
@@ -50,10 +49,10 @@
     </dl>
     <p class="mt-2 caps">Why</p>
     {#each words.why as line, index (index)}<p class="text-sm">{line}</p>{/each}
-    {#if rule !== undefined}<p class="text-sm text-ink-2">
-        {sayBasis(rule.basis)}
-        <a class="act" href="/jobs/{job.id}/rules#{rule.id}">Its figures</a>
-      </p>{/if}
+    <p class="text-sm text-ink-2">
+      {sayBasis(finding.basis)}
+      <a class="act" href="/jobs/{job.id}/rules#{finding.rule}">Its figures</a>
+    </p>
     <p class="mt-1 text-sm">For the client: {words.client}</p>
   </section>
   <section class="overflow-y-auto" aria-label="Ways out">

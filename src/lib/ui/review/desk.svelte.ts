@@ -2,9 +2,7 @@ import { planInterior, variantsOf } from '$lib/core/job'
 import {
   dropWaiver,
   faultsOf,
-  groupOf,
   isLetBe,
-  scenesOf,
   takeUp,
   waive,
   tally,
@@ -19,6 +17,7 @@ import {
   type VariantReview,
 } from '$lib/core/review'
 import type { Scene } from '$lib/core/scene'
+import { scenesOf } from '$lib/core/scene'
 import { namesOf } from '$lib/core/text'
 import { ReviewClient } from '$lib/workers/review-client'
 import { SearchClient } from '$lib/workers/search-client'
@@ -90,14 +89,12 @@ export class Desk {
   readonly plan = $derived.by(() => this.session.job.variants[this.variantId]!.plan)
   readonly names = $derived.by(() => namesOf(this.session.job, this.plan))
   readonly figures: Figures = $derived.by(() =>
-    Object.fromEntries(
-      Object.entries(this.reviews).map(([id, review]) => [id, tallyByGroup(this.session.job, review)]),
-    ),
+    Object.fromEntries(Object.entries(this.reviews).map(([id, review]) => [id, tallyByGroup(review)])),
   )
   readonly tally = $derived.by(() => (this.review === undefined ? undefined : tally(this.review)))
   readonly faults: readonly Fault[] = $derived.by(() =>
     (this.review === undefined ? [] : faultsOf(this.review)).filter(
-      ({ finding }) => this.group === undefined || groupOf(this.session.job, finding) === this.group,
+      ({ finding }) => this.group === undefined || finding.group === this.group,
     ),
   )
   readonly sections: readonly Section[] = $derived.by(() => this.#sectionsOf(this.faults))

@@ -180,13 +180,3 @@ function frontShareState(
     worstDry: worst(true),
   }
 }
-
-/** What is left before a limit, in its own unit; less than nothing where it is past it. Undefined where there is none. */
-export const marginOf = ({ id, limit }: Pick<LimitState, 'id' | 'limit'>, value: number): number | undefined =>
-  limit === undefined ? undefined : id === 'front-share' ? value - limit : limit - value
-
-/** What is left at the worst, as a share of the limit: what is first to be full has the least. */
-export function tightness(state: LimitState, dry = true): number {
-  const margin = marginOf(state, (dry ? state.worstDry : state.worst).value)
-  return margin === undefined || state.limit === undefined ? Infinity : margin / state.limit
-}

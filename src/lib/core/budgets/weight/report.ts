@@ -5,7 +5,8 @@ import { known } from '../../units'
 import { compose } from '../compose'
 import type { SourceKind } from '../ledger'
 import type { Unknown, WeightEntry } from './entry'
-import { shareAboard, tightness, type LimitId, type LimitState } from './limits'
+import { shareAboard, type LimitId, type LimitState } from './limits'
+import { firstFull } from './margin'
 import { axlesOf } from './vehicle'
 import { centreRise, limitsIn, type WeightLedger } from './weight'
 
@@ -139,11 +140,3 @@ export function reportOf(job: Job, variantId: string, scene: Scene, loading: Loa
     unknown: weight.unknown,
   }
 }
-
-/** Limits that are ratings or guides with a figure, the fullest first. */
-export const byTightness = (limits: readonly LimitState[]): readonly LimitState[] =>
-  limits.filter(({ limit }) => limit !== undefined).sort((a, b) => tightness(a) - tightness(b))
-
-/** The rating that is first to be full; the gross mass where there are no others. Guides give way to ratings. */
-export const firstFull = (limits: readonly LimitState[]): LimitState =>
-  known(byTightness(limits.filter(({ isGuide }) => !isGuide))[0], 'a limit')
