@@ -1,7 +1,8 @@
 import type { Page } from '@playwright/test'
-import { defaultsOf, kindOf, type ParameterValue, type Seat } from '../../src/lib/core/fittings'
+import { kindOf, type Seat } from '../../src/lib/core/fittings'
 import type { Job } from '../../src/lib/core/job'
-import { expect, open, openPlan, ownJob, plain, saved, stored, test } from '../support/job'
+import { RULES } from '../../src/lib/core/review'
+import { expect, open, openPlan, ownJob, plain, saved, stored, test, withOnly, type Thing } from '../support/job'
 
 const VARIANT = 'variant-a'
 const seat = (mm: number, from: Seat['across']['from']): Seat => ({
@@ -11,37 +12,18 @@ const seat = (mm: number, from: Seat['across']['from']): Seat => ({
   turn: 0,
   mirrored: false,
 })
-type Thing = readonly [id: string, kind: string, seat: Seat, parameters?: Record<string, ParameterValue>]
-
 /** The demo’s van with a few things only, and gear of so many kilograms in so many pieces. */
 const bare =
   (things: readonly Thing[], gear?: { readonly massKg: number; readonly count: number }) =>
   (job: Job): Job => {
-    const variant = job.variants[VARIANT]!
-    const modes = Object.fromEntries(
-      Object.entries(variant.plan.modes).map(([id, { name, purpose, order }]) => [
-        id,
-        { name, purpose, order, stances: {} },
-      ]),
-    )
-    const fittings = Object.fromEntries(
-      things.map(([id, kind, at, parameters]) => [
-        id,
-        { kind, parameters: { ...defaultsOf(kindOf(kind)), ...parameters }, seat: at },
-      ]),
-    )
-    return {
-      ...job,
-      brief: {
-        ...job.brief,
-        derives: true,
-        gear:
-          gear === undefined
-            ? {}
-            : { 'gear-anvil': { label: 'anvils', sizeMm: [240, 240, 200], ...gear, use: 'weekly' } },
-      },
-      variants: { [VARIANT]: { ...variant, plan: { ...variant.plan, fittings, groups: {}, modes } } },
+    const only = withOnly(job, VARIANT, things)
+    const anvils = {
+      label: 'anvils',
+      sizeMm: [240, 240, 200] as [number, number, number],
+      ...gear!,
+      use: 'weekly' as const,
     }
+    return { ...only, brief: { ...job.brief, derives: true, gear: gear === undefined ? {} : { 'gear-anvil': anvils } } }
   }
 
 /** Kilograms that the foot of the bench says are left on a limit. */
@@ -199,4 +181,39 @@ test('the weight of a document without the screens, in a loading, and what is re
   })
   expect(absurd.status()).toBe(422)
   expect(((await absurd.json()) as { faults: { path: string }[] }).faults[0]!.path).toBe('shell.masses.kerbKg')
+})
+
+/** Rules whose reason is long enough to be found by nothing else. */
+const LONG = RULES.filter(({ basis }) => basis.note.length > 40)
+
+test('the page of a plan loads none of the rules; the engine that its worker loads holds them', async ({
+  page,
+  request,
+}) => {
+  // what the page’s own thread parses; its workers are targets of their own
+  const loaded = new Set<string>()
+  const devtools = await page.context().newCDPSession(page)
+  devtools.on('Debugger.scriptParsed', ({ url }) => void (url.endsWith('.js') && loaded.add(url)))
+  await devtools.send('Debugger.enable')
+  await openPlan(page, await ownJob(request))
+  await expect(page.getByTestId('findings')).not.toContainText('Looking it over')
+  const textOf = async (address: string): Promise<string> => (await request.get(address)).text()
+  // the engine and all that it imports
+  const held = new Map<string, string>()
+  const follow = async (address: string): Promise<void> => {
+    if (held.has(address)) return
+    const text = await textOf(address)
+    held.set(address, text)
+    for (const [, from] of text.matchAll(/(?:from|import)\s*"(\.[^"]+\.js)"/g))
+      await follow(new URL(from!, address).href)
+  }
+  await follow(page.workers()[0]!.url())
+  const own = await Promise.all([...loaded].map(textOf))
+  const said = (scripts: readonly string[]) =>
+    LONG.filter(({ basis }) => scripts.some((text) => text.includes(basis.note))).map(({ id }) => id)
+  // a few write their quotes otherwise than the source has them
+  expect(said([...held.values()]).length).toBeGreaterThan(LONG.length * 0.9)
+  expect(own.join('')).toContain('Nothing speaks against it')
+  // the reasons of these two are the brief’s own as well
+  expect(said(own)).toEqual(['transfer-space', 'turning-circle'])
 })

@@ -1,9 +1,9 @@
 import type { Page } from '@playwright/test'
-import { defaultsOf, kindOf, type Seat } from '../../src/lib/core/fittings'
+import type { Seat } from '../../src/lib/core/fittings'
 import { type Job, planInterior } from '../../src/lib/core/job'
 import { buildScene, collisions, outsideOf, type Placed, type Scene } from '../../src/lib/core/scene'
 import { genericShell } from '../../src/lib/core/shells'
-import { expect, openPlan, ownJob, saved, stored, tape, test } from '../support/job'
+import { expect, openPlan, ownJob, saved, stored, tape, test, withOnly, type Thing } from '../support/job'
 
 const VARIANT = 'variant-a'
 
@@ -15,27 +15,11 @@ const seat = (mm: number, from: Seat['across']['from']): Seat => ({
   mirrored: false,
 })
 
-type Thing = readonly [id: string, kind: string, seat: Seat, parameters?: Record<string, number>]
-
 /** A job with a few things only, in the body of the demo. */
 const bare =
   (...things: readonly Thing[]) =>
-  (job: Job): Job => {
-    const variant = job.variants[VARIANT]!
-    const modes = Object.fromEntries(
-      Object.entries(variant.plan.modes).map(([id, { name, purpose, order }]) => [
-        id,
-        { name, purpose, order, stances: {} },
-      ]),
-    )
-    const fittings = Object.fromEntries(
-      things.map(([id, kind, at, parameters]) => [
-        id,
-        { kind, parameters: { ...defaultsOf(kindOf(kind)), ...parameters }, seat: at },
-      ]),
-    )
-    return { ...job, variants: { [VARIANT]: { ...variant, plan: { ...variant.plan, fittings, groups: {}, modes } } } }
-  }
+  (job: Job): Job =>
+    withOnly(job, VARIANT, things)
 
 /** The document that is stored as a scene. */
 async function sceneOf(request: Parameters<typeof stored>[0], id: string): Promise<Scene> {

@@ -1,4 +1,5 @@
 import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test'
+import { defaultsOf, kindOf, type ParameterValue, type Seat } from '../../src/lib/core/fittings'
 import type { Job } from '../../src/lib/core/job'
 
 /** A job of its own for each test: a copy of one of the demo jobs. */
@@ -12,6 +13,26 @@ export async function ownJob(
   const response = await request.post('/api/jobs', { data: change({ ...demo, id, name: `Test ${id}` }) })
   expect(response.status()).toBe(201)
   return id
+}
+
+export type Thing = readonly [id: string, kind: string, seat: Seat, parameters?: Record<string, ParameterValue>]
+
+/** A job with a few things only in one of its variants, in the body that it has. */
+export function withOnly(job: Job, variantId: string, things: readonly Thing[]): Job {
+  const variant = job.variants[variantId]!
+  const modes = Object.fromEntries(
+    Object.entries(variant.plan.modes).map(([id, { name, purpose, order }]) => [
+      id,
+      { name, purpose, order, stances: {} },
+    ]),
+  )
+  const fittings = Object.fromEntries(
+    things.map(([id, kind, at, parameters]) => [
+      id,
+      { kind, parameters: { ...defaultsOf(kindOf(kind)), ...parameters }, seat: at },
+    ]),
+  )
+  return { ...job, variants: { [variantId]: { ...variant, plan: { ...variant.plan, fittings, groups: {}, modes } } } }
 }
 
 export const stored = async (request: APIRequestContext, id: string): Promise<Job> =>

@@ -38,6 +38,8 @@ export class ReviewClient {
     this.#running = true
     try {
       const { remote } = this.#opened
+      // of what is asked in one turn only the last is meant
+      await Promise.resolve()
       while (this.#waiting !== undefined) {
         const { job, variantId } = this.#waiting
         this.#waiting = undefined

@@ -27,8 +27,20 @@ export interface Lettering {
 const letterWidth = (letter: string): number =>
   /[fijlrtI .,:;·'’|1]/.test(letter) ? 0.27 : /[mwMW@%]/.test(letter) ? 0.78 : /[A-Z]/.test(letter) ? 0.57 : 0.48
 
-const widthOf = (text: string, fontSize: number, { stretch }: Lettering): number =>
-  [...text].reduce((sum, letter) => sum + letterWidth(letter), 0) * fontSize * stretch
+const lettersWide = new Map<string, number>()
+
+/** Width of a text, as a share of the font size; names come again at every step of a drag. */
+function lengthOf(text: string): number {
+  const known = lettersWide.get(text)
+  if (known !== undefined) return known
+  const made = [...text].reduce((sum, letter) => sum + letterWidth(letter), 0)
+  // names are typed letter by letter: what is kept is let go before it is much
+  if (lettersWide.size > 2000) lettersWide.clear()
+  lettersWide.set(text, made)
+  return made
+}
+
+const widthOf = (text: string, fontSize: number, { stretch }: Lettering): number => lengthOf(text) * fontSize * stretch
 
 interface Box {
   readonly x0: number

@@ -203,12 +203,18 @@ export function shellSection(interior: Interior, xMm: number): ItemGroup {
   return { key: 'shell', items }
 }
 
+const bounded = new WeakMap<Interior, Bounds>()
+
 export function sectionBounds(interior: Interior): Bounds {
+  const known = bounded.get(interior)
+  if (known !== undefined) return known
   const bare = bareOf(interior)
   const corners = knots(bare, bare.xSpan).flatMap((x) => outlineAt(bare, x))
   const wide = Math.max(...corners.map((corner) => Math.abs(corner[0])))
-  return {
+  const bounds: Bounds = {
     min: [-wide, Math.min(...corners.map((corner) => corner[1]))],
     max: [wide, Math.max(...corners.map((corner) => corner[1]))],
   }
+  bounded.set(interior, bounds)
+  return bounds
 }

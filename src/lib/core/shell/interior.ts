@@ -164,8 +164,15 @@ export const interiorOf = (shell: Shell, lining: Lining, changes: BodyChanges = 
 export const bareInterior = (shell: Shell, changes: BodyChanges = NO_CHANGES): Interior =>
   spaceWithin(changedShell(shell, changes), NO_LINING, NO_LINING, changes)
 
-/** The same body, changes and all, without its lining. */
-export const bareOf = ({ shell, changes }: Interior): Interior => spaceWithin(shell, NO_LINING, NO_LINING, changes)
+const bareBodies = new WeakMap<Interior, Interior>()
+
+/** The same body, changes and all, without its lining; the same one each time it is asked of an interior. */
+export function bareOf(interior: Interior): Interior {
+  const { shell, changes } = interior
+  const bare = bareBodies.get(interior) ?? spaceWithin(shell, NO_LINING, NO_LINING, changes)
+  bareBodies.set(interior, bare)
+  return bare
+}
 
 function spaceWithin(shell: Shell, lining: Lining, taken: Lining, changes: BodyChanges): Interior {
   const bare = shell.stations.map((station) => fullSection(station.left, station.right ?? station.left))

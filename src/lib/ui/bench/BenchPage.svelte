@@ -135,6 +135,7 @@
   }
 
   function onpointermove(event: PointerEvent): void {
+    if (bench.waiting === undefined && brought === undefined) return
     const place = drawing?.viewAt(event)
     if (bench.waiting !== undefined && place !== undefined)
       return bench.bring(bench.waiting, place.view, place.at, place.scale)

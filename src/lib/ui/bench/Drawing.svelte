@@ -42,10 +42,15 @@
     for (const effect of result.effects) bench.effect(effect, frameOf(active).scale)
   }
 
-  const local = (event: { clientX: number; clientY: number }): Vec2 => {
-    const box = canvas!.getBoundingClientRect()
-    return [event.clientX - box.left, event.clientY - box.top]
-  }
+  /** Where the drawing lies: asking at each step of a drag would lay the page out anew each time. */
+  let box: Readonly<{ left: number; top: number }> = { left: 0, top: 0 }
+  $effect(() => {
+    if (canvas !== undefined && width > 0 && height > 0) box = canvas.getBoundingClientRect()
+  })
+  const local = (event: { clientX: number; clientY: number }): Vec2 => [
+    event.clientX - box.left,
+    event.clientY - box.top,
+  ]
 
   function onpointerdown(event: PointerEvent): void {
     // what waits in hand is put down where the pointer is let go

@@ -98,10 +98,14 @@
   let More: typeof HandMore | undefined = $state.raw(undefined)
   let Arrange: typeof ArrangePanel | undefined = $state.raw(undefined)
   let Out: typeof OutPanel | undefined = $state.raw(undefined)
+  const hasOne = $derived(placed !== undefined)
+  const hasMore = $derived(bench.also.length > 0)
   $effect(() => {
-    if (placed !== undefined) void import('./HandMore.svelte').then((module) => (More = module.default))
+    if (hasOne) void import('./HandMore.svelte').then((module) => (More = module.default))
     else void import('./OutPanel.svelte').then((module) => (Out = module.default))
-    if (bench.also.length > 0) void import('./ArrangePanel.svelte').then((module) => (Arrange = module.default))
+  })
+  $effect(() => {
+    if (hasMore) void import('./ArrangePanel.svelte').then((module) => (Arrange = module.default))
   })
 </script>
 

@@ -23,20 +23,20 @@
     drag = result.state
     for (const effect of result.effects) bench.effect(effect, frame.scale)
   }
-  const local = (event: PointerEvent) => {
-    const box = svg!.getBoundingClientRect()
-    return [event.clientX - box.left, event.clientY - box.top] as const
-  }
+  /** Where the drawing lies while one drags: asking again at each step would lay the page out anew. */
+  let held: DOMRect | undefined
+  const local = (event: PointerEvent, box: DOMRect) => [event.clientX - box.left, event.clientY - box.top] as const
   function onpointerdown(event: PointerEvent): void {
     const group = (event.target as Element).closest<SVGGElement>('[data-fitting]')
     if (event.button !== 0 || group === null) return
     svg!.setPointerCapture(event.pointerId)
-    const screen = local(event)
+    held = svg!.getBoundingClientRect()
+    const screen = local(event, held)
     send({ name: 'press', id: group.dataset.fitting!, view: 'section', at: toView(frame, screen), screen })
   }
   function onpointermove(event: PointerEvent): void {
-    if (drag.name === 'idle') return
-    const screen = local(event)
+    if (drag.name === 'idle' || held === undefined) return
+    const screen = local(event, held)
     send({ name: 'move', at: toView(frame, screen), screen, free: event.ctrlKey || event.metaKey })
   }
   function onpointerup(): void {

@@ -1,4 +1,4 @@
-import type { Loading } from '../../job'
+import type { Job, Loading } from '../../job'
 import type { Interior } from '../../shell'
 import type { WeightEntry } from './entry'
 import { frontShareOf, leftShareOf, WHEELS, wheelSharesOf, type Wheel } from './statics'
@@ -38,12 +38,29 @@ export const WHEEL_SHARE = 0.5
 export const FRONT_LEAST = { share: 0.3, below: 0.05 } as const
 
 /** What the front axle of a vehicle is to carry of the whole, by what it carried as it was delivered. */
-export const frontLeast = (
-  deliveredFront: number,
-  { share, below }: { readonly share: number; readonly below: number } = FRONT_LEAST,
-): number => Math.min(share, deliveredFront - below)
+const frontLeast = (deliveredFront: number, { share, below }: Guides['front']): number =>
+  Math.min(share, deliveredFront - below)
+
+/** Guides of the trade, as a job has them: by the rules that hold them, which may be set otherwise. */
+export interface Guides {
+  readonly front: { readonly share: number; readonly below: number }
+  readonly wheelShare: number
+}
+
+export function guidesOf({ rules }: Job): Guides {
+  const set = (rule: string, figure: string, usual: number): number =>
+    rules?.settings[rule]?.parameters?.[figure] ?? usual
+  return {
+    front: {
+      share: set('front-share', 'least', FRONT_LEAST.share),
+      below: set('front-share', 'below', FRONT_LEAST.below),
+    },
+    wheelShare: set('wheel-load', 'share', WHEEL_SHARE),
+  }
+}
 
 interface Given {
+  readonly guides: Guides
   readonly entries: readonly WeightEntry[]
   readonly interior: Interior
   readonly loading: Loading
@@ -53,7 +70,14 @@ interface Given {
 }
 
 /** Every limit of a vehicle in a loading, and at its worst. */
-export function limitStates({ entries, interior, loading, deliveredFront, isDriving }: Given): readonly LimitState[] {
+export function limitStates({
+  entries,
+  interior,
+  loading,
+  deliveredFront,
+  guides,
+  isDriving,
+}: Given): readonly LimitState[] {
   const { shell } = interior
   const axles = axlesOf(shell)
   const without = new Set(loading.without)
@@ -86,13 +110,13 @@ export function limitStates({ entries, interior, loading, deliveredFront, isDriv
 
   const { ratingFrontKg, ratingRearKg } = shell.axles
   const front = (entry: WeightEntry, dx: number): number => frontShareOf(axles, [entry.at[0] + dx, 0, 0])
-  const half = (rating: number | undefined) => (rating === undefined ? undefined : rating * WHEEL_SHARE)
+  const half = (rating: number | undefined) => (rating === undefined ? undefined : rating * guides.wheelShare)
   const states = [
     linear('total', shell.masses.grossKg, false, () => 1),
     linear('front', ratingFrontKg, false, front),
     linear('rear', ratingRearKg, false, (entry, dx) => 1 - front(entry, dx)),
     ...wheelStates(axles, half(ratingFrontKg), half(ratingRearKg), linear),
-    frontShareState(aboard, entries, axles, deliveredFront),
+    frontShareState(aboard, entries, axles, frontLeast(deliveredFront, guides.front)),
   ]
   const roof = isDriving ? shell.masses.roofDrivingKg : shell.masses.roofRestKg
   const loaded = entries.some(({ onRoof }) => onRoof)
@@ -139,7 +163,7 @@ function frontShareState(
   aboard: readonly { readonly entry: WeightEntry; readonly share: number }[],
   entries: readonly WeightEntry[],
   axles: Axles,
-  deliveredFront: number,
+  least: number,
 ): LimitState {
   const ratio = (amount: (entry: WeightEntry) => number, dx: (entry: WeightEntry) => number = () => 0): number => {
     let [part, whole] = [0, 0]
@@ -171,7 +195,7 @@ function frontShareState(
   return {
     id: 'front-share',
     unit: 'share',
-    limit: frontLeast(deliveredFront),
+    limit: least,
     isGuide: true,
     now,
     low: end(-1),

@@ -260,3 +260,21 @@ describe('the margins while something is dragged', () => {
     expect(live[0]!.id).toBe('front')
   })
 })
+
+describe('guides that a job sets otherwise', () => {
+  it('are those of its limits, as the review holds them', () => {
+    const rated = (job: Job): Job => ({
+      ...job,
+      shell: { ...job.shell, axles: { ...job.shell.axles, ratingFrontKg: 1850, ratingRearKg: 2000 } },
+    })
+    const job = rated(truck(tank(900)))
+    const limit = (of: Job, id: string) => weightReport(of, variant).limits.find((one) => one.id === id)!.limit
+    // half of 1850 on a wheel by the book; 60 % of it as this job has it
+    expect(limit(job, 'front-left')).toBe(925)
+    const set = apply(job, { type: 'rule.set', id: 'wheel-load', setting: { parameters: { share: 0.6 } } }).job
+    expect(limit(set, 'front-left')).toBe(1110)
+    expect(limit(job, 'front-share')).toBe(0.3)
+    const front = apply(job, { type: 'rule.set', id: 'front-share', setting: { parameters: { least: 0.4, below: 0 } } })
+    expect(limit(front.job, 'front-share')).toBe(0.4)
+  })
+})

@@ -5,7 +5,7 @@ import type { StoreEntry } from '../stores'
 import { changeEntries, seatsOut } from './body-changes'
 import { carriedEntries } from './carried'
 import { weightEntry, type Unknown, type WeightEntry } from './entry'
-import { limitStates, type LimitState } from './limits'
+import { guidesOf, limitStates, type Guides, type LimitState } from './limits'
 import { liningEntries } from './lining'
 import { lumpOf } from './lump'
 import { onRoof } from './on-roof'
@@ -16,6 +16,7 @@ import { centreHeight, delivered, type Delivered } from './vehicle'
 export interface WeightLedger extends Ledger<'kg', WeightEntry> {
   readonly unknown: readonly Unknown[]
   readonly delivered: Delivered
+  readonly guides: Guides
 }
 
 /** Water, waste, fuel and gas, kg/L. Handbook values, from memory: diesel 0.832, liquid propane 0.51. */
@@ -99,6 +100,7 @@ export function weightLedger(
     modeId: scene.modeId,
     entries,
     delivered: body,
+    guides: guidesOf(job),
     unknown: [...body.unknown, ...unknownOf(scene, entries), ...lining.unknown, ...people.unknown, ...carried.unknown],
   }
 }
@@ -106,10 +108,10 @@ export function weightLedger(
 /** The limits of a ledger in a loading. */
 export const limitsIn = (
   { interior, purpose }: Scene,
-  { entries, delivered: { frontShare } }: WeightLedger,
+  { entries, guides, delivered: { frontShare } }: WeightLedger,
   loading: Loading = SETTING_OUT,
 ): readonly LimitState[] =>
-  limitStates({ entries, interior, loading, deliveredFront: frontShare, isDriving: purpose === 'driving' })
+  limitStates({ entries, interior, loading, deliveredFront: frontShare, guides, isDriving: purpose === 'driving' })
 
 /** How far everything that is put in and taken out brings the centre of mass up, mm; and that centre over the ground, where it was measured. */
 export function centreRise(

@@ -1,4 +1,4 @@
-import { axlesOf, FRONT_LEAST, frontLeast } from '../../budgets'
+import { axlesOf, FRONT_LEAST } from '../../budgets'
 import { byItself, defineRule, practice } from '../define-rule'
 import { frontOf, limitOf, markOf, movesOf, namedIn, pushing } from '../loads'
 
@@ -40,8 +40,8 @@ export const frontShare = defineRule({
     const state = limitOf(input, 'front-share')
     const total = limitOf(input, 'total')
     const { frontShare: delivered } = input.weight().ledger.delivered
-    if (state === undefined || total === undefined) return []
-    const least = frontLeast(delivered, { share: input.parameters.least, below: input.parameters.below })
+    const least = state?.limit
+    if (state === undefined || least === undefined || total === undefined) return []
     if (!(state.worstDry.value < least)) return []
     const behind = pushing(input, (entry) => least - frontOf(input, entry))
     return [

@@ -35,8 +35,8 @@ export const wheelLoad = defineRule({
       const { ratingFrontKg, ratingRearKg, trackMm } = input.job.shell.axles
       const ratingKg = wheel.startsWith('front') ? ratingFrontKg : ratingRearKg
       const state = limitOf(input, wheel)
-      if (state === undefined || ratingKg === undefined || trackMm === undefined) return []
-      const most = ratingKg * input.parameters.share
+      const most = state?.limit
+      if (state === undefined || most === undefined || ratingKg === undefined || trackMm === undefined) return []
       // what an axle that is over as a whole does to its wheels is said of the axle
       const axle = limitOf(input, wheel.startsWith('front') ? 'front' : 'rear')
       if (!(state.worstDry.value > most) || (axle !== undefined && axle.worstDry.value > ratingKg)) return []
