@@ -7,13 +7,13 @@ export const OUTSIDE_CASES: CasesFor<
 > = {
   'hook-up-at-door': {
     // the side door begins at 3240; the inlet is 150 long
-    speaks: truck(put('fit-a', 'inlet', 2700, 'right-wall', { lengthMm: 150 })),
-    measured: 3240 - 2850,
+    speaks: truck(put('fit-a', 'inlet', 2701, 'right-wall', { lengthMm: 150 })),
+    measured: 3240 - 2851,
     needed: 400,
     rule: 'hook-up-side',
     mode: 'mode-day',
-    place: [2775, -995, 400],
-    silent: truck(put('fit-a', 'inlet', 2690, 'right-wall', { lengthMm: 150 })),
+    place: [2776, -995, 400],
+    silent: truck(put('fit-a', 'inlet', 2700, 'right-wall', { lengthMm: 150 })),
   },
   'fill-dirty': {
     speaks: truck(

@@ -6,6 +6,7 @@ import {
   type RuleInput,
   type RuleParameter,
   type RuleParameters,
+  type Tolerance,
 } from './define-rule'
 import type { Draft, FactsByCode, FindingCode, Gravity } from './finding'
 
@@ -27,6 +28,8 @@ export function defineDistanceRule<C extends FindingCode, K extends string, A, B
   readonly code: C
   readonly gravity: Gravity
   readonly basis: Rule['basis']
+  /** As in `defineRule`. */
+  readonly tolerance?: Tolerance
   /** The figure that the distance is held against. */
   readonly figure: K
   readonly parameters: RuleParameters & { readonly [key in K]: RuleParameter }
@@ -47,6 +50,7 @@ export function defineDistanceRule<C extends FindingCode, K extends string, A, B
     modes: rule.modes,
     gravity: { [code]: rule.gravity } as Record<C, Gravity>,
     basis: rule.basis,
+    ...(rule.tolerance === undefined ? {} : { tolerance: rule.tolerance }),
     parameters: rule.parameters,
     ...(rule.needs === undefined ? {} : { needs: rule.needs as never }),
     key: byFitting(rule.detail ?? (() => '')),

@@ -63,6 +63,18 @@ export type Missing =
   | { readonly what: 'service'; readonly service: ServiceType }
   | { readonly what: 'thing'; readonly thing: Thing }
 
+/** What of a figure nobody would mention: the smaller of millimetres and a share of what is needed. */
+export interface Tolerance {
+  readonly mm: number
+  readonly share: number
+}
+
+/** A tolerance for what is a matter of comfort: 3 % and 10 mm at most, whichever is less. Stops, safety and rules of the house have none. */
+export const comfort = (mm = 10, share = 0.03): Tolerance => {
+  if (mm > 10 || share > 0.03) throw new RangeError(`a tolerance is 10 mm and 3 % at most, not ${mm} mm and ${share}`)
+  return { mm, share }
+}
+
 export interface Rule {
   readonly id: string
   readonly group: RuleGroup
@@ -70,6 +82,7 @@ export interface Rule {
   readonly gravity: Readonly<Partial<Record<FindingCode, Gravity>>>
   readonly basis: Basis
   readonly parameters: RuleParameters
+  readonly tolerance: Tolerance | undefined
   /** What is not known yet; the rule is asked only where nothing is. */
   readonly needs: (input: RuleInput) => readonly Missing[]
   /** What tells one of its findings from its others: the same fault has the same key, however bad it is. */
@@ -98,6 +111,8 @@ export function defineRule<C extends FindingCode, P extends RuleParameters>(rule
   readonly gravity: Readonly<Record<C, Gravity>>
   readonly basis: Basis
   readonly parameters: P
+  /** Left out: none. */
+  readonly tolerance?: Tolerance
   readonly needs?: (input: RuleInput<P>) => readonly Missing[]
   /** Left out: the fitting that a finding is about first. */
   readonly key?: (draft: Draft<C>) => string
@@ -106,6 +121,7 @@ export function defineRule<C extends FindingCode, P extends RuleParameters>(rule
 }): Rule {
   return {
     ...rule,
+    tolerance: rule.tolerance,
     gravity: rule.gravity as Rule['gravity'],
     key: (draft) => `${rule.id} ${(rule.key ?? byFitting(() => ''))(draft as Draft<C>)}`,
     needs: (input) => rule.needs?.(input as unknown as RuleInput<P>) ?? [],

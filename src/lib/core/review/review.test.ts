@@ -454,10 +454,10 @@ describe('remedies', () => {
     ],
     ['set-parameter', CASES['intake-near'].speaks, 'intake-near', undefined],
     ['set-parameter', CASES['air-unscreened'].speaks, 'air-unscreened', undefined],
-    ['set-parameter', CASES['seat-deep'].speaks, 'seat-deep', 1],
-    ['set-parameter', truck(put('fit-a', 'seat-drop', 1000, 'left-wall', { depthMm: 330 })), 'seat-deep', 20],
+    ['set-parameter', CASES['seat-deep'].speaks, 'seat-deep', 11],
+    ['set-parameter', truck(put('fit-a', 'seat-drop', 1000, 'left-wall', { depthMm: 320 })), 'seat-deep', 30],
     // 2150 + 20 under 2160, in steps of 10, and no roof is raised by less than 50
-    ['raise-roof', truck(person(2150)), 'standing-nowhere', 50],
+    ['raise-roof', truck(person(2151)), 'standing-nowhere', 50],
     ['shallower-well', jobWith('van-long-high', DEEP_WELL), 'ground-low', 485],
   ] as const)('%s cures what it is offered for', (code, job, finding, amount) => {
     const remedy = offers(job, finding).find((one) => one.code === code)!

@@ -108,10 +108,18 @@ function waiverOf(plan: Plan, key: string, { code, measured, needed }: Draft): F
 /** How far off a draft is. */
 const offBy = ({ measured, needed }: Draft): number => Math.abs(measured - needed)
 
+/** Whether a draft is off by so little that nobody would say it aloud; what the book calls a stop never is. */
+function isWithin({ tolerance, gravity }: Rule, { code, measured, needed, unit }: Draft): boolean {
+  if (tolerance === undefined || gravity[code] === 'stop') return false
+  const share = tolerance.share * Math.abs(needed)
+  return Math.abs(measured - needed) <= (unit === 'mm' ? Math.min(tolerance.mm, share) : share)
+}
+
 /** A rule says the same fault once: of drafts with one key, that which is furthest off, where the first of them stood. */
 function toldOnce(rule: Rule, drafts: readonly Draft[]): ReadonlyMap<string, Draft> {
   const told = new Map<string, Draft>()
   for (const draft of drafts) {
+    if (isWithin(rule, draft)) continue
     const key = rule.key(draft)
     const before = told.get(key)
     if (before === undefined || offBy(draft) > offBy(before)) told.set(key, draft)

@@ -85,8 +85,8 @@ function isReachedFromOutside(scene: Scene, placed: Placed): boolean {
   })
 }
 
-/** Side and height of the room over a spare wheel’s nut, which is let down from inside; common practice, no source. */
-const NUT_MM = { side: 250, high: 600 } as const
+/** Room over the nut of a spare wheel that is let down from inside: a hand sets the crank’s end on it, lying under a bed if need be. Common practice, no source. */
+const NUT_MM = { side: 150, high: 150 } as const
 
 /** Everything in a scene that is got at once in a while and does not stand free. */
 export function accessFaults(scene: Scene): readonly Access[] {

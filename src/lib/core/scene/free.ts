@@ -9,6 +9,7 @@ import {
 } from '../geometry'
 import { protrusionThere } from '../shell'
 import { TOUCH_MM } from '../units'
+import { isSlight } from './slight'
 import { isOutside, type Placed, type PlacedClearance, type Scene } from './scene'
 import { cabSeatsIn } from './cab-seats'
 import { shutIn } from './in-hollow'
@@ -31,8 +32,13 @@ export interface Freedom {
 
 /** To what the free amount is narrowed: half a millimetre or half a degree. */
 const PRECISION = 0.5
-/** A part of the wall may cut this deep into room to stand or sit before it counts: a body is not a block. */
-const BODY_SLACK_MM = 60
+/** Between feet and elbows a body is as wide as it gets; a wall that leans in above, or a flare below, takes nothing of its room. Common practice, no source. */
+const BREADTH_MM = { min: 100, max: 1000 } as const
+
+/** Where one stands or kneels before a thing: what stands a little proud of that is stood before as well. */
+const STANDING: ReadonlySet<PlacedClearance['use']> = new Set(['stand', 'kneel', 'entry', 'dress'])
+/** Room for a body, which goes beside a rail or a lamp. */
+const BODILY: ReadonlySet<PlacedClearance['use']> = new Set([...STANDING, 'stand-inside', 'sit', 'sit-up'])
 
 /** A post or leg this thin is no bar to one who sits: knees go beside it. Common practice, no source. */
 const LEG_MM = 80
@@ -41,22 +47,18 @@ const isLeg = (prism: Prism): boolean => {
   return x.max - x.min <= LEG_MM && y.max - y.min <= LEG_MM
 }
 
-/** What is swept by something rigid. */
-const MOVING: ReadonlySet<PlacedClearance['use']> = new Set(['swing', 'flap', 'lid', 'pull', 'sweep'])
-
-/** How far the shell may be crossed by a clearance before it counts; undefined where the shell does not matter. */
-function shellSlack(clearance: PlacedClearance): number | undefined {
-  if (clearance.use === 'stand-inside' || clearance.outdoors) return undefined
-  return MOVING.has(clearance.use) ? TOUCH_MM : BODY_SLACK_MM
+/** The part of a shape that the body of the vehicle must leave free: of room for one who stands, that at their breadth. */
+function breadthOf({ use }: PlacedClearance, shape: Prism): Prism {
+  if (!STANDING.has(use) || shape.axis !== 'z') return shape
+  const { min, max } = shape.span
+  const span = { min: min + BREADTH_MM.min, max: Math.min(max, min + BREADTH_MM.max) }
+  return span.max - span.min < BREADTH_MM.min ? shape : { ...shape, span }
 }
 
 function leavesShell(scene: Scene, clearance: PlacedClearance, shape: Prism): boolean {
-  const slack = shellSlack(clearance)
-  return slack !== undefined && (protrusionThere(scene.interior, shape)?.byMm ?? 0) > slack
+  if (clearance.use === 'stand-inside' || clearance.outdoors) return false
+  return (protrusionThere(scene.interior, breadthOf(clearance, shape))?.byMm ?? 0) > TOUCH_MM
 }
-
-/** Where one stands or kneels before a thing: what stands a little proud of that is stood before as well. */
-const STANDING: ReadonlySet<PlacedClearance['use']> = new Set(['stand', 'kneel', 'entry', 'dress'])
 
 /** The longest stretch of its depth that is free, mm: beyond what stands a little proud, up to the wall. */
 function stretchFree(scene: Scene, clearance: PlacedClearance, inTheWay: readonly Prism[], shell: boolean): number {
@@ -110,22 +112,28 @@ const isSatOnAt = ({ use, serves, prism }: PlacedClearance, other: Placed): bool
     ({ type, places }) => type === 'seat' && places?.some(({ at }) => convexContains(prism.profile, at)) === true,
   )
 
+/** Whether a thing is what another stands on or hangs over, as a worktop is: one who works at that stands before both. */
+const isStoodBefore = (owner: Placed, other: Placed): boolean =>
+  other.bounds.z.max <= owner.bounds.z.min + TOUCH_MM &&
+  spansOverlap(other.bounds.x, owner.bounds.x) &&
+  spansOverlap(other.bounds.y, owner.bounds.y)
+
 /** How far a clearance is free, and by what it is cut short. Bisected to half a millimetre or half a degree. */
 export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearance): Freedom {
   const whole = clearance.prism
   const bounds = prismBounds(whole)
   const blockers: Blocker[] = []
   const sits = clearance.use === 'sit'
-  const under = owner.seat.up.from === 'top-of' && clearance.use === 'stand' ? owner.seat.up.fitting : undefined
+  const bodily = BODILY.has(clearance.use)
   // what hangs under the floor is got at from below, whatever stands on that
   const isUnder = owner.seat.up.from === 'under-floor'
   // A clearance grows with its amount: what does not meet it whole does not meet a part of it.
   const inTheWay: Prism[] = []
   for (const other of scene.placed) {
-    // one who works at what stands on a worktop stands before that, not in it
     if (
       other.id === owner.id ||
-      (under !== undefined && (other.id === under || isWithin(other, under))) ||
+      (clearance.use === 'stand' && isStoodBefore(owner, other)) ||
+      (bodily && isSlight(other)) ||
       other.id === clearance.past ||
       isSatOnAt(clearance, other) ||
       (isUnder && !isOutside(other)) ||

@@ -1,6 +1,8 @@
 export { buildScene, isOutside, type Placed, type PlacedService, type Scene } from './scene'
 export { scenesOf } from './scenes-of'
 export { placedIn } from './placed-in'
+export { isSlight } from './slight'
+export { overHead, sitUpRoom } from './sit-up'
 export { floorOverGround, outerHeight } from './outer-height'
 export { collisions, collisionsOf, notchesOf, outsideOf, wellsBelow } from './fit'
 export { freedomOf, type Blocker } from './free'

@@ -52,6 +52,8 @@ export interface RuleEntry extends RuleWords {
   readonly gravity: readonly Gravity[]
   readonly modes: string
   readonly basis: string
+  /** What of a figure nobody would mention; undefined where every millimetre counts. */
+  readonly tolerance: string | undefined
   readonly parameters: readonly {
     readonly name: string
     readonly value: string
@@ -107,6 +109,7 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   mostMm: 'at most',
   mostU: 'U-value, at most',
   openingMm: 'from an opening, at least',
+  pressedMm: 'that a mattress gives',
   railMm: 'rail, at least',
   tankMm: 'from a tank, at least',
   touchMm: 'counts as touching below',
@@ -164,6 +167,10 @@ export function sayRule(rule: Rule, lengths: LengthUnit): RuleEntry {
     gravity: ORDER.filter((gravity) => Object.values(rule.gravity).includes(gravity)),
     modes: rule.modes === 'every' ? 'in every mode' : list(rule.modes.map((purpose) => PURPOSE_WORDS[purpose])),
     basis: sayBasis(rule.basis),
+    tolerance:
+      rule.tolerance === undefined
+        ? undefined
+        : `A matter of comfort: nothing is said within ${sayLength(rule.tolerance.mm, lengths)} or ${formatFigure(rule.tolerance.share * 100)} % of it, whichever is less.`,
     parameters: Object.entries(rule.parameters).map(([key, one]) => ({
       name: RULE_PARAMETER_WORDS[key] ?? key,
       value: figure(one.default, one.unit, lengths),

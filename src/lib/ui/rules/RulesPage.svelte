@@ -77,7 +77,9 @@
                       >
                     </p>
                   {/each}
-                  <p class="mt-0.5 text-ink-2">{rule.basis}</p>
+                  <p class="mt-0.5 text-ink-2">
+                    {rule.basis}{rule.tolerance === undefined ? '' : ` ${rule.tolerance}`}
+                  </p>
                 </div>
               </article>
             {/each}

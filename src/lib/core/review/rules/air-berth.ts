@@ -1,6 +1,6 @@
 import { airOpenings, sleeping } from '../../scene'
 import { defineDistanceRule } from '../define-distance-rule'
-import { practice } from '../define-rule'
+import { comfort, practice } from '../define-rule'
 import { planGap } from '../nearest'
 import { needsSleepers } from '../needs'
 
@@ -19,6 +19,7 @@ export const airBerth = defineDistanceRule({
   gravity: 'note',
   basis: practice('with one fan, choose between galley and bed, or add an opening window by the bed'),
   figure: 'nearMm',
+  tolerance: comfort(),
   parameters: {
     nearMm: { default: 1500, min: 300, max: 4000, unit: 'mm', basis: practice('moving air is felt so far off') },
   },

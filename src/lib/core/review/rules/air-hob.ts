@@ -2,7 +2,7 @@ import type { Vec2 } from '../../geometry'
 import { airOpenings, heatOf } from '../../scene'
 import { isDoor, jambs } from '../../shell'
 import { defineDistanceRule } from '../define-distance-rule'
-import { practice } from '../define-rule'
+import { comfort, practice } from '../define-rule'
 import { topOf } from '../middle'
 import { planGap } from '../nearest'
 
@@ -21,6 +21,7 @@ export const airHob = defineDistanceRule({
   gravity: 'caution',
   basis: practice('cook next to a door, an opening window or the roof fan'),
   figure: 'nearMm',
+  tolerance: comfort(),
   parameters: {
     nearMm: {
       default: 1200,

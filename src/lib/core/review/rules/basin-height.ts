@@ -1,5 +1,5 @@
 import { figureOf } from '../../fittings'
-import { defineRule, practice } from '../define-rule'
+import { comfort, defineRule, practice } from '../define-rule'
 import { offElbow, standingAdults } from '../elbow'
 import { needsPeople } from '../needs'
 import { setHandle } from '../ways-out'
@@ -19,6 +19,7 @@ export const basinHeight = defineRule({
   basis: practice(
     'hands and face are washed a hand’s length lower than one works: the rim a fifth of a metre below the elbow',
   ),
+  tolerance: comfort(),
   parameters: {
     leastBelowMm: { default: 150, min: 0, max: 300, unit: 'mm', basis: practice('higher, water runs down the arms') },
     mostBelowMm: { default: 250, min: 100, max: 450, unit: 'mm', basis: practice('lower, one stoops') },

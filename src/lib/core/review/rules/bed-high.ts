@@ -4,7 +4,7 @@ import { type Person, sleepersOf } from '../../brief'
 import { ACCESS, ACCESS_SOURCE } from '../../people'
 import { assignBerths, type Placed, placedIn, type Scene, treadsOf } from '../../scene'
 import { liningTop } from '../../shell'
-import { defineRule, practice, published } from '../define-rule'
+import { comfort, defineRule, practice, published } from '../define-rule'
 import { nth } from '../../units'
 import { footOf } from '../middle'
 import { needsSleepers } from '../needs'
@@ -43,6 +43,7 @@ export const bedHigh = defineRule({
   modes: ['sleeping'],
   gravity: { 'bed-high': 'caution' },
   basis: published(`a seat to move onto from a wheelchair is at most 485 mm high: ${ACCESS_SOURCE}`),
+  tolerance: comfort(),
   parameters: {
     stiffMm: { default: 600, min: 400, max: 900, unit: 'mm', basis: practice('about hip height of one who sits down') },
     transferMm: {

@@ -1,6 +1,6 @@
 import { SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, sleepersOf } from '../../brief'
 import { assignBerths, placedIn } from '../../scene'
-import { defineRule, practice } from '../define-rule'
+import { comfort, defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
 import { needsSleepers } from '../needs'
 import { setHandle } from '../ways-out'
@@ -18,6 +18,7 @@ export const berthWidth = defineRule({
   modes: ['sleeping'],
   gravity: { 'berth-narrow': 'caution' },
   basis: practice('half a small double of 1200 mm for each of two, 650 mm for one alone'),
+  tolerance: comfort(),
   parameters: {
     eachMm: { default: SLEEPER_WIDTH_MM, min: 450, max: 1000, unit: 'mm', basis: practice('half a small double') },
     aloneMm: { default: SINGLE_BERTH_MM, min: 450, max: 1200, unit: 'mm', basis: practice('a single berth') },

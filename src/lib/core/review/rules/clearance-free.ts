@@ -9,7 +9,7 @@ import {
   type Placed,
   type Scene,
 } from '../../scene'
-import { byFitting, defineRule, practice } from '../define-rule'
+import { byFitting, comfort, defineRule, practice } from '../define-rule'
 import type { Remedy } from '../finding'
 import { narrowable, setHandle, setSeat, shiftsClearOf } from '../ways-out'
 
@@ -38,13 +38,14 @@ export const clearanceFree = defineRule({
   modes: 'every',
   gravity: { 'clearance-blocked': 'caution' },
   basis: practice('450 mm of floor to stand and work, 350 mm to get in or for knees, doors to a right angle'),
+  tolerance: comfort(),
   parameters: {
     enough: {
-      default: 0.98,
+      default: 1,
       min: 0.5,
       max: 1,
       unit: 'share',
-      basis: practice('the last fiftieth of a door’s swing or a step’s depth is not missed'),
+      basis: practice('what of the room a workshop is content with'),
     },
   },
   key: byFitting(({ facts }) => facts.clearanceId),

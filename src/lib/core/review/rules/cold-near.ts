@@ -1,5 +1,5 @@
 import { defineDistanceRule } from '../define-distance-rule'
-import { practice } from '../define-rule'
+import { comfort, practice } from '../define-rule'
 import { topOf } from '../middle'
 import { gapBetween, offering } from '../nearest'
 
@@ -18,6 +18,7 @@ export const coldNear = defineDistanceRule({
   gravity: 'note',
   basis: practice('the cold box is reached while cooking: a step, not a walk'),
   figure: 'stepMm',
+  tolerance: comfort(),
   parameters: {
     stepMm: { default: 1500, min: 500, max: 5000, unit: 'mm', basis: practice('two steps') },
   },

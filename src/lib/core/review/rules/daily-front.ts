@@ -1,6 +1,6 @@
 import { demandOf, demandsOf, piecesOf } from '../../brief'
 import { prismBounds, spanLength } from '../../geometry'
-import { defineRule, practice } from '../define-rule'
+import { comfort, defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 
 declare module '../finding' {
@@ -16,6 +16,7 @@ export const dailyFront = defineRule({
   modes: ['driving'],
   gravity: { 'daily-behind': 'note' },
   basis: practice('daily things to the front, or in a stowage of their own'),
+  tolerance: comfort(),
   parameters: {
     armMm: {
       default: 600,

@@ -1,5 +1,5 @@
 import { figureOf } from '../../fittings'
-import { byFitting, defineRule, plainGeometry, practice } from '../define-rule'
+import { byFitting, comfort, defineRule, plainGeometry, practice } from '../define-rule'
 import type { Draft } from '../finding'
 import { topOf } from '../middle'
 import { setHandle } from '../ways-out'
@@ -18,6 +18,7 @@ export const drawerReach = defineRule({
   modes: ['living'],
   gravity: { 'drawer-dead': 'note', 'drawer-low': 'note' },
   basis: plainGeometry('depth of the drawers less how far they run out; room of each less its box'),
+  tolerance: comfort(),
   parameters: {
     deadMm: { default: 150, min: 0, max: 600, unit: 'mm', basis: practice('what a hand still reaches behind a front') },
     overLitres: {

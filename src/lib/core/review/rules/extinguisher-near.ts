@@ -37,26 +37,26 @@ export const extinguisherNear = defineRule({
         )
       })
     const heads = sleeping(scene, brief).map(({ head }) => pointBox(head))
-    return scene.placed
-      .filter(({ facts: { guards } }) => guards !== undefined && 'against' in guards)
-      .flatMap((one): Draft<'extinguisher-far'>[] => {
-        const far = (from: 'exit' | 'bed', places: readonly Box[], needed: number): Draft<'extinguisher-far'>[] => {
-          const measured = Math.round(Math.min(...places.map((place) => boxGap(place, one.bounds))))
-          return places.length === 0 || measured <= needed
-            ? []
-            : [
-                {
-                  code: 'extinguisher-far',
-                  fittings: [one.id],
-                  place: topOf(one),
-                  measured,
-                  needed,
-                  unit: 'mm',
-                  facts: { from },
-                },
-              ]
-        }
-        return [...far('exit', doors, parameters.exitMm), ...far('bed', heads, parameters.bedMm)]
-      })
+    const all = scene.placed.filter(({ facts: { guards } }) => guards !== undefined && 'against' in guards)
+    // of several one is enough by the way out, and one by the bed: the nearest is told
+    const far = (from: 'exit' | 'bed', places: readonly Box[], needed: number): Draft<'extinguisher-far'>[] => {
+      const [nearest] = all
+        .map((one) => ({ one, measured: Math.round(Math.min(...places.map((place) => boxGap(place, one.bounds)))) }))
+        .sort((a, b) => a.measured - b.measured)
+      return nearest === undefined || places.length === 0 || nearest.measured <= needed
+        ? []
+        : [
+            {
+              code: 'extinguisher-far',
+              fittings: [nearest.one.id],
+              place: topOf(nearest.one),
+              measured: nearest.measured,
+              needed,
+              unit: 'mm',
+              facts: { from },
+            },
+          ]
+    }
+    return [...far('exit', doors, parameters.exitMm), ...far('bed', heads, parameters.bedMm)]
   },
 })

@@ -1,6 +1,6 @@
 import type { FigurePose } from '../../job'
 import { type Blocker, figureClash, figuresOf } from '../../scene'
-import { byItself, defineRule, plainGeometry } from '../define-rule'
+import { byItself, comfort, defineRule, plainGeometry } from '../define-rule'
 
 declare module '../finding' {
   interface FactsByCode {
@@ -20,6 +20,7 @@ export const figureFits = defineRule({
   modes: 'every',
   gravity: { 'figure-blocked': 'caution' },
   basis: plainGeometry('bodies as blocks by their measures, which give by 60 mm, held against what stands there'),
+  tolerance: comfort(),
   parameters: {},
   key: byItself(({ facts }) => facts.figureId),
   check: ({ scene, brief }) =>

@@ -1,6 +1,6 @@
 import { nth } from '../../units'
 import { sleeping } from '../../scene'
-import { byFitting, defineRule, practice } from '../define-rule'
+import { byFitting, comfort, defineRule, practice } from '../define-rule'
 import { needsSleepers } from '../needs'
 
 declare module '../finding' {
@@ -16,6 +16,7 @@ export const headsApart = defineRule({
   modes: ['sleeping'],
   gravity: { 'head-by-feet': 'note' },
   basis: practice('heads by heads, or an arm’s length between head and feet'),
+  tolerance: comfort(),
   parameters: {
     apartMm: { default: 450, min: 100, max: 1500, unit: 'mm', basis: practice('from middle to middle') },
   },

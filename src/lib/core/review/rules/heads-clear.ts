@@ -3,7 +3,7 @@ import { prismBounds, type Vec2 } from '../../geometry'
 import { bodyMm } from '../../people'
 import { BACK_MM, type Scene } from '../../scene'
 import { nth } from '../../units'
-import { byFitting, defineRule, practice } from '../define-rule'
+import { byFitting, comfort, defineRule, practice } from '../define-rule'
 import { needsPeople } from '../needs'
 
 declare module '../finding' {
@@ -63,6 +63,7 @@ export const headsClear = defineRule({
   basis: practice(
     'sitting height of the tallest, 0.520 of stature (Drillis & Contini 1966, from memory), and a little to rise',
   ),
+  tolerance: comfort(),
   parameters: {
     spareMm: { default: 40, min: 0, max: 200, unit: 'mm', basis: practice('to sit down and rise without a knock') },
   },

@@ -1,5 +1,5 @@
 import { isDoor } from '../../shell'
-import { defineRule, practice } from '../define-rule'
+import { comfort, defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 
 declare module '../finding' {
@@ -15,6 +15,7 @@ export const hookUpSide = defineRule({
   modes: ['living'],
   gravity: { 'hook-up-at-door': 'note' },
   basis: practice('the inlet for the mains is clear of the entrance, or the cable lies in the way'),
+  tolerance: comfort(),
   parameters: {
     awayMm: { default: 400, min: 100, max: 2000, unit: 'mm', basis: practice('half a step beside the door') },
   },

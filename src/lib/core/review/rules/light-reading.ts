@@ -1,7 +1,7 @@
 import { placedThat } from '../nearest'
 import { boxGap, pointBox } from '../../geometry'
 import { sleeping } from '../../scene'
-import { byFitting, defineRule, practice } from '../define-rule'
+import { byFitting, comfort, defineRule, practice } from '../define-rule'
 import { needsThing } from '../needs'
 
 declare module '../finding' {
@@ -17,6 +17,7 @@ export const lightReading = defineRule({
   modes: ['sleeping'],
   gravity: { 'light-none': 'note' },
   basis: practice('a reading light for each sleeper, so that one reads while the other sleeps'),
+  tolerance: comfort(),
   parameters: {
     nearMm: { default: 800, min: 200, max: 2000, unit: 'mm', basis: practice('an arm’s reach from the pillow') },
   },

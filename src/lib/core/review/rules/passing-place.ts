@@ -1,7 +1,7 @@
 import { ageOf, peopleOf } from '../../brief'
 import { bodyMm } from '../../people'
 import { largestCircle } from '../../scene'
-import { defineRule, practice } from '../define-rule'
+import { comfort, defineRule, practice } from '../define-rule'
 
 declare module '../finding' {
   interface FactsByCode {
@@ -16,6 +16,7 @@ export const passingPlace = defineRule({
   modes: ['living'],
   gravity: { 'no-passing': 'note' },
   basis: practice('one stands, the other sidles past: the broader one’s shoulders and a body’s depth of 250 mm'),
+  tolerance: comfort(),
   parameters: {
     depthMm: { default: 250, min: 150, max: 400, unit: 'mm', basis: practice('a body from front to back, clothed') },
   },

@@ -1,6 +1,6 @@
 import { placedThat } from '../nearest'
 import { entrySteps, isStep } from '../entry'
-import { byFitting, defineRule, plainGeometry } from '../define-rule'
+import { byFitting, comfort, defineRule, plainGeometry } from '../define-rule'
 import { middleOf } from '../middle'
 import { needsOuterSize } from '../needs'
 
@@ -17,6 +17,7 @@ export const petStep = defineRule({
   modes: ['living'],
   gravity: { 'pet-step-high': 'note' },
   basis: plainGeometry('the highest step from the ground to the floor against what the brief says of the pet'),
+  tolerance: comfort(),
   parameters: {},
   needs: (input) =>
     Object.values(input.brief.pets).some(({ stepMm }) => stepMm !== undefined) ? needsOuterSize(input) : [],

@@ -1,7 +1,7 @@
 import { boxGap, pointBox } from '../../geometry'
 import { type Placed, type Scene, shutIn, sleeping } from '../../scene'
 import { defineDistanceRule } from '../define-distance-rule'
-import { practice } from '../define-rule'
+import { comfort, practice } from '../define-rule'
 import { needsSleepers } from '../needs'
 
 declare module '../finding' {
@@ -28,6 +28,7 @@ export const quietHeads = defineDistanceRule({
   gravity: 'note',
   basis: practice('heater in a seat or under the floor for quiet; a cold box not at the pillow; boards take off 8 dB'),
   figure: 'awayMm',
+  tolerance: comfort(),
   parameters: {
     awayMm: { default: 500, min: 100, max: 2000, unit: 'mm', basis: practice('an arm’s length and more') },
   },

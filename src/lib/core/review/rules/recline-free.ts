@@ -1,5 +1,5 @@
 import { type Blocker, leaningBack, reclineFreedom } from '../../scene'
-import { byItself, defineRule, plainGeometry } from '../define-rule'
+import { byItself, comfort, defineRule, plainGeometry } from '../define-rule'
 import { shiftsClearOf } from '../ways-out'
 
 declare module '../finding' {
@@ -15,6 +15,7 @@ export const reclineFree = defineRule({
   modes: 'every',
   gravity: { 'recline-blocked': 'note' },
   basis: plainGeometry('the backrest leant back in steps of 2.5° about its foot'),
+  tolerance: comfort(),
   parameters: {},
   key: byItself(({ facts }) => facts.seatId),
   check: ({ scene }) =>

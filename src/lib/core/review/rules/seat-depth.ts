@@ -1,6 +1,6 @@
 import { figureOf } from '../../fittings'
 import { ageOf, measureOf, peopleOf } from '../../brief'
-import { defineRule, practice, published } from '../define-rule'
+import { comfort, defineRule, practice, published } from '../define-rule'
 import { topOf } from '../middle'
 import { setHandle } from '../ways-out'
 
@@ -19,6 +19,7 @@ export const seatDepth = defineRule({
   basis: published(
     'a seat bears the thighs without pressing behind the knee: Grandjean; thigh 0.530 − 0.285 of stature: Drillis & Contini 1966 (both from memory)',
   ),
+  tolerance: comfort(),
   parameters: {
     shallowMm: { default: 350, min: 250, max: 500, unit: 'mm', basis: practice('less is a perch, no seat') },
     overThighMm: {

@@ -1,6 +1,6 @@
 import { ageOf, measureOf, peopleOf } from '../../brief'
 import { liningTop } from '../../shell'
-import { defineRule, published } from '../define-rule'
+import { comfort, defineRule, published } from '../define-rule'
 import { topOf } from '../middle'
 import { needsPeople } from '../needs'
 
@@ -19,6 +19,7 @@ export const seatHeight = defineRule({
   basis: published(
     'a seat a little lower than the hollow of the knee: Grandjean; knee 0.285 of stature: Drillis & Contini 1966 (both from memory)',
   ),
+  tolerance: comfort(),
   parameters: {
     overKneeMm: {
       default: 30,

@@ -1,8 +1,7 @@
-import { measureOf, sleepersOf } from '../../brief'
-import { prismBounds, spanMiddle } from '../../geometry'
-import { assignBerths, type Blocker, freedomOf, placedIn } from '../../scene'
-import { BODY_SOURCE } from '../../people'
-import { defineRule, published } from '../define-rule'
+import { measureOf } from '../../brief'
+import { bodyMm, BODY_SOURCE } from '../../people'
+import { type Blocker, overHead, sitUpRoom, sleeping } from '../../scene'
+import { comfort, defineRule, practice, published } from '../define-rule'
 import { needsSleepers } from '../needs'
 import { shift } from '../ways-out'
 
@@ -11,42 +10,54 @@ declare module '../finding' {
     'sit-up-low': {
       readonly sleeper: string
       readonly statureMm: number
+      readonly sittingMm: number
+      readonly spareMm: number
+      readonly pressedMm: number
+      readonly end: 'head' | 'foot'
       readonly blockers: readonly Blocker[]
     }
   }
 }
 
-/** Who lies in a berth can sit up at its head end: sitting height over the mattress. */
+/** Who lies in a berth can sit up in it, at its head or its foot: sitting height over the mattress as it gives. */
 export const sitUp = defineRule({
   id: 'sit-up',
   group: 'people',
   modes: ['sleeping'],
   gravity: { 'sit-up-low': 'note' },
   basis: published(`sitting height 0.520 of stature, ${BODY_SOURCE} (from memory)`),
-  parameters: {},
+  tolerance: comfort(),
+  parameters: {
+    spareMm: { default: 50, min: 0, max: 200, unit: 'mm', basis: practice('hair, a pillow, and a head that nods') },
+    pressedMm: { default: 40, min: 0, max: 100, unit: 'mm', basis: practice('a foam mattress gives under a sitter') },
+  },
   needs: needsSleepers,
-  check: ({ scene, brief }) =>
-    assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
-      const tallest = sleepers[0]
-      const placed = placedIn(scene, berth.fittingId)
-      const top = placed.placement.at[2] + berth.lying.zMm
-      const clearance = placed.clearances.find(
-        ({ use, prism }) => use === 'sit-up' && Math.abs(prismBounds(prism).z.min - top) < 1,
-      )
-      if (tallest === undefined || clearance === undefined) return []
-      const needed = measureOf(brief, tallest, 'sittingHeight')
-      const { free, blockers } = freedomOf(scene, placed, { ...clearance, need: needed, prism: clearance.upTo(needed) })
-      if (free >= needed - 1) return []
-      const { x, y } = prismBounds(clearance.prism)
+  check: ({ scene, brief, parameters: { spareMm, pressedMm } }) =>
+    sleeping(scene, brief).flatMap((one) => {
+      const { person, fittingId } = one
+      const sittingMm = measureOf(brief, person, 'sittingHeight')
+      const neededMm = Math.round(sittingMm + spareMm - pressedMm)
+      const shoulderMm = sittingMm - (person.statureMm - bodyMm(person.statureMm, 'shoulder')) - pressedMm
+      const breadthMm = measureOf(brief, person, 'shoulderBreadth')
+      const room = sitUpRoom(scene, one, { neededMm, shoulderMm, breadthMm })
+      if (room.freeMm >= neededMm) return []
       return [
         {
           code: 'sit-up-low' as const,
-          fittings: [placed.id],
-          place: [spanMiddle(x), spanMiddle(y), top + free] as const,
-          measured: free,
-          needed: Math.round(needed),
+          fittings: [fittingId],
+          place: overHead(room, one),
+          measured: room.freeMm,
+          needed: neededMm,
           unit: 'mm' as const,
-          facts: { sleeper: tallest.label, statureMm: tallest.statureMm, blockers },
+          facts: {
+            sleeper: person.label,
+            statureMm: person.statureMm,
+            sittingMm: Math.round(sittingMm),
+            spareMm,
+            pressedMm,
+            end: room.end,
+            blockers: room.blockers,
+          },
         },
       ]
     }),

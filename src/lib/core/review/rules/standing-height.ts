@@ -2,7 +2,7 @@ import type { ClearanceUse } from '../../fittings'
 import { STANDING_SPARE_MM, tallestOf } from '../../brief'
 import { type Headroom, headroomAt, neededClearances } from '../../scene'
 import { mostHeadroomMm } from '../../shell'
-import { defineRule, practice } from '../define-rule'
+import { comfort, defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
 import { middleOf } from '../middle'
 import { needsPeople } from '../needs'
@@ -30,6 +30,7 @@ export const standingHeight = defineRule({
   modes: ['living'],
   gravity: { 'standing-low': 'caution', 'standing-nowhere': 'caution' },
   basis: practice('stature plus 20 mm for shoes, over the middle of where one stands'),
+  tolerance: comfort(),
   parameters: {
     spareMm: { default: STANDING_SPARE_MM, min: 0, max: 150, unit: 'mm', basis: practice('shoes') },
   },

@@ -1,7 +1,7 @@
 import { placedThat } from '../nearest'
 import { peopleOf } from '../../brief'
 import { entrySteps, isStep } from '../entry'
-import { defineRule, practice, published } from '../define-rule'
+import { comfort, defineRule, practice, published } from '../define-rule'
 import { middleOf } from '../middle'
 import { needsOuterSize, needsPeople } from '../needs'
 
@@ -20,6 +20,7 @@ export const stepRise = defineRule({
   basis: published(
     'a riser of 180 mm: 2010 ADA Standards § 504.2 (from memory); stiff knees and others: common practice, no source',
   ),
+  tolerance: comfort(),
   parameters: {
     freeMm: {
       default: 800,

@@ -1,5 +1,5 @@
 import { isAtTable } from '../../scene'
-import { byFitting, defineRule, published } from '../define-rule'
+import { byFitting, comfort, defineRule, published } from '../define-rule'
 import { topOf } from '../middle'
 
 declare module '../finding' {
@@ -15,6 +15,7 @@ export const tableKnee = defineRule({
   modes: ['living'],
   gravity: { 'table-off': 'note' },
   basis: published('270 to 300 mm between seat and table top: Grandjean, Fitting the Task to the Man (from memory)'),
+  tolerance: comfort(),
   parameters: {
     leastMm: {
       default: 220,

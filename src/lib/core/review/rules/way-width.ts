@@ -4,7 +4,7 @@ import { ACCESS, ACCESS_SOURCE } from '../../people'
 import type { Vec2, Vec3 } from '../../geometry'
 import type { ServiceType } from '../../fittings'
 import { insideDoor, type Scene, type Walker, type Way, type WaySide } from '../../scene'
-import { defineRule, practice, published } from '../define-rule'
+import { comfort, defineRule, practice, published } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
 import { breadthsOf, type PassingPart, STANDARD_STATURE_MM, walkerOf } from '../walker'
 import { narrowable, setHandle, shift } from '../ways-out'
@@ -105,6 +105,7 @@ export const wayWidth = defineRule({
   basis: published(
     `shoulder breadth 0.259, hip breadth 0.191 and twice the foot’s 0.055 of stature, beside what is higher than the hip, than the knee, and lower: Drillis & Contini 1966; a route of 915 mm for a wheelchair or walker: ${ACCESS_SOURCE}`,
   ),
+  tolerance: comfort(),
   parameters: {
     shoulders: {
       default: 0.259,

@@ -1,6 +1,6 @@
 import { boxOf, sharedLength } from '../../geometry'
 import { givesAir, jambs } from '../../shell'
-import { byFitting, defineRule, practice } from '../define-rule'
+import { byFitting, comfort, defineRule, practice } from '../define-rule'
 
 declare module '../finding' {
   interface FactsByCode {
@@ -15,6 +15,7 @@ export const windowFree = defineRule({
   modes: ['living'],
   gravity: { 'window-covered': 'note' },
   basis: practice('a window that opens is reached and lets air by'),
+  tolerance: comfort(),
   parameters: {
     enough: { default: 0.5, min: 0.1, max: 1, unit: 'share', basis: practice('half of its pane') },
     beforeMm: { default: 150, min: 50, max: 400, unit: 'mm', basis: practice('room before it for a hand and for air') },

@@ -1,7 +1,7 @@
 import { answer } from '../../brief'
 import { offered, worktopRuns } from '../../scene'
 import { bestMode } from '../best-mode'
-import { defineRule, practice } from '../define-rule'
+import { comfort, defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 
 declare module '../finding' {
@@ -17,6 +17,7 @@ export const worktopFree = defineRule({
   modes: ['living'],
   gravity: { 'worktop-few': 'note' },
   basis: practice('leave worktop free by a loose induction plate, a flap or a cover on the basin'),
+  tolerance: comfort(),
   parameters: {
     freeMm: { default: 600, min: 200, max: 2000, unit: 'mm', basis: practice('a board and a pan side by side') },
   },

@@ -1,4 +1,4 @@
-import { defineRule, practice, published } from '../define-rule'
+import { comfort, defineRule, practice, published } from '../define-rule'
 import { offElbow, standingAdults } from '../elbow'
 import { needsPeople } from '../needs'
 import { setHandle } from '../ways-out'
@@ -28,6 +28,7 @@ export const worktopHeight = defineRule({
   basis: published(
     'standing light work 100 to 150 mm below the elbow: Grandjean, Fitting the Task to the Man; elbow 0.630 of stature: Drillis & Contini 1966 (both from memory)',
   ),
+  tolerance: comfort(),
   parameters: {
     leastBelowMm: { default: 100, min: 0, max: 200, unit: 'mm', basis: published('Grandjean (from memory)') },
     mostBelowMm: { default: 150, min: 50, max: 300, unit: 'mm', basis: published('Grandjean (from memory)') },

@@ -100,10 +100,11 @@ export const PEOPLE_SENTENCES: SentencesFor<
   },
   'sit-up-low': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Too low to sit up in bed',
-    designer: `Over the mattress of ${the(names.fitting(fittings[0]!))} there ${measured === 1 ? 'is' : 'are'} ${say(measured)} to ${list(facts.blockers.map((blocker) => blockerName(blocker, names)))}; the ${facts.sleeper} sits ${say(needed)} high.`,
+    designer: `Over the mattress of ${the(names.fitting(fittings[0]!))} there ${measured === 1 ? 'is' : 'are'} ${say(measured)} at best, at the ${facts.end} end, to ${list(facts.blockers.map((blocker) => blockerName(blocker, names)))}; the ${facts.sleeper} wants ${say(needed)} to sit up.`,
     client: `The ${facts.sleeper} could not sit up in bed.`,
     why: [
-      `0.520 × ${say(facts.statureMm)} stature = ${say(needed)} sitting height; ${say(measured)} free over the head end.`,
+      `Sitting height ${say(facts.sittingMm)} (0.520 × ${say(facts.statureMm)} stature unless measured) + ${say(facts.spareMm)} to spare − ${say(facts.pressedMm)} that the mattress gives = ${say(needed)}.`,
+      `Tried over a trunk and a head at both ends of the bed, and a little down from them: ${say(measured)} at best.`,
     ],
   }),
   'climb-over': ({ fittings, measured }, names) => ({
