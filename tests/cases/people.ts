@@ -223,11 +223,11 @@ export const PEOPLE_CASES: CasesFor<
   'worktop-off': {
     speaks: truck(person(1840), put('fit-a', 'galley-basin', 1000, 'left-wall', { worktopMm: 900 })),
     measured: 900,
-    needed: 970, // 0.63 × 1840 − 150 − 40 = 969.2
+    needed: 950, // 0.63 × 1840 − 150 − 60 = 949.2
     rule: 'worktop-height',
     mode: 'mode-day',
     place: [1250, 800, 900],
-    silent: truck(person(1840), put('fit-a', 'galley-basin', 1000, 'left-wall', { worktopMm: 970 })),
+    silent: truck(person(1840), put('fit-a', 'galley-basin', 1000, 'left-wall', { worktopMm: 940 })),
   },
   'basin-off': {
     speaks: truck(person(1840), put('fit-a', 'wet-room', 1000, 'left-wall', { rimMm: 859 })),

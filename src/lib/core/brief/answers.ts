@@ -86,9 +86,14 @@ export const tallestOf = (brief: Brief): Person | undefined =>
     undefined,
   )
 
-/** Who goes with a wheelchair or a walker, if anyone does. */
-export const aidedOf = (brief: Brief): Person | undefined =>
-  peopleOf(brief).find(([, { mobility }]) => mobility === 'wheelchair' || mobility === 'walker')?.[1]
+/** Who goes with a wheelchair or else with a walker, if anyone does, and with which. */
+export function aidedOf(brief: Brief): { readonly person: Person; readonly aid: 'wheelchair' | 'walker' } | undefined {
+  for (const aid of ['wheelchair', 'walker'] as const) {
+    const found = peopleOf(brief).find(([, { mobility }]) => mobility === aid)
+    if (found !== undefined) return { person: found[1], aid }
+  }
+  return undefined
+}
 
 /** Sleepers by bed: those who share one stand together. Ids in the brief’s order. */
 export function bedsOf(brief: Brief): readonly (readonly (readonly [string, Person])[])[] {

@@ -1,6 +1,6 @@
 import { sleepersOf, travellersOf } from './answers'
 import { DERIVE_RULES, type Derived, type DeriveRule, type DemandFacts, type Page } from './derive'
-import { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, type Basis } from './needs'
+import { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, sleeperWidthMm, type Basis } from './needs'
 import type { Adjust, Brief, Demand, Need, Purpose } from './schema'
 import { waterUse } from './water'
 
@@ -47,7 +47,9 @@ const FROM_PEOPLE: { readonly [N in Need]?: (base: Typed, demand: Demand, brief:
   berth: (base, demand, brief) => {
     const sleepers = sleepersOf(brief)
     const tallestMm = sleepers[0]?.statureMm ?? 0
-    const wide = sleepers.length > 1 ? 2 * SLEEPER_WIDTH_MM : SINGLE_BERTH_MM
+    // a bed for two: the two broadest
+    const widths = sleepers.map((person) => sleeperWidthMm(person)).sort((a, b) => b - a)
+    const wide = widths.length > 1 ? widths[0]! + widths[1]! : SINGLE_BERTH_MM
     return {
       ...base,
       sizeMm: tallestMm === 0 ? NEED_FACTS.berth.sizeMm : [tallestMm + BERTH_SPARE_MM, wide],

@@ -1,6 +1,6 @@
 import { ACCESS } from '../people'
 import { ageOf, answer, bedsOf, isAnswered, peopleOf, sleepersOf } from './answers'
-import { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM } from './needs'
+import { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, sleeperWidthMm } from './needs'
 import type { Brief, Gear, Need, Person, Purpose } from './schema'
 import { waterUse } from './water'
 
@@ -87,14 +87,17 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
       return beds.map((bed) => {
         const tallestMm = Math.max(...bed.map(([, { statureMm }]) => statureMm))
         const broad = bed.filter(([, { build }]) => build === 'broad').length
-        const wide = bed.length === 1 ? SINGLE_BERTH_MM : bed.length * SLEEPER_WIDTH_MM
+        const wide =
+          bed.length === 1
+            ? SINGLE_BERTH_MM + broad * BROAD_MM
+            : bed.reduce((sum, [, person]) => sum + sleeperWidthMm(person), 0)
         const byDay = bed.some(([, { sleepsByDay }]) => sleepsByDay === true)
         return {
           key: bed[0]![0],
           ...(beds.length > 1 ? { label: `Bed for ${named(bed)}` } : {}),
           must: true,
           quantity: bed.length,
-          sizeMm: [tallestMm + BERTH_SPARE_MM, wide + broad * BROAD_MM],
+          sizeMm: [tallestMm + BERTH_SPARE_MM, wide],
           purposes: byDay ? ['sleeping', 'living'] : ['sleeping'],
           forWhom: ids(bed),
           facts: {

@@ -1,5 +1,6 @@
 import { ACCESS, ACCESS_SOURCE } from '../people'
-import type { Need, Purpose } from './schema'
+import { ageOf } from './answers'
+import type { Need, Person, Purpose } from './schema'
 
 /** Where a figure comes from. `practice` is common practice without a source. */
 export type Basis =
@@ -12,6 +13,19 @@ export type Basis =
 export const BERTH_SPARE_MM = 50
 /** Width for one sleeper of two side by side: half a small double of 1200 (common mattress size, from memory). */
 export const SLEEPER_WIDTH_MM = 600
+/** A broad build wants so much more beside another, a slight one so much less; who is not grown up, by their stature. Common practice, no source. */
+const BY_BUILD_MM = { slight: -50, usual: 0, broad: 50 } as const
+const GROWN_MM = 1750
+/** The narrowest that anyone lies in. Common practice, no source. */
+const LEAST_WIDTH_MM = 350
+
+/** Width in a shared bed for one sleeper, where a usual grown one has `grownMm`. */
+export function sleeperWidthMm(person: Person, grownMm = SLEEPER_WIDTH_MM): number {
+  const age = ageOf(person)
+  if (age === 'child' || age === 'infant')
+    return Math.round(Math.max(LEAST_WIDTH_MM, Math.min(1, person.statureMm / GROWN_MM) * grownMm))
+  return grownMm + BY_BUILD_MM[person.build ?? 'usual']
+}
 /** Width for one who sleeps alone. */
 export const SINGLE_BERTH_MM = 650
 /** Place at a table, along its edge. */

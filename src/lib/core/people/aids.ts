@@ -18,4 +18,11 @@ export const ACCESS = {
   rollInShowerMm: [1525, 760],
 } as const
 
+/** A walker’s frame with a hand on either side of it, and what the frame alone passes by. Common practice, no source. */
+const WALKER = { routeMm: 700, doorMm: 650 } as const
+
+/** What a route and a doorway are to be for whoever goes with an aid, mm. */
+export const routeOf = (aid: 'wheelchair' | 'walker'): { readonly routeMm: number; readonly doorMm: number } =>
+  aid === 'wheelchair' ? ACCESS : WALKER
+
 export const ACCESS_SOURCE = '2010 ADA Standards §§ 304, 305, 403, 404, 604, 608 (from memory)'

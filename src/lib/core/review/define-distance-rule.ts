@@ -8,7 +8,7 @@ import {
   type RuleParameters,
   type Tolerance,
 } from './define-rule'
-import type { Draft, FactsByCode, FindingCode, Gravity } from './finding'
+import type { Draft, FactsByCode, Finding, FindingCode, Gravity, Remedy } from './finding'
 
 /** How far two things are from each other, and what is said of it where that is wrong. */
 interface Told<C extends FindingCode> {
@@ -42,9 +42,10 @@ export function defineDistanceRule<C extends FindingCode, K extends string, A, B
   readonly must: 'be-apart' | 'be-near'
   readonly against: 'each' | 'nearest'
   readonly tell: (a: A, b: B) => Told<C>
+  readonly remedies?: (input: RuleInput, finding: Finding<C>) => readonly Remedy[]
 }): Rule {
   const { code, figure, must, against } = rule
-  return defineRule({
+  return defineRule<C, RuleParameters>({
     id: rule.id,
     group: rule.group,
     modes: rule.modes,
@@ -54,6 +55,7 @@ export function defineDistanceRule<C extends FindingCode, K extends string, A, B
     parameters: rule.parameters,
     ...(rule.needs === undefined ? {} : { needs: rule.needs as never }),
     key: byFitting(rule.detail ?? (() => '')),
+    ...(rule.remedies === undefined ? {} : { remedies: rule.remedies }),
     check: (input) => {
       const needed = (input.parameters as Readonly<Record<string, number>>)[figure]
       if (needed === undefined) throw new RangeError(`rule “${rule.id}” has no figure “${figure}”`)

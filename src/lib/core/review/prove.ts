@@ -1,5 +1,5 @@
 import type { Job } from '../job'
-import type { Finding, Remedy } from './finding'
+import { GRAVITIES, type Finding, type Remedy } from './finding'
 import { tried, withRemedy } from './try-out'
 import { reviewVariant, type VariantReview } from './review'
 
@@ -7,12 +7,27 @@ import { reviewVariant, type VariantReview } from './review'
 export interface ProvenRemedy extends Remedy {
   /** Findings that were not there before, the finding's own rule apart. */
   readonly causes: readonly Finding[]
+  /** Findings that were there before, in the same mode, and are further off now. */
+  readonly worse: readonly Finding[]
   /** How many findings go, in all modes. */
   readonly cures: number
 }
 
-const keysOf = (review: VariantReview): ReadonlySet<string> =>
-  new Set(review.modes.flatMap(({ modeId, findings }) => findings.map((finding) => `${modeId} ${finding.key}`)))
+/** All findings of a review by mode and key. */
+const byKey = (review: VariantReview): ReadonlyMap<string, Finding> =>
+  new Map(
+    review.modes.flatMap(({ modeId, findings }) =>
+      findings.map((finding) => [`${modeId} ${finding.key}`, finding] as const),
+    ),
+  )
+
+/** A figure that goes off by no more than this is the same: rounding of the measure. */
+const SAME = 1
+
+/** Whether a finding is further off, or graver, than it was. */
+const isWorse = (now: Finding, before: Finding): boolean =>
+  GRAVITIES.indexOf(now.gravity) < GRAVITIES.indexOf(before.gravity) ||
+  Math.abs(now.measured - now.needed) > Math.abs(before.measured - before.needed) + (now.unit === 'count' ? 0 : SAME)
 
 /** New stops that a remedy makes, the same fault in several modes once. */
 export const newStops = ({ causes }: ProvenRemedy): number =>
@@ -20,20 +35,28 @@ export const newStops = ({ causes }: ProvenRemedy): number =>
 
 /** What a change does to the findings of a whole job: which keys are there after it, and what it cures and causes. */
 interface Tried {
-  readonly after: ReadonlySet<string>
+  readonly after: ReadonlyMap<string, Finding>
   readonly proven: ProvenRemedy
 }
 
 function trier(job: Job, variantId: string): (remedy: Remedy) => Tried | undefined {
-  const before = keysOf(reviewVariant(job, variantId))
+  const before = byKey(reviewVariant(job, variantId))
   return (remedy) =>
     tried(() => {
       const review = reviewVariant(withRemedy(job, remedy), variantId)
-      const after = keysOf(review)
-      const causes = review.modes.flatMap(({ modeId, findings }) =>
-        findings.filter((one) => !before.has(`${modeId} ${one.key}`)),
-      )
-      return { after, proven: { ...remedy, causes, cures: [...before].filter((key) => !after.has(key)).length } }
+      const after = byKey(review)
+      const causes = [...after].flatMap(([key, finding]) => (before.has(key) ? [] : [finding]))
+      const worse = [...after].filter(([key, finding]) => {
+        const was = before.get(key)
+        return was !== undefined && isWorse(finding, was)
+      })
+      const proven = {
+        ...remedy,
+        causes,
+        worse: worse.map(([, finding]) => finding),
+        cures: [...before.keys()].filter((key) => !after.has(key)).length,
+      }
+      return { after, proven }
     })
 }
 

@@ -2,7 +2,7 @@ import { compose, limitsIn, type LoadSketch, sketchOf } from '../budgets'
 import { stowedIn, type NeedState, needStates } from '../needs'
 import { known } from '../units'
 import { aidedOf, type Brief, piecesOf } from '../brief'
-import { ACCESS } from '../people'
+import { routeOf } from '../people'
 import { type Job, type Plan, planInterior } from '../job'
 import { changeOf, type Scene, scenesOf, wayGround, type WayGround, waysOf } from '../scene'
 import type { Missing, Rule, RuleInput } from './define-rule'
@@ -70,7 +70,8 @@ export function inputFor(job: Job, variantId: string, scene: Scene, walked: Walk
   const variant = known(job.variants[variantId], `variant “${variantId}”`)
   const { plan } = variant
   const ground = once(() => (walked.ground = wayGround(scene, walkerOf(job.brief), walked.ground)))
-  const besideMm = aidedOf(job.brief) === undefined ? 0 : ACCESS.routeMm / 2
+  const aided = aidedOf(job.brief)
+  const besideMm = aided === undefined ? 0 : routeOf(aided.aid).routeMm / 2
   const before = walked.scene
   const byId = new Map(scene.placed.map((placed) => [placed.id, placed]))
   const all = once(() => walked.all ?? scenesOf(variant, scene.interior))

@@ -55,12 +55,54 @@ export const doorsBefore = ({ interior }: Scene, placed: Placed): readonly Openi
 export const doorOf = ({ interior }: Scene, { seat }: Placed): Opening | undefined =>
   seat.door === undefined ? undefined : interior.shell.openings.find(({ id }) => id === seat.door)
 
-/** What is left of a side or rear opening with the fittings in place; a lift stands in its own doorway, and what hangs on the door’s leaf goes with that. */
-export function doorWay(scene: Scene, opening: Opening): DoorWay {
+/** Over a bed one gets in and out by a door that leaves so much of its height above it: the shorter side of a way out. NFPA 1192, from memory. */
+const OVER_BED_MM = 430
+/** So near to a door a bed is got into straight from it. Common practice, no source. */
+const FROM_DOOR_MM = 350
+
+/** Over which height everything behind an opening is a bed and what lies under it; undefined where no bed lies there that one gets over. */
+function bedBehind(scene: Scene, opening: Opening): number | undefined {
+  const tops = scene.placed.flatMap((placed) => {
+    const z = topOfBerth(placed)
+    return z !== undefined &&
+      opening.headMm - z >= OVER_BED_MM &&
+      stretchesBehind(scene.interior, opening, placed).length > 0
+      ? [z]
+      : []
+  })
+  return tops.length === 0 ? undefined : Math.max(...tops)
+}
+
+const topOfBerth = ({ services, placement }: Placed): number | undefined => {
+  const heights = services.flatMap(({ type, lying }) =>
+    type === 'berth' && lying !== undefined ? [placement.at[2] + lying.zMm] : [],
+  )
+  return heights.length === 0 ? undefined : Math.min(...heights)
+}
+
+/** Whether one gets into a bed straight from a door, as from the rear doors or a tailgate. */
+export function isReachedFromDoor(scene: Scene, placed: Placed): boolean {
+  const top = topOfBerth(placed)
+  if (top === undefined) return false
+  return scene.interior.shell.openings.some((opening) => {
+    if (!isDoor(opening) || opening.side === 'roof' || opening.headMm - top < OVER_BED_MM) return false
+    const { along, gap } = behindOpening(scene.interior, opening, placed.bounds)
+    const { free } = doorWay(scene, opening, true)
+    return gap <= FROM_DOOR_MM && Math.min(along.max, free.max) - Math.max(along.min, free.min) >= OVER_BED_MM
+  })
+}
+
+/**
+ * What is left of a side or rear opening with the fittings in place; a lift stands in its own doorway, and what hangs on the door’s
+ * leaf goes with that. `overBeds`: one goes over a bed that leaves enough of the opening above it.
+ */
+export function doorWay(scene: Scene, opening: Opening, overBeds = false): DoorWay {
   const own: Span = { min: opening.fromMm, max: opening.toMm }
   const cuts: { span: Span; id: string }[] = []
+  const bedMm = overBeds ? bedBehind(scene, opening) : undefined
   for (const placed of scene.placed) {
     if (placed.facts.liftsPeople || placed.seat.door === opening.id) continue
+    if (bedMm !== undefined && (placed.bounds.z.max <= bedMm + TOUCH_MM || topOfBerth(placed) !== undefined)) continue
     for (const span of stretchesBehind(scene.interior, opening, placed)) cuts.push({ span, id: placed.id })
   }
   const left = stretchesLeft(

@@ -18,6 +18,23 @@ export const HEAD_MM = 100
 
 /** The highest headroom: on the centreline, and without end where the roof opens for one to stand up. */
 export function mostHeadroomMm(interior: Interior): number {
+  const known = headrooms.get(interior)
+  if (known !== undefined) return known
+  const made = findHeadroom(interior)
+  headrooms.set(interior, made)
+  return made
+}
+
+const headrooms = new WeakMap<Interior, number>()
+
+/** In a body that is lower nobody expects to stand, and in one lower still one does not walk: one crawls in. Common practice, no source. */
+const STANDS_FROM_MM = 1700
+const WALKS_FROM_MM = 1450
+
+export const isForStanding = (interior: Interior): boolean => mostHeadroomMm(interior) >= STANDS_FROM_MM
+export const isCrawledIn = (interior: Interior): boolean => mostHeadroomMm(interior) < WALKS_FROM_MM
+
+function findHeadroom(interior: Interior): number {
   const { min, max } = interior.xSpan
   const opens = interior.shell.openings.some((opening) =>
     standsUpAt(interior, (opening.fromMm + opening.toMm) / 2, (opening.sillMm + opening.headMm) / 2),

@@ -156,7 +156,8 @@ const wayThrough: Shell = {
   ...axlesOf(1400, 4300, 1800, 3150, 0.5, [2600, 5200], 7200),
   openings: openingsOf(larger, {
     'door-rear': { opens: 'hinged-270' },
-    'door-side': { label: 'side door', opens: 'hinged', fromMm: 4000, toMm: 4780, headMm: 1960 },
+    // with a running step under the sill
+    'door-side': { label: 'side door', opens: 'hinged', fromMm: 4000, toMm: 4780, headMm: 1960, stepMm: 480 },
   }),
   keepOuts: [
     {

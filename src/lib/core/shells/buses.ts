@@ -103,6 +103,7 @@ function bus(size: Size): Shell {
         'door-side': {
           label: 'folding door',
           opens: 'folding',
+          stepMm: 450,
           fromMm: lengthMm - 900,
           toMm: lengthMm - 80,
           headMm: 1930,

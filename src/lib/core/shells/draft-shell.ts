@@ -344,6 +344,8 @@ export function draftShell(id: string, name: string, bodyClass: BodyClass, numbe
         opens: 'sliding',
         need: 'stay-free',
         entrance: true,
+        // the well in the sill that such doors come with
+        stepMm: 210,
       },
     ],
     cabSeats: [cabSeat('driver'), cabSeat('passenger')],

@@ -118,6 +118,7 @@ const longHigh: Shell = {
       opens: 'sliding',
       need: 'stay-free',
       entrance: true,
+      stepMm: 210,
     },
     {
       id: 'window-left',

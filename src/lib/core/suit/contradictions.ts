@@ -13,7 +13,7 @@ import {
   tallestOf,
 } from '../brief'
 import { clamp, spanLength } from '../geometry'
-import { ACCESS } from '../people'
+import { routeOf } from '../people'
 import {
   boxInside,
   type Board,
@@ -197,8 +197,9 @@ export function contradictionsOf(brief: Brief, interior: Interior): readonly Con
   }
 
   const aided = aidedOf(brief)
-  if (aided !== undefined && entranceMm(shell) < ACCESS.doorMm)
-    say('route-wide', 'stop', aided.label, ACCESS.doorMm, entranceMm(shell))
+  const doorMm = aided === undefined ? 0 : routeOf(aided.aid).doorMm
+  if (aided !== undefined && entranceMm(shell) < doorMm)
+    say('route-wide', 'stop', aided.person.label, doorMm, entranceMm(shell))
 
   const [asked, wall] = [wallAskedMm(brief), wallLengthMm(interior)]
   if (asked > wall) say('walls-short', 'stop', '', asked, wall)

@@ -1,4 +1,4 @@
-import type { ProvenRemedy, Remedy, RemedyCode } from '../review'
+import { GRAVITIES, type Finding, type ProvenRemedy, type Remedy, type RemedyCode } from '../review'
 import { sayLength, type LengthUnit } from '../units'
 import { CHOICE_WORDS, KIND_WORDS, parameterWord, stanceWord } from './fitting-words'
 import { capital, count, GRAVITY_WORDS } from './words'
@@ -80,13 +80,14 @@ export function sayRemedy(
     unit,
     length: (mm) => sayLength(mm, unit),
   }
-  const unique = (gravity: 'stop' | 'caution') =>
-    new Set(remedy.causes.filter((cause) => cause.gravity === gravity).map((cause) => cause.key)).size
-  const stops = unique('stop')
-  const cautions = unique('caution')
+  const unique = (findings: readonly Finding[]) => new Set(findings.map(({ key }) => key)).size
+  const worse = unique(remedy.worse)
   const parts = [
-    ...(stops > 0 ? [`${count(stops, GRAVITY_WORDS.stop)} more`] : []),
-    ...(cautions > 0 ? [`${count(cautions, GRAVITY_WORDS.caution)} more`] : []),
+    ...GRAVITIES.flatMap((gravity) => {
+      const more = unique(remedy.causes.filter((cause) => cause.gravity === gravity))
+      return more === 0 ? [] : [`${count(more, GRAVITY_WORDS[gravity])} more`]
+    }),
+    ...(worse === 0 ? [] : [`${count(worse, { one: 'finding', many: 'findings' })} worse`]),
   ]
   return {
     does: REMEDY_WORDS[remedy.code](name, say.length(remedy.amount), remedy, say),

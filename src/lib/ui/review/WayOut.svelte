@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { ProvenRemedy } from '$lib/core/review'
+  import type { Finding, ProvenRemedy } from '$lib/core/review'
   import { sayFinding, sayRemedy } from '$lib/core/text'
   import GravityMark from '../parts/GravityMark.svelte'
   import type { Desk } from './desk.svelte'
@@ -13,8 +13,12 @@
   const unit = $derived(desk.session.job.units)
   const said = $derived(sayRemedy(remedy, desk.names, unit))
   const open = $derived(desk.preview === remedy)
-  /** What it would cause, the same fault in several modes once. */
-  const causes = $derived([...new Map(remedy.causes.map((cause) => [cause.key, cause])).values()])
+  const once = (findings: readonly Finding[]) => [...new Map(findings.map((one) => [one.key, one])).values()]
+  /** What it would cause and make worse, the same fault in several modes once. */
+  const suffers = $derived([
+    ...once(remedy.causes).map((finding) => ({ finding, isWorse: false })),
+    ...once(remedy.worse).map((finding) => ({ finding, isWorse: true })),
+  ])
 </script>
 
 <li class="border-b border-line py-1" data-testid="way-out">
@@ -28,9 +32,11 @@
   </button>
   {#if open}
     <div class="pt-1 text-sm" data-testid="preview">
-      {#each causes as cause (cause.key)}
+      {#each suffers as { finding, isWorse } (finding.key)}
         <p class="flex gap-1.5">
-          <GravityMark gravity={cause.gravity} size={13} /><span>{sayFinding(cause, desk.names, unit).designer}</span>
+          <GravityMark gravity={finding.gravity} size={13} /><span
+            >{isWorse ? 'Worse than now: ' : ''}{sayFinding(finding, desk.names, unit).designer}</span
+          >
         </p>
       {:else}
         <p class="text-ink-2">

@@ -10,7 +10,7 @@ import { levels, line } from '../symbols'
 const parameters = z.object({
   lengthMm: lengthParameter(550, 350, 1400),
   outMm: lengthParameter(260, 150, 400).describe('How far its tread stands out'),
-  dropMm: lengthParameter(250, 120, 400).describe('Below the floor; it must not cost ground clearance on the road'),
+  dropMm: lengthParameter(250, 120, 700).describe('Below the floor; it must not cost ground clearance on the road'),
 })
 
 const CASE_MM = 260

@@ -1,3 +1,4 @@
+import { addedInRoof, FAN_CUT_MM, HATCH, HATCH_CUT_MM } from '../add'
 import { airOpenings, sleeping } from '../../scene'
 import { defineDistanceRule } from '../define-distance-rule'
 import { comfort, practice } from '../define-rule'
@@ -34,4 +35,8 @@ export const airBerth = defineDistanceRule({
   must: 'be-near',
   against: 'nearest',
   tell: ({ person, fittingId, head }) => ({ fittings: [fittingId], place: head, facts: { sleeper: person.label } }),
+  remedies: (input, { place: [x, y] }) => [
+    addedInRoof(input, 'hatch-roof', [x, y / 2], HATCH_CUT_MM, HATCH),
+    addedInRoof(input, 'fan-extract', [x, 0], FAN_CUT_MM),
+  ],
 })

@@ -1,3 +1,4 @@
+import { addedInRoof, FAN_CUT_MM } from '../add'
 import type { Vec2 } from '../../geometry'
 import { airOpenings, heatOf } from '../../scene'
 import { isDoor, jambs } from '../../shell'
@@ -48,4 +49,8 @@ export const airHob = defineDistanceRule({
   must: 'be-near',
   against: 'nearest',
   tell: (hob) => ({ fittings: [hob.id], place: topOf(hob), facts: {} }),
+  remedies: (input, { place: [x, y] }) => [
+    addedInRoof(input, 'fan-extract', [x, Math.max(-400, Math.min(400, y))], FAN_CUT_MM),
+    addedInRoof(input, 'fan-extract', [x, 0], FAN_CUT_MM),
+  ],
 })

@@ -1,3 +1,4 @@
+import { addedInRoof, HATCH, HATCH_CUT_MM } from '../add'
 import { planGap } from '../nearest'
 import { airOpenings } from '../../scene'
 import { defineRule, practice } from '../define-rule'
@@ -18,7 +19,7 @@ export const airPair = defineRule({
   basis: practice('one extract fan without an inlet moves nothing: a screened opening window at the other end'),
   parameters: {
     apartMm: {
-      default: 1500,
+      default: 1000,
       min: 300,
       max: 6000,
       unit: 'mm',
@@ -47,4 +48,11 @@ export const airPair = defineRule({
         ]
       })
   },
+  remedies: (input, { place: [x], needed }) =>
+    // at the other end: as far as it has to be, or further
+    [needed + 100, needed + 600].flatMap((apart) =>
+      [x - apart, x + apart]
+        .filter((at) => at > input.scene.interior.xSpan.min + 300 && at < input.scene.interior.xSpan.max - 300)
+        .map((at) => addedInRoof(input, 'hatch-roof', [at, 0], HATCH_CUT_MM, HATCH)),
+    ),
 })

@@ -1,3 +1,5 @@
+import { addedNear } from '../add'
+import type { Vec3 } from '../../geometry'
 import { type AlarmSense, heatsWith, burnsFuel } from '../../fittings'
 import { sleepersOf } from '../../brief'
 import { type Placed, type Scene, sleeping } from '../../scene'
@@ -90,22 +92,42 @@ export const alarmsPlaced = defineRule({
               facts: { senses },
             },
           ]
-        return those.flatMap((alarm): Draft<'alarm-misplaced'>[] => {
-          const [measured, needed] = away(alarm, senses)
-          return measured <= needed
-            ? []
-            : [
-                {
-                  code: 'alarm-misplaced',
-                  fittings: [alarm.placed.id],
-                  place: topOf(alarm.placed),
-                  measured: Math.round(measured),
-                  needed,
-                  unit: 'mm',
-                  facts: { senses },
-                },
-              ]
-        })
+        // of several one that is well placed is enough
+        const [nearest] = those
+          .map((alarm) => ({ alarm, at: away(alarm, senses) }))
+          .sort((a, b) => a.at[0] - a.at[1] - (b.at[0] - b.at[1]))
+        if (nearest === undefined) return []
+        const {
+          alarm,
+          at: [measured, needed],
+        } = nearest
+        return measured <= needed
+          ? []
+          : [
+              {
+                code: 'alarm-misplaced',
+                fittings: [alarm.placed.id],
+                place: topOf(alarm.placed),
+                measured: Math.round(measured),
+                needed,
+                unit: 'mm',
+                facts: { senses },
+              },
+            ]
       })
+  },
+  remedies: (input, { facts: { senses } }) => {
+    const { scene, brief } = input
+    const [head] = sleeping(scene, brief).map((one) => one.head)
+    const gas = scene.placed.find(({ facts }) => heatsWith(facts, 'gas'))
+    const [x, y, z] = head ?? middleOf(scene)
+    const roof = heightsAt(scene.interior, x, y)?.max ?? z + 1200
+    const at: Vec3 =
+      senses === 'smoke'
+        ? [x, y, roof - 250]
+        : senses === 'leaking-gas'
+          ? [gas === undefined ? x : topOf(gas)[0], y, 100]
+          : [x, y, z + 250]
+    return addedNear(input, 'alarm', at, { senses })
   },
 })

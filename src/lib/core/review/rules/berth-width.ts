@@ -1,4 +1,4 @@
-import { SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, sleepersOf } from '../../brief'
+import { type Person, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, sleepersOf, sleeperWidthMm } from '../../brief'
 import { assignBerths, placedIn } from '../../scene'
 import { comfort, defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
@@ -7,9 +7,13 @@ import { setHandle } from '../ways-out'
 
 declare module '../finding' {
   interface FactsByCode {
-    'berth-narrow': { readonly sleepers: number; readonly eachMm: number }
+    'berth-narrow': { readonly sleepers: number; readonly widthsMm: readonly number[] }
   }
 }
+
+/** One alone wants a little more than beside another; a child as little more as it is small. */
+const aloneMm = (person: Person, { eachMm, aloneMm }: { readonly eachMm: number; readonly aloneMm: number }): number =>
+  Math.round((aloneMm * sleeperWidthMm(person, eachMm)) / eachMm)
 
 /** Each of two wants half a small double; one alone a little more. */
 export const berthWidth = defineRule({
@@ -17,7 +21,9 @@ export const berthWidth = defineRule({
   group: 'people',
   modes: ['sleeping'],
   gravity: { 'berth-narrow': 'caution' },
-  basis: practice('half a small double of 1200 mm for each of two, 650 mm for one alone'),
+  basis: practice(
+    'half a small double of 1200 mm for each of two, a broad one 50 mm more and a slight one 50 mm less, a child by stature; 650 mm for one alone',
+  ),
   tolerance: comfort(),
   parameters: {
     eachMm: { default: SLEEPER_WIDTH_MM, min: 450, max: 1000, unit: 'mm', basis: practice('half a small double') },
@@ -26,8 +32,11 @@ export const berthWidth = defineRule({
   needs: needsSleepers,
   check: ({ scene, brief, parameters }) =>
     assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
-      const eachMm = sleepers.length > 1 ? parameters.eachMm : parameters.aloneMm
-      const neededMm = sleepers.length * eachMm
+      const widthsMm =
+        sleepers.length > 1
+          ? sleepers.map((person) => sleeperWidthMm(person, parameters.eachMm))
+          : sleepers.map((person) => Math.min(parameters.aloneMm, aloneMm(person, parameters)))
+      const neededMm = widthsMm.reduce((sum, mm) => sum + mm, 0)
       if (berth.lying.widthMm >= neededMm) return []
       const placed = placedIn(scene, berth.fittingId)
       return [
@@ -38,7 +47,7 @@ export const berthWidth = defineRule({
           measured: Math.round(berth.lying.widthMm),
           needed: neededMm,
           unit: 'mm' as const,
-          facts: { sleepers: sleepers.length, eachMm },
+          facts: { sleepers: sleepers.length, widthsMm },
         },
       ]
     }),

@@ -4,11 +4,13 @@ import {
   type Blocker,
   collisionsOf,
   freedomOf,
+  isReachedFromDoor,
   neededClearances,
   outsideOf,
   type Placed,
   type Scene,
 } from '../../scene'
+import { isCrawledIn } from '../../shell'
 import { byFitting, comfort, defineRule, practice } from '../define-rule'
 import type { Remedy } from '../finding'
 import { narrowable, setHandle, setSeat, shiftsClearOf } from '../ways-out'
@@ -54,6 +56,8 @@ export const clearanceFree = defineRule({
       neededClearances(scene, placed).flatMap((clearance) => {
         // how high one must be able to sit up depends on who lies there: a rule of its own
         if (clearance.use === 'sit-up') return []
+        // into a bed one gets from an open door as well, and where one cannot stand one crawls in
+        if (clearance.use === 'entry' && (isCrawledIn(scene.interior) || isReachedFromDoor(scene, placed))) return []
         const { free, blockers } = freedomOf(scene, placed, clearance)
         if (free >= clearance.need * parameters.enough) return []
         if (blockers.length > 0 && blockers.every((blocker) => meets(scene, placed, blocker))) return []

@@ -1,5 +1,5 @@
 import { boxPrism, spanLength, spanMiddle } from '../../geometry'
-import { jambs } from '../../shell'
+import { isCrawledIn, jambs } from '../../shell'
 import { doorWay } from '../../scene'
 import { byFitting, defineRule, practice } from '../define-rule'
 import { shiftsClearOf } from '../ways-out'
@@ -25,7 +25,9 @@ export const doorFree = defineRule({
     scene.interior.shell.openings
       .filter(({ need, side }) => need !== 'may-cover' && side !== 'roof')
       .flatMap((opening) => {
-        const { free, blockers } = doorWay(scene, opening)
+        // over a bed one gets in and out by night, and where one crawls in at all times
+        const overBeds = scene.purpose === 'sleeping' || isCrawledIn(scene.interior)
+        const { free, blockers } = doorWay(scene, opening, overBeds)
         const wholeMm = opening.toMm - opening.fromMm
         const neededMm = Math.min(parameters.freeMm, wholeMm)
         if (spanLength(free) >= neededMm) return []

@@ -1,5 +1,6 @@
+import { addedNear } from '../add'
 import { burnsFuel } from '../../fittings'
-import { type Box, boxGap, boxOf, pointBox } from '../../geometry'
+import { type Box, boxGap, boxOf, pointBox, type Vec3 } from '../../geometry'
 import { sleeping } from '../../scene'
 import { isDoor, jambs } from '../../shell'
 import { byFitting, defineRule, practice } from '../define-rule'
@@ -58,5 +59,13 @@ export const extinguisherNear = defineRule({
           ]
     }
     return [...far('exit', doors, parameters.exitMm), ...far('bed', heads, parameters.bedMm)]
+  },
+  remedies: (input, { facts: { from } }) => {
+    const { scene, brief } = input
+    const heads = sleeping(scene, brief).map(({ head }) => head)
+    const doors = scene.interior.shell.openings
+      .filter((opening) => isDoor(opening) && opening.need !== 'may-cover')
+      .flatMap((door) => jambs(scene.interior, door).map(([x, y]): Vec3 => [x, y, 300]))
+    return (from === 'bed' ? heads : doors).flatMap((at) => addedNear(input, 'extinguisher', at))
   },
 })

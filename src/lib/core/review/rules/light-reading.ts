@@ -1,3 +1,4 @@
+import { addedNear } from '../add'
 import { placedThat } from '../nearest'
 import { boxGap, pointBox } from '../../geometry'
 import { sleeping } from '../../scene'
@@ -42,4 +43,5 @@ export const lightReading = defineRule({
           ]
     })
   },
+  remedies: (input, { place: [x, y, z] }) => addedNear(input, 'light', [x, y, z + 400], { place: 'reading' }),
 })

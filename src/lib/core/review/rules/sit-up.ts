@@ -1,9 +1,10 @@
+import { figureOf } from '../../fittings'
 import { measureOf } from '../../brief'
 import { bodyMm, BODY_SOURCE } from '../../people'
 import { type Blocker, overHead, sitUpRoom, sleeping } from '../../scene'
 import { comfort, defineRule, practice, published } from '../define-rule'
 import { needsSleepers } from '../needs'
-import { shift } from '../ways-out'
+import { setHandle, shift } from '../ways-out'
 
 declare module '../finding' {
   interface FactsByCode {
@@ -61,14 +62,23 @@ export const sitUp = defineRule({
         },
       ]
     }),
-  remedies: (input, finding) =>
-    finding.facts.blockers.flatMap((blocker) => {
-      const placed = blocker.kind === 'fitting' ? input.find(blocker.id) : undefined
-      return placed === undefined
+  remedies: (input, finding) => {
+    const bed = input.first(finding)
+    const short = finding.needed - finding.measured
+    const platformMm = bed === undefined ? undefined : figureOf(bed.fitting, 'platform')
+    return [
+      ...(bed === undefined || platformMm === undefined
         ? []
-        : [
-            ...shift(input, placed, 'shift-forward', [1, 0, 0], 600),
-            ...shift(input, placed, 'shift-back', [-1, 0, 0], 600),
-          ]
-    }),
+        : setHandle(input, bed, 'lower-platform', 'platform', Math.floor(platformMm - short), Math.ceil(short))),
+      ...finding.facts.blockers.flatMap((blocker) => {
+        const placed = blocker.kind === 'fitting' ? input.find(blocker.id) : undefined
+        return placed === undefined
+          ? []
+          : [
+              ...shift(input, placed, 'shift-forward', [1, 0, 0], 600),
+              ...shift(input, placed, 'shift-back', [-1, 0, 0], 600),
+            ]
+      }),
+    ]
+  },
 })

@@ -1,7 +1,7 @@
 import type { ClearanceUse } from '../../fittings'
 import { STANDING_SPARE_MM, tallestOf } from '../../brief'
 import { type Headroom, headroomAt, neededClearances } from '../../scene'
-import { mostHeadroomMm } from '../../shell'
+import { isForStanding, mostHeadroomMm } from '../../shell'
 import { comfort, defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
 import { middleOf } from '../middle'
@@ -37,7 +37,8 @@ export const standingHeight = defineRule({
   needs: needsPeople,
   check: ({ scene, brief, parameters }) => {
     const tallest = tallestOf(brief)
-    if (tallest === undefined) return []
+    // in a body where no one stands nobody misses it
+    if (tallest === undefined || !isForStanding(scene.interior)) return []
     const neededMm = tallest.statureMm + parameters.spareMm
     const mostMm = mostHeadroomMm(scene.interior)
     const who = { person: tallest.label, statureMm: tallest.statureMm, spareMm: parameters.spareMm }

@@ -1,3 +1,4 @@
+import { addedStep } from '../add'
 import { placedThat } from '../nearest'
 import { peopleOf } from '../../brief'
 import { entrySteps, isStep } from '../entry'
@@ -23,11 +24,11 @@ export const stepRise = defineRule({
   tolerance: comfort(),
   parameters: {
     freeMm: {
-      default: 800,
+      default: 600,
       min: 200,
       max: 1200,
       unit: 'mm',
-      basis: practice('higher than this nobody steps without a stool'),
+      basis: practice('higher than this one climbs with both hands'),
     },
     stiffMm: { default: 300, min: 150, max: 600, unit: 'mm', basis: practice('what stiff knees take') },
     aidMm: {
@@ -69,4 +70,5 @@ export const stepRise = defineRule({
       },
     ]
   },
+  remedies: (input, { measured }) => addedStep(input, measured),
 })

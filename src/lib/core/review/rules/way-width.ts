@@ -1,13 +1,15 @@
-import { isDoor } from '../../shell'
+import { isCrawledIn, isDoor } from '../../shell'
 import { aidedOf, type Brief, tallestOf } from '../../brief'
-import { ACCESS, ACCESS_SOURCE } from '../../people'
+import { ACCESS_SOURCE, routeOf } from '../../people'
 import type { Vec2, Vec3 } from '../../geometry'
 import type { ServiceType } from '../../fittings'
-import { insideDoor, type Scene, type Walker, type Way, type WaySide } from '../../scene'
+import { insideDoor, isReachedFromDoor, type Scene, type Walker, type Way, type WaySide } from '../../scene'
 import { comfort, defineRule, practice, published } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
 import { breadthsOf, type PassingPart, STANDARD_STATURE_MM, walkerOf } from '../walker'
 import { narrowable, setHandle, shift } from '../ways-out'
+
+type Aid = 'wheelchair' | 'walker' | undefined
 
 declare module '../finding' {
   interface FactsByCode {
@@ -20,8 +22,8 @@ declare module '../finding' {
       readonly sides: readonly { readonly part: PassingPart; readonly mm: number }[]
       /** What is lower is gone over. */
       readonly fromMm: number
-      /** With a wheelchair or walker: the published route is needed. */
-      readonly aid: boolean
+      /** With which aid, if with one: then its own route is needed. */
+      readonly aid: Aid
       readonly path: readonly Vec2[]
     }
     'way-shut': {
@@ -38,17 +40,23 @@ declare module '../finding' {
 function passing(
   brief: Brief,
   share: number,
-): { readonly breadths: Readonly<Record<PassingPart, number>>; person: string; statureMm: number; aid: boolean } {
+): { readonly breadths: Readonly<Record<PassingPart, number>>; person: string; statureMm: number; aid: Aid } {
   const aided = aidedOf(brief)
   if (aided !== undefined) {
-    const { routeMm } = ACCESS
+    const { person, aid } = aided
+    const { routeMm } = routeOf(aid)
     const breadths = { shoulders: routeMm, hips: routeMm, legs: routeMm }
-    return { breadths, person: aided.label, statureMm: aided.statureMm, aid: true }
+    return { breadths, person: person.label, statureMm: person.statureMm, aid }
   }
   const tallest = tallestOf(brief)
   const statureMm = tallest?.statureMm ?? STANDARD_STATURE_MM
   const shoulders = tallest?.measured?.shoulderBreadth ?? statureMm * share
-  return { breadths: { ...breadthsOf(brief, tallest), shoulders }, person: tallest?.label ?? '', statureMm, aid: false }
+  return {
+    breadths: { ...breadthsOf(brief, tallest), shoulders },
+    person: tallest?.label ?? '',
+    statureMm,
+    aid: undefined,
+  }
 }
 
 /** What must pass on either side of a narrow place: beside what is low not the shoulders, but the hips or legs below them. */
@@ -103,7 +111,7 @@ export const wayWidth = defineRule({
   modes: 'every',
   gravity: { 'way-narrow': 'caution', 'way-shut': 'stop' },
   basis: published(
-    `shoulder breadth 0.259, hip breadth 0.191 and twice the foot’s 0.055 of stature, beside what is higher than the hip, than the knee, and lower: Drillis & Contini 1966; a route of 915 mm for a wheelchair or walker: ${ACCESS_SOURCE}`,
+    `shoulder breadth 0.259, hip breadth 0.191 and twice the foot’s 0.055 of stature, beside what is higher than the hip, than the knee, and lower: Drillis & Contini 1966; a route of 915 mm for a wheelchair: ${ACCESS_SOURCE}; 700 mm for a walker’s frame and a hand on either side: common practice, no source`,
   ),
   tolerance: comfort(),
   parameters: {
@@ -116,10 +124,16 @@ export const wayWidth = defineRule({
     },
     leastMm: { default: 300, min: 200, max: 600, unit: 'mm', basis: practice('below this no one sidles past') },
   },
-  check: ({ scene, ways, brief, parameters }) => {
+  check: ({ scene, ways, brief, find, parameters }) => {
     const { breadths, ...who } = passing(brief, parameters.shoulders)
+    // where one cannot stand nobody walks, and into a bed one gets straight from a door as well
+    if (isCrawledIn(scene.interior)) return []
+    const walked = ways().filter((way) => {
+      const placed = find(way.fittingId)
+      return placed === undefined || !isReachedFromDoor(scene, placed)
+    })
     const walker = walkerOf(brief)
-    return narrowPlaces(ways()).flatMap(({ way, fittings, services }): Draft<'way-narrow' | 'way-shut'>[] => {
+    return narrowPlaces(walked).flatMap(({ way, fittings, services }): Draft<'way-narrow' | 'way-shut'>[] => {
       const parts = partsAt(way, walker)
       // half of what passes on one side and half of what passes on the other
       const wanted = Math.round((breadths[parts[0]] + breadths[parts[1]]) / 2)
@@ -136,7 +150,7 @@ export const wayWidth = defineRule({
         return [{ ...common, code: 'way-shut' as const, needed: leastMm, facts }]
       }
       // a published door is narrower than a published route
-      const needed = who.aid && inDoorway(scene, way.at) ? ACCESS.doorMm : wanted
+      const needed = who.aid !== undefined && inDoorway(scene, way.at) ? routeOf(who.aid).doorMm : wanted
       if (way.gapMm >= needed) return []
       const sides = parts.map((part) => ({ part, mm: Math.round(breadths[part]) }))
       const facts = { services, between: way.between, fromMm: way.fromMm, ...who, sides, path: way.path() }

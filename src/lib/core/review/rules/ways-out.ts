@@ -1,3 +1,4 @@
+import { addedInRoof } from '../add'
 import { spanLength } from '../../geometry'
 import { berthsOf, doorWay } from '../../scene'
 import { cabSpace, isWayOut } from '../../shell'
@@ -28,7 +29,8 @@ export const waysOut = defineRule({
     const exits = scene.interior.shell.openings.flatMap((opening) => {
       if (!isWayOut(opening)) return []
       const high = opening.headMm - opening.sillMm
-      const wide = opening.side === 'roof' ? opening.toMm - opening.fromMm : spanLength(doorWay(scene, opening).free)
+      const wide =
+        opening.side === 'roof' ? opening.toMm - opening.fromMm : spanLength(doorWay(scene, opening, true).free)
       return large(wide, high) ? [opening.id] : []
     })
     const hatches = scene.placed.flatMap(({ id, facts: { air } }) =>
@@ -50,5 +52,13 @@ export const waysOut = defineRule({
         facts: { exits: all, longMm, shortMm },
       },
     ]
+  },
+  remedies: (input, { facts: { longMm, shortMm } }) => {
+    const size = { clearMm: Math.max(700, longMm), depthMm: Math.max(500, shortMm) }
+    const { min, max } = input.scene.interior.xSpan
+    const beds = berthsOf(input.scene).map(({ lying }) => lying.middle[0])
+    return [...beds, (min + max) / 2, min + (max - min) / 4, min + ((max - min) * 3) / 4].map((x) =>
+      addedInRoof(input, 'hatch-roof', [x, 0], [size.clearMm, size.depthMm], size),
+    )
   },
 })

@@ -32,7 +32,7 @@ export const worktopHeight = defineRule({
   parameters: {
     leastBelowMm: { default: 100, min: 0, max: 200, unit: 'mm', basis: published('Grandjean (from memory)') },
     mostBelowMm: { default: 150, min: 50, max: 300, unit: 'mm', basis: published('Grandjean (from memory)') },
-    slackMm: { default: 40, min: 0, max: 150, unit: 'mm', basis: practice('what shoes and habit even out') },
+    slackMm: { default: 60, min: 0, max: 150, unit: 'mm', basis: practice('what shoes and habit even out') },
     turnsMm: {
       default: 80,
       min: 0,

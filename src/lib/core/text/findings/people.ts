@@ -49,7 +49,9 @@ export const PEOPLE_SENTENCES: SentencesFor<
     title: 'Bed too narrow',
     designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} wide; ${facts.sleepers === 1 ? 'one sleeper needs' : `${facts.sleepers} sleepers need`} ${say(needed)}.`,
     client: `The bed is ${say(needed - measured)} too narrow.`,
-    why: [`${facts.sleepers} × ${say(facts.eachMm)} = ${say(needed)} needed; ${say(measured)} there.`],
+    why: [
+      `${facts.widthsMm.map(say).join(' + ')}${facts.sleepers > 1 ? ` = ${say(needed)}` : ''} needed; ${say(measured)} there.`,
+    ],
   }),
   'berths-few': ({ measured, needed }) => ({
     title: 'Not enough berths',

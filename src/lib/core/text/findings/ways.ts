@@ -48,12 +48,13 @@ export const WAYS_SENTENCES: SentencesFor<
   }),
   'way-narrow': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Narrow way',
-    designer: `The way to ${wayTo(fittings, names)} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid ? `the ${facts.person}, with wheelchair or walker, needs ${say(needed)}` : `the ${facts.person || 'tallest'}’s ${passing(facts.sides)} ${say(needed)}`}.`,
-    client: facts.aid
-      ? `${capital(wayTo(fittings, names))} could not be reached with the wheelchair or walker.`
-      : `You would go sideways to reach ${wayTo(fittings, names)}.`,
+    designer: `The way to ${wayTo(fittings, names)} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid !== undefined ? `the ${facts.person}, with the ${facts.aid}, needs ${say(needed)}` : `the ${facts.person || 'tallest'}’s ${passing(facts.sides)} ${say(needed)}`}.`,
+    client:
+      facts.aid !== undefined
+        ? `${capital(wayTo(fittings, names))} could not be reached with the ${facts.aid}.`
+        : `You would go sideways to reach ${wayTo(fittings, names)}.`,
     why: [
-      `${facts.aid ? `A route of ${say(needed)}, as published` : `${breadths(facts.sides, facts.statureMm, say)}: ${say(needed)}`}; the widest way from the entrance is ${say(measured)} at its narrowest.`,
+      `${facts.aid === 'wheelchair' ? `A route of ${say(needed)}, as published` : facts.aid === 'walker' ? `A walker’s frame with a hand on either side: ${say(needed)}` : `${breadths(facts.sides, facts.statureMm, say)}: ${say(needed)}`}; the widest way from the entrance is ${say(measured)} at its narrowest.`,
       `To the ${list(facts.services.map((type) => SERVICE_WORDS[type]))}, free from ${say(facts.fromMm)} above the floor to shoulder height; beside what ends below the hip only hips pass, below the knee only legs.`,
     ],
   }),
