@@ -2,6 +2,7 @@ import { execFile } from 'node:child_process'
 import http from 'node:http'
 import { createServer } from 'node:net'
 import { promisify } from 'node:util'
+import { apply, type Job, type SimpleCommand } from '../../src/lib/core/job'
 import { expect, ownJob, stored, test } from '../support/job'
 
 const run = promisify(execFile)
@@ -25,6 +26,31 @@ test('reviews and draws a document without a screen', async ({ request }) => {
   const drawing = await request.post('/api/draw?format=svg&variant=variant-b&mode=mode-night&scale=25', { data: job })
   expect(drawing.headers()['content-type']).toBe('image/svg+xml')
   expect(await drawing.text()).toContain('1 : 25')
+})
+
+test('offers ways out with what they do, which cure what they are for', async ({ request }) => {
+  interface Told {
+    readonly rule: string
+    readonly code: string
+    readonly fittings: readonly string[]
+    readonly remedies?: readonly { readonly does: string; readonly commands: readonly SimpleCommand[] }[]
+  }
+  const review = async (job: Job): Promise<readonly Told[]> => {
+    const answer = await request.post('/api/review?remedies=1&variant=variant-a', { data: job })
+    expect(answer.status()).toBe(200)
+    const { variants } = (await answer.json()) as { variants: { modes: { findings: Told[] }[] }[] }
+    return variants.flatMap(({ modes }) => modes.flatMap(({ findings }) => findings))
+  }
+  const job = await stored(request, 'job-bat-survey')
+  const found = await review(job)
+  const offered = found.flatMap((finding) => (finding.remedies ?? []).slice(0, 1).map((best) => ({ finding, best })))
+  expect(offered.length).toBeGreaterThan(1)
+  for (const { finding, best } of offered.slice(0, 4)) {
+    const cured = apply(job, { type: 'batch', what: 'remedy', commands: [...best.commands] }).job
+    const same = (one: Told) =>
+      one.rule === finding.rule && one.code === finding.code && one.fittings[0] === finding.fittings[0]
+    expect((await review(cured)).filter(same).length, best.does).toBeLessThan(found.filter(same).length)
+  }
 })
 
 test('answers the moves between modes, and refuses modes that are none', async ({ request }) => {

@@ -1,6 +1,6 @@
 import { variantsOf, type Job } from '$lib/core/job'
-import { MOST_LOAD, reviewLoad, reviewVariant } from '$lib/core/review'
-import { namesOf, sayBasis, sayEnded, sayFinding, sayMissing } from '$lib/core/text'
+import { type Finding, MOST_LOAD, remediesFor, reviewLoad, reviewVariant } from '$lib/core/review'
+import { type Names, namesOf, sayBasis, sayEnded, sayFinding, sayMissing, sayRemedy } from '$lib/core/text'
 import { readJob } from './reading'
 import { refusal, reply, type Query, type Reply } from './reply'
 
@@ -22,16 +22,19 @@ export function reviewReply(bytes: Uint8Array, query: Query): Reply {
         `Fittings and gear counted in every mode are ${load} here; one review of several variants takes at most ${MOST_LOAD}.`,
         [{ path: 'variant', message: `ask for one of ${all.join(', ')}` }],
       )
-    : reply(answerOf(job, asked))
+    : reply(answerOf(job, asked, query.remedies === '1'))
 }
 
 /** The findings of a document with their words, for those who read them without the screens. */
-const answerOf = (job: Job, asked: readonly string[]): unknown => ({
+const answerOf = (job: Job, asked: readonly string[], withRemedies: boolean): unknown => ({
   job: { id: job.id, name: job.name, units: job.units },
   variants: asked.map((id) => {
     const { variantId, modes, failed, untold, ended } = reviewVariant(job, id)
     const variant = job.variants[variantId]!
     const names = namesOf(job, variant.plan)
+    // the same fault in several modes has its ways out at the first
+    const told = new Set<string>()
+    const isFirst = ({ key }: Finding): boolean => !told.has(key) && told.add(key) !== undefined
     return {
       id: variantId,
       name: variant.name,
@@ -62,9 +65,35 @@ const answerOf = (job: Job, asked: readonly string[]): unknown => ({
             ...(finding.waiver === undefined ? {} : { letBe: finding.waiver }),
             words: { title: words.title, designer: words.designer, client: words.client },
             why: [...words.why, sayBasis(finding.basis)],
+            ...(withRemedies && isFirst(finding) ? { remedies: remediesOf(job, variantId, finding, names) } : {}),
           }
         }),
       })),
     }
   }),
 })
+
+/** The ways out of a finding, each tried on the whole document: what it does, what it cures, and what suffers. */
+const remediesOf = (job: Job, variantId: string, finding: Finding, names: Names): unknown =>
+  remediesFor(job, variantId, finding).map((remedy) => {
+    const said = sayRemedy(remedy, names, job.units)
+    const told = (findings: readonly Finding[]) =>
+      findings.map(({ rule, code, gravity, modeId, measured, needed, unit, fittings }) => ({
+        rule,
+        code,
+        gravity,
+        mode: modeId,
+        measured,
+        needed,
+        unit,
+        fittings,
+      }))
+    return {
+      does: said.does,
+      costs: said.costs,
+      cures: remedy.cures,
+      causes: told(remedy.causes),
+      worse: told(remedy.worse),
+      commands: remedy.commands,
+    }
+  })

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { untrack } from 'svelte'
+  import type { Job } from '$lib/core/job'
   import { isLetBe, type Finding, type ProvenRemedy } from '$lib/core/review'
   import { capital, GRAVITY_WORDS, sayBasis, sayFinding, sayRemedy } from '$lib/core/text'
   import { sayDay } from '../parts/days'
@@ -22,18 +24,44 @@
         ? shown[0]!.finding.key
         : undefined,
   )
-  const open = $derived(shown.find(({ finding }) => finding.key === openKey)?.finding)
+  /** Ways out are looked for once the plan rests, for the gravest of what is shown and for what is open. */
+  const REST_MS = 250
+  const LOOKED_FOR = 6
+  /** So many stand beside a finding that is not open. */
+  const BESIDE = 2
+  const asked = $derived(
+    shown
+      .map(({ finding }) => finding)
+      .filter((finding, index) => !isLetBe(finding) && (index < LOOKED_FOR || finding.key === openKey)),
+  )
 
-  let offers: { for: Finding; remedies: readonly ProvenRemedy[] } | undefined = $state.raw(undefined)
+  let offers: ReadonlyMap<Finding, readonly ProvenRemedy[]> = $state.raw(new Map())
+  /** The plan that the ways out were tried on: on another they may do something else. */
+  let triedOn: Job | undefined
 
   $effect(() => {
-    const finding = open
-    if (finding === undefined || bench.carrying) return
+    const { job } = bench.session
+    if (bench.carrying) return
+    const known = triedOn === job ? untrack(() => offers) : new Map<Finding, readonly ProvenRemedy[]>()
+    const those = asked.filter((finding) => !known.has(finding))
+    const first = those.filter(({ key }) => key === openKey)
     let current = true
-    void bench.remedies(finding).then((remedies) => {
-      if (current) offers = { for: finding, remedies }
-    })
-    return () => (current = false)
+    const timer = setTimeout(
+      async () => {
+        for (const finding of [...first, ...those.filter((one) => !first.includes(one))]) {
+          const remedies = await bench.remedies(finding)
+          if (!current) return
+          const kept = triedOn === job ? [...offers].filter(([one]) => asked.includes(one)) : []
+          triedOn = job
+          offers = new Map(kept).set(finding, remedies)
+        }
+      },
+      first.length > 0 ? 0 : REST_MS,
+    )
+    return () => {
+      current = false
+      clearTimeout(timer)
+    }
   })
 
   let list: HTMLUListElement | undefined = $state(undefined)
@@ -98,24 +126,32 @@
             >
           </p>
         {/if}
-        {#if finding.key === openKey && !isLetBe(finding)}
-          {#if offers?.for.key === finding.key}
-            <ul class="mt-1">
-              {#each offers.remedies as remedy, index (index)}
+        {#if !isLetBe(finding)}
+          {@const isOpen = finding.key === openKey}
+          {@const ways = offers.get(finding)}
+          {#if ways !== undefined}
+            <ul class="mt-1" data-testid="ways-out">
+              {#each isOpen ? ways : ways.slice(0, BESIDE) as remedy, index (index)}
                 {@const said = sayRemedy(remedy, bench.names, unit)}
-                <li class="border-t border-dotted border-line py-1">
+                <li class="border-t border-dotted border-line {isOpen ? 'py-1' : 'py-0.5'}">
                   <button class="w-full act" onclick={() => bench.take(remedy)}
-                    >{said.does}<span class="block text-xs font-normal text-ink-2">{said.costs}</span></button
+                    >{said.does}<span class="{isOpen ? 'block' : 'ml-1.5'} text-xs font-normal text-ink-2"
+                      >{said.costs}</span
+                    ></button
                   >
                 </li>
               {:else}
-                <li class="text-xs text-ink-2">No small change alone cures this; move or resize things by hand.</li>
+                {#if isOpen}
+                  <li class="text-xs text-ink-2">No small change alone cures this; move or resize things by hand.</li>
+                {/if}
               {/each}
             </ul>
-          {:else}
+          {:else if isOpen}
             <p class="text-xs text-ink-2">Trying ways out…</p>
           {/if}
-          {#key openKey}<LetBeForm onreason={(reason) => letBe(finding, reason)} />{/key}
+          {#if isOpen}
+            {#key openKey}<LetBeForm onreason={(reason) => letBe(finding, reason)} />{/key}
+          {/if}
         {/if}
       </li>
     {/each}

@@ -70,6 +70,8 @@ const REST_IN_HAND_MS = 80
 export class Bench {
   readonly session: JobSession
   readonly #reviewer: ReviewClient
+  /** Tries ways out in a worker of its own, opened with the first: a review need not wait for them. */
+  #advisor: ReviewClient | undefined
   readonly hand: Carry
   #variantId = $state('')
   #modeId = $state('')
@@ -107,6 +109,7 @@ export class Bench {
 
   close(): void {
     this.#reviewer.close()
+    this.#advisor?.close()
   }
 
   readonly variants = $derived.by(() => variantsOf(this.session.job))
@@ -207,7 +210,8 @@ export class Bench {
   }
 
   remedies(finding: Finding): Promise<readonly ProvenRemedy[]> {
-    return this.#reviewer.remedies(this.session.job, this.variantId, finding)
+    this.#advisor ??= new ReviewClient()
+    return this.#advisor.remedies(this.session.job, this.variantId, finding)
   }
 
   #withCarried(job: Job): Job {
