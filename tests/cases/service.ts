@@ -1,8 +1,32 @@
-import { put, truck } from '../support/plan'
+import { put, putAtHome, truck } from '../support/plan'
 import type { CasesFor } from './kit'
 
 /** Rows of the rules about service. */
-export const SERVICE_CASES: CasesFor<'access-first' | 'access-blocked'> = {
+export const SERVICE_CASES: CasesFor<'access-first' | 'access-blocked' | 'gas-none' | 'timer-none'> = {
+  'gas-none': {
+    speaks: truck(put('fit-a', 'galley-hob', 1000, 'left-wall', { fuel: 'gas' })),
+    measured: 0,
+    needed: 1,
+    rule: 'goes-with',
+    mode: 'mode-day',
+    place: [1225, 800, 900],
+    silent: truck(
+      put('fit-a', 'galley-hob', 1000, 'left-wall', { fuel: 'gas' }),
+      put('fit-b', 'gas-locker', 3000, 'left-wall'),
+    ),
+  },
+  'timer-none': {
+    speaks: truck(put('fit-a', 'heater-water', 1000, 'left-wall', { heatedBy: 'electric' })),
+    measured: 0,
+    needed: 1,
+    rule: 'goes-with',
+    mode: 'mode-day',
+    place: [1200, 900, 300],
+    silent: truck(
+      put('fit-a', 'heater-water', 1000, 'left-wall', { heatedBy: 'electric' }),
+      putAtHome('fit-b', 'timer', 3000, { times: 'boiler' }),
+    ),
+  },
   'access-first': {
     // a tank of 400 in depth wants 350 before it for its pump; a stool stands there by day
     speaks: truck(

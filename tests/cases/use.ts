@@ -83,6 +83,7 @@ const flooredWith = (material: string): Command =>
 
 /** Rows of the rules about use. */
 export const USE_CASES: CasesFor<
+  | 'stowage-high'
   | 'clearance-blocked'
   | 'gear-too-long'
   | 'gear-no-room'
@@ -109,6 +110,17 @@ export const USE_CASES: CasesFor<
   | 'bed-wakes'
   | 'service-missing'
 > = {
+  'stowage-high': {
+    // 1.204 × 1440 − 50 = 1684; the locker of 350 hangs under a roof that comes down to 2135 over its back
+    speaks: truck(person(1440), put('fit-a', 'locker', 1000, 'left-wall', { heightMm: 350 })),
+    measured: 1785,
+    needed: 1684,
+    rule: 'reach-high',
+    mode: 'mode-day',
+    place: [1600, 885, 2134.6],
+    // 1.204 × 1516 − 50 = 1775, and 10 are a matter of comfort
+    silent: truck(person(1516), put('fit-a', 'locker', 1000, 'left-wall', { heightMm: 350 })),
+  },
   'clearance-blocked': {
     speaks: truck(
       put('fit-a', 'galley', 1000, 'left-wall', { depthMm: 600 }),

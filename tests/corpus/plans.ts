@@ -70,6 +70,8 @@ const B: readonly Expected[] = [
   ['berth-airless', 'bed'],
   ['berth-airless', 'bed'],
   ['climb-over', 'bed'],
+  // 140 mm from the flames to the bedding
+  ['hob-beside', 'galley'],
   ['sit-up-low', 'bunks'],
 ]
 
@@ -236,7 +238,12 @@ export const CORPUS: readonly Plan[] = [
   bus(
     'no galley',
     [out('galley')],
-    [...without(B, 'door-blocked'), ['door-blocked', 'bed'], ['door-blocked', 'bunks'], ['service-missing']],
+    [
+      ...without(B, 'door-blocked', 'hob-beside'),
+      ['door-blocked', 'bed'],
+      ['door-blocked', 'bunks'],
+      ['service-missing'],
+    ],
   ),
   bus(
     'the bunks further back',

@@ -24,7 +24,7 @@ describe('the corpus', () => {
 
   it('is judged as the builder judges it, but for a few per cent', () => {
     const { precision, recall, expected } = ratesOf(scores())
-    expect(expected).toBeGreaterThan(150)
+    expect(expected).toBeGreaterThan(100)
     expect(precision).toBeGreaterThanOrEqual(0.97)
     expect(recall).toBeGreaterThanOrEqual(0.97)
   })

@@ -136,6 +136,8 @@ export interface Facts {
   /** All of it keeps dry, but for what is capped. */
   readonly electrics: Electrics | undefined
   readonly inlet: InletFact | undefined
+  /** What a timer puts on and off. */
+  readonly times?: 'boiler' | 'fan' | 'heater'
   readonly guards: { readonly against: 'fire' } | { readonly senses: AlarmSense } | undefined
   /** The face that warm air is blown from, to its front: along its run and up, mm. */
   readonly blowsWarm: { readonly x: Span; readonly z: Span; readonly yMm: number } | undefined

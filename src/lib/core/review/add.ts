@@ -69,6 +69,20 @@ export function addedNear(
   )
 }
 
+/** Ways to stand something on the floor along either wall, from the rear. */
+export function addedAlong(
+  input: Here & Pick<RuleInput, 'scene'>,
+  kind: string,
+  given: Parameters = {},
+): readonly Remedy[] {
+  const { min, max } = input.scene.interior.xSpan
+  const long = lengthOf(kind, given)
+  const places = Array.from({ length: Math.max(1, Math.floor((max - min - long) / 400)) }, (_, index) => index * 400)
+  return (['left-wall', 'right-wall'] as const).flatMap((from) =>
+    places.map((mm) => addedOf(input, kind, { along: { from: 'rear', mm }, across: { from, mm: 0 } }, given)),
+  )
+}
+
 /** The cut-outs of the usual fan, and of a small roof window. */
 export const FAN_CUT_MM = [400, 400] as const
 export const HATCH = { clearMm: 400, depthMm: 400 } as const

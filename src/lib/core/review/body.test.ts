@@ -217,7 +217,11 @@ describe('a new door', () => {
     const climb = (stepMm?: number) =>
       entrySteps(
         sceneOf(
-          jobWith(van, bare, change('change-a', { ...door, entrance: true, ...(stepMm === undefined ? {} : { stepMm }) })),
+          jobWith(
+            van,
+            bare,
+            change('change-a', { ...door, entrance: true, ...(stepMm === undefined ? {} : { stepMm }) }),
+          ),
         ),
       )!
     const [whole] = climb() as [number]

@@ -47,6 +47,7 @@ import { gasVent } from './rules/gas-vent'
 import { gasZone } from './rules/gas-zone'
 import { gearOut } from './rules/gear-out'
 import { gearStowed } from './rules/gear-stowed'
+import { goesWith } from './rules/goes-with'
 import { groundClear } from './rules/ground-clear'
 import { headsApart } from './rules/heads-apart'
 import { headsClear } from './rules/heads-clear'
@@ -73,6 +74,7 @@ import { payload } from './rules/payload'
 import { petStep } from './rules/pet-step'
 import { quietHeads } from './rules/quiet-heads'
 import { railHeld } from './rules/rail-held'
+import { reachHigh } from './rules/reach-high'
 import { reclineFree } from './rules/recline-free'
 import { resaleBed } from './rules/resale-bed'
 import { reserveKept } from './rules/reserve-kept'
@@ -152,6 +154,7 @@ export const RULES: readonly Rule[] = [
   gasZone,
   gearOut,
   gearStowed,
+  goesWith,
   groundClear,
   headsApart,
   headsClear,
@@ -178,6 +181,7 @@ export const RULES: readonly Rule[] = [
   petStep,
   quietHeads,
   railHeld,
+  reachHigh,
   reclineFree,
   resaleBed,
   reserveKept,

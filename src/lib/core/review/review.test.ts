@@ -14,7 +14,7 @@ import {
   type FindingCode,
 } from './index'
 import { CASES, cookingAt, corridor, stiffOn } from '../../../../tests/cases'
-import { jobWith, person, put, truck, variant, want } from '../../../../tests/support/plan'
+import { jobWith, person, put, putAtHome, truck, variant, want } from '../../../../tests/support/plan'
 import { defineRule, practice } from './define-rule'
 
 const found = (job: Job, code: FindingCode): readonly Finding[] =>
@@ -370,6 +370,111 @@ describe('what burns', () => {
     expect(first(heater('gas'), 'heater-near')).toMatchObject({ measured: 3240 - 3030, needed: 300 })
     const bottle = put('fit-g', 'gas-locker', 0, 'left-wall')
     expect(found(truck(bottle, put('fit-h', 'heater-water', 3900, 'left-wall')), 'gas-far')).toEqual([])
+  })
+})
+
+describe('what a builder would say aloud', () => {
+  const codes = (job: Job, code: FindingCode) => found(job, code).map(({ measured, needed }) => [measured, needed])
+
+  it('says it of a head under the roof itself', () => {
+    // sitting height 0.520 × 1900 = 988, and 40 to rise, over a bench in a body that is low
+    const [under] = found(
+      jobWith('van-compact', person(1900), put('fit-a', 'bench-side', 600, 'left-wall')),
+      'head-bump',
+    )
+    expect(under).toMatchObject({ needed: 1028, fittings: ['fit-a'] })
+    expect(under!.measured).toBeLessThan(900)
+    expect(found(truck(person(1900), put('fit-a', 'bench-side', 600, 'left-wall')), 'head-bump')).toEqual([])
+  })
+
+  it('says it of a platform that nobody gets onto, and not of one with a step beside it', () => {
+    const bed = put('fit-bed', 'bed-fixed', 2000, 'centreline', { lyingMm: 1900, platformMm: 1150, mattressMm: 120 })
+    expect(codes(truck(person(1750), bed), 'bed-high')).toEqual([[1270, 1000]])
+    const chest = put('fit-step', 'lid-chest', 1500, 'centreline', { lengthMm: 480, depthMm: 500, heightMm: 450 })
+    expect(codes(truck(person(1750), bed, chest), 'bed-high')).toEqual([])
+    // bunks come with their ladder
+    expect(codes(truck(person(1750), put('fit-b', 'bunks', 400, 'left-wall')), 'bed-high')).toEqual([])
+  })
+
+  it('counts sleepers against berths where each bed is a demand of its own', () => {
+    const four = [person(1750), person(1650, 'person-b'), person(1600, 'person-c'), person(1500, 'person-d')]
+    const one = want('berth', { quantity: 2, forWhom: ['person-a', 'person-b'] })
+    const bed = put('fit-bed', 'bed-fixed', 500, 'centreline', { lyingMm: 1900 })
+    expect(codes(truck(...four, one, bed), 'berths-few')).toEqual([[2, 4]])
+    // an infant lies in a cot
+    const infant = person(700, 'person-c', { age: 'infant' })
+    expect(codes(truck(person(1750), person(1650, 'person-b'), infant, one, bed), 'berths-few')).toEqual([])
+  })
+
+  it('says it of a body that is too high as it was delivered', () => {
+    const park = (parkingHeightMm: number): Command => ({ type: 'brief.use', use: { parkingHeightMm } }) as Command
+    expect(codes(truck(park(2100)), 'parking-high')).toEqual([[3125, 2100]])
+    expect(codes(truck(park(3125)), 'parking-high')).toEqual([])
+  })
+
+  it('says it of bedding beside a flame, and not beside a plate that heats the pan alone', () => {
+    const bed = put(
+      'fit-bed',
+      'bed-fixed',
+      0,
+      'left-wall',
+      { lyingMm: 1900, widthMm: 900, platformMm: 450 },
+      { turn: 270 },
+    )
+    const hob = (fuel: string, x: number) => put('fit-hob', 'galley-hob', x, 'left-wall', { fuel })
+    const beside = found(truck(person(1750), bed, hob('gas', 1960)), 'hob-beside')
+    expect(beside).toHaveLength(1)
+    expect(beside[0]!.facts).toMatchObject({ other: 'fit-bed', bedding: true })
+    expect(found(truck(person(1750), bed, hob('gas', 2400)), 'hob-beside')).toEqual([])
+    expect(found(truck(person(1750), bed, hob('induction', 1960)), 'hob-beside')).toEqual([])
+  })
+
+  it('wants a lift bed on four corners', () => {
+    const held = (points: number) =>
+      codes(
+        truck(putAtHome('fit-bed', 'bed-lift', 0), {
+          type: 'fitting.fixing',
+          variant,
+          id: 'fit-bed',
+          fixing: { how: 'inserts', points },
+        }),
+        'hung-weakly',
+      )
+    expect(held(1)).toEqual([[1, 4]])
+    expect(held(4)).toEqual([])
+  })
+
+  it('takes one of several that is well placed', () => {
+    const base = [
+      person(1700),
+      put('fit-bed', 'bed-fixed', 0, 'centreline', { lyingMm: 1900, widthMm: 1400, platformMm: 480 }),
+      put('fit-hob', 'galley-hob', 2200, 'left-wall', { fuel: 'gas' }),
+      put('fit-gas', 'gas-locker', 3600, 'left-wall'),
+    ] as const
+    const byDoor = put('fit-e1', 'extinguisher', 3900, 'right-wall')
+    const byBed = put('fit-e2', 'extinguisher', 1450, 'left-wall')
+    expect(found(truck(...base, byDoor), 'extinguisher-far').map(({ facts }) => facts)).toEqual([{ from: 'bed' }])
+    expect(found(truck(...base, byDoor, byBed), 'extinguisher-far')).toEqual([])
+  })
+
+  it('says nothing of standing, entries or doors where one crawls in, and of a bed that one gets into from a door', () => {
+    const bed = putAtHome(
+      'fit-bed',
+      'bed-panels',
+      20,
+      { lengthMm: 1800, widthMm: 1100, platformMm: 330, sleepers: 1 },
+      {
+        turn: 270,
+      },
+    )
+    for (const shell of ['van-compact', 'minivan-glass-roof', 'van-short-low']) {
+      const job = jobWith(shell, person(1700), bed)
+      const night = reviewVariant(job, variant).modes.find(({ modeId }) => modeId === 'mode-night')!
+      const said = night.findings.map(({ code }) => code)
+      for (const code of ['door-blocked', 'clearance-blocked', 'exit-few', 'way-shut', 'way-narrow'])
+        expect(said, shell).not.toContain(code)
+      expect(found(job, 'standing-nowhere'), shell).toEqual([])
+    }
   })
 })
 

@@ -35,15 +35,19 @@
       .filter((finding, index) => !isLetBe(finding) && (index < LOOKED_FOR || finding.key === openKey)),
   )
 
-  let offers: ReadonlyMap<Finding, readonly ProvenRemedy[]> = $state.raw(new Map())
+  interface Offer {
+    readonly finding: Finding
+    readonly remedies: readonly ProvenRemedy[]
+  }
+  let offers: readonly Offer[] = $state.raw([])
   /** The plan that the ways out were tried on: on another they may do something else. */
   let triedOn: Job | undefined
 
   $effect(() => {
     const { job } = bench.session
     if (bench.carrying) return
-    const known = triedOn === job ? untrack(() => offers) : new Map<Finding, readonly ProvenRemedy[]>()
-    const those = asked.filter((finding) => !known.has(finding))
+    const known = triedOn === job ? untrack(() => offers) : []
+    const those = asked.filter((one) => !known.some(({ finding }) => finding === one))
     const first = those.filter(({ key }) => key === openKey)
     let current = true
     const timer = setTimeout(
@@ -51,9 +55,9 @@
         for (const finding of [...first, ...those.filter((one) => !first.includes(one))]) {
           const remedies = await bench.remedies(finding)
           if (!current) return
-          const kept = triedOn === job ? [...offers].filter(([one]) => asked.includes(one)) : []
+          const kept = triedOn === job ? offers.filter((one) => asked.includes(one.finding)) : []
           triedOn = job
-          offers = new Map(kept).set(finding, remedies)
+          offers = [...kept, { finding, remedies }]
         }
       },
       first.length > 0 ? 0 : REST_MS,
@@ -128,14 +132,15 @@
         {/if}
         {#if !isLetBe(finding)}
           {@const isOpen = finding.key === openKey}
-          {@const ways = offers.get(finding)}
+          {@const ways = offers.find((one) => one.finding === finding)?.remedies}
           {#if ways !== undefined}
             <ul class="mt-1" data-testid="ways-out">
               {#each isOpen ? ways : ways.slice(0, BESIDE) as remedy, index (index)}
                 {@const said = sayRemedy(remedy, bench.names, unit)}
                 <li class="border-t border-dotted border-line {isOpen ? 'py-1' : 'py-0.5'}">
                   <button class="w-full act" onclick={() => bench.take(remedy)}
-                    >{said.does}<span class="{isOpen ? 'block' : 'ml-1.5'} text-xs font-normal text-ink-2"
+                    >{said.does}<span
+                      class="{isOpen ? 'block' : 'ml-1.5 whitespace-nowrap'} text-xs font-normal text-ink-2"
                       >{said.costs}</span
                     ></button
                   >

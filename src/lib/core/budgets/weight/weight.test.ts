@@ -144,12 +144,11 @@ describe('what a plan weighs', () => {
     expect(entry(half, 'water:fit-tank').at[0]).toBeCloseTo(1300, 6)
     const hung = (points: number) =>
       reviewVariant(
-        truck(tank(1000, 'left-wall', { up: { from: 'floor', mm: 900 } }), {
-          type: 'fitting.fixing',
-          variant,
-          id: 'fit-tank',
-          fixing: { how: 'inserts', points },
-        }),
+        truck(
+          tank(1000, 'left-wall', { up: { from: 'floor', mm: 900 } }),
+          { type: 'rule.set', id: 'hung-held', setting: { parameters: { pointKg: 10 } } },
+          { type: 'fitting.fixing', variant, id: 'fit-tank', fixing: { how: 'inserts', points } },
+        ),
         variant,
       ).modes.flatMap(({ findings }) =>
         findings.flatMap(({ code, needed }) => (code === 'hung-weakly' ? [needed] : [])),

@@ -16,7 +16,12 @@ export const timer = machine({
   extra: { times: choiceParameter(['boiler', 'fan', 'heater']) },
   part: 'timer',
   home: upTheWall(1200),
-  facts: (p) => ({ ...BOUGHT, electrics: 'control', reaches: [{ what: 'controls', zMm: p.heightMm / 2 }] }),
+  facts: (p) => ({
+    ...BOUGHT,
+    times: p.times,
+    electrics: 'control',
+    reaches: [{ what: 'controls', zMm: p.heightMm / 2 }],
+  }),
   adjust: { times: DETAIL },
   features: (p) => {
     const [z, r] = [p.heightMm / 2, Math.min(p.lengthMm, p.heightMm) * 0.38]

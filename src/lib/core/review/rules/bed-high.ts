@@ -45,6 +45,13 @@ export const bedHigh = defineRule({
   basis: published(`a seat to move onto from a wheelchair is at most 485 mm high: ${ACCESS_SOURCE}`),
   tolerance: comfort(),
   parameters: {
+    freeMm: {
+      default: 1000,
+      min: 600,
+      max: 1600,
+      unit: 'mm',
+      basis: practice('higher than this nobody gets onto a bed without a step or a ladder'),
+    },
     stiffMm: { default: 600, min: 400, max: 900, unit: 'mm', basis: practice('about hip height of one who sits down') },
     transferMm: {
       default: ACCESS.toiletSeatMm[1],
@@ -61,16 +68,21 @@ export const bedHigh = defineRule({
         ? parameters.stiffMm
         : mobility === 'walker' || mobility === 'wheelchair'
           ? parameters.transferMm
-          : Infinity
+          : parameters.freeMm
     return assignBerths(scene, sleepersOf(brief)).nights.flatMap(({ berth, sleepers }) => {
       const placed = placedIn(scene, berth.fittingId)
       const floor = liningTop(scene.interior, placed.placement.at[0])
       const topMm = Math.round(placed.placement.at[2] + berth.lying.zMm - floor)
       // one with a stiff knee steps up by what bears a foot beside it; from a chair or a walker one moves over level
       const { riseMm, steps } = highestRise(scene, placed, floor, floor + topMm)
-      const upMm = ({ mobility }: Person): number => (mobility === 'stiff' ? riseMm : topMm)
+      const moves = ({ mobility }: Person): boolean => mobility === 'walker' || mobility === 'wheelchair'
+      const upMm = (person: Person): number => (moves(person) ? topMm : riseMm)
+      // bunks and berths over a cab come with their ladder
+      const isPlatform =
+        figureOf(placed.fitting, 'platform') !== undefined &&
+        placed.services.filter(({ type }) => type === 'berth').length === 1
       return sleepers
-        .filter((person) => upMm(person) > mostMm(person))
+        .filter((person) => upMm(person) > mostMm(person) && (isPlatform || (person.mobility ?? 'free') !== 'free'))
         .slice(0, 1)
         .map((person) => ({
           code: 'bed-high' as const,
@@ -82,7 +94,7 @@ export const bedHigh = defineRule({
           facts: {
             sleeper: person.label,
             mobility: person.mobility ?? 'free',
-            steps: person.mobility === 'stiff' ? steps : 0,
+            steps: moves(person) ? 0 : steps,
           },
         }))
     })

@@ -1,17 +1,20 @@
 import { tallestOf } from '../../brief'
 import { prismBounds, type Vec2 } from '../../geometry'
 import { bodyMm } from '../../people'
-import { BACK_MM, type Scene } from '../../scene'
+import { BACK_MM, isSlight, type Scene } from '../../scene'
+import { heightsAt } from '../../shell'
 import { nth } from '../../units'
 import { byFitting, comfort, defineRule, practice } from '../define-rule'
 import { needsPeople } from '../needs'
+import { shift } from '../ways-out'
 
 declare module '../finding' {
   interface FactsByCode {
     'head-bump': {
       readonly person: string
       readonly sittingMm: number
-      readonly over: string
+      /** What hangs there; left out for the roof itself. */
+      readonly over?: string
       /** The cab seat, where it is over that. */
       readonly cabSeat?: string
     }
@@ -75,7 +78,7 @@ export const headsClear = defineRule({
     const needed = Math.round(sittingMm + parameters.spareMm)
     return seatsIn(scene).flatMap(({ fittingId, cabSeat, places, topMm: from }) => {
       const low = scene.placed.flatMap((over) =>
-        over.id === fittingId
+        over.id === fittingId || isSlight(over)
           ? []
           : over.inner.flatMap(({ prism }) => {
               const { x, y, z } = prismBounds(prism)
@@ -89,13 +92,25 @@ export const headsClear = defineRule({
               return above && z.min > from + OVER_SEAT_MM ? [{ over, free: z.min - from }] : []
             }),
       )
-      if (low.length === 0) return []
-      const lowest = low.reduce((least, one) => (one.free < least.free ? one : least))
+      // the roof itself, but for the cab’s own seats
+      const roofs =
+        fittingId === undefined
+          ? []
+          : places.flatMap(([x, y]) => {
+              const roof = heightsAt(scene.interior, x, y)?.max
+              return roof === undefined ? [] : [{ over: undefined, free: roof - from }]
+            })
+      const all = [...low, ...roofs]
+      if (all.length === 0) return []
+      const lowest = all.reduce((least, one) => (one.free < least.free ? one : least))
       if (lowest.free >= needed) return []
       return [
         {
           code: 'head-bump' as const,
-          fittings: [...(fittingId === undefined ? [] : [fittingId]), lowest.over.id],
+          fittings: [
+            ...(fittingId === undefined ? [] : [fittingId]),
+            ...(lowest.over === undefined ? [] : [lowest.over.id]),
+          ],
           place: [...nth(places, 0), from + lowest.free] as const,
           measured: Math.round(lowest.free),
           needed,
@@ -103,11 +118,23 @@ export const headsClear = defineRule({
           facts: {
             person: tallest.label,
             sittingMm: Math.round(sittingMm),
-            over: lowest.over.id,
+            ...(lowest.over === undefined ? {} : { over: lowest.over.id }),
             ...(cabSeat === undefined ? {} : { cabSeat }),
           },
         },
       ]
     })
+  },
+  remedies: (input, finding) => {
+    const { over } = finding.facts
+    const hanging = over === undefined ? undefined : input.find(over)
+    const by = finding.needed - finding.measured
+    return hanging === undefined
+      ? []
+      : [
+          ...shift(input, hanging, 'shift-forward', [1, 0, 0], 800),
+          ...shift(input, hanging, 'shift-back', [-1, 0, 0], 800),
+          ...shift(input, hanging, 'raise', [0, 0, 1], by),
+        ]
   },
 })

@@ -1,19 +1,29 @@
 import { placedThat } from '../nearest'
-import { heatOf } from '../../scene'
+import { heatOf, type Placed } from '../../scene'
 import { catchesFire } from '../../fittings'
-import { boxGap, prismBounds, spansOverlap } from '../../geometry'
+import { type Box, boxGap, prismBounds, spansOverlap } from '../../geometry'
 import { byFitting, defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 import { shift } from '../ways-out'
 
 declare module '../finding' {
   interface FactsByCode {
-    'hob-beside': { readonly other: string; readonly cloth: boolean }
+    'hob-beside': { readonly other: string; readonly cloth: boolean; readonly bedding: boolean }
   }
 }
 
 /** How far over the hob a neighbour must stand to be in its heat. Common practice, no source. */
 const OVER_MM = 100
+
+/** Whether a thing is a bed that is made, its bedding no higher over a hob and no lower beside it than so much. */
+const isBedding = ({ services, placement }: Placed, hobMm: number, reachMm: number): boolean =>
+  services.some(
+    ({ type, lying }) =>
+      type === 'berth' && lying !== undefined && Math.abs(placement.at[2] + lying.zMm - hobMm) <= reachMm,
+  )
+
+/** How far two blocks are apart in plan. */
+const planGapOf = (a: Box, b: Box): number => boxGap({ ...a, z: b.z }, b)
 
 /** Beside an open hob nothing that burns stands near and higher, unless a splashback is between. */
 export const hobBeside = defineRule({
@@ -52,11 +62,12 @@ export const hobBeside = defineRule({
           const hangs = other.solids.some(
             ({ fit, prism }) => fit === 'cloth' && spansOverlap(prismBounds(prism).z, heat.z),
           )
-          if (other.id === hob.id || !(rises || hangs) || !catchesFire(other.fitting)) return []
+          const bedding = isBedding(other, flame.z.min, parameters.clothMm)
+          if (other.id === hob.id || !(rises || hangs || bedding) || !catchesFire(other.fitting)) return []
           // a board keeps heat from a wall and not from a cloth that blows over it
           if (isShielded && !hangs) return []
-          const gap = boxGap(other.bounds, hangs ? heat : flame)
-          const needed = hangs ? parameters.curtainMm : parameters.airMm
+          const gap = bedding ? planGapOf(other.bounds, top) : boxGap(other.bounds, hangs ? heat : flame)
+          const needed = hangs || bedding ? parameters.curtainMm : parameters.airMm
           if (gap >= needed) return []
           return [
             {
@@ -66,7 +77,7 @@ export const hobBeside = defineRule({
               measured: Math.round(gap),
               needed,
               unit: 'mm' as const,
-              facts: { other: other.id, cloth: hangs },
+              facts: { other: other.id, cloth: hangs, bedding },
             },
           ]
         })

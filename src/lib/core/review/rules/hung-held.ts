@@ -1,12 +1,12 @@
 import { fixWith } from '../ways-out'
-import { massOf } from '../../fittings'
+import { massOf, ridesAt } from '../../fittings'
 import type { FixingWay } from '../../job'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 
 declare module '../finding' {
   interface FactsByCode {
-    'hung-weakly': { readonly kg: number; readonly pointKg: number }
+    'hung-weakly': { readonly kg: number; readonly pointKg: number; readonly least: number }
   }
 }
 
@@ -14,6 +14,10 @@ declare module '../finding' {
 const HOLDS: ReadonlySet<FixingWay> = new Set(['screws', 'inserts', 'rails', 'points'])
 /** Higher than this over the floor a thing hangs, if nothing stands under it. */
 const HANGS_MM = 300
+/** What hangs by two points does not turn; a bed that rides up and down hangs by its corners. Common practice, no source. */
+const LEAST = { hangs: 2, rides: 4 } as const
+/** One who lies in it, with bedding. Common practice, no source. */
+const LYING_KG = 90
 
 /** What hangs over heads is fixed to structure, at points enough for what is in it. */
 export const hungHeld = defineRule({
@@ -22,10 +26,17 @@ export const hungHeld = defineRule({
   modes: ['driving'],
   gravity: { 'hung-weakly': 'stop' },
   basis: practice(
-    'lockers hang on ribs or a batten in structure, never on the lining: a point for each 10 kg and what is in it',
+    'a third of what a fixing holds at rest: a No. 10 screw into structure about 136 kg in shear, a 6 mm bolt in a frame about 450 kg; lockers hang on ribs or a batten, never on the lining, a lift bed on four corners',
   ),
   parameters: {
-    pointKg: { default: 10, min: 2, max: 50, unit: 'kg', basis: practice('on one point, in a bend and over a kerb') },
+    screwKg: { default: 45, min: 5, max: 136, unit: 'kg', basis: practice('on one screw, a third of 136') },
+    pointKg: {
+      default: 150,
+      min: 5,
+      max: 450,
+      unit: 'kg',
+      basis: practice('on one insert, point or bolt, a third of 450'),
+    },
     loadedKg: { default: 10, min: 0, max: 60, unit: 'kg', basis: practice('what a locker is filled with') },
   },
   check: ({ scene, parameters, weight }) => {
@@ -36,12 +47,20 @@ export const hungHeld = defineRule({
     return scene.placed.flatMap((placed) => {
       const { fixing } = placed.fitting
       const { up } = placed.seat
-      const hangs = placed.within === undefined && (up.from === 'roof' || (up.from === 'floor' && up.mm > HANGS_MM))
-      if (fixing === undefined || !hangs || placed.inner.length === 0 || placed.facts.isHeldAlong) return []
+      const rides = ridesAt(placed.fitting, placed.stance) !== undefined
+      const hangs =
+        rides ||
+        (placed.within === undefined &&
+          !placed.facts.isHeldAlong &&
+          (up.from === 'roof' || (up.from === 'floor' && up.mm > HANGS_MM)))
+      if (fixing === undefined || !hangs || placed.inner.length === 0) return []
       const holds = placed.services.some(({ type }) => type === 'stowage') ? parameters.loadedKg : 0
-      const kg = massOf(placed.fitting) + holds + (stored.get(placed.id) ?? 0)
+      const lying = rides ? 2 * LYING_KG : 0
+      const kg = massOf(placed.fitting) + holds + lying + (stored.get(placed.id) ?? 0)
       const measured = HOLDS.has(fixing.how) ? fixing.points : 0
-      const needed = Math.max(2, Math.ceil(kg / parameters.pointKg))
+      const each = fixing.how === 'screws' || !HOLDS.has(fixing.how) ? parameters.screwKg : parameters.pointKg
+      const least = rides ? LEAST.rides : LEAST.hangs
+      const needed = Math.max(least, Math.ceil(kg / each))
       if (measured >= needed) return []
       return [
         {
@@ -51,7 +70,7 @@ export const hungHeld = defineRule({
           measured,
           needed,
           unit: 'count' as const,
-          facts: { kg: Math.round(kg), pointKg: parameters.pointKg },
+          facts: { kg: Math.round(kg), pointKg: each, least },
         },
       ]
     })

@@ -33,8 +33,7 @@ export const parkingFit = defineRule({
     const top = highest === undefined ? 0 : floorMm + highest.bounds.z.max
     const onTop = highest !== undefined && top > bodyMm ? highest : undefined
     const measured = Math.max(top, bodyMm)
-    // a body that is too high as delivered is the brief’s matter; what is changed or put on it is the plan’s
-    if (measured <= Math.max(limit, outer.heightMm)) return []
+    if (measured <= limit) return []
     const { min, max } = interior.xSpan
     return [
       {

@@ -157,10 +157,10 @@ export const FIT_SENTENCES: SentencesFor<
   }),
   'hung-weakly': ({ fittings, measured, needed, facts }, names) => ({
     title: 'Hangs by too little',
-    designer: `${capital(the(names.fitting(fittings[0]!)))}, filled about ${formatNumber(facts.kg)} kg, hangs on ${count(measured, { one: 'point', many: 'points' })} in structure; ${formatNumber(needed)} are needed.`,
+    designer: `${capital(the(names.fitting(fittings[0]!)))}, with what it carries about ${formatNumber(facts.kg)} kg, hangs on ${count(measured, { one: 'point', many: 'points' })} in structure; ${formatNumber(needed)} are needed.`,
     client: `${capital(the(names.fitting(fittings[0]!)))} could come down.`,
     why: [
-      `${formatNumber(facts.kg)} kg at ${formatNumber(facts.pointKg)} kg on each point: ${formatNumber(needed)}, never fewer than 2; straps and standing do not count.`,
+      `${formatNumber(facts.kg)} kg at ${formatNumber(facts.pointKg)} kg on each, a third of what it holds at rest: ${formatNumber(needed)}, never fewer than ${formatNumber(facts.least)}; straps and standing do not count.`,
     ],
   }),
 }

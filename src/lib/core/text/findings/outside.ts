@@ -10,11 +10,11 @@ export const OUTSIDE_SENTENCES: SentencesFor<
     title: 'Too high for where it parks',
     designer:
       fittings[0] === undefined
-        ? `With its raised roof it is ${say(measured)} high; the client’s lowest bar is ${say(needed)}.`
+        ? `${measured > facts.outerMm ? 'With its raised roof it' : 'As it was delivered it'} is ${say(measured)} high; the client’s lowest bar is ${say(needed)}.`
         : `With ${the(names.fitting(fittings[0]))} on the roof it is ${say(measured)} high; the client’s lowest bar is ${say(needed)}.`,
     client: 'It would not fit where you park.',
     why: [
-      `Load floor over the ground ${say(facts.floorMm)}, top of ${fittings[0] === undefined ? 'the raised roof' : the(names.fitting(fittings[0]))} over it ${say(measured - facts.floorMm)}: together ${say(measured)}; the vehicle without it is ${say(facts.outerMm)}.`,
+      `Load floor over the ground ${say(facts.floorMm)}, top of ${fittings[0] === undefined ? 'the roof' : the(names.fitting(fittings[0]))} over it ${say(measured - facts.floorMm)}: together ${say(measured)}; the vehicle as delivered is ${say(facts.outerMm)}.`,
       'Empty and on level ground: measure it before you trust it.',
     ],
   }),

@@ -32,8 +32,8 @@ export const PEOPLE_SENTENCES: SentencesFor<
     designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} ${facts.steps === 0 ? 'high with its mattress' : 'up from one step to the next'}; the ${facts.sleeper} gets onto ${say(needed)}.`,
     client: `The ${facts.sleeper} would have to climb into bed.`,
     why: [
-      facts.mobility === 'stiff'
-        ? `From the lined floor to the mattress’s top${facts.steps === 0 ? '' : `, by ${facts.steps} steps beside it, the highest rise`}: ${say(measured)}; a stiff knee sits down on ${say(needed)} and does not climb.`
+      facts.mobility === 'stiff' || facts.mobility === 'free'
+        ? `From the lined floor to the mattress’s top${facts.steps === 0 ? '' : `, by ${facts.steps} steps beside it, the highest rise`}: ${say(measured)}; ${facts.mobility === 'stiff' ? `a stiff knee sits down on ${say(needed)} and does not climb` : `one gets onto ${say(needed)} without a ladder`}.`
         : `From the lined floor to the mattress’s top: ${say(measured)}; one moves over onto at most ${say(needed)}, as published for seats.`,
     ],
   }),
@@ -129,8 +129,8 @@ export const PEOPLE_SENTENCES: SentencesFor<
   }),
   'head-bump': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'A knock on the head',
-    designer: `Over ${the(facts.cabSeat === undefined ? names.fitting(fittings[0]!) : names.part(facts.cabSeat))} there are ${say(measured)} to ${the(names.fitting(facts.over))}; the ${facts.person} sits ${say(facts.sittingMm)} high and needs ${say(needed)}.`,
-    client: `The ${facts.person} would hit ${the(names.fitting(facts.over))}.`,
+    designer: `Over ${the(facts.cabSeat === undefined ? names.fitting(fittings[0]!) : names.part(facts.cabSeat))} there are ${say(measured)} to ${facts.over === undefined ? 'the roof' : the(names.fitting(facts.over))}; the ${facts.person} sits ${say(facts.sittingMm)} high and needs ${say(needed)}.`,
+    client: `The ${facts.person} would hit ${facts.over === undefined ? 'the roof' : the(names.fitting(facts.over))}.`,
     why: [
       `Sitting height ${say(facts.sittingMm)} + ${say(needed - facts.sittingMm)} to rise = ${say(needed)}; seat to what hangs over it: ${say(measured)}.`,
     ],

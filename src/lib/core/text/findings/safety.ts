@@ -86,12 +86,14 @@ export const SAFETY_SENTENCES: SentencesFor<
   }),
   'hob-beside': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Too near the flame',
-    designer: facts.cloth
-      ? `${capital(the(names.fitting(facts.other)))} hangs ${say(measured)} from the flames of ${the(names.fitting(fittings[0]!))}; ${say(needed)}, for it swings.`
-      : `${capital(the(names.fitting(facts.other)))} rises ${say(measured)} beside ${the(names.fitting(fittings[0]!))}; ${say(needed)} of air, or a splashback.`,
-    client: `${capital(the(names.fitting(facts.other)))} could ${facts.cloth ? 'catch fire' : 'scorch'} beside the hob.`,
+    designer: facts.bedding
+      ? `The bedding of ${the(names.fitting(facts.other))} lies ${say(measured)} from the flames of ${the(names.fitting(fittings[0]!))}; ${say(needed)} at least.`
+      : facts.cloth
+        ? `${capital(the(names.fitting(facts.other)))} hangs ${say(measured)} from the flames of ${the(names.fitting(fittings[0]!))}; ${say(needed)}, for it swings.`
+        : `${capital(the(names.fitting(facts.other)))} rises ${say(measured)} beside ${the(names.fitting(fittings[0]!))}; ${say(needed)} of air, or a splashback.`,
+    client: `${capital(the(names.fitting(facts.other)))} could ${facts.cloth || facts.bedding ? 'catch fire' : 'scorch'} beside the hob.`,
     why: [
-      facts.cloth
+      facts.cloth || facts.bedding
         ? `From the cloth to the hob and to what is over it: ${say(measured)}; needed ${say(needed)}. A board between does not keep cloth off.`
         : `Free air at the height of the pans: ${say(measured)}; needed ${say(needed)}. A splashback between counts as a heat-proof board; the hob maker’s sheet rules.`,
     ],

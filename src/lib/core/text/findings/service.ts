@@ -10,7 +10,21 @@ const movedName = ({ id, part }: FactsByCode['access-first']['toMove'][number], 
   part === undefined ? the(names.fitting(id)) : `the ${part} of ${the(names.fitting(id))}`
 
 /** What rules about service say. */
-export const SERVICE_SENTENCES: SentencesFor<'access-first' | 'access-blocked'> = {
+export const SERVICE_SENTENCES: SentencesFor<'access-first' | 'access-blocked' | 'gas-none' | 'timer-none'> = {
+  'gas-none': ({ fittings }, names) => ({
+    title: 'No gas for the flame',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} burns gas; the plan has neither a bottle nor a tank.`,
+    client: 'There would be nothing to light.',
+    why: ['Bottles and tanks of gas in the plan: none. A licensed fitter connects and tests gas.'],
+  }),
+  'timer-none': ({ fittings, facts }, names) => ({
+    title: 'A large load without a timer',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} draws ${formatNumber(facts.watts)} W and has no timer.`,
+    client: 'Forgotten, it would empty the battery.',
+    why: [
+      `${formatNumber(facts.watts)} W for an hour is ${formatNumber(facts.watts)} Wh; on a timer of ten minutes it is ${formatNumber(Math.round(facts.watts / 6))} Wh.`,
+    ],
+  }),
   'access-first': ({ measured, facts }, names) => {
     const what = TASK_WORDS[facts.task]
     const movedNames = list(facts.toMove.map((one) => movedName(one, names)))

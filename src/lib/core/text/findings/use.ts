@@ -26,6 +26,7 @@ const TOO_LITTLE = {
 export const USE_SENTENCES: SentencesFor<
   | 'clearance-blocked'
   | 'swivel-blocked'
+  | 'stowage-high'
   | 'recline-blocked'
   | 'gear-too-long'
   | 'gear-no-room'
@@ -50,6 +51,14 @@ export const USE_SENTENCES: SentencesFor<
   | 'daily-behind'
   | 'service-missing'
 > = {
+  'stowage-high': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Stowage too high to reach',
+    designer: `The bottom of ${the(names.fitting(fittings[0]!))} is ${say(measured)} over the floor; the ${facts.person}, ${say(facts.statureMm)}, reaches ${say(needed)}.`,
+    client: `The ${facts.person} would need a step to get at it.`,
+    why: [
+      `Shoulder 0.818 + arm 0.386 of ${say(facts.statureMm)} stature, less a hand over its edge: ${say(needed)}; the tallest aboard counts.`,
+    ],
+  }),
   'clearance-blocked': ({ fittings, measured, needed, unit, facts }, names, say) => {
     const it = the(names.fitting(fittings[0]!))
     const what = CLEARANCE_WORDS[facts.use]

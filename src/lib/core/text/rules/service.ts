@@ -2,6 +2,11 @@ import type { RuleWords } from './words'
 
 /** What the book says of the rules about service, by id. */
 export const SERVICE_RULES = {
+  'goes-with': {
+    title: 'What it does not work without',
+    designer: 'A flame has its gas, and an electric boiler its timer.',
+    client: 'What you light and switch on works.',
+  },
   'service-access': {
     title: 'Got at once in a while',
     designer:

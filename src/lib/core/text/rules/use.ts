@@ -93,6 +93,11 @@ export const USE_RULES = {
     designer: 'A seat that a mode turns goes round past lever, door, pillar and furniture.',
     client: 'The front seats belong to the room.',
   },
+  'reach-high': {
+    title: 'High stowage in reach',
+    designer: 'The tallest aboard reaches over the edge of what hangs high.',
+    client: 'You get at what you stow up there.',
+  },
   'worktop-free': {
     title: 'Worktop while cooking',
     designer: 'Where one cooks daily, a stretch of worktop stays free in a mode that has the hob.',
