@@ -239,14 +239,14 @@ export const PEOPLE_CASES: CasesFor<
     silent: truck(person(1840), put('fit-a', 'wet-room', 1000, 'left-wall', { rimMm: 860 })),
   },
   'seat-deep': {
-    // (0.530 − 0.285) × 1600 = 392, and 120 for a cushion
-    speaks: truck(person(1600), put('fit-a', 'bench-side', 1000, 'left-wall', { depthMm: 523 })),
-    measured: 523,
-    needed: 512,
+    // 0.290 × 1600 = 464, and 50 for a cushion
+    speaks: truck(person(1600), put('fit-a', 'bench-side', 1000, 'left-wall', { depthMm: 525 })),
+    measured: 525,
+    needed: 514,
     rule: 'seat-depth',
     mode: 'mode-day',
-    place: [1600, 788.5, 450],
-    silent: truck(person(1600), put('fit-a', 'bench-side', 1000, 'left-wall', { depthMm: 522 })),
+    place: [1600, 787.5, 450],
+    silent: truck(person(1600), put('fit-a', 'bench-side', 1000, 'left-wall', { depthMm: 524 })),
   },
   'rail-low': {
     speaks: truck(person(1700), put('fit-a', 'bunks', 1000, 'left-wall', { railHighMm: 150 })),
@@ -270,11 +270,11 @@ export const PEOPLE_CASES: CasesFor<
   'seat-high': {
     speaks: truck(person(1400), put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 450 })),
     measured: 450,
-    needed: 429, // 0.285 × 1400 + 30
+    needed: 398, // 0.245 × 1400 + 25 of shoes + 30 of cushion
     rule: 'seat-height',
     mode: 'mode-day',
     place: [1600, 810, 450],
-    silent: truck(person(1400), put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 429 })),
+    silent: truck(person(1400), put('fit-b', 'bench-side', 1000, 'left-wall', { seatMm: 408 })),
   },
   'bed-hole': {
     // 960 of board between benches that stand 2100 − 2 · 480 = 1140 apart: 90 open on either side, four cells of 20 wholly so

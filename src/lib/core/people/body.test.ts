@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { bodyMm } from './index'
+import { bodyMm, poplitealMm } from './index'
 
 describe('bodyMm', () => {
   // Drillis & Contini 1966, as drawn in Winter's book; fractions recalled from memory, products by hand.
@@ -20,4 +20,22 @@ describe('bodyMm', () => {
   })
 
   it('throws on a stature that is none', () => expect(() => bodyMm(Number.NaN, 'eye')).toThrow(/got NaN/))
+})
+
+describe('the hollow of the knee', () => {
+  // ANSUR 1988, men and women at the mean, from memory: stature, popliteal height, buttock–popliteal length
+  it.each([
+    [1756, 434, 500],
+    [1629, 389, 482],
+  ])('of one of %d is where it was measured, to about 3 %%', (statureMm, heightMm, depthMm) => {
+    const found = poplitealMm(bodyMm(statureMm, 'knee'), bodyMm(statureMm, 'hip'))
+    expect(Math.abs(found.heightMm / heightMm - 1)).toBeLessThan(0.03)
+    expect(Math.abs(found.depthMm / depthMm - 1)).toBeLessThan(0.03)
+  })
+
+  it('goes with a knee and a hip that were measured', () => {
+    const [usual, long] = [poplitealMm(500, 930), poplitealMm(520, 990)]
+    expect(long.heightMm / usual.heightMm).toBeCloseTo(520 / 500)
+    expect(long.depthMm / usual.depthMm).toBeCloseTo(470 / 430)
+  })
 })

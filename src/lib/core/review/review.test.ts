@@ -444,6 +444,17 @@ describe('what a builder would say aloud', () => {
     expect(held(4)).toEqual([])
   })
 
+  it('has a drawer held by the way that it runs out', () => {
+    const drawers = (turn: 0 | 90 | 270, loadKg: number) =>
+      codes(truck(put('fit-a', 'drawer-unit', 1400, 'centreline', { loadKg, latch: 'lip' }, { turn })), 'drawer-flies')
+    // to the side in a bend of 0.4 g, forward at 0.8 g when one brakes, backward at 0.3 g when one pulls away
+    expect(drawers(0, 10)).toEqual([])
+    expect(drawers(0, 11)).toEqual([[11, 10]])
+    const [one, other] = [drawers(90, 8), drawers(270, 8)]
+    expect([...one, ...other]).toEqual([[8, 5]])
+    expect([...drawers(90, 12), ...drawers(270, 12)]).toEqual([[12, 5]])
+  })
+
   it('takes one of several that is well placed', () => {
     const base = [
       person(1700),

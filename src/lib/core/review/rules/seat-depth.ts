@@ -1,4 +1,5 @@
 import { figureOf } from '../../fittings'
+import { poplitealMm, POPLITEAL_SOURCE } from '../../people'
 import { ageOf, measureOf, peopleOf } from '../../brief'
 import { comfort, defineRule, practice, published } from '../define-rule'
 import { topOf } from '../middle'
@@ -17,24 +18,27 @@ export const seatDepth = defineRule({
   modes: ['living'],
   gravity: { 'seat-deep': 'note' },
   basis: published(
-    'a seat bears the thighs without pressing behind the knee: Grandjean; thigh 0.530 − 0.285 of stature: Drillis & Contini 1966 (both from memory)',
+    `a seat bears the thighs without pressing behind the knee: Grandjean; ${POPLITEAL_SOURCE} (both from memory)`,
   ),
   tolerance: comfort(),
   parameters: {
     shallowMm: { default: 350, min: 250, max: 500, unit: 'mm', basis: practice('less is a perch, no seat') },
     overThighMm: {
-      default: 120,
+      default: 50,
       min: 0,
       max: 300,
       unit: 'mm',
-      basis: practice('so much a loose cushion behind the back takes up'),
+      basis: practice('so much a loose cushion behind the back takes up, less a hand behind the knee'),
     },
   },
   check: ({ scene, brief, parameters }) => {
     const thighs = peopleOf(brief)
       .map(([, person]) => person)
       .filter((person) => ageOf(person) === 'adult')
-      .map((person) => ({ person, mm: measureOf(brief, person, 'hip') - measureOf(brief, person, 'knee') }))
+      .map((person) => ({
+        person,
+        mm: poplitealMm(measureOf(brief, person, 'knee'), measureOf(brief, person, 'hip')).depthMm,
+      }))
       .sort((a, b) => a.mm - b.mm)
     return scene.placed.flatMap((placed) => {
       const depthMm = placed.services.find(({ type }) => type === 'seat')?.cushion?.depthMm

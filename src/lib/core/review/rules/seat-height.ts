@@ -1,4 +1,5 @@
 import { ageOf, measureOf, peopleOf } from '../../brief'
+import { poplitealMm, POPLITEAL_SOURCE } from '../../people'
 import { liningTop } from '../../shell'
 import { comfort, defineRule, published } from '../define-rule'
 import { topOf } from '../middle'
@@ -10,23 +11,21 @@ declare module '../finding' {
   }
 }
 
-/** Feet reach the floor: a seat is no higher than the knees of the shortest adult. */
+/** Feet reach the floor: a seat is no higher than the hollow of the shortest adult’s knees. */
 export const seatHeight = defineRule({
   id: 'seat-height',
   group: 'people',
   modes: ['living'],
   gravity: { 'seat-high': 'note' },
-  basis: published(
-    'a seat a little lower than the hollow of the knee: Grandjean; knee 0.285 of stature: Drillis & Contini 1966 (both from memory)',
-  ),
+  basis: published(`a seat no higher than the hollow of the knee: Grandjean; ${POPLITEAL_SOURCE} (both from memory)`),
   tolerance: comfort(),
   parameters: {
     overKneeMm: {
-      default: 30,
+      default: 55,
       min: 0,
       max: 150,
       unit: 'mm',
-      basis: published('shoes and a soft cushion: Grandjean (from memory)'),
+      basis: published('25 of shoes and 30 that a soft cushion gives: Grandjean (from memory)'),
     },
   },
   needs: needsPeople,
@@ -36,7 +35,8 @@ export const seatHeight = defineRule({
       .filter((person) => ageOf(person) === 'adult' && person.mobility !== 'wheelchair')
       .sort((a, b) => a.statureMm - b.statureMm)[0]
     if (shortest === undefined) return []
-    const needed = Math.round(measureOf(brief, shortest, 'knee') + parameters.overKneeMm)
+    const { heightMm } = poplitealMm(measureOf(brief, shortest, 'knee'), measureOf(brief, shortest, 'hip'))
+    const needed = Math.round(heightMm + parameters.overKneeMm)
     return scene.placed.flatMap((placed) => {
       const topMm = placed.services.find(({ type }) => type === 'seat')?.cushion?.topMm
       if (topMm === undefined) return []

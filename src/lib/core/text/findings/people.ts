@@ -166,7 +166,7 @@ export const PEOPLE_SENTENCES: SentencesFor<
       why: [
         shallow
           ? `From its back cushion to its front: ${say(measured)}; at least ${say(needed)}.`
-          : `Thigh ${say(facts.thighMm)} (hip less knee, 0.530 − 0.285 of the stature where not measured), and ${say(needed - facts.thighMm)} that a loose cushion takes up: ${say(needed)}; from its back cushion to its front: ${say(measured)}.`,
+          : `From the back to the hollow of the knee ${say(facts.thighMm)} (0.290 of the stature where not measured), and ${say(needed - facts.thighMm)} that a loose cushion takes up: ${say(needed)}; from its back cushion to its front: ${say(measured)}.`,
       ],
     }
   },
@@ -191,10 +191,10 @@ export const PEOPLE_SENTENCES: SentencesFor<
   }),
   'seat-high': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Feet do not reach the floor',
-    designer: `The cushion of ${the(names.fitting(fittings[0]!))} is ${say(measured)} up; the ${facts.person}’s knees are at ${say(needed - facts.overKneeMm)}.`,
+    designer: `The cushion of ${the(names.fitting(fittings[0]!))} is ${say(measured)} up; the hollow of the ${facts.person}’s knee is at ${say(needed - facts.overKneeMm)}.`,
     client: `The ${facts.person}’s feet would not reach the floor.`,
     why: [
-      `Knee of the shortest adult ${say(needed - facts.overKneeMm)} + ${say(facts.overKneeMm)} for shoes and cushion = ${say(needed)}; the cushion: ${say(measured)}.`,
+      `Hollow of the knee of the shortest adult, 0.245 of the stature where not measured: ${say(needed - facts.overKneeMm)}, + ${say(facts.overKneeMm)} for shoes and cushion = ${say(needed)}; the cushion: ${say(measured)}.`,
     ],
   }),
   'bed-hole': ({ fittings, measured, needed, facts }, names, say) => ({

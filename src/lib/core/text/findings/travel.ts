@@ -2,6 +2,8 @@ import { formatNumber } from '../../units'
 import { capital, count } from '../words'
 import { the, type SentencesFor } from './kit'
 
+const WAY_WORDS = { forward: 'towards the front', back: 'towards the rear', aside: 'to the side' } as const
+
 /** What rules about travel say. */
 export const TRAVEL_SENTENCES: SentencesFor<
   'belts-few' | 'drawer-flies' | 'belt-sideways' | 'not-held' | 'view-blocked' | 'belt-unfounded'
@@ -14,11 +16,13 @@ export const TRAVEL_SENTENCES: SentencesFor<
       `${facts.cab} in the cab + ${facts.fitted} fitted = ${measured}; ${needed} needed. Belts and anchorages are work for a licensed fitter and subject to approval.`,
     ],
   }),
-  'drawer-flies': ({ fittings, measured, needed }, names) => ({
+  'drawer-flies': ({ fittings, measured, needed, facts }, names) => ({
     title: 'A drawer may fly out',
-    designer: `The drawers of ${the(names.fitting(fittings[0]!))} carry ${measured} kg each and have no latch that locks; above ${needed} kg they need one.`,
-    client: 'A heavy drawer could open in a bend.',
-    why: [`${measured} kg in each drawer against ${needed} kg that a soft-close or a lip holds.`],
+    designer: `The drawers of ${the(names.fitting(fittings[0]!))} carry ${formatNumber(measured)} kg each, run out ${WAY_WORDS[facts.way]} and have no latch that locks; above ${formatNumber(needed)} kg they need one.`,
+    client: `A heavy drawer could open ${facts.way === 'forward' ? 'when you brake' : facts.way === 'back' ? 'when you pull away' : 'in a bend'}.`,
+    why: [
+      `${formatNumber(measured)} kg in each drawer against ${formatNumber(needed)} kg that a soft-close or a lip holds that way: one brakes at about 0.8 g, takes a bend at 0.4 and pulls away at 0.3.`,
+    ],
   }),
   'belt-sideways': ({ fittings, measured, needed, facts }, names) => ({
     title: 'Belted sideways',
