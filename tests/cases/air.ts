@@ -10,6 +10,8 @@ const hopper: Command = {
   change: { kind: 'window', side: 'left', fromMm: 1000, toMm: 1600, sillMm: 900, headMm: 1300, opens: 'hopper' },
 }
 
+const three = [person(1700), person(1700, 'person-b'), person(1700, 'person-c')]
+
 function ply(mm: number): Command {
   return {
     type: 'lining.set',
@@ -28,6 +30,7 @@ const inBench = (kind: string, parameters: Record<string, number | string>) =>
 /** Rows of the rules about air, light and quiet. */
 export const AIR_CASES: CasesFor<
   | 'air-one-way'
+  | 'air-one-end'
   | 'berth-airless'
   | 'air-unscreened'
   | 'hob-airless'
@@ -66,6 +69,16 @@ export const AIR_CASES: CasesFor<
     mode: 'mode-night',
     place: [1380, 0, 2280],
     silent: truck(put('fit-a', 'hatch-roof', 1000, 'centreline', { screen: true })),
+  },
+  'air-one-end': {
+    // three cook and sleep inside; one window, at the left
+    speaks: truck(...three, put('fit-a', 'galley', 2400, 'left-wall'), hopper),
+    measured: 0,
+    needed: 1000,
+    rule: 'air-pair',
+    mode: 'mode-night',
+    place: [2150, 0, 1000],
+    silent: truck(...three.slice(1), put('fit-a', 'galley', 2400, 'left-wall'), hopper),
   },
   'air-one-way': {
     speaks: truck(put('fit-a', 'fan-extract', 500, 'centreline')),

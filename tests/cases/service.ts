@@ -2,7 +2,16 @@ import { put, putAtHome, truck } from '../support/plan'
 import type { CasesFor } from './kit'
 
 /** Rows of the rules about service. */
-export const SERVICE_CASES: CasesFor<'access-first' | 'access-blocked' | 'gas-none' | 'timer-none'> = {
+export const SERVICE_CASES: CasesFor<'access-first' | 'access-blocked' | 'gas-none' | 'timer-none' | 'burner-high'> = {
+  'burner-high': {
+    speaks: truck({ type: 'brief.use', use: { altitudeM: 2200 } }, put('fit-a', 'heater-air', 1000, 'left-wall')),
+    measured: 2200,
+    needed: 1500,
+    rule: 'goes-with',
+    mode: 'mode-day',
+    place: [1185, 980, 150],
+    silent: truck({ type: 'brief.use', use: { altitudeM: 1500 } }, put('fit-a', 'heater-air', 1000, 'left-wall')),
+  },
   'gas-none': {
     speaks: truck(put('fit-a', 'galley-hob', 1000, 'left-wall', { fuel: 'gas' })),
     measured: 0,

@@ -8,6 +8,7 @@ import {
   type RuleParameters,
   type Tolerance,
 } from './define-rule'
+import { movedAlong } from './ways-out'
 import type { Draft, FactsByCode, Finding, FindingCode, Gravity, Remedy } from './finding'
 
 /** How far two things are from each other, and what is said of it where that is wrong. */
@@ -42,6 +43,7 @@ export function defineDistanceRule<C extends FindingCode, K extends string, A, B
   readonly must: 'be-apart' | 'be-near'
   readonly against: 'each' | 'nearest'
   readonly tell: (a: A, b: B) => Told<C>
+  /** Left out: whoever it is about is moved along the vehicle. */
   readonly remedies?: (input: RuleInput, finding: Finding<C>) => readonly Remedy[]
 }): Rule {
   const { code, figure, must, against } = rule
@@ -55,7 +57,10 @@ export function defineDistanceRule<C extends FindingCode, K extends string, A, B
     parameters: rule.parameters,
     ...(rule.needs === undefined ? {} : { needs: rule.needs as never }),
     key: byFitting(rule.detail ?? (() => '')),
-    ...(rule.remedies === undefined ? {} : { remedies: rule.remedies }),
+    // what is too near goes further off, what is too far comes nearer
+    remedies:
+      rule.remedies ??
+      ((input, finding) => movedAlong(input, finding.fittings, Math.abs(finding.needed - finding.measured))),
     check: (input) => {
       const needed = (input.parameters as Readonly<Record<string, number>>)[figure]
       if (needed === undefined) throw new RangeError(`rule “${rule.id}” has no figure “${figure}”`)

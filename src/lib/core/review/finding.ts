@@ -118,3 +118,4 @@ export type RemedyCode =
   | 'turn'
   | 'other-wall'
   | 'set-parameter'
+  | 'take-out'

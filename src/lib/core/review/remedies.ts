@@ -36,6 +36,7 @@ const COSTS: Readonly<Record<RemedyCode, number>> = {
   strap: 2,
   'into-framing': 2,
   'cut-to-wall': 2,
+  'take-out': 3,
   place: 3,
   'turn-along': 3,
   'cut-opening': 4,

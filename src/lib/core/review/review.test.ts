@@ -455,6 +455,23 @@ describe('what a builder would say aloud', () => {
     expect([...drawers(90, 12), ...drawers(270, 12)]).toEqual([[12, 5]])
   })
 
+  it('asks of an emergency window what a way out needs, and no more', () => {
+    // its sill lies 820 over the floor and its head 1480: a counter may cover it up to 430 below its head
+    const counter = (heightMm: number) =>
+      codes(
+        jobWith('minibus-16', put('fit-g', 'galley-basin', 1310, 'left-wall', { lengthMm: 1000, worktopMm: heightMm })),
+        'door-blocked',
+      )
+    expect(counter(827)).toEqual([])
+    expect(counter(1040)).toEqual([])
+    // once in each mode
+    expect(counter(1060)).toEqual([
+      [0, 430],
+      [0, 430],
+      [0, 430],
+    ])
+  })
+
   it('takes one of several that is well placed', () => {
     const base = [
       person(1700),

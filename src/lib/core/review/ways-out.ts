@@ -194,6 +194,25 @@ export function shift(
   return isPressed(seat) ? [] : [{ code, fittingId: placed.id, amount, commands: [setSeat(input, placed.id, seat)] }]
 }
 
+/** How much further than it must be a thing is moved, where there is something else just there. */
+const FURTHER_MM = [0, 200, 500, 1000] as const
+
+/** Each of some fittings moved along the vehicle, by so much or further, forward and back: for what is too near or too far. */
+export const movedAlong = (
+  input: Here & Pick<RuleInput, 'find'>,
+  ids: readonly string[],
+  byMm: number,
+): readonly Remedy[] =>
+  ids.flatMap((id) => {
+    const placed = input.find(id)
+    return placed === undefined || placed.fitting.locked === true
+      ? []
+      : FURTHER_MM.flatMap((more) => [
+          ...shift(input, placed, 'shift-forward', [1, 0, 0], byMm + more),
+          ...shift(input, placed, 'shift-back', [-1, 0, 0], byMm + more),
+        ])
+  })
+
 /** The shortest shift each way after which none of a fitting's parts meets any of `others`. */
 export function shiftsClearOf(
   input: Here,

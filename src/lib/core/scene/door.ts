@@ -55,8 +55,10 @@ export const doorsBefore = ({ interior }: Scene, placed: Placed): readonly Openi
 export const doorOf = ({ interior }: Scene, { seat }: Placed): Opening | undefined =>
   seat.door === undefined ? undefined : interior.shell.openings.find(({ id }) => id === seat.door)
 
-/** Over a bed one gets in and out by a door that leaves so much of its height above it: the shorter side of a way out. NFPA 1192, from memory. */
-const OVER_BED_MM = 430
+/** A way out is so large, either way round. NFPA 1192, from memory. */
+const WAY_OUT_MM = { long: 610, short: 430 } as const
+/** Over a bed one gets in and out by a door that leaves so much of its height above it: the shorter side of a way out. */
+const OVER_BED_MM = WAY_OUT_MM.short
 /** So near to a door a bed is got into straight from it. Common practice, no source. */
 const FROM_DOOR_MM = 350
 
@@ -80,6 +82,19 @@ const topOfBerth = ({ services, placement }: Placed): number | undefined => {
   return heights.length === 0 ? undefined : Math.min(...heights)
 }
 
+/** Whether a thing before an emergency exit leaves enough of it above: one climbs out over it. */
+const leavesWayOut = (opening: Opening, { bounds }: Placed): boolean =>
+  opening.need === 'emergency' &&
+  opening.headMm - bounds.z.max >= WAY_OUT_MM.short &&
+  opening.toMm - opening.fromMm >= WAY_OUT_MM.long
+
+/** How much of an opening’s width must stay free: of an emergency exit what a way out needs, of an entrance what is asked. */
+export const widthAsked = ({ need, headMm, sillMm, fromMm, toMm }: Opening, entranceMm: number): number =>
+  Math.min(
+    need === 'emergency' ? (headMm - sillMm >= WAY_OUT_MM.long ? WAY_OUT_MM.short : WAY_OUT_MM.long) : entranceMm,
+    toMm - fromMm,
+  )
+
 /** Whether one gets into a bed straight from a door, as from the rear doors or a tailgate. */
 export function isReachedFromDoor(scene: Scene, placed: Placed): boolean {
   const top = topOfBerth(placed)
@@ -102,6 +117,7 @@ export function doorWay(scene: Scene, opening: Opening, overBeds = false): DoorW
   const bedMm = overBeds ? bedBehind(scene, opening) : undefined
   for (const placed of scene.placed) {
     if (placed.facts.liftsPeople || placed.seat.door === opening.id) continue
+    if (leavesWayOut(opening, placed)) continue
     if (bedMm !== undefined && (placed.bounds.z.max <= bedMm + TOUCH_MM || topOfBerth(placed) !== undefined)) continue
     for (const span of stretchesBehind(scene.interior, opening, placed)) cuts.push({ span, id: placed.id })
   }

@@ -46,6 +46,7 @@ const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Re
   'set-parameter': (name, _amount, { parameter }, say) =>
     parameter === undefined ? `Change ${name}` : `${capital(name)}: ${sayParameter(parameter, say)}`,
   'cut-to-wall': (name) => `Build ${name} in place and cut it to the wall`,
+  'take-out': (name) => `Take out ${name}`,
   'into-framing': (name) => `Bolt ${name} into framing`,
 }
 

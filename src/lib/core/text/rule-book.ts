@@ -111,6 +111,7 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   mostMm: 'at most',
   mostU: 'U-value, at most',
   openingMm: 'from an opening, at least',
+  people: 'people, from',
   pressedMm: 'that a mattress gives',
   railMm: 'rail, at least',
   tankMm: 'from a tank, at least',
@@ -158,6 +159,7 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   spareMm: 'to spare',
   stepMm: 'apart, at most',
   stiffMm: 'for stiff knees, at most',
+  upToM: 'metres above the sea, at most',
   transferMm: 'from a wheelchair, at most',
 }
 

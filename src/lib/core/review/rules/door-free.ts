@@ -1,6 +1,6 @@
 import { boxPrism, spanLength, spanMiddle } from '../../geometry'
 import { isCrawledIn, jambs } from '../../shell'
-import { doorWay } from '../../scene'
+import { doorWay, widthAsked } from '../../scene'
 import { byFitting, defineRule, practice } from '../define-rule'
 import { shiftsClearOf } from '../ways-out'
 
@@ -16,7 +16,9 @@ export const doorFree = defineRule({
   group: 'ways',
   modes: 'every',
   gravity: { 'door-blocked': 'stop' },
-  basis: practice('600 mm of an entrance stay free'),
+  basis: practice(
+    '600 mm of an entrance stay free; of an emergency exit 610 × 430 mm, either way round (NFPA 1192, from memory)',
+  ),
   parameters: {
     freeMm: { default: 600, min: 400, max: 1200, unit: 'mm', basis: practice('a person with a bag') },
   },
@@ -29,7 +31,7 @@ export const doorFree = defineRule({
         const overBeds = scene.purpose === 'sleeping' || isCrawledIn(scene.interior)
         const { free, blockers } = doorWay(scene, opening, overBeds)
         const wholeMm = opening.toMm - opening.fromMm
-        const neededMm = Math.min(parameters.freeMm, wholeMm)
+        const neededMm = widthAsked(opening, parameters.freeMm)
         if (spanLength(free) >= neededMm) return []
         const [first, second] = jambs(scene.interior, opening)
         return [

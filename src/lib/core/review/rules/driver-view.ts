@@ -1,3 +1,4 @@
+import { movedAlong } from '../ways-out'
 import { isInTheWay } from '../../fittings'
 import { block, overlapBounds, prismsOverlap, spanLength } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
@@ -63,4 +64,8 @@ export const driverView = defineRule({
       ]
     })
   },
+  remedies: (input, finding) =>
+    movedAlong(input, finding.fittings, Math.abs(finding.needed - finding.measured)).filter(
+      ({ code }) => code === 'shift-back',
+    ),
 })

@@ -8,6 +8,7 @@ declare module '../finding' {
   interface FactsByCode {
     'gas-none': Record<never, never>
     'timer-none': { readonly watts: number }
+    'burner-high': { readonly altitudeM: number }
   }
 }
 
@@ -16,10 +17,24 @@ export const goesWith = defineRule({
   id: 'goes-with',
   group: 'service',
   modes: ['living'],
-  gravity: { 'gas-none': 'caution', 'timer-none': 'note' },
-  basis: practice('a burner wants a bottle or a tank; an electric boiler goes on a timer, since it is a large load'),
-  parameters: {},
-  check: ({ scene }): readonly Draft<'gas-none' | 'timer-none'>[] => {
+  gravity: { 'gas-none': 'caution', 'timer-none': 'note', 'burner-high': 'note' },
+  basis: practice(
+    'a burner wants a bottle or a tank, and above about 1500 m its altitude kit; an electric boiler goes on a timer, since it is a large load',
+  ),
+  parameters: {
+    upToM: { default: 1500, min: 0, max: 5000, unit: 'count', basis: practice('5000 feet: above it a burner soots') },
+  },
+  check: ({ scene, brief, parameters }): readonly Draft<'gas-none' | 'timer-none' | 'burner-high'>[] => {
+    const altitudeM = brief.use?.altitudeM ?? 0
+    // hobs burn richer and go on; a heater’s flame is shut in
+    const heaters =
+      altitudeM <= parameters.upToM
+        ? []
+        : scene.placed.filter(({ facts }) =>
+            facts.heat.some(
+              ({ fuel, warms }) => (fuel === 'gas' || fuel === 'diesel') && warms !== 'pans' && warms !== 'food',
+            ),
+          )
     const has = (asks: (placed: (typeof scene.placed)[number]) => boolean) => scene.placed.some(asks)
     const burner = has(({ facts }) => held(facts, 'gas') > 0)
       ? undefined
@@ -40,6 +55,15 @@ export const goesWith = defineRule({
       ...(burner === undefined
         ? []
         : [{ ...common, code: 'gas-none' as const, fittings: [burner.id], place: topOf(burner), facts: {} }]),
+      ...heaters.map((heater) => ({
+        code: 'burner-high' as const,
+        fittings: [heater.id],
+        place: topOf(heater),
+        measured: altitudeM,
+        needed: parameters.upToM,
+        unit: 'count' as const,
+        facts: { altitudeM },
+      })),
       ...boilers.map(({ placed, watts }) => ({
         ...common,
         code: 'timer-none' as const,
@@ -49,6 +73,11 @@ export const goesWith = defineRule({
       })),
     ]
   },
+  // what a burner needs up there is its maker’s to say: nothing in a plan cures it
   remedies: (input, { code, place }) =>
-    code === 'gas-none' ? addedAlong(input, 'gas-locker') : addedNear(input, 'timer', place, { times: 'boiler' }),
+    code === 'gas-none'
+      ? addedAlong(input, 'gas-locker')
+      : code === 'timer-none'
+        ? addedNear(input, 'timer', place, { times: 'boiler' })
+        : [],
 })

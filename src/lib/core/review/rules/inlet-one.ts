@@ -32,4 +32,11 @@ export const inletOne = defineRule({
       },
     ]
   },
+  remedies: ({ variantId }, { fittings }) =>
+    fittings.map((id) => ({
+      code: 'take-out',
+      fittingId: id,
+      amount: 0,
+      commands: [{ type: 'fitting.remove', variant: variantId, id }],
+    })),
 })

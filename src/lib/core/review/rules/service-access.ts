@@ -1,6 +1,7 @@
 import type { Task } from '../../fittings'
 import { type Access, accessFaults, type Blocker } from '../../scene'
 import type { Remedy } from '../finding'
+import { movedAlong } from '../ways-out'
 import { byFitting, defineRule, practice } from '../define-rule'
 
 declare module '../finding' {
@@ -59,8 +60,8 @@ export const serviceAccess = defineRule({
         facts: { task: fault.task, of: fault.of, toMove: fault.toMove, blockers: fault.fixed },
       }
     }),
-  remedies: (input, finding) =>
-    finding.facts.toMove.flatMap(({ id, stance }): Remedy[] =>
+  remedies: (input, finding) => [
+    ...finding.facts.toMove.flatMap(({ id, stance }): Remedy[] =>
       stance === undefined
         ? []
         : [
@@ -80,4 +81,8 @@ export const serviceAccess = defineRule({
             },
           ],
     ),
+    ...(finding.code === 'access-blocked' && finding.unit === 'mm'
+      ? movedAlong(input, finding.fittings, finding.needed - finding.measured)
+      : []),
+  ],
 })

@@ -1,3 +1,4 @@
+import { movedAlong, shift } from '../ways-out'
 import type { ClearanceUse } from '../../fittings'
 import { STANDING_SPARE_MM, tallestOf } from '../../brief'
 import { type Headroom, headroomAt, neededClearances } from '../../scene'
@@ -79,6 +80,17 @@ export const standingHeight = defineRule({
     return [...nowhere, ...here]
   },
   remedies: (input, finding) => {
+    // what hangs there goes higher or aside
+    if (finding.code === 'standing-low') {
+      const { under } = finding.facts
+      const hanging = under === 'roof' ? undefined : input.find(under.fittingId)
+      return hanging === undefined || hanging.id === finding.fittings[0]
+        ? []
+        : [
+            ...shift(input, hanging, 'raise', [0, 0, 1], finding.needed - finding.measured),
+            ...movedAlong(input, [hanging.id], 300),
+          ]
+    }
     const { xSpan } = input.scene.interior
     if (finding.code !== 'standing-nowhere' || input.plan.changes['change-raised-roof'] !== undefined) return []
     const amount = Math.max(LEAST_RISE_MM, Math.ceil((finding.needed - finding.measured) / 10) * 10)

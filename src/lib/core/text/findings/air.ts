@@ -5,6 +5,7 @@ import { areMany, the, type SentencesFor } from './kit'
 /** What rules about air, light and quiet say. */
 export const AIR_SENTENCES: SentencesFor<
   | 'air-one-way'
+  | 'air-one-end'
   | 'berth-airless'
   | 'air-unscreened'
   | 'hob-airless'
@@ -35,6 +36,14 @@ export const AIR_SENTENCES: SentencesFor<
     designer: `${capital(the(facts.opening === undefined ? names.fitting(fittings[0]!) : names.part(facts.opening)))} has no insect screen: at night it stays shut, and no air comes.`,
     client: 'You would choose between air and gnats.',
     why: ['Screens in its frame: 0; needed: 1.'],
+  }),
+  'air-one-end': ({ measured, needed, facts }, _names, say) => ({
+    title: 'Air at one end only',
+    designer: `${facts.openings === 1 ? 'The one opening for air is' : `All ${facts.openings} openings for air are`} at one end, ${say(measured)} apart, and no fan draws; ${facts.people} cook and sleep inside.`,
+    client: 'Steam and breath would stay inside: the windows run with water in the morning.',
+    why: [
+      `Furthest apart of the openings for air: ${say(measured)}; ${say(needed)} let air go through. A fan over where one cooks takes the damp out as well.`,
+    ],
   }),
   'air-one-way': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Air goes out and none comes in',

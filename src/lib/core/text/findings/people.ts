@@ -55,7 +55,7 @@ export const PEOPLE_SENTENCES: SentencesFor<
   }),
   'berths-few': ({ measured, needed }) => ({
     title: 'Not enough berths',
-    designer: `${needed} sleep in it and there ${measured === 1 ? 'is 1 place' : `are ${measured} places`} to lie.`,
+    designer: `${needed === 1 ? 'One sleeps' : `${needed} sleep`} in it and there ${measured === 1 ? 'is 1 place' : `are ${measured} places`} to lie.`,
     client: `There is nowhere to sleep for ${needed - measured} of you.`,
     why: [`Sleeping places of all berths in this mode: ${measured}; sleepers in the brief: ${needed}.`],
   }),

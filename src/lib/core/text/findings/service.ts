@@ -10,7 +10,17 @@ const movedName = ({ id, part }: FactsByCode['access-first']['toMove'][number], 
   part === undefined ? the(names.fitting(id)) : `the ${part} of ${the(names.fitting(id))}`
 
 /** What rules about service say. */
-export const SERVICE_SENTENCES: SentencesFor<'access-first' | 'access-blocked' | 'gas-none' | 'timer-none'> = {
+export const SERVICE_SENTENCES: SentencesFor<
+  'access-first' | 'access-blocked' | 'gas-none' | 'timer-none' | 'burner-high'
+> = {
+  'burner-high': ({ fittings, facts, needed }, names) => ({
+    title: 'A burner high up',
+    designer: `Where one stays at ${formatNumber(facts.altitudeM)} m ${the(names.fitting(fittings[0]!))} wants its altitude kit; up to ${formatNumber(needed)} m it burns as it comes.`,
+    client: 'In the mountains the heater would soot without its kit.',
+    why: [
+      'Thin air burns rich: the maker’s sheet says from which height the kit is needed, and a licensed fitter sets it.',
+    ],
+  }),
   'gas-none': ({ fittings }, names) => ({
     title: 'No gas for the flame',
     designer: `${capital(the(names.fitting(fittings[0]!)))} burns gas; the plan has neither a bottle nor a tank.`,
