@@ -128,7 +128,7 @@ try {
   })
   await shoot('plan-dark', '/jobs/job-bat-survey/plan', 'dark', async (page) => {
     await page.keyboard.press('2')
-    await page.getByTestId('mark-way-narrow').first().click()
+    await page.getByTestId('mark-clearance-blocked').first().click()
   })
 } finally {
   await browser.close()

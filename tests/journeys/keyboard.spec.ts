@@ -62,9 +62,9 @@ test('demands, fittings and findings are reached by Tab and opened by Enter', as
   await page.getByTestId('plan-fit-galley').focus()
   await expect(page.getByLabel('Name of the fitting')).toHaveValue('Galley')
   await page.keyboard.press('2')
-  await page.getByTestId('mark-way-narrow').first().focus()
+  await page.getByTestId('mark-clearance-blocked').first().focus()
   await page.keyboard.press('Enter')
-  await expect(page.getByTestId('finding-way-narrow').first().getByRole('button').first()).toHaveAttribute(
+  await expect(page.getByTestId('finding-clearance-blocked').first().getByRole('button').first()).toHaveAttribute(
     'aria-expanded',
     'true',
   )

@@ -1,6 +1,7 @@
 import { commandsProof } from './commands'
 import { documentsProof } from './documents'
 import { hollowsProof } from './hollows'
+import { remediesProof } from './remedies'
 import { pageOf, type Proof } from './report'
 import { typedTapeProof } from './typed-tape'
 import { wallsProof } from './walls'
@@ -14,4 +15,5 @@ export const SWEEPS: Readonly<Record<string, (share: number) => Proof>> = {
   commands: commandsProof,
   documents: documentsProof,
   hollows: hollowsProof,
+  remedies: remediesProof,
 }
