@@ -264,3 +264,21 @@ test('what it takes to go back is a list with minutes, and what stays is said', 
   await expect(list.getByRole('listitem').filter({ hasText: 'Ceiling' })).toContainText('m²')
   await expect(list).toContainText('the vehicle as it was, in about')
 })
+
+test('on the bench the first two ways out stand beside a finding without a click, and one click takes one', async ({
+  page,
+  request,
+}) => {
+  await openPlan(page, await ownJob(request))
+  await page.getByTestId('mode-button').nth(2).click()
+  const short = page.getByTestId('finding-berth-short')
+  // nothing was opened
+  await expect(page.locator('[data-testid="findings"] [data-open]')).toHaveCount(0)
+  const ways = short.getByTestId('ways-out').getByRole('button')
+  await expect(ways).toHaveCount(2, { timeout: 30_000 })
+  await expect(ways.first()).toContainText('nothing else suffers')
+  await ways.first().click()
+  await expect(short).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(short).toHaveCount(1)
+})
