@@ -6,7 +6,7 @@ import { type Contradiction, contradictionsOf, loadKg, wallAskedMm, wallLengthMm
 export interface VehicleRow {
   readonly shellId: string
   readonly name: string
-  /** Musts that nothing speaks against, and all of them. */
+  /** Musts that nothing stops, and all of them: what is asked as a must, and what else the brief sets that this body cannot keep. */
   readonly musts: number
   readonly of: number
   /** What speaks against it, gravest first; the first that fails is the first of these. */
@@ -38,15 +38,16 @@ const NAMED: ReadonlySet<Contradiction['code']> = new Set(['gear-long', 'bed-sho
 
 function mustsMet(brief: Brief, against: readonly Contradiction[]): { musts: number; of: number } {
   const musts = demandsOf(brief).filter(({ must }) => must)
+  const stops = against.filter(({ gravity }) => gravity === 'stop')
   const fails = musts.filter(({ need, label }) =>
-    against.some(
-      ({ code, who, gravity }) =>
-        gravity === 'stop' &&
-        AGAINST[code] === need &&
-        (label === undefined || who === '' || who === label || !NAMED.has(code)),
+    stops.some(
+      ({ code, who }) =>
+        AGAINST[code] === need && (label === undefined || who === '' || who === label || !NAMED.has(code)),
     ),
   )
-  return { musts: musts.length - fails.length, of: musts.length }
+  // a bar that it does not go under, a wall that is too short: each is a must of its own that fails
+  const others = new Set(stops.flatMap(({ code }) => (musts.some(({ need }) => AGAINST[code] === need) ? [] : [code])))
+  return { musts: musts.length - fails.length, of: musts.length + others.size }
 }
 
 const rowOf = (brief: Brief, interior: Interior): VehicleRow => {

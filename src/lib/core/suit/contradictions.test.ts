@@ -189,7 +189,13 @@ describe('compareVehicles', () => {
     const row = compareVehicles(two, [genericShell('van-compact')], lining)[0]!
     expect(row.against.map(({ code, who }) => [code, who])).toContainEqual(['bed-short', 'Bed for giant'])
     const belts = row.against.some(({ code }) => code === 'belts-short') ? 1 : 0
-    expect(row.musts).toBe(row.of - 1 - belts)
+    // whatever else stops it is no demand of its own
+    const others = new Set(
+      row.against.flatMap(({ code, gravity }) =>
+        gravity === 'stop' && code !== 'bed-short' && code !== 'belts-short' ? [code] : [],
+      ),
+    )
+    expect(row.musts).toBe(row.of - 1 - belts - others.size)
   })
 
   it('answers wall and payload left of each, by hand for the van', () => {
@@ -203,5 +209,16 @@ describe('compareVehicles', () => {
       payloadLeftKg: 3500 - 2110 - 96,
       musts: row.of,
     })
+  })
+
+  it('counts no full score beside a stop: what the brief sets and the body cannot keep is a must that fails', () => {
+    const rows = (more: Partial<Brief>) => compareVehicles(brief(more), GENERIC_SHELLS, lining)
+    for (const row of [...rows({}), ...rows({ use: { parkingHeightMm: 2000, parkingLengthMm: 5000 } })]) {
+      const stops = row.against.filter(({ gravity }) => gravity === 'stop')
+      expect([row.shellId, row.musts === row.of]).toEqual([row.shellId, stops.length === 0])
+    }
+    const bus = rows({ use: { parkingHeightMm: 2000 } }).find(({ shellId }) => shellId === 'bus-12m')!
+    const free = rows({}).find(({ shellId }) => shellId === 'bus-12m')!
+    expect(bus.of - bus.musts).toBe(free.of - free.musts + 1)
   })
 })
