@@ -9,6 +9,8 @@ import { randomFrom, randomPlan } from '../support/random-plans'
 const PLANS = process.env.PROOF === '1' ? 1000 : 300
 /** Hundreds of reviews take their time on a slow machine; none fails for it. */
 const LONG_MS = 600_000
+/** Far from those of the plans. */
+const OTHER_SEEDS = 1000
 const SEEDS = Array.from({ length: PLANS }, (_, index) => index + 1)
 
 /** Someone of 1712, who is narrower at the hips and legs. */
@@ -63,7 +65,7 @@ describe(`${PLANS} plans of anything anywhere`, () => {
         if (ids.length < 2) continue
         const before = waysByDay(job)
         if (before.size === 0) continue
-        const gone = ids[Math.floor(randomFrom(seed + PLANS)() * ids.length)]!
+        const gone = ids[Math.floor(randomFrom(seed + OTHER_SEEDS)() * ids.length)]!
         const after = waysByDay(apply(job, { type: 'fitting.remove', variant, id: gone }).job)
         for (const [way, widthMm] of after) {
           const was = before.get(way)
@@ -73,7 +75,7 @@ describe(`${PLANS} plans of anything anywhere`, () => {
             expect.fail(`seed ${seed}: without ${gone} the way to ${way} is ${widthMm}, before ${was}`)
         }
       }
-      expect(compared).toBeGreaterThan(300)
+      expect(compared).toBeGreaterThan(PLANS * 0.3)
     },
     LONG_MS,
   )
