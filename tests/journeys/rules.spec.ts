@@ -6,7 +6,7 @@ test('the book of rules is found from the jobs, searched, and its figures say wh
   await expect(page.getByRole('heading', { name: 'Book of rules' })).toBeVisible()
   const find = page.getByLabel('find')
   await find.fill('nfpa')
-  await expect(page.getByText('1 rule', { exact: true })).toBeVisible()
+  await expect(page.getByText('2 rules', { exact: true })).toBeVisible()
   const rule = page.getByTestId('rule-ways-out')
   await expect(rule).toContainText('For the client: You get out at night')
   await rule.getByRole('button', { name: /^Why longer side/ }).click()
