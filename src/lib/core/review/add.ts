@@ -50,7 +50,7 @@ export function addedNear(
   [x, y, z]: Vec3,
   given: Parameters = {},
 ): readonly Remedy[] {
-  const walls = (['left-wall', 'right-wall'] as const).toSorted((a) => ((a === 'left-wall') === y >= 0 ? -1 : 1))
+  const walls = y >= 0 ? (['left-wall', 'right-wall'] as const) : (['right-wall', 'left-wall'] as const)
   const long = lengthOf(kind, given)
   const floor = input.scene.interior.lining.floorMm
   return walls.flatMap((from) =>

@@ -11,7 +11,7 @@ export interface RuleParameter {
   readonly default: number
   readonly min: number
   readonly max: number
-  readonly unit: 'mm' | 'share' | 'count' | 'kg' | 'min' | 'deg' | 'W/m²K' | 'cm²'
+  readonly unit: 'mm' | 'share' | 'count' | 'kg' | 'min' | 'deg' | 'W/m²K' | 'cm²' | 'm'
   readonly basis: Basis
 }
 export type RuleParameters = Readonly<Record<string, RuleParameter>>

@@ -108,6 +108,7 @@ export function sayFigure(value: number, unit: FindingUnit, lengths: LengthUnit)
     case 'Wh':
     case 'W/m²K':
     case 'cm²':
+    case 'm':
     case '%':
       return `${formatFigure(value)} ${unit}`
   }

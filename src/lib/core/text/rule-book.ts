@@ -159,7 +159,7 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   spareMm: 'to spare',
   stepMm: 'apart, at most',
   stiffMm: 'for stiff knees, at most',
-  upToM: 'metres above the sea, at most',
+  upToM: 'above the sea, at most',
   transferMm: 'from a wheelchair, at most',
 }
 

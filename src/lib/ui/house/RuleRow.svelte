@@ -38,7 +38,14 @@
   }
   const setFigure = (key: string, value: number): void =>
     change({ parameters: { ...setting?.parameters, [key]: value } })
-  const SUFFIX: Readonly<Record<string, string>> = { deg: '°', kg: 'kg', min: 'min', 'W/m²K': 'W/m²K', 'cm²': 'cm²' }
+  const SUFFIX: Readonly<Record<string, string>> = {
+    deg: '°',
+    kg: 'kg',
+    min: 'min',
+    'W/m²K': 'W/m²K',
+    'cm²': 'cm²',
+    m: 'm',
+  }
 </script>
 
 <article

@@ -22,7 +22,7 @@ export const goesWith = defineRule({
     'a burner wants a bottle or a tank, and above about 1500 m its altitude kit; an electric boiler goes on a timer, since it is a large load',
   ),
   parameters: {
-    upToM: { default: 1500, min: 0, max: 5000, unit: 'count', basis: practice('5000 feet: above it a burner soots') },
+    upToM: { default: 1500, min: 0, max: 5000, unit: 'm', basis: practice('5000 feet: above it a burner soots') },
   },
   check: ({ scene, brief, parameters }): readonly Draft<'gas-none' | 'timer-none' | 'burner-high'>[] => {
     const altitudeM = brief.use?.altitudeM ?? 0
@@ -61,7 +61,7 @@ export const goesWith = defineRule({
         place: topOf(heater),
         measured: altitudeM,
         needed: parameters.upToM,
-        unit: 'count' as const,
+        unit: 'm' as const,
         facts: { altitudeM },
       })),
       ...boilers.map(({ placed, watts }) => ({

@@ -9,7 +9,7 @@ declare module '../finding' {
   }
 }
 
-/** What stands on the roof goes under the client’s lowest bar. */
+/** The vehicle, as delivered, changed and laden on its roof, goes under the client’s lowest bar. */
 export const parkingFit = defineRule({
   id: 'parking-fit',
   group: 'outside',

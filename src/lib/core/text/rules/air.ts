@@ -19,7 +19,8 @@ export const AIR_RULES = {
   },
   'air-pair': {
     title: 'A fan has its inlet',
-    designer: 'An extract fan has another opening to draw from, across the space and not beside it.',
+    designer:
+      'An extract fan has another opening to draw from, across the space and not beside it; where several cook and sleep without a fan, air goes through from end to end.',
     client: 'The fan moves the air, not only itself.',
   },
   'hollow-air': {

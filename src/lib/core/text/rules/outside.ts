@@ -24,7 +24,8 @@ export const OUTSIDE_RULES = {
   },
   'parking-fit': {
     title: 'Under the lowest bar',
-    designer: 'With what stands on the roof the vehicle goes under the height that the client named.',
+    designer:
+      'As it was delivered, as it was changed and with what stands on its roof, the vehicle goes under the height that the client named.',
     client: 'It fits where you park.',
   },
   'stealth-seen': {

@@ -29,12 +29,13 @@ export const PEOPLE_RULES = {
   },
   'seat-height': {
     title: 'Feet on the floor',
-    designer: 'A seat is no higher than the knees of the shortest adult.',
+    designer: 'A seat is no higher than the hollow of the shortest adult’s knees, with shoes and a soft cushion.',
     client: 'Everyone sits with their feet on the floor.',
   },
   'bed-high': {
     title: 'A bed one gets onto',
-    designer: 'The mattress is no higher than its sleeper’s knees, chair or stairs allow.',
+    designer:
+      'The mattress is no higher than its sleeper’s knees, chair or stairs allow, and no platform higher than anyone climbs without a ladder.',
     client: 'You get into bed without help.',
   },
   'berth-length': {
@@ -69,7 +70,7 @@ export const PEOPLE_RULES = {
   },
   'heads-clear': {
     title: 'No knock on the head',
-    designer: 'Over each seat the tallest sits and rises below what hangs there.',
+    designer: 'Over each seat the tallest sits and rises below the roof and what hangs there.',
     client: 'You sit without ducking.',
   },
   'rail-held': {
@@ -79,7 +80,7 @@ export const PEOPLE_RULES = {
   },
   'sit-up': {
     title: 'Sitting up in bed',
-    designer: 'Over the head end there is room for the sleeper to sit.',
+    designer: 'At the head or the foot of the bed there is room for the sleeper to sit up.',
     client: 'You can sit up in bed.',
   },
   'standing-height': {

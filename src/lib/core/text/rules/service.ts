@@ -4,7 +4,8 @@ import type { RuleWords } from './words'
 export const SERVICE_RULES = {
   'goes-with': {
     title: 'What it does not work without',
-    designer: 'A flame has its gas, and an electric boiler its timer.',
+    designer:
+      'A flame has its gas, a heater its altitude kit where one stays high up, and an electric boiler its timer.',
     client: 'What you light and switch on works.',
   },
   'service-access': {

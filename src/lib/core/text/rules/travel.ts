@@ -24,8 +24,9 @@ export const TRAVEL_RULES = {
   },
   'drawer-latch': {
     title: 'Heavy drawers lock',
-    designer: 'A drawer with more than a light load has a latch that locks.',
-    client: 'No drawer flies out in a bend.',
+    designer:
+      'A drawer with more than a light load has a latch that locks; one that runs out towards the front sooner, since one brakes harder than one turns.',
+    client: 'No drawer flies out in a bend or when you brake.',
   },
   'held-fast': {
     title: 'Held on the road',
