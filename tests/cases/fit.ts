@@ -32,6 +32,9 @@ function lockerHeld(points: number): Command {
 }
 
 /** Rows of the rules about fitting the body. */
+/** It comes whole, and is not built where it stands. */
+const whole = { type: 'fitting.cut', variant, id: 'fit-a', cut: false } as const
+
 export const FIT_CASES: CasesFor<
   | 'outside-shell'
   | 'overlap'
@@ -212,12 +215,12 @@ export const FIT_CASES: CasesFor<
   },
   'pushed-in': {
     // bare, the van’s wall is 890 out at the floor, 846 at 1500 and 704 at 1830: at 1800 it is 716.9, at 1676 770.3
-    speaks: jobWith('van-long-high', put('fit-a', 'wet-cubicle', 1500, 'left-wall', { heightMm: 1800 })),
+    speaks: jobWith('van-long-high', put('fit-a', 'wet-cubicle', 1500, 'left-wall', { heightMm: 1800 }), whole),
     measured: 173,
     needed: 120,
     rule: 'stands-off',
     mode: 'mode-day',
     place: [1900, 717, 1800],
-    silent: jobWith('van-long-high', put('fit-a', 'wet-cubicle', 1500, 'left-wall', { heightMm: 1676 })),
+    silent: jobWith('van-long-high', put('fit-a', 'wet-cubicle', 1500, 'left-wall', { heightMm: 1676 }), whole),
   },
 }

@@ -3,7 +3,14 @@ import type { CasesFor } from './kit'
 
 /** Rows of the rules about the outside. */
 export const OUTSIDE_CASES: CasesFor<
-  'hook-up-at-door' | 'fill-dirty' | 'parking-high' | 'ground-low' | 'stealth-seen' | 'awning-away'
+  | 'hook-up-at-door'
+  | 'fill-dirty'
+  | 'parking-high'
+  | 'parking-long'
+  | 'roof-beyond'
+  | 'ground-low'
+  | 'stealth-seen'
+  | 'awning-away'
 > = {
   'hook-up-at-door': {
     // the side door begins at 3240; the inlet is 150 long
@@ -45,6 +52,27 @@ export const OUTSIDE_CASES: CasesFor<
       { type: 'brief.use', use: { parkingHeightMm: 3485 } },
       put('fit-a', 'outside-box', 500, 'centreline'),
     ),
+  },
+  'parking-long': {
+    // 6150 as delivered
+    speaks: truck({ type: 'brief.use', use: { parkingLengthMm: 6149 } }),
+    measured: 6150,
+    needed: 6149,
+    rule: 'parking-fit',
+    mode: 'mode-drive',
+    place: [-40, 0, 0],
+    silent: truck({ type: 'brief.use', use: { parkingLengthMm: 6150 } }),
+  },
+  'roof-beyond': {
+    // half of 700 to the left of 886 over the middle, past half of the body’s 2170
+    speaks: truck(put('fit-a', 'outside-box', 500, 'centreline', {}, { across: { from: 'centreline', mm: 886 } })),
+    measured: 886 + 350 - 1085,
+    needed: 0,
+    rule: 'roof-within',
+    mode: 'mode-drive',
+    place: [1200, 886, 2520],
+    // an awning’s case hangs out as far
+    silent: truck(put('fit-a', 'outside-box', 500, 'centreline', {}, { across: { from: 'centreline', mm: 885 } })),
   },
   'ground-low': {
     // the load floor is 3125 − 2160 over the ground

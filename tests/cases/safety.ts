@@ -116,13 +116,14 @@ export const SAFETY_CASES: CasesFor<
     silent: truck(...cookingAt(1000), put('fit-b', 'wardrobe', 1600, 'left-wall')),
   },
   'electrics-wet': {
-    speaks: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'galley-basin', 600, 'left-wall')),
+    // a tub is splashed about from its rim to the floor, a basin in a worktop only at its top
+    speaks: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'wash-tub', 600, 'left-wall')),
     measured: 600 - 360,
     needed: 300,
     rule: 'electrics-dry',
     mode: 'mode-day',
     place: [180, 950, 240],
-    silent: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'galley-basin', 660, 'left-wall')),
+    silent: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'galley-basin', 400, 'left-wall')),
   },
   'fuse-far': {
     speaks: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'fuse-board', 1900, 'left-wall', {}, onFloor)),
@@ -168,13 +169,13 @@ export const SAFETY_CASES: CasesFor<
     silent: truck(person(1700), smokeAt(1694)),
   },
   'extinguisher-far': {
-    speaks: truck(person(1700), put('fit-a', 'extinguisher', 2119, 'right-wall')),
-    measured: 1001, // 120 wide, to the side door at 3240
-    needed: 1000,
+    speaks: truck(person(1700), put('fit-a', 'extinguisher', 619, 'right-wall')),
+    measured: 2501, // 120 wide, to the side door at 3240
+    needed: 2500,
     rule: 'extinguisher-near',
     mode: 'mode-night',
-    place: [2179, -990, 650],
-    silent: truck(person(1700), put('fit-a', 'extinguisher', 2120, 'right-wall')),
+    place: [679, -990, 650],
+    silent: truck(person(1700), put('fit-a', 'extinguisher', 620, 'right-wall')),
   },
   'inlets-live': {
     speaks: truck(put('fit-a', 'inlet', 500, 'left-wall'), put('fit-b', 'inlet', 900, 'left-wall')),

@@ -124,16 +124,16 @@ export const USE_CASES: CasesFor<
   'clearance-blocked': {
     speaks: truck(
       put('fit-a', 'galley', 1000, 'left-wall', { depthMm: 600 }),
-      put('fit-b', 'lounge-bed', 1000, 'right-wall', { depthMm: 1100 }),
+      put('fit-b', 'lounge-bed', 1000, 'right-wall', { depthMm: 1150 }),
     ),
-    measured: 400, // 2100 − 600 − 1100
+    measured: 350, // 2100 − 600 − 1150; four fifths of 450 do
     needed: 450,
     rule: 'clearance-free',
     mode: 'mode-day',
     place: [1700, 225, 650],
     silent: truck(
-      put('fit-a', 'galley', 1000, 'left-wall', { depthMm: 550 }),
-      put('fit-b', 'lounge-bed', 1000, 'right-wall', { depthMm: 1100 }),
+      put('fit-a', 'galley', 1000, 'left-wall', { depthMm: 590 }),
+      put('fit-b', 'lounge-bed', 1000, 'right-wall', { depthMm: 1150 }),
     ),
   },
   'gear-too-long': {
@@ -271,27 +271,27 @@ export const USE_CASES: CasesFor<
     speaks: truck(
       { type: 'brief.use', use: { cooking: 'daily' } },
       ...cookingAt(0),
-      put('fit-b', 'galley-doors', 1000, 'left-wall', { lengthMm: 500 }),
+      put('fit-b', 'galley-doors', 1000, 'left-wall', { lengthMm: 290 }),
     ),
-    measured: 500,
-    needed: 600,
+    measured: 290,
+    needed: 300,
     rule: 'worktop-free',
     mode: 'mode-day',
     place: [2150, 0, 1000],
     silent: truck(
       { type: 'brief.use', use: { cooking: 'daily' } },
       ...cookingAt(0),
-      put('fit-b', 'galley-doors', 1000, 'left-wall', { lengthMm: 600 }),
+      put('fit-b', 'galley-doors', 1000, 'left-wall', { lengthMm: 300 }),
     ),
   },
   'cold-far': {
-    speaks: truck(put('fit-a', 'galley-hob', 0, 'left-wall'), put('fit-b', 'cold-box', 2000, 'left-wall')),
-    measured: 2000 - 450,
-    needed: 1500,
+    speaks: truck(put('fit-a', 'galley-hob', 0, 'left-wall'), put('fit-b', 'cold-box', 2500, 'left-wall')),
+    measured: 2500 - 450,
+    needed: 2000,
     rule: 'cold-near',
     mode: 'mode-day',
-    place: [2270, 770, 620],
-    silent: truck(put('fit-a', 'galley-hob', 0, 'left-wall'), put('fit-b', 'cold-box', 1950, 'left-wall')),
+    place: [2770, 770, 620],
+    silent: truck(put('fit-a', 'galley-hob', 0, 'left-wall'), put('fit-b', 'cold-box', 2450, 'left-wall')),
   },
   'gear-stuck': {
     speaks: truck(sideDoorOnly(600), piece([1200, 700, 650]), put('fit-g', 'garage', 500, 'left-wall', HALL)),

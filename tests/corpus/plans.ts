@@ -53,8 +53,9 @@ const want = (need: string, more: Record<string, unknown> = {}): Command => ({
 })
 const use = (answers: Record<string, unknown>): Command => ({ type: 'brief.use', use: answers })
 
-const T: readonly Expected[] = [['climb-over', 'bed']]
-const V: readonly Expected[] = []
+// a gas hob among sleepers, and not one alarm
+const T: readonly Expected[] = [['climb-over', 'bed'], ['alarm-missing']]
+const V: readonly Expected[] = [['alarm-missing']]
 const C: readonly Expected[] = [['sit-up-low', 'bed']]
 const L: readonly Expected[] = [
   ['access-blocked', 'lounge'],
@@ -62,9 +63,7 @@ const L: readonly Expected[] = [
 ]
 const B: readonly Expected[] = [
   ['belts-few'],
-  ['door-blocked', 'bunks'],
-  ['overlap', 'bunks'],
-  ['overlap', 'cold'],
+  ['alarm-missing'],
   ['berth-airless', 'bed'],
   ['berth-airless', 'bed'],
   ['climb-over', 'bed'],
@@ -107,16 +106,10 @@ export const CORPUS: readonly Plan[] = [
         ),
       ),
     ],
-    [
-      ...T,
-      ['clearance-blocked', 'galley'],
-      ['clearance-blocked', 'wardrobe'],
-      ['clearance-blocked', 'wardrobe'],
-      ['way-narrow', 'wardrobe'],
-    ],
+    [...T, ['clearance-blocked', 'galley'], ['way-narrow', 'wardrobe']],
   ),
   truck('no cold box', [out('cold')], [...T, ['service-missing']]),
-  truck('no bed', [out('bed')], [['berths-few']]),
+  truck('no bed', [out('bed')], [['berths-few'], ['alarm-missing']]),
   truck('no fan', [out('fan'), uncut('fan')], [...T, ['hob-airless', 'galley']]),
   truck('a small tank', [set('tank', { lengthMm: 300 })], [...T, ['service-missing']]),
   truck(
@@ -138,7 +131,7 @@ export const CORPUS: readonly Plan[] = [
   truck(
     'one smoke alarm, by the floor',
     [add(at('alarm', 'alarm', 2600, RIGHT, { senses: 'smoke' }, { up: { from: 'floor', mm: 500 } }))],
-    [...T, ['alarm-misplaced', 'alarm'], ['alarm-missing'], ['alarm-missing']],
+    [...T, ['alarm-misplaced', 'alarm'], ['alarm-missing']],
   ),
   truck(
     'two inlets for the mains',
@@ -233,7 +226,7 @@ export const CORPUS: readonly Plan[] = [
   ),
   bus('as drawn', [], B),
   bus('low rails at the bunks', [set('bunks', { railHighMm: 120 })], [...B, ['rail-low', 'bunks']]),
-  bus('no galley', [out('galley')], [...without(B, 'hob-beside'), ['service-missing']]),
+  bus('no galley', [out('galley')], [...without(B, 'hob-beside', 'alarm-missing'), ['service-missing']]),
   bus(
     'the bunks further back',
     [moved(base.busForFour, 'bunks', { along: from(700) }), out('bed')],
@@ -241,8 +234,7 @@ export const CORPUS: readonly Plan[] = [
       ['belts-few'],
       ['berths-few'],
       ['overlap', 'bunks'],
-      ['overlap', 'bunks'],
-      ['overlap', 'cold'],
+      ['alarm-missing'],
       ['access-blocked', 'tank'],
       ['sit-up-low', 'bunks'],
     ],

@@ -1,4 +1,4 @@
-import { faultsOf, reviewVariant, type Finding, type RuleGroup } from '../../src/lib/core/review'
+import { faultsOf, reviewVariant, withFollows, type Finding, type RuleGroup } from '../../src/lib/core/review'
 import { variant } from './bases'
 import { CORPUS, type Expected, type Plan } from './plans'
 
@@ -21,12 +21,12 @@ export function scoreOf(plan: Plan): Score {
   const right: Finding[] = []
   const wrong: Finding[] = []
   for (const { finding } of faultsOf(reviewVariant(plan.job, variant))) {
-    const at = waiting.findIndex((expected) => isIt(expected, finding))
-    if (at === -1) wrong.push(finding)
-    else {
-      waiting.splice(at, 1)
-      right.push(finding)
-    }
+    // a fault that the builder says too, itself or one that is told below it
+    const found = withFollows([finding]).flatMap((one) => {
+      const at = waiting.findIndex((expected) => isIt(expected, one))
+      return at === -1 ? [] : waiting.splice(at, 1)
+    })
+    ;(found.length === 0 ? wrong : right).push(finding)
   }
   return { plan, right, wrong, missed: waiting }
 }

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
 import { apply, parseJob, variantsOf, type Job } from '../../src/lib/core/job'
-import { remediesFor, reviewVariant, type Finding, type VariantReview } from '../../src/lib/core/review'
+import { remediesFor, reviewVariant, withFollows, type Finding, type VariantReview } from '../../src/lib/core/review'
 import { CORPUS } from '../corpus/plans'
 import { randomFrom, randomPlan } from '../support/random-plans'
 import type { Proof } from './report'
@@ -12,7 +12,9 @@ const OF_RANDOM = 4
 
 /** All findings of a review by mode and key. */
 const byKey = ({ modes }: VariantReview): ReadonlyMap<string, Finding> =>
-  new Map(modes.flatMap(({ modeId, findings }) => findings.map((one) => [`${modeId} ${one.key}`, one] as const)))
+  new Map(
+    modes.flatMap(({ findings }) => withFollows(findings).map((one) => [`${one.modeId} ${one.key}`, one] as const)),
+  )
 const off = ({ measured, needed }: Finding): number => Math.abs(measured - needed)
 const GRAVE = ['note', 'caution', 'stop']
 const graver = (now: Finding, was: Finding): boolean => GRAVE.indexOf(now.gravity) > GRAVE.indexOf(was.gravity)
@@ -38,9 +40,12 @@ export function remediesProof(share: number, seed = 19): Proof {
   const faults: string[] = []
   let [offered, grave, withWay, clean] = [0, 0, 0, 0]
   const look = (name: string, job: Job, variantId: string, most: number): void => {
-    const before = byKey(reviewVariant(job, variantId))
+    const review = reviewVariant(job, variantId)
+    const before = byKey(review)
     const seen = new Set<string>()
-    for (const [at, finding] of before) {
+    // what is told below its cause has that one’s ways out
+    for (const finding of review.modes.flatMap(({ findings }) => findings)) {
+      const at = `${finding.modeId} ${finding.key}`
       if (finding.gravity === 'note' || seen.has(finding.key) || seen.size >= most) continue
       seen.add(finding.key)
       if (random() >= share) continue

@@ -149,7 +149,12 @@ describe('an opening for a fan', () => {
 describe('a whole thing that its top pushes away from the wall', () => {
   // bare, the van’s wall is 890 out at the floor and 716.9 at 1800
   const cubicle = (parameters: Record<string, number> = {}) =>
-    jobWith('van-long-high', put('fit-a', 'wet-cubicle', 1500, 'left-wall', { heightMm: 1800, ...parameters }))
+    jobWith(
+      'van-long-high',
+      put('fit-a', 'wet-cubicle', 1500, 'left-wall', { heightMm: 1800, ...parameters }),
+      // as it is built on the spot unless a plan says otherwise
+      { type: 'fitting.cut', variant, id: 'fit-a', cut: false },
+    )
 
   it('is told by how much, and may be lower, shallower, or cut to the wall: each is tried and cures', () => {
     const job = cubicle()

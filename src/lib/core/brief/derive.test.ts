@@ -224,7 +224,7 @@ const CASES: readonly (readonly [words: string, brief: Brief, need: Need, rows: 
     'cooking outside, washing up inside',
     brief(people(adult), use({ cookingOn: 'outside' })),
     'basin',
-    [['basin', 1, [450, 450], M]],
+    [['basin', 1, [450, 450], W]],
   ],
   [
     'never cooking, hands are washed',

@@ -62,6 +62,10 @@ const deskMm = (screens: number): number => [600, 800, 1000][screens] ?? 1000 + 
 const gearOf = (brief: Brief): readonly (readonly [string, Gear])[] => Object.entries(brief.gear ?? {})
 const inside = ([, { place }]: readonly [string, Gear]): boolean => (place ?? 'inside') === 'inside'
 
+/** Whether anyone cooks, and not out of doors. */
+const cooksInside = (brief: Brief): boolean =>
+  answer(brief, 'cooking') !== 'never' && answer(brief, 'cookingOn') !== 'outside'
+
 const stow = ([id, gear]: readonly [string, Gear]): Derived => {
   const apart = gear.apartMm !== undefined
   return {
@@ -254,12 +258,15 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
       const { nightL, ...use } = waterUse(brief)
       const nights = brief.nightsOffHookUp
       const litres = Math.round(nights * nightL)
+      // who neither cooks nor washes inside takes a canister along
+      const carries = !cooksInside(brief) && answer(brief, 'washing') !== 'inside'
       return litres === 0
         ? []
         : [
             {
               key: 'all',
-              must: true,
+              must: !carries,
+              weight: 3,
               quantity: Math.min(999, litres),
               forWhom: [],
               facts: { ...use, nights, litres },
@@ -309,13 +316,13 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
     derive: (brief) => {
       const sitting = peopleOf(brief).filter(([, person]) => ageOf(person) !== 'infant')
       const guests = answer(brief, 'guests')
-      const cooking = answer(brief, 'cooking')
       return sitting.length === 0
         ? []
         : [
             {
               key: 'all',
-              must: cooking !== 'never',
+              // one alone eats on their lap, and who cooks outside eats there
+              must: cooksInside(brief) && sitting.length + guests > 1,
               weight: 4,
               quantity: sitting.length + guests,
               forWhom: ids(sitting),
@@ -351,7 +358,7 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
     derive: (brief) =>
       Object.keys(brief.people).length > 0 &&
       (answer(brief, 'cooking') === 'never' || answer(brief, 'cookingOn') === 'outside')
-        ? [{ key: 'all', must: answer(brief, 'cooking') !== 'never', weight: 3, forWhom: [], facts: {} }]
+        ? [{ key: 'all', must: false, weight: 3, forWhom: [], facts: {} }]
         : [],
   },
   {

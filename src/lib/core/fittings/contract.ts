@@ -305,6 +305,8 @@ export interface KindDefinition<P extends Parameters> {
   readonly home: Seat
   /** Where a scribed part's depth is measured from the wall: at its top (a worktop) or at its bottom (a locker). */
   readonly scribedAt: 'top' | 'bottom'
+  /** Built on the spot and cut to the wall and the roof, unless a plan says that it stands whole. */
+  readonly isBuiltIn?: boolean
   readonly footprint: (parameters: P) => Footprint
   readonly reach?: (parameters: P) => Reach
   readonly solids: (parameters: P, stance: string) => readonly LocalSolid[]

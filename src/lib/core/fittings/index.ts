@@ -22,7 +22,7 @@ export {
 export { defaultsOf, kindOf, KINDS } from './registry'
 export { limitsOf, type Limit } from './limits'
 export { catchesFire } from './catches-fire'
-export { mayBeCut } from './may-be-cut'
+export { isCut, mayBeCut } from './may-be-cut'
 export {
   flipped,
   hangsOn,

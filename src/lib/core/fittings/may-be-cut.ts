@@ -1,6 +1,11 @@
 import { type Made, partsOf, servicesOf, solidsOf, stancesOf } from './of'
 import { materialOf } from '../materials'
+import { kindOf } from './registry'
 import { massOfPart, type ServiceType } from './contract'
+
+/** Whether a thing is cut to the wall and roof where it stands: as the plan says, else as its kind is usually built. */
+export const isCut = (fitting: Made & { readonly cut?: boolean }): boolean =>
+  fitting.cut ?? kindOf(fitting.kind).isBuiltIn === true
 
 /** What holds a body has a size of its own, and so has a mattress: neither is cut. */
 const LAIN_ON: ReadonlySet<ServiceType> = new Set(['berth', 'cot', 'seat', 'belt', 'pet-place', 'wheelchair-place'])

@@ -40,7 +40,7 @@ export const STAND_MM = 450
 /** Room before a seat or bed for knees, or for getting in; common practice, no source. */
 export const ENTRY_MM = 350
 /** Room to kneel before a low door; common practice, no source. */
-const KNEEL_MM = 600
+const KNEEL_MM = 450
 /** Room behind a drawer that is run out, for the one who pulls it; common practice, no source. */
 const PULLER_MM = 250
 /** Floor to dress on; common practice, no source. */

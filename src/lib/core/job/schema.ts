@@ -45,7 +45,10 @@ const fittingSchemas = KINDS.map((kind) =>
     parameters: kind.parameters.loose(),
     seat: seatSchema,
     locked: z.boolean().optional().describe('Not to be moved or changed'),
-    cut: z.boolean().optional().describe('Built in place and cut to the wall behind it, though its kind stands whole'),
+    cut: z
+      .boolean()
+      .optional()
+      .describe('Built in place and cut to the wall behind it, or standing whole; left out: as is usual for its kind'),
     fixing: fixingSchema.optional(),
   }),
 )

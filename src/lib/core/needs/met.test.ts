@@ -97,7 +97,18 @@ describe('whether a need is met', () => {
       column: ['met 1'],
       review: [],
     })
-    const low = { ...fits, heightMm: 637 }
+    // a finger’s width less nobody tells from it
+    expect(
+      told(
+        truck(
+          derives,
+          pet('pet-a', 1000, 620),
+          put('fit-c', 'dog-crate', 1500, 'left-wall', { ...fits, heightMm: 628 }),
+        ),
+        'pet-place',
+      ).column,
+    ).toEqual(['met 1'])
+    const low = { ...fits, heightMm: 627 }
     expect(
       told(truck(derives, pet('pet-a', 1000, 620), put('fit-c', 'dog-crate', 1500, 'left-wall', low)), 'pet-place')
         .column,

@@ -29,15 +29,18 @@ export interface Served {
 
 const descending = (sides: readonly number[]): readonly number[] => [...sides].sort((a, b) => b - a)
 
+/** So much less nobody tells from it: the smaller of 3 % and 10 mm. Common practice, no source. */
+const isEnough = (wanted: number, there: number): boolean => wanted - there <= Math.min(10, wanted * 0.03)
+
 /** Whether what is wanted goes in, turned as it will. */
 const goesIn = (wanted: readonly number[], room: readonly number[]): boolean => {
   const there = descending(room)
-  return descending(wanted).every((side, index) => side <= (there[index] ?? 0) + SAME_MM)
+  return descending(wanted).every((side, index) => isEnough(side, there[index] ?? 0))
 }
 
 /** As `goesIn`, standing on its feet: the third side is its height. */
 const standsIn = ([a = 0, b = 0, high = 0]: readonly number[], [x = 0, y = 0, z = 0]: readonly number[]): boolean =>
-  high <= z + SAME_MM && goesIn([a, b], [x, y])
+  isEnough(high, z) && goesIn([a, b], [x, y])
 
 const insideOf = ({ inside }: PlacedService): readonly number[] => {
   if (inside === undefined) return []

@@ -1,5 +1,5 @@
 import type { Need, ResolvedDemand } from '../brief'
-import { defaultsOf, kindOf, letOut, withHandle, type Made } from '../fittings'
+import { defaultsOf, footprintOf, kindOf, kindOfMade, KINDS, letOut, withHandle, type Made } from '../fittings'
 import { NEED_TABLE, type Sizing } from './table'
 
 /** The fitting that a need becomes, as its kind usually is; undefined where no fitting meets it. */
@@ -15,4 +15,20 @@ const grown = (made: Made, sizing: Sizing): Made =>
 export function fittingFor(demand: ResolvedDemand): Made | undefined {
   const first = firstFor(demand.need)
   return first === undefined ? undefined : NEED_TABLE[demand.need].sized(demand).reduce(grown, first)
+}
+
+/** So many other kinds are tried. */
+const MOST_OTHERS = 4
+
+/** Other kinds that meet a need, with their usual figures, the smallest first. */
+export function smallerFor(need: Need, made: Made): readonly Made[] {
+  const first = kindOfMade(made)
+  const area = (made: Made): number => {
+    const { lengthMm, depthMm } = footprintOf(made)
+    return lengthMm * depthMm
+  }
+  return KINDS.filter((kind) => kind !== first && kind.meets.includes(need) && kind.home.up.from !== 'under-floor')
+    .map(({ id }): Made => ({ kind: id, parameters: defaultsOf(kindOf(id)) }))
+    .sort((a, b) => area(a) - area(b))
+    .slice(0, MOST_OTHERS)
 }

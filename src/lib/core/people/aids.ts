@@ -12,6 +12,8 @@ export const ACCESS = {
   kneeHighMm: 685,
   /** § 604.4, 17 to 19 in. */
   toiletSeatMm: [430, 485],
+  /** § 902.3, 28 to 34 in: a work surface to sit at. */
+  counterMm: [710, 865],
   /** § 608.2.1, 36 × 36 in. */
   transferShowerMm: [915, 915],
   /** § 608.2.2, 60 × 30 in. */
@@ -25,4 +27,4 @@ const WALKER = { routeMm: 700, doorMm: 650 } as const
 export const routeOf = (aid: 'wheelchair' | 'walker'): { readonly routeMm: number; readonly doorMm: number } =>
   aid === 'wheelchair' ? ACCESS : WALKER
 
-export const ACCESS_SOURCE = '2010 ADA Standards §§ 304, 305, 403, 404, 604, 608 (from memory)'
+export const ACCESS_SOURCE = '2010 ADA Standards §§ 304, 305, 403, 404, 604, 608, 902 (from memory)'

@@ -385,7 +385,6 @@ it('a changed body keeps what its openings say', () => {
 })
 
 it.each([
-  ['bed-fixed', 90, 'mirror'],
   ['bunks', 180, 'turn'],
   ['bed-wall', 180, 'turn'],
 ] as const)('%s whose way in faces the wall offers its other side', (kind, turn, offered) => {
@@ -398,6 +397,16 @@ it.each([
   expect(finding!.measured).toBeLessThan(100)
   const remedy = remediesFor(job, variant, finding!).find(({ code }) => code === offered)!
   expect(blocked(remedy.commands.reduce((one, command) => apply(one, command).job, job))).toEqual([])
+})
+
+it('into a bed along a wall one gets from its open side, whichever way round it was put', () => {
+  for (const turn of [90, 270] as const)
+    for (const wall of ['left-wall', 'right-wall'] as const) {
+      const job = jobWith('truck-box', person(1700), put('fit-a', 'bed-fixed', 1200, wall, {}, { turn }))
+      const said = reviewVariant(job, variant).modes.flatMap(({ findings }) => findings.map(({ code }) => code))
+      expect(said, `${wall} ${turn}`).not.toContain('clearance-blocked')
+      expect(said, `${wall} ${turn}`).not.toContain('way-shut')
+    }
 })
 
 it('a cupboard that is kept for a berth is the reserve of a child to come, where one could lie in it', () => {

@@ -63,6 +63,8 @@ export type Finding<C extends FindingCode = FindingCode> = Draft<C> & {
   readonly key: string
   /** Someone let it be; only while its figures are what they were then. */
   readonly waiver?: FindingWaiver
+  /** What only follows from it, and is told below it. */
+  readonly follows?: readonly Finding[]
 }
 
 /** Whether someone let a finding be, and it is still as it was then. */
@@ -119,3 +121,5 @@ export type RemedyCode =
   | 'other-wall'
   | 'set-parameter'
   | 'take-out'
+  | 'turn-seats'
+  | 'leave-uncut'

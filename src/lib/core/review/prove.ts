@@ -1,4 +1,5 @@
 import type { Job } from '../job'
+import { withFollows } from './causes'
 import { GRAVITIES, type Finding, type Remedy } from './finding'
 import { tried, withRemedy } from './try-out'
 import { reviewVariant, type VariantReview } from './review'
@@ -16,8 +17,8 @@ export interface ProvenRemedy extends Remedy {
 /** All findings of a review by mode and key. */
 const byKey = (review: VariantReview): ReadonlyMap<string, Finding> =>
   new Map(
-    review.modes.flatMap(({ modeId, findings }) =>
-      findings.map((finding) => [`${modeId} ${finding.key}`, finding] as const),
+    review.modes.flatMap(({ findings }) =>
+      withFollows(findings).map((finding) => [`${finding.modeId} ${finding.key}`, finding] as const),
     ),
   )
 

@@ -79,6 +79,7 @@ import { reclineFree } from './rules/recline-free'
 import { resaleBed } from './rules/resale-bed'
 import { reserveKept } from './rules/reserve-kept'
 import { roofLoad } from './rules/roof-load'
+import { roofWithin } from './rules/roof-within'
 import { seatDepth } from './rules/seat-depth'
 import { seatHeight } from './rules/seat-height'
 import { seatsDry } from './rules/seats-dry'
@@ -186,6 +187,7 @@ export const RULES: readonly Rule[] = [
   resaleBed,
   reserveKept,
   roofLoad,
+  roofWithin,
   seatDepth,
   seatHeight,
   seatsDry,

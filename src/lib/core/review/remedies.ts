@@ -36,6 +36,8 @@ const COSTS: Readonly<Record<RemedyCode, number>> = {
   strap: 2,
   'into-framing': 2,
   'cut-to-wall': 2,
+  'turn-seats': 2,
+  'leave-uncut': 0,
   'take-out': 3,
   place: 3,
   'turn-along': 3,

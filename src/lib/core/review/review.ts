@@ -6,6 +6,7 @@ import { routeOf } from '../people'
 import { type Job, type Plan, planInterior } from '../job'
 import { changeOf, type Scene, scenesOf, wayGround, type WayGround, waysOf } from '../scene'
 import type { Missing, Rule, RuleInput } from './define-rule'
+import { byCause } from './causes'
 import { byWeight, type Draft, type Finding, type FindingWaiver } from './finding'
 import { endedWaivers, type EndedWaiver } from './ended'
 import { rulesOf, withFigures } from './own-rules'
@@ -201,7 +202,7 @@ export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[
   const untold = new Map<string, UntoldRule>()
   const all = scenesOf(variant, interior)
   const walked: Walked = { all }
-  const modes = all.map((scene) => {
+  const each = all.map((scene) => {
     const result = reviewMode(job, variantId, scene, rules, walked)
     walked.scene = scene
     failed.push(...result.failed)
@@ -209,8 +210,9 @@ export function reviewVariant(job: Job, variantId: string, rules: readonly Rule[
     for (const one of result.untold) untold.set(one.rule, one)
     return { modeId: scene.modeId, findings: result.findings, load: result.load() }
   })
+  const modes = byCause(each)
   const unasked = [...untold.values()].filter(({ rule }) => !asked.has(rule))
-  const met = new Set(modes.flatMap(({ findings }) => findings.flatMap(({ waiver }) => waiver?.id ?? [])))
+  const met = new Set(each.flatMap(({ findings }) => findings.flatMap(({ waiver }) => waiver?.id ?? [])))
   const ended = endedWaivers(job, variant.plan, met, new Set(unasked.map(({ rule }) => rule)))
   return { variantId, modes, failed, untold: unasked, ended }
 }

@@ -10,9 +10,16 @@ export interface Fault {
   readonly modes: readonly string[]
 }
 
+function withoutFollows(finding: Finding): Finding {
+  if (finding.follows === undefined) return finding
+  const { follows: _, ...alone } = finding
+  return alone as Finding
+}
+
 /** The faults of a variant, each once, the gravest first; those let be come last. */
 export function faultsOf(review: VariantReview): readonly Fault[] {
   const byKey = new Map<string, Fault>()
+  const under = new Map<string, Map<string, Finding>>()
   for (const { modeId, findings } of review.modes)
     for (const finding of findings) {
       const known = byKey.get(finding.key)
@@ -20,8 +27,18 @@ export function faultsOf(review: VariantReview): readonly Fault[] {
         finding: known === undefined || byWeight(finding, known.finding) < 0 ? finding : known.finding,
         modes: [...(known?.modes ?? []), modeId],
       })
+      for (const one of finding.follows ?? [])
+        under.set(finding.key, (under.get(finding.key) ?? new Map<string, Finding>()).set(one.key, one))
     }
-  return [...byKey.values()].sort((a, b) => byWeight(a.finding, b.finding))
+  // what follows from a fault in one mode is told there, and not again for another
+  const told = new Set([...under].flatMap(([cause, those]) => [...those.keys()].filter((key) => key !== cause)))
+  return [...byKey.values()]
+    .filter(({ finding }) => !told.has(finding.key) || under.has(finding.key))
+    .map(({ finding, modes }) => {
+      const follows = [...(under.get(finding.key)?.values() ?? [])].filter(({ key }) => key !== finding.key)
+      return { finding: follows.length === 0 ? withoutFollows(finding) : { ...finding, follows }, modes }
+    })
+    .sort((a, b) => byWeight(a.finding, b.finding))
 }
 
 function count(faults: readonly Fault[]): Tally {

@@ -4,6 +4,7 @@ import {
   figureOf,
   type HandleName,
   handleOf,
+  handlesOf,
   type HandleRef,
   isPressed,
   type ParameterValue,
@@ -235,4 +236,56 @@ export function shiftsClearOf(
     }
     return []
   })
+}
+
+/** Each of some fittings taken out of the plan. */
+export const takenOut = ({ variantId }: Anywhere, ids: readonly string[]): readonly Remedy[] =>
+  ids.map((id) => ({
+    code: 'take-out',
+    fittingId: id,
+    amount: 0,
+    commands: [{ type: 'fitting.remove', variant: variantId, id }],
+  }))
+
+/** Every other choice that a fitting’s own figures leave: another chemistry, fuel, build. */
+export const otherChoices = (here: Anywhere, placed: Placed): readonly Remedy[] =>
+  handlesOf(placed.fitting).flatMap(({ key, limit, value: now }) =>
+    limit.kind === 'choice'
+      ? limit.choices
+          .filter((value) => value !== now)
+          .flatMap((value): readonly Remedy[] => {
+            const command = handleCommand(here, placed, { key }, value)
+            return command === undefined
+              ? []
+              : [
+                  {
+                    code: 'set-parameter',
+                    fittingId: placed.id,
+                    amount: 0,
+                    parameter: { key, value },
+                    commands: [command],
+                  },
+                ]
+          })
+      : [],
+  )
+
+/** Turns round every cab seat that can be and is not yet in this mode. */
+export const seatsTurned = ({ variantId, scene }: Here): readonly SimpleCommand[] =>
+  scene.interior.shell.cabSeats.flatMap((seat) =>
+    seat.swivel === undefined || scene.turned.includes(seat.id)
+      ? []
+      : [{ type: 'mode.turned', variant: variantId, mode: scene.modeId, seat: seat.id, turned: true } as const],
+  )
+
+/** The cab seats turned round in this mode, one alone or all; none where nothing turns. */
+export const turnSeats = (here: Here): readonly Remedy[] => {
+  const all = seatsTurned(here)
+  const remedy = (commands: readonly SimpleCommand[]): Remedy => ({
+    code: 'turn-seats',
+    fittingId: undefined,
+    amount: commands.length,
+    commands,
+  })
+  return all.length === 0 ? [] : [...(all.length > 1 ? all.map((one) => remedy([one])) : []), remedy(all)]
 }

@@ -1,3 +1,4 @@
+import type { ServiceType } from '../fittings'
 import { type Box, longestSpan, prismBounds, spanLength, stretchesLeft, type Span } from '../geometry'
 import { type Interior, isDoor, jambs, type Opening } from '../shell'
 import { TOUCH_MM } from '../units'
@@ -95,10 +96,29 @@ export const widthAsked = ({ need, headMm, sillMm, fromMm, toMm }: Opening, entr
     toMm - fromMm,
   )
 
-/** Whether one gets into a bed straight from a door, as from the rear doors or a tailgate. */
+/** So far in from an open door an arm or a lifted bicycle reaches. Common practice, no source. */
+const ARM_MM = 600
+/** What is stowed or carried is got at from outside as well. */
+const LOADED: ReadonlySet<ServiceType> = new Set(['stowage', 'pet-place', 'outside-store'])
+
+/** Whether what is stowed in a thing, or the animal in it, goes in and out by an open door. */
+const isLoadedFromDoor = (scene: Scene, { services, bounds }: Placed): boolean =>
+  services.length > 0 &&
+  services.every(({ type }) => LOADED.has(type)) &&
+  scene.interior.shell.openings.some((opening) => {
+    if (!isDoor(opening) || opening.side === 'roof') return false
+    const { along, gap } = behindOpening(scene.interior, opening, bounds)
+    return (
+      gap <= ARM_MM &&
+      Math.min(along.max, opening.toMm) - Math.max(along.min, opening.fromMm) >= FROM_DOOR_MM &&
+      bounds.z.min < opening.headMm
+    )
+  })
+
+/** Whether one gets into a bed straight from a door, as from the rear doors or a tailgate, or at what is stowed. */
 export function isReachedFromDoor(scene: Scene, placed: Placed): boolean {
   const top = topOfBerth(placed)
-  if (top === undefined) return false
+  if (top === undefined) return isLoadedFromDoor(scene, placed)
   return scene.interior.shell.openings.some((opening) => {
     if (!isDoor(opening) || opening.side === 'roof' || opening.headMm - top < OVER_BED_MM) return false
     const { along, gap } = behindOpening(scene.interior, opening, placed.bounds)

@@ -81,6 +81,11 @@ function throughFault(scene: Scene, solid: PlacedSolid): Protrusion | undefined 
   return sideways !== undefined && opensInto(sideways, x) ? undefined : rest
 }
 
+/** What is built in pieces is trimmed by so little where it meets a wall. Common practice, no source. */
+const TRIM_MM = 10
+const isTrimmed = ({ facts }: Placed, { face, byMm }: Protrusion): boolean =>
+  facts.carriedIn === 'in-pieces' && (face === 'wall-left' || face === 'wall-right') && byMm <= TRIM_MM
+
 /** The worst place at which a fitting leaves the lined body; undefined when it is inside. */
 export function outsideOf(scene: Scene, placed: Placed): (Protrusion & { readonly solidId: string }) | undefined {
   let worst: (Protrusion & { readonly solidId: string }) | undefined
@@ -91,7 +96,8 @@ export function outsideOf(scene: Scene, placed: Placed): (Protrusion & { readonl
       solid.fit === 'through'
         ? throughFault(scene, solid)
         : protrusionThere(scene.interior, cut ? frontOf(solid, placed.scribedTo) : solid.prism)
-    if (found !== undefined && found.byMm > (worst?.byMm ?? 0)) worst = { ...found, solidId: solid.id }
+    if (found === undefined || found.byMm <= (worst?.byMm ?? 0) || isTrimmed(placed, found)) continue
+    worst = { ...found, solidId: solid.id }
   }
   return worst
 }
@@ -178,7 +184,8 @@ function collisionsFound(scene: Scene, a: Placed): readonly Collision[] {
       a.solids.filter(({ fit }) => meets(fit)),
       [keepOut],
     )
-    if (hit !== undefined) found.push({ a, b: { kind: 'keep-out', keepOut }, ...hit })
+    if (hit === undefined || (keepOut.isPillar === true && hit.depth() <= packedMm(a))) return
+    found.push({ a, b: { kind: 'keep-out', keepOut }, ...hit })
   }
   for (const keepOut of scene.interior.keepOuts)
     meet(keepOut, (fit) => fit !== 'cloth' && !(keepOut.notchable && isCutRound(fit)))
@@ -191,6 +198,11 @@ function collisionsFound(scene: Scene, a: Placed): readonly Collision[] {
   }
   return found
 }
+
+/** How far a pillar may stand in a thing by the wall: boards are cut round it, what is bought stands that much off. Common practice, no source. */
+const packedMm = ({ facts }: Placed): number => (facts.carriedIn === 'whole' ? PACKED_MM : CUT_ROUND_MM)
+const PACKED_MM = 15
+const CUT_ROUND_MM = 60
 
 const isHungOut = ({ solids }: Placed): boolean => solids.some(isOut)
 

@@ -1,11 +1,15 @@
 import {
+  block,
+  type Box,
   convexContains,
   prismBounds,
   prismsOverlap,
+  sharedLength,
   spanLength,
   spansOverlap,
   stretchesLeft,
   type Prism,
+  type Span,
 } from '../geometry'
 import { protrusionThere } from '../shell'
 import { TOUCH_MM } from '../units'
@@ -40,6 +44,11 @@ const STANDING: ReadonlySet<PlacedClearance['use']> = new Set(['stand', 'kneel',
 /** Room for a body, which goes beside a rail or a lamp. */
 const BODILY: ReadonlySet<PlacedClearance['use']> = new Set([...STANDING, 'stand-inside', 'sit', 'sit-up'])
 
+/** What is so far over the floor where one sits is a table’s top over the knees, or beside the chest. Common practice, no source. */
+const OVER_KNEES_MM = 600
+/** A table’s top is no thicker. */
+const TOP_MM = 120
+
 /** A post or leg this thin is no bar to one who sits: knees go beside it. Common practice, no source. */
 const LEG_MM = 80
 const isLeg = (prism: Prism): boolean => {
@@ -55,9 +64,35 @@ function breadthOf({ use }: PlacedClearance, shape: Prism): Prism {
   return span.max - span.min < BREADTH_MM.min ? shape : { ...shape, span }
 }
 
+/**
+ * What must be free over a thing of the body itself: over its half towards the middle of the vehicle. Behind that the wall leans in over a
+ * hob’s edge, a tub or a lid that lifts off, and nobody’s head, pan or hand is there. Common practice, no source.
+ */
+const underWall = ({ use }: PlacedClearance, shape: Prism): Prism => (use === 'over' ? innerHalf(shape) : shape)
+
+/** The half of a shape that is nearer to the middle of the vehicle. */
+function innerHalf(shape: Prism): Prism {
+  const { x, y, z } = prismBounds(shape)
+  const half = spanLength(y) / 2
+  const min = Math.min(Math.max(y.min, -half / 2), y.max - half)
+  return block([x.min, min, z.min], [x.max, min + half, z.max])
+}
+
 function leavesShell(scene: Scene, clearance: PlacedClearance, shape: Prism): boolean {
   if (clearance.use === 'stand-inside' || clearance.outdoors) return false
-  return (protrusionThere(scene.interior, breadthOf(clearance, shape))?.byMm ?? 0) > TOUCH_MM
+  return (protrusionThere(scene.interior, breadthOf(clearance, underWall(clearance, shape)))?.byMm ?? 0) > TOUCH_MM
+}
+
+/** The axis along which a clearance grows with its amount, and from which end. */
+function growsAlong(clearance: PlacedClearance): {
+  readonly axis: 'x' | 'y'
+  readonly fromLow: boolean
+  readonly span: Span
+} {
+  const [whole, stub] = [prismBounds(clearance.prism), prismBounds(clearance.upTo(1))]
+  const axis = spanLength(whole.x) - spanLength(stub.x) > spanLength(whole.y) - spanLength(stub.y) ? 'x' : 'y'
+  const fromLow = Math.abs(whole[axis].min - stub[axis].min) < Math.abs(whole[axis].max - stub[axis].max)
+  return { axis, fromLow, span: whole[axis] }
 }
 
 /** The longest stretch of its depth that is free, mm: beyond what stands a little proud, up to the wall. */
@@ -70,11 +105,8 @@ function stretchFree(scene: Scene, clearance: PlacedClearance, inTheWay: readonl
       if (leavesShell(scene, clearance, clearance.upTo(middle))) outside = middle
       else depth = middle
     }
-  // the axis along which it grows, and from which end
-  const [whole, stub] = [prismBounds(clearance.prism), prismBounds(clearance.upTo(1))]
-  const axis = spanLength(whole.x) - spanLength(stub.x) > spanLength(whole.y) - spanLength(stub.y) ? 'x' : 'y'
-  const fromLow = Math.abs(whole[axis].min - stub[axis].min) < Math.abs(whole[axis].max - stub[axis].max)
-  const { min, max } = whole[axis]
+  const { axis, fromLow, span } = growsAlong(clearance)
+  const { min, max } = span
   const reached = fromLow ? { min, max: min + depth } : { min: max - depth, max }
   const left = stretchesLeft(
     reached,
@@ -118,6 +150,22 @@ const isStoodBefore = (owner: Placed, other: Placed): boolean =>
   spansOverlap(other.bounds.x, owner.bounds.x) &&
   spansOverlap(other.bounds.y, owner.bounds.y)
 
+/** What reaches so little into the side of where a body stands or sits is passed by. Common practice, no source. */
+const ASIDE_MM = 80
+
+/** Whether a thing reaches into the room of a body from its side only, and not far. */
+function isAside(prism: Prism, room: Box, clearance: PlacedClearance): boolean {
+  const side = growsAlong(clearance).axis === 'x' ? 'y' : 'x'
+  const { min, max } = prismBounds(prism)[side]
+  const within = sharedLength({ min, max }, room[side])
+  return within <= ASIDE_MM && spanLength(room[side]) > 4 * ASIDE_MM && (min <= room[side].min || max >= room[side].max)
+}
+
+/** A pillar that stands so little in the room of a lid or a door by the wall is cut round like the thing itself. Common practice, no source. */
+const PROUD_MM = 60
+const isProud = (prism: Prism, whole: Prism): boolean =>
+  sharedLength(prismBounds(prism).y, prismBounds(whole).y) <= PROUD_MM
+
 /** How far a clearance is free, and by what it is cut short. Bisected to half a millimetre or half a degree. */
 export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearance): Freedom {
   const whole = clearance.prism
@@ -142,15 +190,26 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
       !spansOverlap(other.bounds.y, bounds.y)
     )
       continue
-    const met = other.inner.filter(({ prism }) => prismsOverlap(prism, whole) && !(sits && isLeg(prism)))
+    const isTop = (prism: Prism): boolean => {
+      const { z } = prismBounds(prism)
+      return z.min >= bounds.z.min + OVER_KNEES_MM && spanLength(z) <= TOP_MM
+    }
+    const met = other.inner.filter(
+      ({ prism }) =>
+        prismsOverlap(prism, whole) &&
+        !(sits && (isLeg(prism) || isTop(prism))) &&
+        !(bodily && isAside(prism, bounds, clearance)),
+    )
     for (const { prism } of met) inTheWay.push(prism)
     // one that meets it with a single part is named by it: a cushion is not its bench
     const [only, ...others] = met
     const part = only !== undefined && others.length === 0 && other.inner.length > 1 ? { part: only.id } : {}
     if (met.length > 0) blockers.push({ kind: 'fitting', id: other.id, ...part })
   }
-  for (const { id, prism } of scene.interior.keepOuts) {
-    if (!prismsOverlap(prism, whole)) continue
+  const ofBody = underWall(clearance, whole)
+  const ofParts = clearance.use === 'stand-inside' ? innerHalf(whole) : ofBody
+  for (const { id, prism, isPillar } of scene.interior.keepOuts) {
+    if (!prismsOverlap(prism, ofParts) || (isPillar === true && isProud(prism, whole))) continue
     blockers.push({ kind: 'keep-out', id })
     inTheWay.push(prism)
   }

@@ -109,7 +109,8 @@ describe('buildScene', () => {
     expect(usableDepth(scene, placed, 900)).toBeCloseTo(500, 6)
     expect(usableDepth(scene, placed, 350)).toBeCloseTo(510, 6)
     expect(outsideOf(scene, placed)).toBeUndefined()
-    const rigid = only(sceneOf({ 'fit-a': fit('wet-cubicle', 1500, left, { heightMm: 1500 }) }, 'mode-day', van))
+    const whole = { ...fit('wet-cubicle', 1500, left, { heightMm: 1500 }), cut: false }
+    const rigid = only(sceneOf({ 'fit-a': whole }, 'mode-day', van))
     expect(rigid.bounds.y.max).toBeCloseTo(846, 6)
   })
 

@@ -28,6 +28,7 @@ import {
   type ClearanceUse,
   type Facts,
   factsOf,
+  isCut,
   type Feature,
   featuresOf,
   type Fit,
@@ -50,7 +51,17 @@ import {
   type Task,
 } from '../fittings'
 import type { Figure, Fitting, Mode, Plan } from '../job'
-import { cabSpace, floorThere, heightsAt, type Interior, isAhead, lowestRoof, wallTop, wellAt } from '../shell'
+import {
+  cabSpace,
+  floorThere,
+  heightsAt,
+  type Interior,
+  isAhead,
+  lowestRoof,
+  protrusionThere,
+  wallTop,
+  wellAt,
+} from '../shell'
 import { SAME_MM, TOUCH_MM } from '../units'
 import { cutAllRound, cutToRoof, growBack } from './cut'
 import { beforeDoor } from './doorway'
@@ -219,12 +230,16 @@ interface Anchors {
   readonly frontMm: number | undefined
 }
 
+/** Whether a thing is cut to the wall where it stands: one that a plan leaves off the wall is not, unless that says so. */
+const isBuiltThere = (fitting: Fitting, { across }: Seat): boolean =>
+  isCut(fitting) && (fitting.cut === true || across.mm === 0)
+
 /** Where a kind’s distance from a wall is taken, seated so. */
 function measuredAtOf(kind: FittingKind, fitting: Fitting, seat: Seat): MeasuredAt {
   const solids = solidsOf(fitting, kind.stances[0])
   const scribes =
     solids.some(({ cut }) => cut === 'all-round') ||
-    (seat.turn === 0 && (fitting.cut === true || solids.some((solid) => solid.fit === 'scribed')))
+    (seat.turn === 0 && (isBuiltThere(fitting, seat) || solids.some((solid) => solid.fit === 'scribed')))
   return scribes ? kind.scribedAt : 'closest'
 }
 
@@ -391,6 +406,24 @@ function placeClearance(
   return { id, use, serves, need, unit, task, outdoors, prism, upTo }
 }
 
+/** So far into a wall the room to get into a bed does not lie by mistake. */
+const INTO_WALL_MM = 100
+
+/** As `placeClearance`; into a bed that lies along a wall one gets from its other side, whichever way round it was put. */
+function fromTheOpenSide(
+  interior: Interior,
+  clearance: LocalClearance,
+  placement: Placement,
+  floorMm: number,
+): PlacedClearance {
+  const placed = placeClearance(interior, clearance, placement, floorMm)
+  if (clearance.use !== 'entry' || !clearance.serves.includes('berth')) return placed
+  const inWall = ({ prism }: PlacedClearance): number => protrusionThere(interior, prism)?.byMm ?? 0
+  if (inWall(placed) <= INTO_WALL_MM) return placed
+  const other = placeClearance(interior, clearance, { ...placement, mirrored: !placement.mirrored }, floorMm)
+  return inWall(other) < inWall(placed) ? other : placed
+}
+
 const outlineOf = (fitting: Fitting): Prism => {
   const { lengthMm, depthMm, heightMm } = footprintOf(fitting)
   return block([-lengthMm / 2, -depthMm / 2, 0], [lengthMm / 2, depthMm / 2, heightMm])
@@ -491,7 +524,7 @@ function isIndoors(interior: Interior, solid: Prism, isHungUnder: boolean): bool
  * Of what has boards that are notched only these are cut: what else is in it is bought.
  */
 function fitOf(interior: Interior, fitting: Fitting, seat: Seat, own: Fit, prism: Prism, hasNotched: boolean): Fit {
-  if (own === (hasNotched ? 'notched' : 'rigid') && fitting.cut === true && seat.turn === 0) return 'scribed'
+  if (own === (hasNotched ? 'notched' : 'rigid') && isBuiltThere(fitting, seat) && seat.turn === 0) return 'scribed'
   // a machine that is hung under the floor or stood on the roof hangs there like what is made for it
   const isHungOut = own === 'rigid' && (seat.up.from === 'under-floor' || seat.up.from === 'on-roof')
   if (own !== 'outside' && !isHungOut) return own
@@ -535,13 +568,13 @@ function resolveOne(
   const solids = own.map((solid): PlacedSolid => {
     const prism = placePrism(placement, solid.prism)
     const fit = fitOf(interior, fitting, seat, solid.fit, prism, hasNotched)
-    return placeSolid(interior, { ...solid, fit }, prism, wall, fitting.cut === true)
+    return placeSolid(interior, { ...solid, fit }, prism, wall, isBuiltThere(fitting, seat))
   })
   const floor = floorThere(interior, placement.at[0])
   // what is out of doors, and what hangs on a door that stands open, is got at from there
   const isOut = seat.door !== undefined || isOutside({ solids })
   const clearances = clearancesOf(fitting, stance).map((one) => {
-    const placed = placeClearance(interior, one, placement, floor)
+    const placed = fromTheOpenSide(interior, one, placement, floor)
     return isOut ? { ...placed, outdoors: true } : placed
   })
   return {

@@ -1,9 +1,10 @@
 import { nth } from '../units'
 import { type Prism, prismBounds, prismsOverlap, type Vec2 } from '../geometry'
+import { stancesOf } from '../fittings'
 import type { CabSeat, Shell } from '../shell'
 import { BACK_HEIGHT_MM, BACK_MM, HALF_TURN_DEG, seatSolids } from './cab-seats'
 import type { Blocker } from './free'
-import type { Scene } from './scene'
+import type { Placed, Scene } from './scene'
 
 const STEP_DEG = 7.5
 /** Door and trim inside the skin beside a seat. */
@@ -29,13 +30,18 @@ export interface SwivelFreedom {
   readonly sweep: readonly Prism[]
 }
 
+/** Whether a thing is a table that folds, drops or swings away. */
+const isPutUp = ({ services, fitting }: Placed): boolean =>
+  services.some(({ type }) => type === 'table-place') && stancesOf(fitting).length > 1
+
 /** What stands in the way of given solids of a cab seat: fittings, what stands proud of the body, the other seats. */
 function inTheWay(scene: Scene, seat: CabSeat, solids: readonly Prism[], alsoShell: boolean): readonly Blocker[] {
   const others = scene.interior.shell.cabSeats
     .filter(({ id }) => id !== seat.id)
     .flatMap((other) => seatSolids(other, scene.turned.includes(other.id) ? HALF_TURN_DEG : 0))
   const meets = (prism: Prism) => solids.some((solid) => prismsOverlap(solid, prism))
-  const fittings = scene.placed.filter((placed) => placed.inner.some(({ prism }) => meets(prism)))
+  // a table is put up when the seat has turned
+  const fittings = scene.placed.filter((placed) => !isPutUp(placed) && placed.inner.some(({ prism }) => meets(prism)))
   const proud = scene.interior.keepOuts.filter(({ prism }) => meets(prism))
   return [
     ...fittings.map(({ id }): Blocker => ({ kind: 'fitting', id })),
@@ -69,6 +75,12 @@ export function swivelFreedom(scene: Scene, seat: CabSeat): SwivelFreedom {
   const [left, right] = [way(1), way(-1)]
   return left.freeDeg >= right.freeDeg ? left : right
 }
+
+/** The cab seats of a scene that are turned round and can be: one that meets something on its way is no seat to sit in. */
+export const turnedSeats = (scene: Scene): readonly CabSeat[] =>
+  scene.interior.shell.cabSeats.filter(
+    (seat) => scene.turned.includes(seat.id) && swivelFreedom(scene, seat).freeDeg >= HALF_TURN_DEG,
+  )
 
 const RECLINE_STEP_DEG = 2.5
 

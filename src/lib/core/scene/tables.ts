@@ -13,6 +13,7 @@ import { footprintOf, type SeatPlace, solidsOf, stancesOf } from '../fittings'
 import { wallReach } from '../shell'
 import { TOUCH_MM } from '../units'
 import { swivelAxis } from './cab-seats'
+import { turnedSeats } from './swivel'
 import type { Placed, Scene } from './scene'
 
 /** From the middle of one who sits to the edge of a table that they eat at: more is out of reach. Common practice, no source. */
@@ -41,9 +42,9 @@ export function seatPlaces(scene: Scene): readonly SeatPlace[] {
   const fitted = scene.placed.flatMap((placed) =>
     placed.services.flatMap((service) => (service.type === 'seat' ? (service.places ?? []) : [])),
   )
-  const turned = scene.interior.shell.cabSeats.flatMap((seat): SeatPlace[] => {
+  const turned = turnedSeats(scene).flatMap((seat): SeatPlace[] => {
     const axis = swivelAxis(seat)
-    if (axis === undefined || !scene.turned.includes(seat.id)) return []
+    if (axis === undefined) return []
     // turned about its axis by half a turn
     return [{ at: [2 * axis[0] - seat.xMm, 2 * axis[1] - seat.yMm], facesDeg: 180 }]
   })

@@ -60,6 +60,8 @@ const CELL_MM = 25
 const STEP_OVER_MM = 150
 /** In a body in which no one stands, one goes on hands and knees over what is no higher than a seat. Common practice, no source. */
 const CRAWL_OVER_MM = 450
+/** One stoops under what hangs no lower: that is the matter of heads, not of the way. Common practice, no source. */
+const STOOP_UNDER_MM = 1300
 /** How far outside a door the way starts. */
 const OUTSIDE_MM = 500
 /** Where it is no wider than this no one passes, and the way counts as none. */
@@ -221,7 +223,9 @@ export function wayGround(scene: Scene, walker: Walker, before?: WayGround): Way
     spare.push(spareMm)
   }
   const addSolid = (prism: Prism, owner: WaySide) => {
-    const top = prismBounds(prism).z.max - floor
+    const { z } = prismBounds(prism)
+    if (z.min - floor >= STOOP_UNDER_MM) return
+    const top = z.max - floor
     add(footprintInBand(prism, band), owner, bands.find(({ topMm }) => top <= topMm)?.spareMm)
   }
   // one comes in on a lift, whatever it stands before, and by a door with all that hangs on it

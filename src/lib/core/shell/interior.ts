@@ -27,6 +27,8 @@ export interface KeepOut {
   readonly label: string
   readonly prism: Prism
   readonly notchable: boolean
+  /** A rib or pillar of the body. */
+  readonly isPillar?: boolean
 }
 
 /** The space that the lining leaves, in the vehicle frame; between sections it is linear, corner to corner. */
@@ -190,10 +192,11 @@ function spaceWithin(shell: Shell, lining: Lining, taken: Lining, changes: BodyC
       return { xMm, polygon: offsetSection(polygon, thickness) }
     }),
     faces: middle.map((from, edge) => faceOf(from, next(middle, edge))),
-    keepOuts: shell.keepOuts.map(({ id, label, notchable, from, to }) => ({
+    keepOuts: shell.keepOuts.map(({ id, label, what, notchable, from, to }) => ({
       id,
       label,
       notchable,
+      ...(what === 'pillar' ? { isPillar: true } : {}),
       prism: boxPrism(boxOf(from, to)),
     })),
     pockets: pocketsOf(changes, taken.wallMm),

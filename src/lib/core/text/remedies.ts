@@ -47,6 +47,9 @@ const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Re
     parameter === undefined ? `Change ${name}` : `${capital(name)}: ${sayParameter(parameter, say)}`,
   'cut-to-wall': (name) => `Build ${name} in place and cut it to the wall`,
   'take-out': (name) => `Take out ${name}`,
+  'turn-seats': (_name, _amount, { amount }) =>
+    amount === 1 ? 'Turn a cab seat round in this mode' : 'Turn the cab seats round in this mode',
+  'leave-uncut': () => 'Leave the body uncut there',
   'into-framing': (name) => `Bolt ${name} into framing`,
 }
 

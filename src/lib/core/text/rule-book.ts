@@ -124,6 +124,8 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   awayMm: 'away from it, at least',
   depthMm: 'depth of a body',
   eachMm: 'for each, at least',
+  besideMm: 'beside the body, at most',
+  dropMm: 'the roof below it, at most',
   enough: 'share that is enough',
   freeKg: 'free to stand, at most',
   back: 'share of it, running out backward',

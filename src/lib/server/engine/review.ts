@@ -65,6 +65,9 @@ const answerOf = (job: Job, asked: readonly string[], withRemedies: boolean): un
             ...(finding.waiver === undefined ? {} : { letBe: finding.waiver }),
             words: { title: words.title, designer: words.designer, client: words.client },
             why: [...words.why, sayBasis(finding.basis)],
+            ...(finding.follows === undefined
+              ? {}
+              : { follows: finding.follows.map((one) => tellBriefly(one, names, job.units)) }),
             ...(withRemedies && isFirst(finding) ? { remedies: remediesOf(job, variantId, finding, names) } : {}),
           }
         }),
@@ -73,21 +76,29 @@ const answerOf = (job: Job, asked: readonly string[], withRemedies: boolean): un
   }),
 })
 
+/** A finding without its words. */
+const brief = ({ rule, code, gravity, modeId, measured, needed, unit, fittings }: Finding) => ({
+  rule,
+  code,
+  gravity,
+  mode: modeId,
+  measured,
+  needed,
+  unit,
+  fittings,
+})
+
+/** What only follows from another finding. */
+const tellBriefly = (one: Finding, names: Names, units: Job['units']): unknown => ({
+  ...brief(one),
+  words: sayFinding(one, names, units).designer,
+})
+
 /** The ways out of a finding, each tried on the whole document: what it does, what it cures, and what suffers. */
 const remediesOf = (job: Job, variantId: string, finding: Finding, names: Names): unknown =>
   remediesFor(job, variantId, finding).map((remedy) => {
     const said = sayRemedy(remedy, names, job.units)
-    const told = (findings: readonly Finding[]) =>
-      findings.map(({ rule, code, gravity, modeId, measured, needed, unit, fittings }) => ({
-        rule,
-        code,
-        gravity,
-        mode: modeId,
-        measured,
-        needed,
-        unit,
-        fittings,
-      }))
+    const told = (findings: readonly Finding[]) => findings.map(brief)
     return {
       does: said.does,
       costs: said.costs,

@@ -4,6 +4,7 @@
   import { isLetBe, type Finding, type ProvenRemedy } from '$lib/core/review'
   import { capital, GRAVITY_WORDS, sayBasis, sayFinding, sayRemedy } from '$lib/core/text'
   import { sayDay } from '../parts/days'
+  import Follows from '../parts/Follows.svelte'
   import GravityMark from '../parts/GravityMark.svelte'
   import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
   import LetBeForm from '../parts/LetBeForm.svelte'
@@ -120,6 +121,7 @@
           about={words.title.toLowerCase()}
           lines={[...words.why, sayBasis(finding.basis), `For the client: ${words.client}`]}
         />
+        <Follows {finding} names={bench.names} {unit} />
         {#if finding.waiver !== undefined}
           <p class="text-ink-2" data-testid="waiver">
             {finding.waiver.holds

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { massOf, mayBeCut } from '$lib/core/fittings'
+  import { isCut, massOf, mayBeCut } from '$lib/core/fittings'
   import { FIXING_WAYS, type FixingWay } from '$lib/core/job'
   import { spanLength } from '$lib/core/geometry'
   import { bodyMm } from '$lib/core/people'
@@ -150,13 +150,13 @@
       >
     </p>
   {/each}
-  {#if placed.fitting.cut === true || mayBeCut(placed.fitting)}
+  {#if isCut(placed.fitting) || mayBeCut(placed.fitting)}
     <label class="flex items-baseline justify-between gap-2">
       <span class="text-ink-2">built in place, cut to wall and roof</span>
       <input
         type="checkbox"
         class="accent-pencil"
-        checked={placed.fitting.cut === true}
+        checked={isCut(placed.fitting)}
         onchange={(event) =>
           bench.session.do({ type: 'fitting.cut', variant: bench.variantId, id, cut: event.currentTarget.checked })}
       />

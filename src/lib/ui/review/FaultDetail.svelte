@@ -2,6 +2,7 @@
   import { isLetBe, type Fault } from '$lib/core/review'
   import { capital, GRAVITY_WORDS, sayBasis, sayFigure, sayFinding } from '$lib/core/text'
   import { sayDay } from '../parts/days'
+  import Follows from '../parts/Follows.svelte'
   import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
   import GravityMark from '../parts/GravityMark.svelte'
   import LetBeForm from '../parts/LetBeForm.svelte'
@@ -33,6 +34,7 @@
       >
       {words.designer}
     </p>
+    <div class="text-sm"><Follows {finding} names={desk.names} unit={job.units} /></div>
     <dl class="mt-2 flex gap-8">
       <div>
         <dt class="caps">Measured</dt>

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { DETAIL, ONE_MORE } from '../adjust'
 import { frontHeights, galleyUnit, standAt, unitFacts, unitHollow, unitInside, worktop } from '../base-unit'
 import { piece } from '../boards'
-import type { HeatFact } from '../facts'
+import { HOB_FUELS, hobHeat, MAINS_OR_FUEL } from '../hobs'
 import { about, above, choiceParameter, countParameter, drawerRoom } from '../shapes'
 import { drawerFront, line, rings } from '../symbols'
 
@@ -13,13 +13,6 @@ const DRAWER_FROM_MM = 300
 /** How far its drawer runs out, of its depth, and what it carries. */
 const RUN = 0.8
 const LOAD_KG = 5
-/** Of one ring at full power. Typical, common practice, no source. */
-const RING_WATTS = { gas: 1800, induction: 1500, diesel: 900 } as const
-const HEATS = {
-  gas: { how: 'flame', fuel: 'gas' },
-  induction: { how: 'induction', fuel: 'electric' },
-  diesel: { how: 'plate', fuel: 'diesel' },
-} as const satisfies Record<string, Pick<HeatFact, 'how' | 'fuel'>>
 
 /** A base unit with the hob built into its top, and a shallow drawer below. */
 export const galleyHob = galleyUnit({
@@ -27,7 +20,7 @@ export const galleyHob = galleyUnit({
   length: [450, 320, 900],
   extra: {
     rings: countParameter(2, 1, 5),
-    fuel: choiceParameter(['gas', 'induction', 'diesel']),
+    fuel: choiceParameter(HOB_FUELS),
     lid: z.boolean().default(true).describe('A lid over it gives worktop while it is cold'),
   },
   states: {
@@ -55,7 +48,7 @@ export const galleyHob = galleyUnit({
   ],
   facts: (p, stance) => ({
     ...unitFacts(p),
-    heat: [{ ...HEATS[p.fuel], isLit: stance === 'cooking', watts: p.rings * RING_WATTS[p.fuel], warms: 'pans' }],
+    heat: [{ ...hobHeat(p.fuel, p.rings), isLit: stance === 'cooking' }],
     isSteaming: stance === 'cooking',
     fronts: [
       {
@@ -90,5 +83,5 @@ export const galleyHob = galleyUnit({
   },
   parts: (p) => [piece(`${p.fuel}-hob`, 2.5 + p.rings), piece('slides', 1.5)],
   change: { minutes: 0.1, hands: 1 },
-  cautions: (p) => (p.fuel === 'gas' ? ['gas'] : p.fuel === 'diesel' ? ['fuel'] : ['mains']),
+  cautions: (p) => [MAINS_OR_FUEL[p.fuel]],
 })

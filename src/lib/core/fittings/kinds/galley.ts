@@ -4,6 +4,8 @@ import { DETAIL } from '../adjust'
 import { galleyUnit, PLINTH_MM, standAt, type Unit, unitFacts, unitHollow, worktop } from '../base-unit'
 import { piece, TOP_MM } from '../boards'
 import type { LocalHollow, LocalService } from '../contract'
+import { HOB_FUELS, hobHeat, MAINS_OR_FUEL } from '../hobs'
+import { choiceParameter } from '../shapes'
 import { basinTop, parted, rings, tapFront } from '../symbols'
 
 const BASIN_MM = 380
@@ -11,12 +13,12 @@ const HOB_MM = 320
 const DOOR_WIDTH_MM = 450
 const EDGE_MM = 40
 
-/** Of its two rings, at full power. Typical, common practice, no source. */
-const HOB_WATTS = 3500
+const RINGS = 2
 
 interface Galley extends Unit {
   readonly basin: boolean
   readonly hob: boolean
+  readonly fuel: (typeof HOB_FUELS)[number]
 }
 
 /** The hob’s own part of the top. */
@@ -50,7 +52,7 @@ const between = (p: Galley) => ({
 export const galley = galleyUnit({
   id: 'galley',
   length: [1400, 500, 3500],
-  extra: { basin: z.boolean().default(true), hob: z.boolean().default(true) },
+  extra: { basin: z.boolean().default(true), hob: z.boolean().default(true), fuel: choiceParameter(HOB_FUELS) },
   states: { stances: ['closed'], stanceFor: { driving: 'closed', living: 'closed', sleeping: 'closed' } },
   meets: ['hob', 'basin'],
   clearances: (p) => [standAt(p, ['worktop', 'basin', 'hob'])],
@@ -65,12 +67,12 @@ export const galley = galleyUnit({
     ...(p.basin ? { isSplashed: true, drainsAtMm: p.worktopMm - 400 } : {}),
     ...(p.hob
       ? {
-          heat: [{ how: 'flame', fuel: 'gas', isLit: true, watts: HOB_WATTS, warms: 'pans', at: hobSurface(p) }],
+          heat: [{ ...hobHeat(p.fuel, RINGS), isLit: true, at: hobSurface(p) }],
           isSteaming: true,
         }
       : {}),
   }),
-  adjust: { basin: DETAIL, hob: DETAIL },
+  adjust: { basin: DETAIL, hob: DETAIL, fuel: DETAIL },
   features: (p) => {
     const left = -p.lengthMm / 2
     const half = Math.min(BASIN_MM, p.depthMm - 100) / 2
@@ -96,5 +98,5 @@ export const galley = galleyUnit({
   hollows: (p) => [unitHollow(p, 'door', ['stand'], p.basin ? [bowl(p)] : [])],
   shelves: () => 1,
   parts: (p) => [...(p.basin ? [piece('basin-and-tap', 3)] : []), ...(p.hob ? [piece('hob', 4)] : [])],
-  cautions: (p) => (p.hob ? ['gas'] : []),
+  cautions: (p) => (p.hob ? [MAINS_OR_FUEL[p.fuel]] : []),
 })

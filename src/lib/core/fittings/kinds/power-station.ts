@@ -9,8 +9,6 @@ import { box, line, parted, ring } from '../symbols'
 /** Share of its capacity that it gives, its own converter’s loss with it; common practice, no source. */
 const USABLE = 0.85
 const KG_PER_WH = 0.011
-/** Of its fan under load, at 1 m. Common practice, no source. */
-const FAN_DB = 40
 
 /** Battery, converter and sockets in one box with a handle: it is carried home, and charges where it stands. */
 export const powerStation = machine({
@@ -35,7 +33,6 @@ export const powerStation = machine({
   ],
   facts: (p) => ({
     ...BOUGHT,
-    noiseDb: FAN_DB,
     electrics: 'station',
     holds: [{ what: 'charge', wattHours: Math.round(p.wattHours * USABLE), gives: 'nothing' }],
     reaches: [{ what: 'controls', zMm: p.heightMm / 2 }],

@@ -46,7 +46,11 @@ export const tent = defineKind({
         ],
   clearances: () => [],
   services: () => [],
-  facts: (_p, stance) => ({ ...BOUGHT, shields: 'sun', swings: stance === 'set-up' ? 'cloth' : 'nothing' }),
+  facts: (_p, stance) => ({
+    ...BOUGHT,
+    shields: stance === 'set-up' ? 'sun' : undefined,
+    swings: stance === 'set-up' ? 'cloth' : 'nothing',
+  }),
   adjust: { pitchedMm: DETAIL_MM, outMm: DETAIL_MM, bagMm: END, floor: DETAIL },
   features: (p, stance) => {
     const half = p.pitchedMm / 2

@@ -30,7 +30,7 @@ export const trayRollin = defineKind({
   solids: (p) => [rigid('tray', centred(p.lengthMm, p.depthMm, 0, p.edgeMm))],
   clearances: (p) => [
     inFront('entry', 'entry', ['shower'], about(p.lengthMm), -p.depthMm / 2, ENTRY_MM * 2),
-    above('over-tray', 'over', ['shower'], about(p.lengthMm), about(p.depthMm), p.edgeMm, p.headMm - p.edgeMm),
+    above('inside', 'stand-inside', ['shower'], about(p.lengthMm), about(p.depthMm), p.edgeMm, p.headMm - p.edgeMm),
   ],
   services: (p) => [{ type: 'shower', quantity: 1, approach: 'entry', sizeMm: [p.lengthMm, p.depthMm] }],
   facts: (p) => ({

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { END, FRONT, ONE_MORE, TOP } from '../adjust'
 import { board, piece } from '../boards'
 import { defineKind } from '../contract'
-import { BOUGHT } from '../facts'
+import { PLAIN } from '../facts'
 import {
   about,
   above,
@@ -37,6 +37,7 @@ export const wetCubicle = defineKind({
   meets: ['shower'],
   home: onTheWall,
   scribedAt: 'bottom',
+  isBuiltIn: true,
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p) => [notched('cubicle', centred(p.lengthMm, p.depthMm, 0, p.heightMm))],
   clearances: (p) => [
@@ -65,7 +66,7 @@ export const wetCubicle = defineKind({
       through: ['entry'],
     },
   ],
-  facts: () => ({ ...BOUGHT, isSplashed: true, isSteaming: true, drainsAtMm: 0 }),
+  facts: () => ({ ...PLAIN, isSplashed: true, isSteaming: true, drainsAtMm: 0 }),
   adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, outlets: ONE_MORE },
   features: (p) => [
     ring('top', 0, 0, 40),

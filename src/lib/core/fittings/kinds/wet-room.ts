@@ -3,7 +3,7 @@ import { block } from '../../geometry'
 import { DETAIL, DETAIL_MM, END, FRONT, handle, level, TOP } from '../adjust'
 import { board, piece, PLY_MM } from '../boards'
 import { defineKind, type LocalSolid } from '../contract'
-import { BOUGHT } from '../facts'
+import { PLAIN } from '../facts'
 import {
   about,
   above,
@@ -39,6 +39,8 @@ const door = (p: Room) => ({
   max: Math.min(-p.lengthMm / 2 + WALL_MM + p.doorMm, p.lengthMm / 2 - WALL_MM),
 })
 const TOILET_MM = 420
+/** Its leaf ends here, however high the room is: a roof curves, and a fan hangs. Common practice, no source. */
+const LEAF_TOP_MM = 1700
 /** Of its toilet’s tank. Common practice, no source. */
 const CASSETTE_L = 18
 
@@ -52,6 +54,7 @@ export const wetRoom = defineKind({
   meets: ['shower', 'toilet'],
   home: onTheWall,
   scribedAt: 'bottom',
+  isBuiltIn: true,
   footprint: (p) => ({ lengthMm: p.lengthMm, depthMm: p.depthMm, heightMm: p.heightMm }),
   solids: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, p.depthMm / 2]
@@ -86,7 +89,10 @@ export const wetRoom = defineKind({
     const inside = { min: -half + WALL_MM, max: half - WALL_MM - (p.toilet ? TOILET_MM : 0) }
     return [
       inFront('entry', 'entry', ['shower', 'toilet'], door(p), -back, ENTRY_MM),
-      doorSwing(['shower', 'toilet'], door(p), -back, p.hinge, { min: TRAY_MM, max: p.heightMm - 20 }),
+      doorSwing(['shower', 'toilet'], door(p), -back, p.hinge, {
+        min: TRAY_MM,
+        max: Math.min(p.heightMm - 20, LEAF_TOP_MM),
+      }),
       above(
         'inside',
         'stand-inside',
@@ -104,7 +110,7 @@ export const wetRoom = defineKind({
     ...(p.basin && stance === 'basin-down' ? [{ type: 'basin' as const, quantity: 1, approach: 'entry' }] : []),
   ],
   facts: (p) => ({
-    ...BOUGHT,
+    ...PLAIN,
     isSplashed: true,
     isSteaming: true,
     drainsAtMm: 0,

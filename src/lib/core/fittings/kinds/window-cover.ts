@@ -52,7 +52,6 @@ export const windowCover = defineKind({
   services: () => [],
   facts: (p, stance) => ({
     ...PLAIN,
-    shields: 'sun',
     swings: p.build === 'soft' && stance === 'covered' ? 'cloth' : 'nothing',
     isHeldAlong: true,
   }),

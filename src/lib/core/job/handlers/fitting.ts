@@ -1,5 +1,5 @@
 import type { Draft } from 'mutative'
-import { defaultsOf, kindOf, mayBeCut, MOST_OFFSET_MM, type Seat } from '../../fittings'
+import { defaultsOf, isCut, kindOf, mayBeCut, MOST_OFFSET_MM, type Seat } from '../../fittings'
 import { fixingSchema, groupSchema, hangsOnItself, MAX_FITTINGS, MAX_GROUPS, type Fitting, type Plan } from '../schema'
 import { CommandError } from '../command-error'
 import { checked, checkedParameters, drop, fittingOf, putInto, unlocked, variantOf, type HandlersOf } from './kit'
@@ -91,8 +91,8 @@ export const FITTING_HANDLERS: HandlersOf<'fitting' | 'group'> = {
   'fitting.cut': (job, { variant, id, cut }) => {
     const fitting = unlocked(variantOf(job, variant).plan, id)
     if (cut && !mayBeCut(fitting)) throw new CommandError({ code: 'comes-whole' })
-    if (cut) fitting.cut = true
-    else delete fitting.cut
+    delete fitting.cut
+    if (isCut(fitting) !== cut) fitting.cut = cut
   },
   'fitting.fixing': (job, { variant, id, fixing }) => {
     const fitting = fittingOf(variantOf(job, variant).plan, id)

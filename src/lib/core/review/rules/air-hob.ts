@@ -25,7 +25,7 @@ export const airHob = defineDistanceRule({
   tolerance: comfort(),
   parameters: {
     nearMm: {
-      default: 1200,
+      default: 1500,
       min: 300,
       max: 4000,
       unit: 'mm',

@@ -2,7 +2,7 @@ import { addedNear } from '../add'
 import type { Vec3 } from '../../geometry'
 import { type AlarmSense, heatsWith, burnsFuel } from '../../fittings'
 import { sleepersOf } from '../../brief'
-import { type Placed, type Scene, sleeping } from '../../scene'
+import { isOutside, type Placed, type Scene, sleeping } from '../../scene'
 import { heightsAt } from '../../shell'
 import { byFitting, defineRule, published } from '../define-rule'
 import type { Draft } from '../finding'
@@ -24,6 +24,12 @@ const alarmsOf = (scene: Scene): readonly Alarm[] =>
     const { guards } = placed.facts
     return guards !== undefined && 'senses' in guards ? [{ placed, senses: guards.senses }] : []
   })
+
+/** Whether something burns inside the body: not one that is drawn out and cooked at from outside. */
+const burnsInside = (scene: Scene): boolean =>
+  scene.placed.some(
+    (placed) => burnsFuel(placed.facts) && !isOutside(placed) && !placed.facts.fronts.some((front) => front.isOutside),
+  )
 
 /** Smoke, carbon monoxide and gas are each sensed where they are: high, where one breathes, and low. */
 export const alarmsPlaced = defineRule({
@@ -58,14 +64,17 @@ export const alarmsPlaced = defineRule({
     },
   },
   needs: ({ scene, brief }) =>
-    sleepersOf(brief).length > 0 && alarmsOf(scene).length === 0 ? [{ what: 'thing', thing: 'alarm' }] : [],
+    // a plan without alarms may leave them for later; one that burns fuel where people sleep may not
+    sleepersOf(brief).length > 0 && alarmsOf(scene).length === 0 && !burnsInside(scene)
+      ? [{ what: 'thing', thing: 'alarm' }]
+      : [],
   key: byFitting((draft) => (draft.code === 'alarm-missing' ? draft.facts.senses : '')),
   check: ({ scene, brief, parameters }) => {
     const alarms = alarmsOf(scene)
-    if (alarms.length === 0) return []
+    if (alarms.length === 0 && !burnsInside(scene)) return []
     const asked: readonly (readonly [AlarmSense, boolean])[] = [
       ['smoke', true],
-      ['monoxide', scene.placed.some(({ facts }) => burnsFuel(facts))],
+      ['monoxide', burnsInside(scene)],
       ['leaking-gas', scene.placed.some(({ facts }) => heatsWith(facts, 'gas'))],
     ]
     const heads = sleeping(scene, brief).map(({ head }) => head[2])

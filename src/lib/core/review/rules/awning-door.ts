@@ -1,3 +1,4 @@
+import { movedAlong, setSeat } from '../ways-out'
 import { isDoor } from '../../shell'
 import { spansOverlap } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
@@ -43,4 +44,19 @@ export const awningDoor = defineRule({
         },
       ]
     }),
+  remedies: (input, finding) => {
+    const placed = input.first(finding)
+    if (placed === undefined) return []
+    const { across } = placed.seat
+    const other = across.from === 'left-wall' ? ('right-wall' as const) : ('left-wall' as const)
+    return [
+      ...movedAlong(input, finding.fittings, finding.measured),
+      {
+        code: 'other-wall',
+        fittingId: placed.id,
+        amount: 0,
+        commands: [setSeat(input, placed.id, { ...placed.seat, across: { ...across, from: other } })],
+      },
+    ]
+  },
 })

@@ -46,11 +46,18 @@ export const bedHigh = defineRule({
   tolerance: comfort(),
   parameters: {
     freeMm: {
-      default: 1000,
+      default: 1050,
       min: 600,
       max: 1600,
       unit: 'mm',
       basis: practice('higher than this nobody gets onto a bed without a step or a ladder'),
+    },
+    pressedMm: {
+      default: 40,
+      min: 0,
+      max: 100,
+      unit: 'mm',
+      basis: practice('a foam mattress gives under who moves onto it'),
     },
     stiffMm: { default: 600, min: 400, max: 900, unit: 'mm', basis: practice('about hip height of one who sits down') },
     transferMm: {
@@ -76,7 +83,7 @@ export const bedHigh = defineRule({
       // one with a stiff knee steps up by what bears a foot beside it; from a chair or a walker one moves over level
       const { riseMm, steps } = highestRise(scene, placed, floor, floor + topMm)
       const moves = ({ mobility }: Person): boolean => mobility === 'walker' || mobility === 'wheelchair'
-      const upMm = (person: Person): number => (moves(person) ? topMm : riseMm)
+      const upMm = (person: Person): number => (moves(person) ? topMm - parameters.pressedMm : riseMm)
       // bunks and berths over a cab come with their ladder
       const isPlatform =
         figureOf(placed.fitting, 'platform') !== undefined &&

@@ -1,3 +1,4 @@
+import { movedAlong } from '../ways-out'
 import { boxGap, boxOf, pointBox, type Box } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
@@ -52,4 +53,5 @@ export const beltFloor = defineRule({
       ]
     })
   },
+  remedies: (input, finding) => movedAlong(input, finding.fittings, 200),
 })

@@ -1,3 +1,4 @@
+import { mayBeCut } from '../../fittings'
 import { spanLength } from '../../geometry'
 import type { Placed } from '../../scene'
 import { longestByDoor } from '../by-door'
@@ -48,4 +49,18 @@ export const carryIn = defineRule({
         },
       ]
     }),
+  // what is built on the spot comes in board by board
+  remedies: (input, finding) => {
+    const placed = input.first(finding)
+    return placed === undefined || !mayBeCut(placed.fitting)
+      ? []
+      : [
+          {
+            code: 'cut-to-wall',
+            fittingId: placed.id,
+            amount: 0,
+            commands: [{ type: 'fitting.cut', variant: input.variantId, id: placed.id, cut: true }],
+          },
+        ]
+  },
 })

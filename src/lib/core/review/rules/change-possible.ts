@@ -1,3 +1,4 @@
+import { movedAlong, takenOut } from '../ways-out'
 import { defineRule, plainGeometry } from '../define-rule'
 
 declare module '../finding' {
@@ -33,4 +34,8 @@ export const changePossible = defineRule({
       }
     })
   },
+  remedies: (input, finding) => [
+    ...movedAlong(input, [...finding.facts.by, ...finding.fittings], 100),
+    ...takenOut(input, finding.facts.by),
+  ],
 })

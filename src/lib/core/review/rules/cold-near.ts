@@ -16,11 +16,11 @@ export const coldNear = defineDistanceRule({
   modes: ['living'],
   code: 'cold-far',
   gravity: 'note',
-  basis: practice('the cold box is reached while cooking: a step, not a walk'),
+  basis: practice('the cold box is reached while cooking: two steps, not a walk'),
   figure: 'stepMm',
   tolerance: comfort(),
   parameters: {
-    stepMm: { default: 1500, min: 500, max: 5000, unit: 'mm', basis: practice('two steps') },
+    stepMm: { default: 2000, min: 500, max: 5000, unit: 'mm', basis: practice('two steps') },
   },
   from: ({ scene }) => offering(scene, 'hob').filter(({ clearances }) => clearances.every(({ outdoors }) => !outdoors)),
   to: ({ scene }) => offering(scene, 'cold-box'),

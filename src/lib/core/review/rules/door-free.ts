@@ -1,5 +1,5 @@
 import { boxPrism, spanLength, spanMiddle } from '../../geometry'
-import { isCrawledIn, jambs } from '../../shell'
+import { cabSpace, isCrawledIn, isDoor, jambs, type Opening } from '../../shell'
 import { doorWay, widthAsked } from '../../scene'
 import { byFitting, defineRule, practice } from '../define-rule'
 import { shiftsClearOf } from '../ways-out'
@@ -10,7 +10,7 @@ declare module '../finding' {
   }
 }
 
-/** A vehicle door that must stay free keeps a way in that a person with a bag can use. */
+/** A vehicle door that must stay free keeps a way in that a person with a bag can use; of several emergency exits one does. */
 export const doorFree = defineRule({
   id: 'door-free',
   group: 'ways',
@@ -23,12 +23,20 @@ export const doorFree = defineRule({
     freeMm: { default: 600, min: 400, max: 1200, unit: 'mm', basis: practice('a person with a bag') },
   },
   key: byFitting(({ facts }) => facts.openingId),
-  check: ({ scene, parameters }) =>
-    scene.interior.shell.openings
-      .filter(({ need, side }) => need !== 'may-cover' && side !== 'roof')
+  check: ({ scene, parameters }) => {
+    // over a bed one gets in and out by night, and where one crawls in at all times
+    const crawls = isCrawledIn(scene.interior)
+    const overBeds = scene.purpose === 'sleeping' || crawls
+    const isFree = (opening: Opening): boolean =>
+      spanLength(doorWay(scene, opening, overBeds).free) >= widthAsked(opening, parameters.freeMm)
+    const { openings } = scene.interior.shell
+    // any of several ways out is enough, and where one crawls in any of the doors
+    if (crawls && cabSpace(scene.interior) !== undefined) return []
+    if (crawls && openings.some((opening) => isDoor(opening) && opening.side !== 'roof' && isFree(opening))) return []
+    const hasWayOut = openings.some((opening) => opening.need === 'emergency' && isFree(opening))
+    return openings
+      .filter(({ need, side }) => need !== 'may-cover' && side !== 'roof' && !(need === 'emergency' && hasWayOut))
       .flatMap((opening) => {
-        // over a bed one gets in and out by night, and where one crawls in at all times
-        const overBeds = scene.purpose === 'sleeping' || isCrawledIn(scene.interior)
         const { free, blockers } = doorWay(scene, opening, overBeds)
         const wholeMm = opening.toMm - opening.fromMm
         const neededMm = widthAsked(opening, parameters.freeMm)
@@ -49,7 +57,8 @@ export const doorFree = defineRule({
             facts: { openingId: opening.id, wholeMm },
           },
         ]
-      }),
+      })
+  },
   remedies: (input, finding) => {
     const opening = input.scene.interior.shell.openings.find(({ id }) => id === finding.facts.openingId)
     if (opening === undefined || opening.side === 'rear') return []

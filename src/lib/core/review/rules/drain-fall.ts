@@ -1,3 +1,4 @@
+import { movedAlong, shift } from '../ways-out'
 import { offering } from '../nearest'
 import { spanMiddle } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
@@ -48,5 +49,14 @@ export const drainFall = defineRule({
         },
       ]
     })
+  },
+  remedies: (input, finding) => {
+    const tank = input.find(finding.facts.tank)
+    const missing = finding.needed - finding.measured
+    return [
+      ...(tank === undefined ? [] : shift(input, tank, 'lower', [0, 0, -1], missing)),
+      ...(tank === undefined ? [] : shift(input, tank, 'lower', [0, 0, 1], missing)),
+      ...movedAlong(input, finding.fittings, 300),
+    ]
   },
 })

@@ -1,12 +1,24 @@
+import { boxGap, type Box } from '../../geometry'
+import type { Placed } from '../../scene'
 import { defineDistanceRule } from '../define-distance-rule'
 import { practice } from '../define-rule'
 import { topOf } from '../middle'
-import { gapBetween, placedThat } from '../nearest'
+import { placedThat } from '../nearest'
 
 declare module '../finding' {
   interface FactsByCode {
     'electrics-wet': { readonly water: string }
   }
+}
+
+/** So far below a worktop with a basin in it is splashed; what stands beside the unit lower down has its side between. */
+const UNDER_TOP_MM = 250
+
+/** Where water is thrown about at a thing: at a worktop its top, else all of it. */
+function splashed({ within }: Placed, water: Placed): Box {
+  const { bounds, facts } = water
+  if (facts.surface === undefined || within?.hostId === water.id) return bounds
+  return { ...bounds, z: { min: Math.max(bounds.z.min, bounds.z.max - UNDER_TOP_MM), max: bounds.z.max } }
 }
 
 /** Batteries, inverter and fuse board keep away from where water is drawn, and are not under it. */
@@ -24,7 +36,7 @@ export const electricsDry = defineDistanceRule({
   detail: ({ facts }) => facts.water,
   from: ({ scene }) => placedThat(scene, ({ electrics }) => electrics !== undefined && electrics !== 'capped'),
   to: ({ scene }) => placedThat(scene, ({ isSplashed }) => isSplashed),
-  mm: gapBetween,
+  mm: (electric, water) => boxGap(electric.bounds, splashed(electric, water)),
   must: 'be-apart',
   against: 'each',
   tell: (electric, water) => ({

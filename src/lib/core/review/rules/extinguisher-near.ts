@@ -22,8 +22,14 @@ export const extinguisherNear = defineRule({
   gravity: { 'extinguisher-far': 'caution' },
   basis: practice('beside an exit, in reach from the bed, and not behind what may burn'),
   parameters: {
-    exitMm: { default: 1000, min: 300, max: 3000, unit: 'mm', basis: practice('an arm and a step from the door') },
-    bedMm: { default: 3000, min: 500, max: 6000, unit: 'mm', basis: practice('a few steps from a head') },
+    exitMm: {
+      default: 2500,
+      min: 300,
+      max: 3000,
+      unit: 'mm',
+      basis: practice('three steps from the door, across the vehicle'),
+    },
+    bedMm: { default: 5000, min: 500, max: 6000, unit: 'mm', basis: practice('a few steps from a head') },
   },
   needs: ({ scene }) => needsThing(scene, burnsFuel, 'extinguisher'),
   key: byFitting(({ facts }) => facts.from),

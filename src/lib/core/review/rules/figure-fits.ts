@@ -1,3 +1,4 @@
+import { movedAlong } from '../ways-out'
 import type { FigurePose } from '../../job'
 import { type Blocker, figureClash, figuresOf } from '../../scene'
 import { byItself, comfort, defineRule, plainGeometry } from '../define-rule'
@@ -39,4 +40,10 @@ export const figureFits = defineRule({
         },
       ]
     }),
+  remedies: (input, { facts }) =>
+    movedAlong(
+      input,
+      facts.blockers.flatMap(({ kind, id }) => (kind === 'fitting' ? [id] : [])),
+      100,
+    ),
 })

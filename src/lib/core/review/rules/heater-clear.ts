@@ -1,4 +1,4 @@
-import { held } from '../../fittings'
+import { type Facts, held } from '../../fittings'
 import { givesAir, isDoor } from '../../shell'
 import { boxGap, spanMiddle } from '../../geometry'
 import { flueAt, isOutside } from '../../scene'
@@ -13,6 +13,10 @@ declare module '../finding' {
     'intake-near': Record<never, never>
   }
 }
+
+/** A tank of its own, not a toilet’s or a basin’s. */
+const isTank = (facts: Facts): boolean =>
+  held(facts, 'water') + held(facts, 'waste') > 0 && !facts.isSplashed && facts.fronts.length === 0
 
 /** A heater’s exhaust, which goes down or out through its side, is clear of doors, opening windows and tanks. */
 export const heaterClear = defineRule({
@@ -32,7 +36,13 @@ export const heaterClear = defineRule({
       unit: 'mm',
       basis: practice('it must not draw in what it blew out'),
     },
-    tankMm: { default: 250, min: 100, max: 1000, unit: 'mm', basis: practice('heat that a plastic tank bears') },
+    tankMm: {
+      default: 30,
+      min: 0,
+      max: 1000,
+      unit: 'mm',
+      basis: practice('air between a heater’s case and a plastic tank: the case stays cool, the exhaust goes out'),
+    },
   },
   key: byFitting((draft) => (draft.code === 'heater-near' ? draft.facts.to.id : '')),
   check: ({ scene, parameters }) =>
@@ -70,10 +80,7 @@ export const heaterClear = defineRule({
                 },
               ]
         const tanks = scene.placed
-          .filter(
-            ({ id, facts }) =>
-              id !== heater.id && held(facts, 'water') + held(facts, 'waste') > 0 && facts.heat.length === 0,
-          )
+          .filter(({ id, facts }) => id !== heater.id && isTank(facts) && facts.heat.length === 0)
           // the floor or wall of the body is between what hangs outside and what stands indoors
           .filter((tank) => isOutside(tank) === isOutside(heater))
           .map((tank) => ({ id: tank.id, mm: boxGap(tank.bounds, heater.bounds) }))

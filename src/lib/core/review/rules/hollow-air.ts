@@ -1,3 +1,4 @@
+import { otherChoices, takenOut } from '../ways-out'
 import type { Facts, HollowWay } from '../../fittings'
 import { airRound, shutIn } from '../../scene'
 import { defineRule, practice } from '../define-rule'
@@ -56,4 +57,9 @@ export const hollowAir = defineRule({
           : []),
       ]
     }),
+  // another chemistry, out of the box, or where there is air round it
+  remedies: (input, finding) => {
+    const placed = input.first(finding)
+    return placed === undefined ? [] : [...otherChoices(input, placed), ...takenOut(input, [placed.id])]
+  },
 })

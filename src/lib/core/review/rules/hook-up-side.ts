@@ -1,3 +1,4 @@
+import { movedAlong } from '../ways-out'
 import { isDoor } from '../../shell'
 import { comfort, defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
@@ -44,4 +45,5 @@ export const hookUpSide = defineRule({
         },
       ]
     }),
+  remedies: (input, finding) => movedAlong(input, finding.fittings, finding.needed - finding.measured),
 })

@@ -1,4 +1,5 @@
 import { placedThat } from '../nearest'
+import { takenOut } from '../ways-out'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 
@@ -32,11 +33,5 @@ export const inletOne = defineRule({
       },
     ]
   },
-  remedies: ({ variantId }, { fittings }) =>
-    fittings.map((id) => ({
-      code: 'take-out',
-      fittingId: id,
-      amount: 0,
-      commands: [{ type: 'fitting.remove', variant: variantId, id }],
-    })),
+  remedies: (input, { fittings }) => takenOut(input, fittings),
 })

@@ -24,7 +24,10 @@ export const massHigh = defineRule({
     const { heavyKg, highMm } = input.parameters
     return pushing(input, ({ onRoof }) => (onRoof ? 0 : 1)).flatMap(({ id, kg, at }) => {
       const placed = input.find(id)
-      if (placed === undefined || !(kg >= heavyKg) || !(at[2] > highMm)) return []
+      // a bed that hangs under the roof is made to
+      const lies =
+        placed?.services.some(({ type }) => type === 'berth') === true || placed?.kind.meets.includes('berth')
+      if (placed === undefined || lies || !(kg >= heavyKg) || !(at[2] > highMm)) return []
       const own = input.weight().ledger.entries.find((entry) => entry.id === `fitting:${id}`)
       return [
         {

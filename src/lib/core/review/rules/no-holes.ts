@@ -1,3 +1,4 @@
+import { fixWith } from '../ways-out'
 import type { BodyChangeKind } from '../../shell'
 import { HOLES, type FixingWay } from '../../job'
 import { byFitting, defineRule, practice } from '../define-rule'
@@ -8,6 +9,9 @@ declare module '../finding' {
     'body-cut': { readonly change: BodyChangeKind; readonly changeId: string }
   }
 }
+
+/** Ways to fix a thing that leave no hole, the firmest first. */
+const WITHOUT_HOLES = ['points', 'rails', 'straps', 'standing'] as const satisfies readonly FixingWay[]
 
 /** A fit-out that is to move to another vehicle, or for a client who wants none drilled, leaves no hole in this one. */
 export const noHoles = defineRule({
@@ -48,4 +52,15 @@ export const noHoles = defineRule({
     }))
     return [...fixed, ...cut]
   },
+  remedies: (input, finding) =>
+    finding.code === 'body-cut'
+      ? [
+          {
+            code: 'leave-uncut',
+            fittingId: undefined,
+            amount: 0,
+            commands: [{ type: 'change.remove', variant: input.variantId, id: finding.facts.changeId }],
+          },
+        ]
+      : WITHOUT_HOLES.flatMap((how) => fixWith(input, finding, { how, points: how === 'standing' ? 0 : 4 })),
 })

@@ -1,3 +1,4 @@
+import { takenOut } from '../ways-out'
 import { defineRule, published } from '../define-rule'
 import { limitOf, markOf, namedIn, past, pushing } from '../loads'
 
@@ -69,4 +70,6 @@ export const payload = defineRule({
       ? [{ ...draft, code: 'payload-waste' as const, measured: past(total.worst.value) }]
       : []
   },
+  // what is to be left at home is the client’s to say: the heaviest of what was built in
+  remedies: (input, { fittings }) => takenOut(input, fittings.slice(0, 3)),
 })

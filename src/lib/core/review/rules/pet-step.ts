@@ -1,3 +1,4 @@
+import { addedStep } from '../add'
 import { placedThat } from '../nearest'
 import { entrySteps, isStep } from '../entry'
 import { byFitting, comfort, defineRule, plainGeometry } from '../define-rule'
@@ -42,4 +43,5 @@ export const petStep = defineRule({
           ],
     )
   },
+  remedies: (input, finding) => addedStep(input, finding.measured),
 })

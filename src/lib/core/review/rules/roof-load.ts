@@ -1,3 +1,4 @@
+import { takenOut } from '../ways-out'
 import { byItself, defineRule, practice } from '../define-rule'
 import { limitOf, markOf, namedIn, past, pushing } from '../loads'
 
@@ -48,4 +49,5 @@ export const roofLoad = defineRule({
         ]
       : []
   },
+  remedies: (input, finding) => (finding.code === 'roof-over' ? takenOut(input, finding.fittings) : []),
 })

@@ -1,3 +1,4 @@
+import { setHandle } from '../ways-out'
 import { ageOf, measureOf, peopleOf } from '../../brief'
 import { poplitealMm, POPLITEAL_SOURCE } from '../../people'
 import { liningTop } from '../../shell'
@@ -55,5 +56,9 @@ export const seatHeight = defineRule({
         },
       ]
     })
+  },
+  remedies: (input, finding) => {
+    const placed = input.first(finding)
+    return placed === undefined ? [] : setHandle(input, placed, 'set-height', 'seat', finding.needed)
   },
 })

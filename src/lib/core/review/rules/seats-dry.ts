@@ -1,3 +1,4 @@
+import { turnSeats } from '../ways-out'
 import { demandsOf } from '../../brief'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
@@ -34,4 +35,5 @@ export const seatsDry = defineRule({
         unit: 'count' as const,
         facts: {},
       })),
+  remedies: turnSeats,
 })

@@ -62,7 +62,9 @@ export const standingHeight = defineRule({
         .filter(({ use, outdoors }) => !outdoors && (use === 'stand' || use === 'stand-inside'))
         .flatMap((clearance): Draft<'standing-low'>[] => {
           const headroom = headroomAt(scene, placed, clearance)
-          if (headroom === undefined || headroom.heightMm >= neededMm) return []
+          // nobody showers in shoes
+          const hereMm = clearance.use === 'stand-inside' ? tallest.statureMm : neededMm
+          if (headroom === undefined || headroom.heightMm >= hereMm) return []
           if (nowhere.length > 0 && headroom.under === 'roof') return []
           return [
             {
@@ -70,9 +72,9 @@ export const standingHeight = defineRule({
               fittings: [placed.id],
               place: headroom.at,
               measured: Math.round(headroom.heightMm),
-              needed: Math.round(neededMm),
+              needed: Math.round(hereMm),
               unit: 'mm',
-              facts: { ...who, under: headroom.under, use: clearance.use },
+              facts: { ...who, spareMm: hereMm - tallest.statureMm, under: headroom.under, use: clearance.use },
             },
           ]
         }),

@@ -19,8 +19,12 @@ function isHeld(scene: Scene, placed: Placed): boolean {
   const { x, y, z } = placed.bounds
   if (z.min - floorThere(scene.interior, placed.placement.at[0]) <= HELD_MM || z.max <= 0) return true
   if (placed.seat.up.from !== 'floor' || placed.facts.bornBy === 'itself') return true
-  const walls = widthThere(scene.interior, (x.min + x.max) / 2, (z.min + z.max) / 2)
-  if (walls === undefined || walls.max - y.max < HELD_MM || y.min - walls.min < HELD_MM) return true
+  // where a wall leans in, a thing is fixed to it wherever it comes near
+  const nearsWall = [z.min, (z.min + z.max) / 2, z.max].some((height) => {
+    const walls = widthThere(scene.interior, (x.min + x.max) / 2, height)
+    return walls === undefined || walls.max - y.max < HELD_MM || y.min - walls.min < HELD_MM
+  })
+  if (nearsWall) return true
   const { min, max } = scene.interior.xSpan
   if (x.min - min < HELD_MM || max - x.max < HELD_MM) return true
   const own = placed.inner.map(({ prism }) => prismBounds(prism))

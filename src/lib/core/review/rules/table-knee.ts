@@ -1,3 +1,4 @@
+import { setHandle } from '../ways-out'
 import { isAtTable } from '../../scene'
 import { byFitting, comfort, defineRule, published } from '../define-rule'
 import { topOf } from '../middle'
@@ -58,5 +59,13 @@ export const tableKnee = defineRule({
           ]
         })
     })
+  },
+  remedies: (input, finding) => {
+    const table = input.first(finding)
+    return table === undefined
+      ? []
+      : [finding.needed, Number(finding.needed) + 20, Number(finding.needed) - 20].flatMap((mm) =>
+          setHandle(input, table, 'set-height', 'top', mm),
+        )
   },
 })

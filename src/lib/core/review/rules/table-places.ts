@@ -2,7 +2,7 @@ import { shortOf } from '../short-of'
 import { seatPlaces } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
-import { placeFor } from '../place-remedy'
+import { placeFor, tableAtCab } from '../place-remedy'
 
 declare module '../finding' {
   interface FactsByCode {
@@ -15,7 +15,7 @@ export const tablePlaces = defineRule({
   id: 'table-places',
   group: 'people',
   modes: ['living'],
-  gravity: { 'table-few': 'stop' },
+  gravity: { 'table-few': 'caution' },
   basis: practice('550 mm of table edge for each'),
   parameters: {},
   check: ({ scene, needs }) =>
@@ -28,5 +28,5 @@ export const tablePlaces = defineRule({
       unit: 'count' as const,
       facts: { seats: seatPlaces(scene).length },
     })),
-  remedies: (input) => placeFor(input, 'table-seat'),
+  remedies: (input) => [...tableAtCab(input), ...placeFor(input, 'table-seat')],
 })

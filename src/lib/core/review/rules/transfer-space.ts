@@ -1,3 +1,5 @@
+import { movedAlong, setHandle, setSeat, shift } from '../ways-out'
+import { flipped, turnedBy } from '../../fittings'
 import { peopleOf } from '../../brief'
 import { ACCESS, ACCESS_SOURCE } from '../../people'
 import { type Blocker, freedomOf, sleeping } from '../../scene'
@@ -49,5 +51,29 @@ export const transferSpace = defineRule({
         },
       ]
     })
+  },
+  remedies: (input, finding) => {
+    const placed = input.first(finding)
+    const missing = finding.needed - finding.measured
+    return placed === undefined
+      ? []
+      : [
+          ...movedAlong(input, finding.fittings, missing),
+          ...shift(input, placed, 'shift-left', [0, 1, 0], missing),
+          ...shift(input, placed, 'shift-right', [0, -1, 0], missing),
+          {
+            code: 'mirror',
+            fittingId: placed.id,
+            amount: 0,
+            commands: [setSeat(input, placed.id, flipped(placed.seat))],
+          },
+          {
+            code: 'turn',
+            fittingId: placed.id,
+            amount: 180,
+            commands: [setSeat(input, placed.id, turnedBy(placed.seat, 180))],
+          },
+          ...setHandle(input, placed, 'entry-foot', 'way-in', 'foot', 0),
+        ]
   },
 })

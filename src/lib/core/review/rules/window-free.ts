@@ -1,3 +1,4 @@
+import { movedAlong } from '../ways-out'
 import { boxOf, sharedLength } from '../../geometry'
 import { givesAir, jambs } from '../../shell'
 import { byFitting, comfort, defineRule, practice } from '../define-rule'
@@ -60,4 +61,5 @@ export const windowFree = defineRule({
         },
       ]
     }),
+  remedies: (input, finding) => movedAlong(input, finding.fittings, 200),
 })

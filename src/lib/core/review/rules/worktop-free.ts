@@ -1,3 +1,4 @@
+import { addedAlong } from '../add'
 import { answer } from '../../brief'
 import { offered, worktopRuns } from '../../scene'
 import { bestMode } from '../best-mode'
@@ -19,7 +20,7 @@ export const worktopFree = defineRule({
   basis: practice('leave worktop free by a loose induction plate, a flap or a cover on the basin'),
   tolerance: comfort(),
   parameters: {
-    freeMm: { default: 600, min: 200, max: 2000, unit: 'mm', basis: practice('a board and a pan side by side') },
+    freeMm: { default: 300, min: 200, max: 2000, unit: 'mm', basis: practice('a board; the pan stands on the hob') },
   },
   check: ({ scene, peers, brief, parameters }) => {
     if (answer(brief, 'cooking') !== 'daily') return []
@@ -40,4 +41,5 @@ export const worktopFree = defineRule({
       },
     ]
   },
+  remedies: (input) => addedAlong(input, 'worktop-flap'),
 })

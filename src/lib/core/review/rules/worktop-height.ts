@@ -1,3 +1,6 @@
+import { peopleOf } from '../../brief'
+import { ACCESS } from '../../people'
+import { liningTop } from '../../shell'
 import { comfort, defineRule, practice, published } from '../define-rule'
 import { offElbow, standingAdults } from '../elbow'
 import { needsPeople } from '../needs'
@@ -44,11 +47,15 @@ export const worktopHeight = defineRule({
   needs: needsPeople,
   check: ({ scene, brief, parameters }) => {
     const adults = standingAdults(brief)
+    const sits = peopleOf(brief).some(([, { mobility }]) => mobility === 'wheelchair')
     const named = adults.filter(([id]) => id === brief.use?.cook)
     const people = (named.length > 0 ? named : adults).map(([, person]) => person)
     return scene.placed.flatMap((placed) => {
       const worktop = placed.facts.reaches.find(({ what }) => what === 'worktop')
       if (worktop === undefined || !placed.services.some(({ type }) => type === 'hob' || type === 'basin')) return []
+      // who cooks from a wheelchair wants it low, and then it suits them
+      const heightMm = placed.placement.at[2] + worktop.zMm - liningTop(scene.interior, placed.placement.at[0])
+      if (sits && heightMm <= ACCESS.counterMm[1] && heightMm >= ACCESS.counterMm[0]) return []
       const off = offElbow(scene, placed, worktop.zMm, { brief, people, below: parameters })
       return off === undefined ? [] : [{ code: 'worktop-off' as const, ...off }]
     })

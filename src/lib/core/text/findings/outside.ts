@@ -4,7 +4,14 @@ import { the, type SentencesFor } from './kit'
 
 /** What rules about the outside say. */
 export const OUTSIDE_SENTENCES: SentencesFor<
-  'parking-high' | 'ground-low' | 'stealth-seen' | 'awning-away' | 'hook-up-at-door' | 'fill-dirty'
+  | 'parking-high'
+  | 'parking-long'
+  | 'roof-beyond'
+  | 'ground-low'
+  | 'stealth-seen'
+  | 'awning-away'
+  | 'hook-up-at-door'
+  | 'fill-dirty'
 > = {
   'parking-high': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'Too high for where it parks',
@@ -16,6 +23,27 @@ export const OUTSIDE_SENTENCES: SentencesFor<
     why: [
       `Load floor over the ground ${say(facts.floorMm)}, top of ${fittings[0] === undefined ? 'the roof' : the(names.fitting(fittings[0]))} over it ${say(measured - facts.floorMm)}: together ${say(measured)}; the vehicle as delivered is ${say(facts.outerMm)}.`,
       'Empty and on level ground: measure it before you trust it.',
+    ],
+  }),
+  'parking-long': ({ fittings, measured, needed, facts }, names, say) => ({
+    title: 'Too long for where it parks',
+    designer:
+      fittings[0] === undefined
+        ? `As it was delivered it is ${say(measured)} long; the client’s place to park is ${say(needed)}.`
+        : `With ${the(names.fitting(fittings[0]))} behind it, it is ${say(measured)} long; the client’s place to park is ${say(needed)}.`,
+    client: 'It would stand out of where you park.',
+    why: [
+      `The vehicle as delivered ${say(facts.outerMm)}, what hangs behind it ${say(facts.beyondMm)}: together ${say(measured)}.`,
+    ],
+  }),
+  'roof-beyond': ({ fittings, measured, facts }, names, say) => ({
+    title: 'Reaches beyond the roof',
+    designer: `${capital(the(names.fitting(fittings[0]!)))} reaches ${say(measured)} ${facts.over === 'side' ? 'beyond the side of the body' : 'out over the windscreen, where the roof slopes away'}.`,
+    client: `${capital(the(names.fitting(fittings[0]!)))} would stand out in the wind.`,
+    why: [
+      facts.over === 'side'
+        ? `From the body’s widest to the outer edge of ${the(names.fitting(fittings[0]!))}: ${say(measured)}.`
+        : `From where the roof no longer bears it to its front edge: ${say(measured)}, by the drawn outline of the body; measure it.`,
     ],
   }),
   'ground-low': ({ fittings, measured, needed, facts }, names, say) => ({

@@ -177,7 +177,7 @@ export const USE_SENTENCES: SentencesFor<
   }),
   'worktop-few': ({ measured, needed }, _names, say) => ({
     title: 'Little worktop to cook at',
-    designer: `The longest free stretch of worktop while one cooks is ${say(measured)}; ${say(needed)} take a board and a pan.`,
+    designer: `The longest free stretch of worktop while one cooks is ${say(measured)}; ${say(needed)} take a board.`,
     client: 'There is little room to cut and to put down.',
     why: [
       `Free and unbroken, what stands on it or hangs low over it taken away: ${say(measured)}; wanted ${say(needed)}, as the brief cooks daily.`,
@@ -185,7 +185,7 @@ export const USE_SENTENCES: SentencesFor<
   }),
   'cold-far': ({ fittings, measured, needed, facts }, names, say) => ({
     title: 'The cold box is a walk away',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} from ${the(names.fitting(facts.hob))}; within ${say(needed)} it is a step.`,
+    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} from ${the(names.fitting(facts.hob))}; within ${say(needed)} it is two steps.`,
     client: 'You would walk to the cold box while you cook.',
     why: [`Least distance between the two: ${say(measured)}; at most ${say(needed)}.`],
   }),

@@ -23,10 +23,15 @@ export const OUTSIDE_RULES = {
     client: 'It touches down no earlier than before.',
   },
   'parking-fit': {
-    title: 'Under the lowest bar',
+    title: 'It goes where it parks',
     designer:
-      'As it was delivered, as it was changed and with what stands on its roof, the vehicle goes under the height that the client named.',
+      'As it was delivered, as it was changed, with what stands on its roof and hangs behind it, the vehicle goes under the height and into the length that the client named.',
     client: 'It fits where you park.',
+  },
+  'roof-within': {
+    title: 'Within the roof',
+    designer: 'What rides on the roof ends before the windscreen and within the sides of the body.',
+    client: 'Nothing stands out in the wind.',
   },
   'stealth-seen': {
     title: 'Unseen from outside',

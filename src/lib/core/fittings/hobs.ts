@@ -1,0 +1,27 @@
+import type { Caution } from './contract'
+import type { HeatFact } from './facts'
+
+/** What a built-in hob cooks with. */
+export const HOB_FUELS = ['gas', 'induction', 'diesel'] as const
+type HobFuel = (typeof HOB_FUELS)[number]
+
+/** Of one ring at full power. Typical, common practice, no source. */
+const RING_WATTS = { gas: 1800, induction: 1500, diesel: 900 } as const satisfies Record<HobFuel, number>
+const HEATS = {
+  gas: { how: 'flame', fuel: 'gas' },
+  induction: { how: 'induction', fuel: 'electric' },
+  diesel: { how: 'plate', fuel: 'diesel' },
+} as const satisfies Record<HobFuel, Pick<HeatFact, 'how' | 'fuel'>>
+
+/** The heat of a hob of so many rings, at full power. */
+export const hobHeat = (fuel: HobFuel, rings: number): Omit<HeatFact, 'isLit'> => ({
+  ...HEATS[fuel],
+  watts: rings * RING_WATTS[fuel],
+  warms: 'pans',
+})
+
+/** Which caution each of them calls for. */
+export const MAINS_OR_FUEL = { gas: 'gas', induction: 'mains', diesel: 'fuel' } as const satisfies Record<
+  HobFuel,
+  Caution
+>
