@@ -44,6 +44,12 @@ const HERE: readonly Follows[] = [
     const pair = pairOf(cause)
     return pair !== undefined && pair === pairOf(other) && other.code === 'clearance-blocked'
   },
+  // a thing that cannot be got at for what stands before it cannot be opened for it either
+  (cause, other) =>
+    cause.code === 'clearance-blocked' &&
+    other.code === 'clearance-blocked' &&
+    sameFirst(cause, other) &&
+    cause.facts.blockers.some(({ kind, id }) => kind !== 'shell' && other.facts.blockers.some((one) => one.id === id)),
   // what stands in a door narrows the way in as well
   (cause, other) =>
     cause.code === 'door-blocked' &&

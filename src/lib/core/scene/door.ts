@@ -1,5 +1,5 @@
 import type { ServiceType } from '../fittings'
-import { type Box, longestSpan, prismBounds, spanLength, stretchesLeft, type Span } from '../geometry'
+import { type Box, longestSpan, prismBounds, spanLength, stretchesLeft, type Span, unionOf } from '../geometry'
 import { type Interior, isDoor, jambs, type Opening } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, Scene } from './scene'
@@ -102,10 +102,14 @@ const ARM_MM = 600
 const LOADED: ReadonlySet<ServiceType> = new Set(['stowage', 'pet-place', 'outside-store'])
 
 /** Whether what is stowed in a thing, or the animal in it, goes in and out by an open door. */
-const isLoadedFromDoor = (scene: Scene, { services, bounds }: Placed): boolean =>
-  services.length > 0 &&
-  services.every(({ type }) => LOADED.has(type)) &&
-  scene.interior.shell.openings.some((opening) => {
+export function isLoadedFromDoor(scene: Scene, { services, bounds: own }: Placed): boolean {
+  if (services.length === 0 || !services.every(({ type }) => LOADED.has(type))) return false
+  // its room counts, where that is more than its boards
+  const bounds = unionOf([
+    own,
+    ...services.flatMap(({ inside }) => (inside === undefined ? [] : [prismBounds(inside)])),
+  ])
+  return scene.interior.shell.openings.some((opening) => {
     if (!isDoor(opening) || opening.side === 'roof') return false
     const { along, gap } = behindOpening(scene.interior, opening, bounds)
     return (
@@ -114,6 +118,7 @@ const isLoadedFromDoor = (scene: Scene, { services, bounds }: Placed): boolean =
       bounds.z.min < opening.headMm
     )
   })
+}
 
 /** Whether one gets into a bed straight from a door, as from the rear doors or a tailgate, or at what is stowed. */
 export function isReachedFromDoor(scene: Scene, placed: Placed): boolean {

@@ -25,7 +25,7 @@ export const airHob = defineDistanceRule({
   tolerance: comfort(),
   parameters: {
     nearMm: {
-      default: 1500,
+      default: 2000,
       min: 300,
       max: 4000,
       unit: 'mm',

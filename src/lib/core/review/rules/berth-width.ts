@@ -1,4 +1,4 @@
-import { type Person, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, sleepersOf, sleeperWidthMm } from '../../brief'
+import { type Person, SLEEPER_WIDTH_MM, sleepersOf, sleeperWidthMm } from '../../brief'
 import { assignBerths, placedIn } from '../../scene'
 import { comfort, defineRule, practice } from '../define-rule'
 import { footOf } from '../middle'
@@ -22,12 +22,18 @@ export const berthWidth = defineRule({
   modes: ['sleeping'],
   gravity: { 'berth-narrow': 'caution' },
   basis: practice(
-    'half a small double of 1200 mm for each of two, a broad one 50 mm more and a slight one 50 mm less, a child by stature; 650 mm for one alone',
+    'half a small double of 1200 mm for each of two, a broad one 50 mm more and a slight one 50 mm less, a child by stature; for one alone as much',
   ),
   tolerance: comfort(),
   parameters: {
     eachMm: { default: SLEEPER_WIDTH_MM, min: 450, max: 1000, unit: 'mm', basis: practice('half a small double') },
-    aloneMm: { default: SINGLE_BERTH_MM, min: 450, max: 1200, unit: 'mm', basis: practice('a single berth') },
+    aloneMm: {
+      default: SLEEPER_WIDTH_MM,
+      min: 450,
+      max: 1200,
+      unit: 'mm',
+      basis: practice('as of two; a single berth of 650 mm is asked for, and one of 600 lies well'),
+    },
   },
   needs: needsSleepers,
   check: ({ scene, brief, parameters }) =>

@@ -4,6 +4,7 @@ import {
   type Blocker,
   collisionsOf,
   freedomOf,
+  isLoadedFromDoor,
   isReachedFromDoor,
   neededClearances,
   outsideOf,
@@ -24,6 +25,9 @@ declare module '../finding' {
     }
   }
 }
+
+/** What one does at a store: stand or kneel before it, open its door. */
+const SERVED_AT: ReadonlySet<ClearanceUse> = new Set(['stand', 'kneel', 'swing', 'flap'])
 
 /** Room for one who stands or kneels before a thing. */
 const STOOD_BEFORE: ReadonlySet<ClearanceUse> = new Set(['stand', 'kneel', 'dress'])
@@ -63,6 +67,8 @@ export const clearanceFree = defineRule({
         if (clearance.use === 'sit-up') return []
         // into a bed one gets from an open door as well; where one cannot stand one crawls in, and serves a thing from a door or the bed
         if (clearance.use === 'entry' && (isCrawledIn(scene.interior) || isReachedFromDoor(scene, placed))) return []
+        // what is loaded from a door is served there
+        if (SERVED_AT.has(clearance.use) && isLoadedFromDoor(scene, placed)) return []
         if (STOOD_BEFORE.has(clearance.use) && isCrawledIn(scene.interior)) return []
         const { free, blockers } = freedomOf(scene, placed, clearance)
         const enough = clearance.use === 'over' ? 1 : parameters.enough

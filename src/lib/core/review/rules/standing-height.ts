@@ -1,8 +1,8 @@
 import { movedAlong, shift } from '../ways-out'
 import type { ClearanceUse } from '../../fittings'
 import { STANDING_SPARE_MM, tallestOf } from '../../brief'
-import { type Headroom, headroomAt, neededClearances } from '../../scene'
-import { isForStanding, mostHeadroomMm } from '../../shell'
+import { type Headroom, headroomAt, neededClearances, type Placed, type Scene } from '../../scene'
+import { isForStanding, liningTop, mostHeadroomMm } from '../../shell'
 import { comfort, defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
 import { middleOf } from '../middle'
@@ -20,6 +20,11 @@ declare module '../finding' {
     'standing-nowhere': { readonly person: string; readonly statureMm: number; readonly spareMm: number }
   }
 }
+
+/** To what is lower than this one bends, and needs no height to stand upright. Common practice, no source. */
+const BENT_TO_MM = 700
+const isBentTo = ({ interior }: Scene, { bounds, placement }: Placed): boolean =>
+  bounds.z.max - liningTop(interior, placement.at[0]) < BENT_TO_MM
 
 /** A roof is not raised by less. */
 const LEAST_RISE_MM = 50
@@ -59,7 +64,9 @@ export const standingHeight = defineRule({
           ]
     const here = scene.placed.flatMap((placed) =>
       neededClearances(scene, placed)
-        .filter(({ use, outdoors }) => !outdoors && (use === 'stand' || use === 'stand-inside'))
+        .filter(
+          ({ use, outdoors }) => !outdoors && (use === 'stand-inside' || (use === 'stand' && !isBentTo(scene, placed))),
+        )
         .flatMap((clearance): Draft<'standing-low'>[] => {
           const headroom = headroomAt(scene, placed, clearance)
           // nobody showers in shoes

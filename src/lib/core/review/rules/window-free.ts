@@ -36,7 +36,9 @@ export const windowFree = defineRule({
       )
       const pane = (opening.toMm - opening.fromMm) * (opening.headMm - opening.sillMm)
       // what stands side by side may overlap in no more than a hair: the sum is what is covered
+      // out of a window by a bed one looks lying down, and opens it from there
       const covering = scene.placed
+        .filter(({ services }) => !services.some(({ type }) => type === 'berth'))
         .map((placed) => ({
           id: placed.id,
           area:
