@@ -110,7 +110,7 @@ export const CORPUS: readonly Plan[] = [
   ),
   truck('no cold box', [out('cold')], [...T, ['service-missing']]),
   truck('no bed', [out('bed')], [['berths-few'], ['alarm-missing']]),
-  truck('no fan', [out('fan'), uncut('fan')], [...T, ['hob-airless', 'galley']]),
+  truck('no fan', [out('fan'), uncut('fan')], T),
   truck('a small tank', [set('tank', { lengthMm: 300 })], [...T, ['service-missing']]),
   truck(
     'the cold box 50 mm into the galley',
@@ -168,7 +168,7 @@ export const CORPUS: readonly Plan[] = [
     [moved(base.vanForOne, 'wardrobe', { along: from(3250) })],
     [...V, ['door-blocked', 'wardrobe'], ['way-narrow', 'galley']],
   ),
-  van('no opening for air', [out('fan'), uncut('fan'), uncut('window')], [...V, ['hob-airless', 'galley']]),
+  van('no opening for air', [out('fan'), uncut('fan'), uncut('window')], V),
   van('a toilet is a must', [want('toilet')], [...V, ['service-missing']]),
   van(
     'a long pole in one piece',

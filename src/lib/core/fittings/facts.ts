@@ -118,6 +118,8 @@ export interface Facts {
   readonly noiseDb: number | undefined
   /** Water is thrown about there. */
   readonly isSplashed: boolean
+  /** Where, in its own frame; left out: everywhere at it, or of a worktop all along its top. */
+  readonly splashAt?: Prism
   /** Steam or burnt air rises from it into the room. */
   readonly isSteaming: boolean
   readonly air: AirFact | undefined

@@ -98,6 +98,20 @@ const rank = ({ code }: Finding): number =>
   code === 'door-blocked' ? 0 : code === 'standing-nowhere' || code.startsWith('way-') ? 1 : 2
 const offShare = ({ measured, needed }: Finding): number => Math.abs(measured - needed) / Math.max(1, Math.abs(needed))
 
+/** Codes that are told below another, or have others below them, where one thing makes both. */
+export const TOLD_TOGETHER: ReadonlySet<FindingCode> = new Set([
+  ...BY_EACH,
+  'way-narrow',
+  'way-shut',
+  'clearance-blocked',
+  'door-blocked',
+  'recline-blocked',
+  'standing-nowhere',
+  'standing-low',
+  'alarm-missing',
+  'head-bump',
+])
+
 /** A finding, and what follows from it and is told below it. */
 export const withFollows = (findings: readonly Finding[]): readonly Finding[] =>
   findings.flatMap((finding) => [finding, ...(finding.follows ?? [])])

@@ -83,6 +83,10 @@ export interface Rule {
   readonly basis: Basis
   readonly parameters: RuleParameters
   readonly tolerance: Tolerance | undefined
+  /** Whether it knows ways out of what it finds; where not, its page in the book says why. */
+  readonly hasWaysOut: boolean
+  /** Whether it asks for something that it cannot know. */
+  readonly asks: boolean
   /** What is not known yet; the rule is asked only where nothing is. */
   readonly needs: (input: RuleInput) => readonly Missing[]
   /** What tells one of its findings from its others: the same fault has the same key, however bad it is. */
@@ -122,6 +126,8 @@ export function defineRule<C extends FindingCode, P extends RuleParameters>(rule
   return {
     ...rule,
     tolerance: rule.tolerance,
+    hasWaysOut: rule.remedies !== undefined,
+    asks: rule.needs !== undefined,
     gravity: rule.gravity as Rule['gravity'],
     key: (draft) => `${rule.id} ${(rule.key ?? byFitting(() => ''))(draft as Draft<C>)}`,
     needs: (input) => rule.needs?.(input as unknown as RuleInput<P>) ?? [],

@@ -27,7 +27,7 @@ export {
   type ModeReview,
   type VariantReview,
 } from './review'
-export { withFollows } from './causes'
+export { TOLD_TOGETHER, withFollows } from './causes'
 export { remediesFor } from './remedies'
 export { newStops, proverFor, proverOf, type ProvenRemedy } from './prove'
 export { tried, withRemedy } from './try-out'

@@ -485,9 +485,9 @@ describe('what a builder would say aloud', () => {
     ] as const
     const byDoor = put('fit-e1', 'extinguisher', 4100, 'right-wall')
     const byBed = put('fit-e2', 'extinguisher', 1450, 'left-wall')
-    // in a body twice as long: by the entrance at the front, and far from the bed
-    const bus = (...more: Command[]) => found(jobWith('bus-9m', ...base, ...more), 'extinguisher-far')
-    const atFront = put('fit-e1', 'extinguisher', 6900, 'left-wall')
+    // in a body more than twice as long: by the entrance at the front, and far from the bed
+    const bus = (...more: Command[]) => found(jobWith('bus-12m', ...base, ...more), 'extinguisher-far')
+    const atFront = put('fit-e1', 'extinguisher', 9300, 'left-wall')
     expect(bus(atFront).map(({ facts }) => facts)).toEqual([{ from: 'bed' }])
     expect(bus(atFront, byBed)).toEqual([])
     expect(found(truck(...base, byDoor), 'extinguisher-far')).toEqual([])

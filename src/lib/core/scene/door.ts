@@ -1,5 +1,5 @@
 import type { ServiceType } from '../fittings'
-import { type Box, longestSpan, prismBounds, spanLength, stretchesLeft, type Span, unionOf } from '../geometry'
+import { type Box, boxGap, longestSpan, prismBounds, spanLength, stretchesLeft, type Span, unionOf } from '../geometry'
 import { type Interior, isDoor, jambs, type Opening } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, Scene } from './scene'
@@ -118,6 +118,21 @@ export function isLoadedFromDoor(scene: Scene, { services, bounds: own }: Placed
       bounds.z.min < opening.headMm
     )
   })
+}
+
+/** So near beside or over a bed another is got into from it. Common practice, no source. */
+const OVER_TO_MM = 400
+
+/** Whether one gets into a bed over another one that is made beside it or below it: a child over its parents. */
+export function isReachedOverBed(scene: Scene, placed: Placed): boolean {
+  if (scene.purpose !== 'sleeping' || !placed.services.some(({ type }) => type === 'berth')) return false
+  const flat = ({ x, y }: Box): Box => ({ x, y, z: { min: 0, max: 1 } })
+  return scene.placed.some(
+    (other) =>
+      other.id !== placed.id &&
+      other.services.some(({ type }) => type === 'berth') &&
+      boxGap(flat(other.bounds), flat(placed.bounds)) <= OVER_TO_MM,
+  )
 }
 
 /** Whether one gets into a bed straight from a door, as from the rear doors or a tailgate, or at what is stowed. */

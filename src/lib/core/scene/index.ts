@@ -27,7 +27,7 @@ export {
 } from './put-inside'
 export { canStand } from './stands'
 export { placesToSit } from './sitting'
-export { doorOf, doorsBefore, doorWay, isLoadedFromDoor, isReachedFromDoor, widthAsked } from './door'
+export { doorOf, doorsBefore, doorWay, isLoadedFromDoor, isReachedFromDoor, isReachedOverBed, widthAsked } from './door'
 export { neededClearances } from './use'
 export { largestCircle, wayGround, waysOf, type Walker, type Way, type WayGround, type WaySide } from './ways'
 export { facing, figureClash, figuresOf, type FigureBody } from './figures'

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { RULE_GROUPS, RULES } from '../review'
 import { sayFigure } from './house'
+import { NO_WAY_OUT } from './rules/no-way-out'
 import { RULE_GROUP_WORDS, RULE_PARAMETER_WORDS, RULE_WORDS, ruleBook, sayRule } from './rule-book'
 
 const byId = (id: string) =>
@@ -61,5 +62,19 @@ describe('the book of rules', () => {
         'in',
       ).parameters[0]!.value,
     ).toBe('24″')
+  })
+
+  it('says of each rule how grave it is and why, what is let pass, and its ways out or why there are none', () => {
+    const without = RULES.filter(({ hasWaysOut }) => !hasWaysOut).map(({ id }) => id)
+    expect(Object.keys(NO_WAY_OUT).sort()).toEqual([...without].sort())
+    for (const rule of RULES) {
+      const { judged, gravity } = sayRule(rule, 'mm')
+      const said = judged.join(' ')
+      for (const one of gravity) expect([rule.id, said.includes(`A ${one}:`)]).toEqual([rule.id, true])
+      expect([rule.id, said.includes('No tolerance') === (rule.tolerance === undefined)]).toEqual([rule.id, true])
+      expect([rule.id, said.includes('No way out is offered') !== rule.hasWaysOut]).toEqual([rule.id, true])
+      // a stop is never let pass by a little
+      if (gravity.length === 1 && gravity[0] === 'stop') expect([rule.id, rule.tolerance]).toEqual([rule.id, undefined])
+    }
   })
 })

@@ -1,4 +1,4 @@
-import { RULE_GROUPS, RULES, type Gravity, type Rule, type RuleGroup } from '../review'
+import { type FindingCode, type Gravity, RULE_GROUPS, type Rule, type RuleGroup, RULES, TOLD_TOGETHER } from '../review'
 import { formatFigure, formatNumber, sayLength, type LengthUnit } from '../units'
 import { AIR_RULES } from './rules/air'
 import { SAFETY_RULES } from './rules/safety'
@@ -11,6 +11,7 @@ import { OUTSIDE_RULES } from './rules/outside'
 import { WAYS_RULES } from './rules/ways'
 import { WEIGHT_RULES } from './rules/weight'
 import { FUTURE_RULES } from './rules/future'
+import { NO_WAY_OUT } from './rules/no-way-out'
 import type { RuleWords } from './rules/words'
 import { sayBasis } from './findings'
 import { list, PURPOSE_WORDS } from './words'
@@ -52,6 +53,8 @@ export interface RuleEntry extends RuleWords {
   readonly gravity: readonly Gravity[]
   readonly modes: string
   readonly basis: string
+  /** How it is judged: how grave and why, what is not said, what is told once, what is asked, and the ways out. */
+  readonly judged: readonly string[]
   /** What of a figure nobody would mention; undefined where every millimetre counts. */
   readonly tolerance: string | undefined
   readonly parameters: readonly {
@@ -165,6 +168,33 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   transferMm: 'from a wheelchair, at most',
 }
 
+const CONSEQUENCE: Readonly<Record<Gravity, string>> = {
+  stop: 'A stop: as drawn it cannot be, is unlawful or is unsafe.',
+  caution: 'A caution: it will be regretted.',
+  note: 'A note: to be known, and no more.',
+}
+
+/** How a rule keeps to what a builder would say aloud, in sentences. */
+function judgedHow(rule: Rule, lengths: LengthUnit): readonly string[] {
+  const codes = Object.keys(rule.gravity) as FindingCode[]
+  return [
+    ...ORDER.filter((gravity) => Object.values(rule.gravity).includes(gravity)).map((gravity) => CONSEQUENCE[gravity]),
+    toleranceOf(rule, lengths) ?? 'No tolerance: what is off is said, by however little.',
+    ...(codes.some((code) => TOLD_TOGETHER.has(code))
+      ? ['Where one thing makes several faults it is told once, with what follows from it below.']
+      : []),
+    ...(rule.asks ? ['Where it cannot know, it asks, and finds nothing.'] : []),
+    rule.hasWaysOut
+      ? 'Its ways out are each tried on the whole plan; only what cures is offered, with what suffers.'
+      : `No way out is offered: ${NO_WAY_OUT[rule.id] ?? ''}.`,
+  ]
+}
+
+const toleranceOf = ({ tolerance }: Rule, lengths: LengthUnit): string | undefined =>
+  tolerance === undefined
+    ? undefined
+    : `A matter of comfort: nothing is said within ${sayLength(tolerance.mm, lengths)} or ${formatFigure(tolerance.share * 100)} % of it, whichever is less.`
+
 /** A rule with all that a reader of the book asks of it. */
 export function sayRule(rule: Rule, lengths: LengthUnit): RuleEntry {
   const words = RULE_WORDS[rule.id]!
@@ -175,10 +205,8 @@ export function sayRule(rule: Rule, lengths: LengthUnit): RuleEntry {
     gravity: ORDER.filter((gravity) => Object.values(rule.gravity).includes(gravity)),
     modes: rule.modes === 'every' ? 'in every mode' : list(rule.modes.map((purpose) => PURPOSE_WORDS[purpose])),
     basis: sayBasis(rule.basis),
-    tolerance:
-      rule.tolerance === undefined
-        ? undefined
-        : `A matter of comfort: nothing is said within ${sayLength(rule.tolerance.mm, lengths)} or ${formatFigure(rule.tolerance.share * 100)} % of it, whichever is less.`,
+    tolerance: toleranceOf(rule, lengths),
+    judged: judgedHow(rule, lengths),
     parameters: Object.entries(rule.parameters).map(([key, one]) => ({
       name: RULE_PARAMETER_WORDS[key] ?? key,
       value: figure(one.default, one.unit, lengths),

@@ -39,6 +39,12 @@ const bowl = (p: Galley): LocalHollow['taken'][number] => {
     ),
   }
 }
+/** From the bowl’s bottom to the top of its tap. */
+const overBowl = (p: Galley): Prism => ({
+  ...bowl(p).prism,
+  span: { min: p.worktopMm - TOP_MM - BOWL_MM, max: p.worktopMm + TAP_MM },
+})
+const TAP_MM = 250
 /** Depth of a bowl under the top. Common practice, no source. */
 const BOWL_MM = 150
 
@@ -64,7 +70,7 @@ export const galley = galleyUnit({
   },
   facts: (p) => ({
     ...unitFacts(p),
-    ...(p.basin ? { isSplashed: true, drainsAtMm: p.worktopMm - 400 } : {}),
+    ...(p.basin ? { isSplashed: true, splashAt: overBowl(p), drainsAtMm: p.worktopMm - 400 } : {}),
     ...(p.hob
       ? {
           heat: [{ ...hobHeat(p.fuel, RINGS), isLit: true, at: hobSurface(p) }],

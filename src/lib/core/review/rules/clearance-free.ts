@@ -6,6 +6,7 @@ import {
   freedomOf,
   isLoadedFromDoor,
   isReachedFromDoor,
+  isReachedOverBed,
   neededClearances,
   outsideOf,
   type Placed,
@@ -67,6 +68,7 @@ export const clearanceFree = defineRule({
         if (clearance.use === 'sit-up') return []
         // into a bed one gets from an open door as well; where one cannot stand one crawls in, and serves a thing from a door or the bed
         if (clearance.use === 'entry' && (isCrawledIn(scene.interior) || isReachedFromDoor(scene, placed))) return []
+        if (clearance.use === 'entry' && isReachedOverBed(scene, placed)) return []
         // what is loaded from a door is served there
         if (SERVED_AT.has(clearance.use) && isLoadedFromDoor(scene, placed)) return []
         if (STOOD_BEFORE.has(clearance.use) && isCrawledIn(scene.interior)) return []

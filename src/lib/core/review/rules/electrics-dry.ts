@@ -1,4 +1,4 @@
-import { boxGap, type Box } from '../../geometry'
+import { boxGap, type Box, placePrism, prismBounds } from '../../geometry'
 import type { Placed } from '../../scene'
 import { defineDistanceRule } from '../define-distance-rule'
 import { practice } from '../define-rule'
@@ -16,7 +16,8 @@ const UNDER_TOP_MM = 250
 
 /** Where water is thrown about at a thing: at a worktop its top, else all of it. */
 function splashed({ within }: Placed, water: Placed): Box {
-  const { bounds, facts } = water
+  const { bounds, facts, placement } = water
+  if (facts.splashAt !== undefined) return prismBounds(placePrism(placement, facts.splashAt))
   if (facts.surface === undefined || within?.hostId === water.id) return bounds
   return { ...bounds, z: { min: Math.max(bounds.z.min, bounds.z.max - UNDER_TOP_MM), max: bounds.z.max } }
 }

@@ -3,7 +3,15 @@ import { aidedOf, type Brief, tallestOf } from '../../brief'
 import { ACCESS_SOURCE, routeOf } from '../../people'
 import type { Vec2, Vec3 } from '../../geometry'
 import type { ServiceType } from '../../fittings'
-import { insideDoor, isReachedFromDoor, type Scene, type Walker, type Way, type WaySide } from '../../scene'
+import {
+  insideDoor,
+  isReachedFromDoor,
+  isReachedOverBed,
+  type Scene,
+  type Walker,
+  type Way,
+  type WaySide,
+} from '../../scene'
 import { comfort, defineRule, practice, published } from '../define-rule'
 import type { Draft, Remedy } from '../finding'
 import { breadthsOf, type PassingPart, STANDARD_STATURE_MM, walkerOf } from '../walker'
@@ -130,7 +138,7 @@ export const wayWidth = defineRule({
     if (isCrawledIn(scene.interior)) return []
     const walked = ways().filter((way) => {
       const placed = find(way.fittingId)
-      return placed === undefined || !isReachedFromDoor(scene, placed)
+      return placed === undefined || !(isReachedFromDoor(scene, placed) || isReachedOverBed(scene, placed))
     })
     const walker = walkerOf(brief)
     return narrowPlaces(walked).flatMap(({ way, fittings, services }): Draft<'way-narrow' | 'way-shut'>[] => {
