@@ -1,5 +1,6 @@
 import { commandsProof } from './commands'
 import { documentsProof } from './documents'
+import { figuresProof } from './figures'
 import { hollowsProof } from './hollows'
 import { remediesProof } from './remedies'
 import { pageOf, type Proof } from './report'
@@ -16,4 +17,5 @@ export const SWEEPS: Readonly<Record<string, (share: number) => Proof>> = {
   documents: documentsProof,
   hollows: hollowsProof,
   remedies: remediesProof,
+  figures: figuresProof,
 }

@@ -2,7 +2,11 @@ import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
 import { apply, parseJob, variantsOf, type Job } from '../../src/lib/core/job'
 import { remediesFor, reviewVariant, withFollows, type Finding, type VariantReview } from '../../src/lib/core/review'
+import { CLOSED } from '../corpus/closed'
+import { CLOSED_TWO } from '../corpus/closed-two'
+import { FAULTY } from '../corpus/faulty'
 import { CORPUS } from '../corpus/plans'
+import { SENSIBLE } from '../corpus/sensible'
 import { randomFrom, randomPlan } from '../support/random-plans'
 import type { Proof } from './report'
 
@@ -73,7 +77,8 @@ export function remediesProof(share: number, seed = 19): Proof {
       }
     }
   }
-  for (const { name, job } of CORPUS) look(name, job, 'variant-a', Infinity)
+  for (const { name, job } of [...CORPUS, ...SENSIBLE, ...FAULTY, ...CLOSED, ...CLOSED_TWO])
+    look(name, job, 'variant-a', Infinity)
   for (const [name, job] of examples()) for (const [id] of variantsOf(job)) look(name, job, id, Infinity)
   const [ofBuilds, withOfBuilds] = [grave, withWay]
   for (let index = 1; index <= RANDOM_PLANS; index += 1)

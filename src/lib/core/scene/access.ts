@@ -46,6 +46,10 @@ function wayOff(placed: Placed, volume: Prism): { stance: string | undefined } |
   return stands && massOf(fitting) <= ONE_PERSON_KG ? { stance: undefined } : undefined
 }
 
+/** What is lighter and hangs on a hook or a strap is lifted off without a thought: an extinguisher, a lamp. Common practice, no source. */
+const HOOK_KG = 5
+const isLiftedOff = ({ facts, fitting }: Placed): boolean => facts.guards !== undefined && massOf(fitting) <= HOOK_KG
+
 function split(scene: Scene, blockers: readonly Blocker[], volume: Prism): Pick<Access, 'toMove' | 'fixed'> {
   const toMove: { id: string; stance: string | undefined }[] = []
   const fixed: Blocker[] = []
@@ -93,7 +97,12 @@ export function accessFaults(scene: Scene): readonly Access[] {
   const ofFittings = scene.placed.flatMap((placed) =>
     placed.clearances.flatMap((clearance): Access[] => {
       if (clearance.task === undefined) return []
-      const { free, blockers } = freedomOf(scene, placed, clearance)
+      const freedom = freedomOf(scene, placed, clearance)
+      const { free } = freedom
+      const blockers = freedom.blockers.filter(
+        ({ kind, id }) =>
+          kind !== 'fitting' || scene.placed.find((one) => one.id === id && isLiftedOff(one)) === undefined,
+      )
       const { past, first } = clearance
       const parts = first === undefined || past === undefined ? [] : [{ id: past, stance: undefined, part: first }]
       if (blockers.length + parts.length === 0) return []

@@ -67,7 +67,7 @@
                   <p class="mt-0.5">{rule.designer}</p>
                   <p class="mt-0.5 text-ink-2">For the client: {rule.client}</p>
                   <p class="mt-0.5 text-sm">
-                    <Why about="“{rule.title}” says so" lines={rule.judged}>How it is judged</Why>
+                    <Why about="“{rule.title}” is judged so" lines={rule.judged}>How it is judged</Why>
                   </p>
                 </div>
                 <div class="text-sm">
