@@ -57,15 +57,7 @@ export {
   USUAL,
   yearsOf,
 } from './answers'
-export {
-  BERTH_SPARE_MM,
-  NEED_FACTS,
-  SINGLE_BERTH_MM,
-  SLEEPER_WIDTH_MM,
-  sleeperWidthMm,
-  TABLE_PLACE_MM,
-  type Basis,
-} from './needs'
+export { BERTH_SPARE_MM, NEED_FACTS, SLEEPER_WIDTH_MM, sleeperWidthMm, TABLE_PLACE_MM, type Basis } from './needs'
 export { gearMass, personMass, petMass, type MassRange } from './masses'
 export { nightsOfWater, waterUse } from './water'
 export { DERIVE_RULES, PAGES, type DemandFacts, type Page } from './derive'

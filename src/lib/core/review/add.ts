@@ -40,6 +40,18 @@ function addedOf(
 const lengthOf = (kind: string, given: Parameters): number =>
   footprintOf({ kind, parameters: { ...defaultsOf(kindOf(kind)), ...given } }).lengthMm
 
+/** Several additions as one way out, each under an id of its own. */
+export function together(first: Remedy, others: readonly Remedy[]): Remedy {
+  const more = others.flatMap(({ commands }, at) =>
+    commands.map((command) =>
+      command.type === 'fitting.add'
+        ? { ...command, id: command.id.replace(/\d+$/, (number) => String(Number(number) + at + 1)) }
+        : command,
+    ),
+  )
+  return { ...first, commands: [...first.commands, ...more] }
+}
+
 /** How far along the vehicle from a place a wall is tried. */
 const ALONG_MM = [0, 250, -250, 500, -500] as const
 

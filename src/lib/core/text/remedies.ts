@@ -24,7 +24,11 @@ const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Re
   'shift-left': (name, amount) => `Move ${name} left ${amount}`,
   'shift-right': (name, amount) => `Move ${name} right ${amount}`,
   lower: (name, amount) => `Lower ${name} by ${amount}`,
-  place: (name, amount) => `Place a ${name} at ${amount}`,
+  place: (name, amount, { commands }) => {
+    const number = commands.filter(({ type }) => type === 'fitting.add').length
+    const one = `Place ${/^[aeiou]/.test(name) ? 'an' : 'a'} ${name} at ${amount}`
+    return number === 1 ? one : `${one}, and what goes with it: ${number} things in all`
+  },
   'cut-opening': (name, amount) => `Cut the opening for ${name}, ${amount} wide`,
   'stance-other': (name, _amount, { stance }, { unit }) =>
     stance === undefined

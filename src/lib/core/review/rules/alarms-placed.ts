@@ -1,10 +1,10 @@
-import { addedNear } from '../add'
+import { addedNear, together } from '../add'
 import type { Vec3 } from '../../geometry'
 import { type AlarmSense, heatsWith, burnsFuel } from '../../fittings'
 import { sleepersOf } from '../../brief'
 import { isOutside, type Placed, type Scene, sleeping } from '../../scene'
 import { heightsAt } from '../../shell'
-import { byFitting, defineRule, published } from '../define-rule'
+import { byFitting, defineRule, published, type RuleInput } from '../define-rule'
 import type { Draft } from '../finding'
 import { middleOf, topOf } from '../middle'
 
@@ -14,6 +14,13 @@ declare module '../finding' {
     'alarm-misplaced': { readonly senses: AlarmSense }
   }
 }
+
+/** What must be sensed in a scene. */
+const asked = (scene: Scene): readonly AlarmSense[] => [
+  'smoke',
+  ...(burnsInside(scene) ? (['monoxide'] as const) : []),
+  ...(scene.placed.some(({ facts }) => heatsWith(facts, 'gas')) ? (['leaking-gas'] as const) : []),
+]
 
 interface Alarm {
   readonly placed: Placed
@@ -72,11 +79,6 @@ export const alarmsPlaced = defineRule({
   check: ({ scene, brief, parameters }) => {
     const alarms = alarmsOf(scene)
     if (alarms.length === 0 && !burnsInside(scene)) return []
-    const asked: readonly (readonly [AlarmSense, boolean])[] = [
-      ['smoke', true],
-      ['monoxide', burnsInside(scene)],
-      ['leaking-gas', scene.placed.some(({ facts }) => heatsWith(facts, 'gas'))],
-    ]
     const heads = sleeping(scene, brief).map(({ head }) => head[2])
     /** How far an alarm is from where it senses, and how far it may be. */
     const away = ({ placed: alarm }: Alarm, senses: AlarmSense): readonly [number, number] => {
@@ -85,58 +87,69 @@ export const alarmsPlaced = defineRule({
       if (senses === 'leaking-gas') return [z - (heightsAt(scene.interior, x, y)?.min ?? 0), parameters.overFloorMm]
       return [heads.length === 0 ? 0 : Math.min(...heads.map((head) => Math.abs(head - z))), parameters.breathMm]
     }
-    return asked
-      .filter(([, needed]) => needed)
-      .flatMap(([senses]): Draft<'alarm-missing' | 'alarm-misplaced'>[] => {
-        const those = alarms.filter((alarm) => alarm.senses === senses)
-        if (those.length === 0)
-          return [
+    return asked(scene).flatMap((senses): Draft<'alarm-missing' | 'alarm-misplaced'>[] => {
+      const those = alarms.filter((alarm) => alarm.senses === senses)
+      if (those.length === 0)
+        return [
+          {
+            code: 'alarm-missing',
+            fittings: [],
+            place: middleOf(scene),
+            measured: 0,
+            needed: 1,
+            unit: 'count',
+            facts: { senses },
+          },
+        ]
+      // of several one that is well placed is enough
+      const [nearest] = those
+        .map((alarm) => ({ alarm, at: away(alarm, senses) }))
+        .sort((a, b) => a.at[0] - a.at[1] - (b.at[0] - b.at[1]))
+      if (nearest === undefined) return []
+      const {
+        alarm,
+        at: [measured, needed],
+      } = nearest
+      return measured <= needed
+        ? []
+        : [
             {
-              code: 'alarm-missing',
-              fittings: [],
-              place: middleOf(scene),
-              measured: 0,
-              needed: 1,
-              unit: 'count',
+              code: 'alarm-misplaced',
+              fittings: [alarm.placed.id],
+              place: topOf(alarm.placed),
+              measured: Math.round(measured),
+              needed,
+              unit: 'mm',
               facts: { senses },
             },
           ]
-        // of several one that is well placed is enough
-        const [nearest] = those
-          .map((alarm) => ({ alarm, at: away(alarm, senses) }))
-          .sort((a, b) => a.at[0] - a.at[1] - (b.at[0] - b.at[1]))
-        if (nearest === undefined) return []
-        const {
-          alarm,
-          at: [measured, needed],
-        } = nearest
-        return measured <= needed
-          ? []
-          : [
-              {
-                code: 'alarm-misplaced',
-                fittings: [alarm.placed.id],
-                place: topOf(alarm.placed),
-                measured: Math.round(measured),
-                needed,
-                unit: 'mm',
-                facts: { senses },
-              },
-            ]
-      })
+    })
   },
-  remedies: (input, { facts: { senses } }) => {
-    const { scene, brief } = input
-    const [head] = sleeping(scene, brief).map((one) => one.head)
-    const gas = scene.placed.find(({ facts }) => heatsWith(facts, 'gas'))
-    const [x, y, z] = head ?? middleOf(scene)
-    const roof = heightsAt(scene.interior, x, y)?.max ?? z + 1200
-    const at: Vec3 =
-      senses === 'smoke'
-        ? [x, y, roof - 250]
-        : senses === 'leaking-gas'
-          ? [gas === undefined ? x : topOf(gas)[0], y, 100]
-          : [x, y, z + 250]
-    return addedNear(input, 'alarm', at, { senses })
+  remedies: (input, finding) => {
+    const { scene } = input
+    // those that are missing as well come with it: they are one fault
+    const there = new Set(alarmsOf(scene).map(({ senses }) => senses))
+    const all =
+      finding.code === 'alarm-misplaced'
+        ? [finding.facts.senses]
+        : asked(scene).filter((senses) => senses === finding.facts.senses || !there.has(senses))
+    const ways = all.map((senses) => addedNear(input, 'alarm', placeFor(input, senses), { senses }))
+    const [first, ...others] = ways
+    return (first ?? []).map((way, at) =>
+      together(
+        way,
+        others.map((other) => other[at] ?? way),
+      ),
+    )
   },
 })
+
+/** Where a sense is best served: under the roof, by the heads, over the floor by the gas. */
+function placeFor({ scene, brief }: Pick<RuleInput, 'scene' | 'brief'>, senses: AlarmSense): Vec3 {
+  const [head] = sleeping(scene, brief).map((one) => one.head)
+  const gas = scene.placed.find(({ facts }) => heatsWith(facts, 'gas'))
+  const [x, y, z] = head ?? middleOf(scene)
+  const roof = heightsAt(scene.interior, x, y)?.max ?? z + 1200
+  if (senses === 'smoke') return [x, y, roof - 250]
+  return senses === 'leaking-gas' ? [gas === undefined ? x : topOf(gas)[0], y, 100] : [x, y, z + 250]
+}
