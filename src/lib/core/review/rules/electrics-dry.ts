@@ -17,8 +17,13 @@ const UNDER_TOP_MM = 250
 /** Where water is thrown about at a thing: at a worktop its top, else all of it. */
 function splashed({ within }: Placed, water: Placed): Box {
   const { bounds, facts, placement } = water
-  if (facts.splashAt !== undefined) return prismBounds(placePrism(placement, facts.splashAt))
-  if (facts.surface === undefined || within?.hostId === water.id) return bounds
+  const isUnder = within?.hostId === water.id
+  if (facts.splashAt !== undefined) {
+    const bowl = prismBounds(placePrism(placement, facts.splashAt))
+    // what leaks runs down in the cupboard below it
+    return isUnder ? { ...bowl, z: { min: bounds.z.min, max: bowl.z.max } } : bowl
+  }
+  if (facts.surface === undefined || isUnder) return bounds
   return { ...bounds, z: { min: Math.max(bounds.z.min, bounds.z.max - UNDER_TOP_MM), max: bounds.z.max } }
 }
 

@@ -79,7 +79,7 @@ export const PEOPLE_SENTENCES: SentencesFor<
       designer: `Standing ${place} leaves ${say(measured)} ${over}; the ${facts.person}, ${say(facts.statureMm)}, needs ${say(needed)}.`,
       client: `The ${facts.person} would have to stoop ${place}.`,
       why: [
-        `${say(facts.statureMm)} stature + ${say(facts.spareMm)} for shoes = ${say(needed)}; floor to what is overhead: ${say(measured)}; short by ${say(needed - measured)}.`,
+        `${say(facts.statureMm)} stature${facts.spareMm === 0 ? ', without shoes' : ` + ${say(facts.spareMm)} for shoes = ${say(needed)}`}; floor to what is overhead: ${say(measured)}; short by ${say(needed - measured)}.`,
       ],
     }
   },
