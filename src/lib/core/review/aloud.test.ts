@@ -159,6 +159,42 @@ describe('what a builder does not say', () => {
     expect([byDay(lift(1600)), byDay(lift(1000))]).toEqual([0, 1])
   })
 
+  it('that a tank under the floor or a blanked pane shows, or counts a fan and its cut as two', () => {
+    const stealth: Command = { type: 'brief.use', use: { stealth: true } }
+    const marks = (...more: Command[]) =>
+      all(truck(stealth, ...more))
+        .filter(({ code }) => code === 'stealth-seen')
+        .map(({ measured }) => measured)
+    const cut: Command = {
+      type: 'change.put',
+      variant,
+      id: 'change-f',
+      change: { kind: 'roof-hatch', fromMm: 2030, toMm: 2430, rightMm: -200, leftMm: 200 },
+    }
+    expect(marks(putAtHome('fit-t', 'tank-under', 1000))).toEqual([])
+    expect(marks(cut)).toEqual([1])
+    expect(marks(cut, putAtHome('fit-f', 'fan-extract', 2000))).toEqual([1])
+  })
+
+  it('that a child to come has no bed where its cot stands already', () => {
+    const foreseen = (...more: Command[]) =>
+      all(
+        truck(
+          { type: 'brief.use', use: { future: ['child'] } },
+          person(1700),
+          putAtHome('fit-b', 'bed-fixed', 1000, { sleepers: 1 }),
+          ...more,
+        ),
+      ).filter(({ code, facts }) => code === 'reserve-missing' && 'what' in facts && facts.what === 'berth').length
+    const cot = put('fit-c', 'cot', 2700, 'left-wall')
+    const infant: Command = {
+      type: 'person.put',
+      id: 'person-i',
+      person: { label: 'infant', statureMm: 740, sleeps: true, travels: true, age: 'infant' },
+    }
+    expect([foreseen(), foreseen(cot), foreseen(cot, infant)]).toEqual([1, 0, 1])
+  })
+
   it('that a child gets into its hammock over its parents’ bed', () => {
     const job = (x: number) =>
       jobWith(

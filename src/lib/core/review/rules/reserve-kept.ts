@@ -1,5 +1,5 @@
 import { held } from '../../fittings'
-import { piecesOf, sleepersOf, travellersOf } from '../../brief'
+import { ageOf, peopleOf, piecesOf, sleepersOf, travellersOf } from '../../brief'
 import { cabBelts, offered, stow, type Scene } from '../../scene'
 import { bestMode } from '../best-mode'
 import { byFitting, defineRule, practice } from '../define-rule'
@@ -12,9 +12,11 @@ declare module '../finding' {
   }
 }
 
-/** Berths that are there, and stowages that are kept to become one. */
-const berthsAndKept = (scene: Scene): number =>
-  offered(scene, 'berth') + scene.placed.filter(({ facts }) => facts.becomesBerth).length
+/** Berths that are there, cots that no infant lies in yet, and stowages that are kept to become one. */
+const berthsAndKept = (scene: Scene, infants: number): number =>
+  offered(scene, 'berth') +
+  Math.max(0, offered(scene, 'cot') - infants) +
+  scene.placed.filter(({ facts }) => facts.becomesBerth).length
 
 /** What the brief foresees has its room kept: a berth and a belt for a child to come, a place for a second battery. */
 export const reserveKept = defineRule({
@@ -51,7 +53,8 @@ export const reserveKept = defineRule({
           ]
     if (scene.purpose === 'sleeping') {
       if (!future.includes('child')) return []
-      const { measured, here } = bestMode(scene, peers(), berthsAndKept)
+      const infants = peopleOf(brief).filter(([, person]) => person.sleeps && ageOf(person) === 'infant').length
+      const { measured, here } = bestMode(scene, peers(), (one) => berthsAndKept(one, infants))
       return here ? missing('berth', measured, sleepersOf(brief).length + 1) : []
     }
     const { batteryMm, batteryWideMm, batteryHighMm } = parameters

@@ -1,10 +1,33 @@
 import { answer } from '../../brief'
+import { spansOverlap } from '../../geometry'
+import type { Placed } from '../../scene'
+import type { BodyChange } from '../../shell'
 import { defineRule, practice } from '../define-rule'
 import { middleOf } from '../middle'
 
 declare module '../finding' {
   interface FactsByCode {
     'stealth-seen': { readonly changes: number }
+  }
+}
+
+/** Whether a change shows on its own: not a pane that was blanked, a bulkhead or a well, nor a cut that something seen already stands in. */
+const isSeen = (change: BodyChange, seen: readonly Placed[]): boolean => {
+  switch (change.kind) {
+    case 'window-blanked':
+    case 'bulkhead-removed':
+    case 'bulkhead-door':
+    case 'floor-well':
+      return false
+    case 'roof-hatch':
+      return !seen.some(({ bounds }) => spansOverlap(bounds.x, { min: change.fromMm, max: change.toMm }))
+    case 'door':
+    case 'flare':
+    case 'raised-roof':
+    case 'side-hatch':
+    case 'widened':
+    case 'window':
+      return true
   }
 }
 
@@ -20,8 +43,11 @@ export const stealthSeen = defineRule({
   },
   check: ({ scene, plan, brief, parameters }) => {
     if (!answer(brief, 'stealth')) return []
-    const roof = scene.placed.filter(({ solids }) => solids.some(({ fit }) => fit === 'outside'))
-    const changes = Object.keys(plan.changes).length
+    // what hangs under the floor is in nobody’s eye
+    const roof = scene.placed.filter(
+      ({ solids, seat }) => seat.up.from !== 'under-floor' && solids.some(({ fit }) => fit === 'outside'),
+    )
+    const changes = Object.values(plan.changes).filter((change) => isSeen(change, roof)).length
     const marks = roof.length + changes
     if (marks <= parameters.mostMarks) return []
     return [
