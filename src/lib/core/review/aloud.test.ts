@@ -195,6 +195,23 @@ describe('what a builder does not say', () => {
     expect([foreseen(), foreseen(cot), foreseen(cot, infant)]).toEqual([1, 0, 1])
   })
 
+  it('of a machine on a worktop nothing by day, and that it is left there on the road', () => {
+    const on = (kind: string, ...more: Command[]) =>
+      says(
+        truck(
+          put('fit-g', 'galley', 1000, 'left-wall'),
+          putAtHome('fit-m', kind, 1200, {}, { up: { from: 'top-of', fitting: 'fit-g', mm: 0 } }),
+          ...more,
+        ),
+        'not-held',
+      )
+    expect(on('microwave')).toBe(true)
+    const strapped = { type: 'fitting.fixing', variant, id: 'fit-m', fixing: { how: 'straps', points: 2 } } as const
+    expect(on('microwave', strapped)).toBe(false)
+    // a shelf of spices is nailed up
+    expect(on('spice-rack')).toBe(false)
+  })
+
   it('that a child gets into its hammock over its parents’ bed', () => {
     const job = (x: number) =>
       jobWith(

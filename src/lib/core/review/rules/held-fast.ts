@@ -23,6 +23,17 @@ function isBoxedIn(scene: Scene, placed: Placed): boolean {
   )
 }
 
+/** Whether a thing stands by itself: as a plan says, or left on a worktop with nothing said of what holds it. */
+function standsFree(scene: Scene, { fitting, seat, facts }: Placed): boolean {
+  if (fitting.fixing !== undefined) return fitting.fixing.how === 'standing'
+  const { up } = seat
+  return (
+    up.from === 'top-of' &&
+    facts.carriedIn === 'whole' &&
+    scene.placed.some(({ id, services }) => id === up.fitting && services.some(({ type }) => type === 'worktop'))
+  )
+}
+
 /** On the road nothing heavy stands by itself; what a closed cupboard holds on all sides is held. */
 export const heldFast = defineRule({
   id: 'held-fast',
@@ -35,7 +46,7 @@ export const heldFast = defineRule({
   },
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed) => {
-      if (placed.fitting.fixing?.how !== 'standing' || placed.solids.length === 0 || isBoxedIn(scene, placed)) return []
+      if (!standsFree(scene, placed) || placed.solids.length === 0 || isBoxedIn(scene, placed)) return []
       const kg = massOf(placed.fitting)
       if (kg <= parameters.freeKg) return []
       return [

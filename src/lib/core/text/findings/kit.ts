@@ -45,7 +45,10 @@ export const wayTo = (fittings: readonly string[], names: Names): string => {
   return all.length <= 3 ? list(all) : list([...all.slice(0, 2), `${all.length - 2} more`])
 }
 
-export const between = (sides: readonly WaySide[], names: Names): string =>
-  sides.length === 0 ? '' : ` between ${list(sides.map((side) => sideName(side, names)))}`
+export function between(sides: readonly WaySide[], names: Names): string {
+  const all = [...new Set(sides.map((side) => sideName(side, names)))]
+  // where it is hemmed in on both sides by one thing, it is beside that
+  return all.length === 0 ? '' : all.length === 1 ? ` beside ${list(all)}` : ` between ${list(all)}`
+}
 
 export const size = (sides: readonly number[], say: Say): string => sides.map(say).join(' × ')
