@@ -84,7 +84,7 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
       await openPlan(page, id)
       await page.keyboard.press('2')
       await page.getByTestId('plan-fit-galley').click({ position: { x: 60, y: 10 } })
-      await expect(page.getByTestId('finding-clearance-blocked')).toBeVisible()
+      await expect(page.getByTestId('finding-gas-none')).toBeVisible()
     },
   ],
   [

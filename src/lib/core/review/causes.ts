@@ -1,11 +1,18 @@
 import type { WaySide } from '../scene'
 import { type Finding, type FindingCode, GRAVITIES } from './finding'
 
-/** Whether the second fault is only what follows from the first. Neither is the other. */
-type Follows = (cause: Finding, other: Finding) => boolean
+/**
+ * Which faults follow from which: those whose `of` is the `from` of a cause, in the same mode or in any. Looked up by these keys, since a plan
+ * may have thousands of faults; undefined where a fault takes no part.
+ */
+interface Relation {
+  readonly modes: 'here' | 'any'
+  readonly from: (cause: Finding) => string | undefined
+  readonly of: (other: Finding) => string | undefined
+  readonly also?: (cause: Finding, other: Finding) => boolean
+}
 
 const first = ({ fittings: [id] }: Finding): string | undefined => id
-const sameFirst: Follows = (cause, other) => first(cause) !== undefined && first(cause) === first(other)
 
 /** Said for each who lies in a bed or for each seat, and one cause: where the bed or what is in the way stands. */
 const BY_EACH: ReadonlySet<FindingCode> = new Set([
@@ -35,61 +42,83 @@ const AT_DOOR_MM = 900
 
 const away = ({ place: [x, y] }: Finding, { place: [u, v] }: Finding): number => Math.hypot(x - u, y - v)
 
-/** In one mode. */
-const HERE: readonly Follows[] = [
-  // one bed without air is one fault, however many lie in it
-  (cause, other) => cause.code === other.code && BY_EACH.has(cause.code) && sameFirst(cause, other),
-  // an aisle between two is too narrow for all that is done in it
-  (cause, other) => {
-    const pair = pairOf(cause)
-    return pair !== undefined && pair === pairOf(other) && other.code === 'clearance-blocked'
-  },
-  // a thing that cannot be got at for what stands before it cannot be opened for it either
-  (cause, other) =>
-    cause.code === 'clearance-blocked' &&
-    other.code === 'clearance-blocked' &&
-    sameFirst(cause, other) &&
-    cause.facts.blockers.some(({ kind, id }) => kind !== 'shell' && other.facts.blockers.some((one) => one.id === id)),
-  // what stands in a door narrows the way in as well
-  (cause, other) =>
-    cause.code === 'door-blocked' &&
-    (other.code === 'way-narrow' || other.code === 'way-shut') &&
-    beside(other.facts.between).some((id) => cause.fittings.includes(id)) &&
-    away(cause, other) < AT_DOOR_MM,
-  // seats whose backs meet the same thing
-  (cause, other) =>
-    cause.code === 'recline-blocked' &&
-    other.code === 'recline-blocked' &&
-    cause.fittings.some((id) => other.fittings.includes(id)),
-  // whoever stands upright nowhere does not where something hangs either
-  (cause, other) => cause.code === 'standing-nowhere' && other.code === 'standing-low',
-  // and what hangs low over one place is one fault for all that is done there
-  (cause, other) =>
-    cause.code === 'standing-low' &&
-    other.code === 'standing-low' &&
-    away(cause, other) < AT_DOOR_MM &&
-    cause.measured === other.measured,
-  (cause, other) => cause.code === 'alarm-missing' && other.code === 'alarm-missing',
-]
+/** Only of some codes, told apart by something. */
+const only =
+  (
+    code: FindingCode,
+    key: (finding: Finding) => string | undefined = () => '',
+  ): ((finding: Finding) => string | undefined) =>
+  (finding) =>
+    finding.code === code ? key(finding) : undefined
+
+const byEach = (finding: Finding): string | undefined =>
+  BY_EACH.has(finding.code) && first(finding) !== undefined ? `${finding.code} ${first(finding)}` : undefined
+/** What hangs low over one place: so high, and about there. */
+const lowThere = only(
+  'standing-low',
+  ({ measured, place: [x, y] }) => `${measured} ${Math.round(x / AT_DOOR_MM)} ${Math.round(y / AT_DOOR_MM)}`,
+)
+const isWay = ({ code }: Finding): string | undefined => (code === 'way-narrow' || code === 'way-shut' ? '' : undefined)
+const wayPair = (finding: Finding): string | undefined => {
+  const pair = isWay(finding) === undefined ? undefined : pairOf(finding)
+  return pair === undefined ? undefined : `${finding.code} ${pair}`
+}
 
 /** The same narrow place, of a way to other things. */
 const SAME_GAP_MM = 4
 
-/** From one mode to another. */
-const ACROSS: readonly Follows[] = [
+const RELATIONS: readonly Relation[] = [
+  // one bed without air is one fault, however many lie in it
+  { modes: 'here', from: byEach, of: byEach },
+  // an aisle between two is too narrow for all that is done in it
+  { modes: 'here', from: pairOf, of: (other) => (other.code === 'clearance-blocked' ? pairOf(other) : undefined) },
+  // a thing that cannot be got at for what stands before it cannot be opened for it either
+  {
+    modes: 'here',
+    from: only('clearance-blocked', first),
+    of: only('clearance-blocked', first),
+    also: (cause, other) =>
+      cause.code === 'clearance-blocked' &&
+      other.code === 'clearance-blocked' &&
+      cause.facts.blockers.some(
+        ({ kind, id }) => kind !== 'shell' && other.facts.blockers.some((one) => one.id === id),
+      ),
+  },
+  // what stands in a door narrows the way in as well
+  {
+    modes: 'here',
+    from: only('door-blocked'),
+    of: isWay,
+    also: (cause, other) =>
+      (other.code === 'way-narrow' || other.code === 'way-shut') &&
+      beside(other.facts.between).some((id) => cause.fittings.includes(id)) &&
+      away(cause, other) < AT_DOOR_MM,
+  },
+  // seats whose backs meet the same thing
+  {
+    modes: 'here',
+    from: only('recline-blocked'),
+    of: only('recline-blocked'),
+    also: (cause, other) => cause.fittings.some((id) => other.fittings.includes(id)),
+  },
+  // whoever stands upright nowhere does not where something hangs either
+  { modes: 'here', from: only('standing-nowhere'), of: only('standing-low') },
+  // and what hangs low over one place is one fault for all that is done there
+  { modes: 'here', from: lowThere, of: lowThere },
+  { modes: 'here', from: only('alarm-missing'), of: only('alarm-missing') },
   // a narrow place is one, whatever lies behind it in another mode
-  (cause, other) =>
-    (cause.code === 'way-narrow' || cause.code === 'way-shut') &&
-    cause.code === other.code &&
-    pairOf(cause) !== undefined &&
-    pairOf(cause) === pairOf(other) &&
-    Math.abs(cause.measured - other.measured) <= SAME_GAP_MM,
+  {
+    modes: 'any',
+    from: wayPair,
+    of: wayPair,
+    also: (cause, other) => Math.abs(cause.measured - other.measured) <= SAME_GAP_MM,
+  },
   // under a roof too low to sit by day one does not sit up by night either
-  (cause, other) =>
-    cause.code === 'head-bump' &&
-    cause.facts.over === undefined &&
-    other.code === 'sit-up-low' &&
-    sameFirst(cause, other),
+  {
+    modes: 'any',
+    from: (cause) => (cause.code === 'head-bump' && cause.facts.over === undefined ? first(cause) : undefined),
+    of: only('sit-up-low', first),
+  },
 ]
 
 const grave = ({ gravity }: Finding): number => GRAVITIES.indexOf(gravity)
@@ -124,17 +153,36 @@ export function byCause<M extends { readonly findings: readonly Finding[] }>(mod
   const ranked = modes
     .flatMap(({ findings }) => findings)
     .sort((a, b) => grave(a) - grave(b) || rank(a) - rank(b) || offShare(b) - offShare(a))
+  const keyIn = ({ modes: where }: Relation, { modeId }: Finding, key: string): string =>
+    where === 'here' ? `${modeId} ${key}` : key
+  const others = RELATIONS.map((relation) => {
+    const found = new Map<string, Finding[]>()
+    for (const finding of ranked) {
+      const key = relation.of(finding)
+      if (key === undefined) continue
+      const at = keyIn(relation, finding, key)
+      const known = found.get(at)
+      if (known === undefined) found.set(at, [finding])
+      else known.push(finding)
+    }
+    return found
+  })
   const causeOf = new Map<Finding, Finding>()
   const under = new Map<Finding, Finding[]>()
   for (const cause of ranked) {
     if (causeOf.has(cause)) continue
-    for (const other of ranked) {
-      if (other === cause || causeOf.has(other) || under.has(other) || grave(other) < grave(cause)) continue
-      const relations = other.modeId === cause.modeId ? [...HERE, ...ACROSS] : ACROSS
-      if (!relations.some((follows) => follows(cause, other))) continue
-      causeOf.set(other, cause)
-      under.set(cause, [...(under.get(cause) ?? []), other])
-    }
+    RELATIONS.forEach((relation, index) => {
+      const key = relation.from(cause)
+      if (key === undefined) return
+      for (const other of others[index]?.get(keyIn(relation, cause, key)) ?? []) {
+        if (other === cause || causeOf.has(other) || under.has(other) || grave(other) < grave(cause)) continue
+        if (relation.also?.(cause, other) === false) continue
+        causeOf.set(other, cause)
+        const those = under.get(cause)
+        if (those === undefined) under.set(cause, [other])
+        else those.push(other)
+      }
+    })
   }
   if (causeOf.size === 0) return modes
   return modes.map((mode) => ({

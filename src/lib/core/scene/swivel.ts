@@ -32,7 +32,9 @@ export interface SwivelFreedom {
 
 /** Whether a thing is a table that folds, drops or swings away. */
 const isPutUp = ({ services, fitting }: Placed): boolean =>
-  services.some(({ type }) => type === 'table-place') && stancesOf(fitting).length > 1
+  services.some(({ type }) => type === 'table-place') &&
+  !services.some(({ type }) => type === 'desk') &&
+  stancesOf(fitting).length > 1
 
 /** What stands in the way of given solids of a cab seat: fittings, what stands proud of the body, the other seats. */
 function inTheWay(scene: Scene, seat: CabSeat, solids: readonly Prism[], alsoShell: boolean): readonly Blocker[] {
