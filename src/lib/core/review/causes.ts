@@ -147,15 +147,20 @@ export const withFollows = (findings: readonly Finding[]): readonly Finding[] =>
 
 /**
  * One cause, one finding: what only follows from another fault of the same variant is told below that. A cause is never less grave than
- * what follows from it, and of alike faults it is the one that is furthest off.
+ * what follows from it, and of alike faults it is the one that is furthest off. `any`: from one mode to another, for a list of the faults of a
+ * whole variant; in its own mode each is told.
  */
-export function byCause<M extends { readonly findings: readonly Finding[] }>(modes: readonly M[]): readonly M[] {
+export function byCause<M extends { readonly findings: readonly Finding[] }>(
+  modes: readonly M[],
+  across: Relation['modes'] = 'here',
+): readonly M[] {
+  const relations = RELATIONS.filter((relation) => relation.modes === across)
   const ranked = modes
     .flatMap(({ findings }) => findings)
     .sort((a, b) => grave(a) - grave(b) || rank(a) - rank(b) || offShare(b) - offShare(a))
   const keyIn = ({ modes: where }: Relation, { modeId }: Finding, key: string): string =>
     where === 'here' ? `${modeId} ${key}` : key
-  const others = RELATIONS.map((relation) => {
+  const others = relations.map((relation) => {
     const found = new Map<string, Finding[]>()
     for (const finding of ranked) {
       const key = relation.of(finding)
@@ -171,7 +176,7 @@ export function byCause<M extends { readonly findings: readonly Finding[] }>(mod
   const under = new Map<Finding, Finding[]>()
   for (const cause of ranked) {
     if (causeOf.has(cause)) continue
-    RELATIONS.forEach((relation, index) => {
+    relations.forEach((relation, index) => {
       const key = relation.from(cause)
       if (key === undefined) return
       for (const other of others[index]?.get(keyIn(relation, cause, key)) ?? []) {
@@ -191,7 +196,7 @@ export function byCause<M extends { readonly findings: readonly Finding[] }>(mod
       .filter((finding) => !causeOf.has(finding))
       .map((finding) => {
         const follows = under.get(finding)
-        return follows === undefined ? finding : { ...finding, follows }
+        return follows === undefined ? finding : { ...finding, follows: [...(finding.follows ?? []), ...follows] }
       }),
   }))
 }

@@ -1,3 +1,4 @@
+import { byCause } from './causes'
 import { byWeight, type Finding, type Gravity, isLetBe, RULE_GROUPS, type RuleGroup } from './finding'
 import type { VariantReview } from './review'
 
@@ -10,35 +11,28 @@ export interface Fault {
   readonly modes: readonly string[]
 }
 
-function withoutFollows(finding: Finding): Finding {
-  if (finding.follows === undefined) return finding
-  const { follows: _, ...alone } = finding
-  return alone as Finding
-}
-
 /** The faults of a variant, each once, the gravest first; those let be come last. */
 export function faultsOf(review: VariantReview): readonly Fault[] {
   const byKey = new Map<string, Fault>()
-  const under = new Map<string, Map<string, Finding>>()
   for (const { modeId, findings } of review.modes)
     for (const finding of findings) {
       const known = byKey.get(finding.key)
+      const graver = known === undefined || byWeight(finding, known.finding) < 0 ? finding : known.finding
+      const follows = [...(known?.finding.follows ?? []), ...(finding.follows ?? [])].filter(
+        ({ key }, at, all) => all.findIndex((one) => one.key === key) === at,
+      )
       byKey.set(finding.key, {
-        finding: known === undefined || byWeight(finding, known.finding) < 0 ? finding : known.finding,
+        finding: follows.length === 0 ? graver : { ...graver, follows },
         modes: [...(known?.modes ?? []), modeId],
       })
-      for (const one of finding.follows ?? [])
-        under.set(finding.key, (under.get(finding.key) ?? new Map<string, Finding>()).set(one.key, one))
     }
   // what follows from a fault in one mode is told there, and not again for another
-  const told = new Set([...under].flatMap(([cause, those]) => [...those.keys()].filter((key) => key !== cause)))
-  return [...byKey.values()]
-    .filter(({ finding }) => !told.has(finding.key) || under.has(finding.key))
-    .map(({ finding, modes }) => {
-      const follows = [...(under.get(finding.key)?.values() ?? [])].filter(({ key }) => key !== finding.key)
-      return { finding: follows.length === 0 ? withoutFollows(finding) : { ...finding, follows }, modes }
-    })
-    .sort((a, b) => byWeight(a.finding, b.finding))
+  const told = new Set([...byKey.values()].flatMap(({ finding: { follows = [] } }) => follows.map(({ key }) => key)))
+  const once = [...byKey.values()].filter(({ finding: { key, follows } }) => follows !== undefined || !told.has(key))
+  const [gathered] = byCause([{ findings: once.map(({ finding }) => finding) }], 'any')
+  return (gathered?.findings ?? [])
+    .map((finding) => ({ finding, modes: byKey.get(finding.key)?.modes ?? [] }))
+    .sort((one, other) => byWeight(one.finding, other.finding))
 }
 
 function count(faults: readonly Fault[]): Tally {

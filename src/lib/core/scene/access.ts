@@ -46,7 +46,7 @@ function wayOff(placed: Placed, volume: Prism): { stance: string | undefined } |
   return stands && massOf(fitting) <= ONE_PERSON_KG ? { stance: undefined } : undefined
 }
 
-/** What is lighter and hangs on a hook or a strap is lifted off without a thought: an extinguisher, a lamp. Common practice, no source. */
+/** What is lighter and hangs on a hook or a strap is lifted off without a thought: an extinguisher, an alarm. Common practice, no source. */
 const HOOK_KG = 5
 const isLiftedOff = ({ facts, fitting }: Placed): boolean => facts.guards !== undefined && massOf(fitting) <= HOOK_KG
 

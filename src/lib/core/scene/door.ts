@@ -131,6 +131,8 @@ export function isReachedOverBed(scene: Scene, placed: Placed): boolean {
     (other) =>
       other.id !== placed.id &&
       other.services.some(({ type }) => type === 'berth') &&
+      // over a lower one only: of two alike neither is the way to the other
+      other.bounds.z.max < placed.bounds.z.max &&
       boxGap(flat(other.bounds), flat(placed.bounds)) <= OVER_TO_MM,
   )
 }

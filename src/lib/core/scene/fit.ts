@@ -4,6 +4,7 @@ import {
   prismBounds,
   prismsOverlap,
   sharedLength,
+  spanLength,
   type Box,
   type Prism,
   type Span,
@@ -184,7 +185,8 @@ function collisionsFound(scene: Scene, a: Placed): readonly Collision[] {
       a.solids.filter(({ fit }) => meets(fit)),
       [keepOut],
     )
-    if (hit === undefined || (keepOut.isPillar === true && hit.depth() <= packedMm(a))) return
+    // from the wall inward: a slender pillar deep in a thing is not packed round
+    if (hit === undefined || (keepOut.isPillar === true && spanLength(hit.shared.y) <= packedMm(a))) return
     found.push({ a, b: { kind: 'keep-out', keepOut }, ...hit })
   }
   for (const keepOut of scene.interior.keepOuts)

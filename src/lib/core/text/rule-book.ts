@@ -179,7 +179,7 @@ function judgedHow(rule: Rule, lengths: LengthUnit): readonly string[] {
   const codes = Object.keys(rule.gravity) as FindingCode[]
   return [
     ...ORDER.filter((gravity) => Object.values(rule.gravity).includes(gravity)).map((gravity) => CONSEQUENCE[gravity]),
-    toleranceOf(rule, lengths) ?? 'No tolerance: what is off is said, by however little.',
+    toleranceOf(rule, lengths) ?? 'No tolerance beyond what the rule itself says.',
     ...(codes.some((code) => TOLD_TOGETHER.has(code))
       ? ['Where one thing makes several faults it is told once, with what follows from it below.']
       : []),
