@@ -21,7 +21,7 @@ export const hobHeat = (fuel: HobFuel, rings: number): Omit<HeatFact, 'isLit'> =
 })
 
 /** Which caution each of them calls for. */
-export const MAINS_OR_FUEL = { gas: 'gas', induction: 'mains', diesel: 'fuel' } as const satisfies Record<
+export const HOB_CAUTION = { gas: 'gas', induction: 'mains', diesel: 'fuel' } as const satisfies Record<
   HobFuel,
   Caution
 >

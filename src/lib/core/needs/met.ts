@@ -34,11 +34,6 @@ export interface NeedState {
   readonly tooSmall: readonly string[]
 }
 
-/** Two thirds of what pleases most do as well: 85 L where 130 would be ample, 60 for 90. Common practice, no source. */
-const COLD_ENOUGH = 0.65
-/** So much of the litres that were asked for nobody tells from all of them. Common practice, no source. */
-const LITRES_ENOUGH = 0.97
-
 const stowed = new WeakMap<Scene, { readonly brief: Brief; readonly stowed: Stowed }>()
 
 /** Where the client’s gear goes in a scene. Packed once for a scene and a brief. */
@@ -154,7 +149,7 @@ function heldIn(purpose: Purpose, served: readonly Held[]): Held | undefined {
 function stateOf(demand: ResolvedDemand, worst: Held): NeedState {
   const { needed, unit } = askedOf(demand)
   const { amount, ifAllStood, by, cannotStand, tooSmall, modeId } = worst
-  const least = unit === 'litres' ? (demand.need === 'cold-box' ? COLD_ENOUGH : LITRES_ENOUGH) * needed : needed
+  const least = (NEED_TABLE[demand.need].enough?.(demand) ?? 1) * needed
   const enough = amount >= least
   const there = cannotStand.length > 0 || tooSmall.length > 0
   return {

@@ -1,9 +1,9 @@
 import { TABLE_PLACE_MM, type ResolvedDemand } from '../brief'
 import { prismBounds, spanLength } from '../geometry'
 import { canStand, type Placed, type PlacedService, type Scene } from '../scene'
-import { SAME_MM } from '../units'
+import { isUnnoticed, SAME_MM } from '../units'
 import { tablesToWorkAt } from './desks'
-import { NEED_TABLE, type Measure } from './table'
+import { NEED_TABLE, type NeedRow } from './table'
 
 /** Something of a plan that serves a need, and whether it can stand where it is. */
 interface Offer {
@@ -29,18 +29,23 @@ export interface Served {
 
 const descending = (sides: readonly number[]): readonly number[] => [...sides].sort((a, b) => b - a)
 
-/** So much less nobody tells from it: the smaller of 3 % and 10 mm. Common practice, no source. */
-const isEnough = (wanted: number, there: number): boolean => wanted - there <= Math.min(10, wanted * 0.03)
+/** Whether a side is long enough: what is published must be there whole, of anything else nobody tells so little. */
+type Enough = (wanted: number, there: number) => boolean
+const isWhole: Enough = (wanted, there) => wanted - there < SAME_MM
+const isNearly: Enough = (wanted, there) => isUnnoticed(wanted - there, wanted)
 
 /** Whether what is wanted goes in, turned as it will. */
-const goesIn = (wanted: readonly number[], room: readonly number[]): boolean => {
+const goesIn = (wanted: readonly number[], room: readonly number[], isEnough: Enough): boolean => {
   const there = descending(room)
   return descending(wanted).every((side, index) => isEnough(side, there[index] ?? 0))
 }
 
 /** As `goesIn`, standing on its feet: the third side is its height. */
-const standsIn = ([a = 0, b = 0, high = 0]: readonly number[], [x = 0, y = 0, z = 0]: readonly number[]): boolean =>
-  isEnough(high, z) && goesIn([a, b], [x, y])
+const standsIn = (
+  [a = 0, b = 0, high = 0]: readonly number[],
+  [x = 0, y = 0, z = 0]: readonly number[],
+  isEnough: Enough,
+): boolean => isEnough(high, z) && goesIn([a, b], [x, y], isEnough)
 
 const insideOf = ({ inside }: PlacedService): readonly number[] => {
   if (inside === undefined) return []
@@ -67,21 +72,24 @@ function howMany(wanted: readonly number[], room: readonly number[]): number {
   )
 }
 
-function isLargeEnough(measure: Measure, demand: ResolvedDemand, service: PlacedService): boolean {
+function isLargeEnough({ measure, exact }: NeedRow, demand: ResolvedDemand, service: PlacedService): boolean {
+  const isEnough = exact?.(demand) === true ? isWhole : isNearly
   switch (measure) {
     case 'nothing':
       return true
     case 'area-if-asked':
-      return !demand.isSized || service.sizeMm === undefined || goesIn(demand.sizeMm.slice(0, 2), service.sizeMm)
+      return (
+        !demand.isSized || service.sizeMm === undefined || goesIn(demand.sizeMm.slice(0, 2), service.sizeMm, isEnough)
+      )
     case 'area':
-      return service.sizeMm === undefined || goesIn(demand.sizeMm.slice(0, 2), service.sizeMm)
+      return service.sizeMm === undefined || goesIn(demand.sizeMm.slice(0, 2), service.sizeMm, isEnough)
     case 'room':
-      return standsIn(demand.sizeMm, insideOf(service))
+      return standsIn(demand.sizeMm, insideOf(service), isEnough)
   }
 }
 
 /** A service that one demand takes whole. */
-function wholeOffer(scene: Scene, placed: Placed, service: PlacedService, measure: Measure): Offer {
+function wholeOffer(scene: Scene, placed: Placed, service: PlacedService, row: NeedRow): Offer {
   let taken = false
   const size = (service.sizeMm ?? insideOf(service)).reduce((product, side) => product * side, 1)
   return {
@@ -89,7 +97,7 @@ function wholeOffer(scene: Scene, placed: Placed, service: PlacedService, measur
     stands: canStand(scene, placed),
     size,
     serve: (demand) => {
-      if (taken || !isLargeEnough(measure, demand, service)) return false
+      if (taken || !isLargeEnough(row, demand, service)) return false
       taken = true
       return true
     },
@@ -124,14 +132,15 @@ function topOffer(scene: Scene, placed: Placed, lengthMm: number, depthMm: numbe
 }
 
 function offersOf(scene: Scene, need: ResolvedDemand['need']): readonly Offer[] {
-  const { service: type, also, measure } = NEED_TABLE[need]
+  const row = NEED_TABLE[need]
+  const { service: type, also } = row
   const own = scene.placed.flatMap((placed) =>
     placed.services.flatMap((service): Offer[] => {
       if (service.type !== type) return []
       const { sizeMm } = service
       return also === 'table' && sizeMm !== undefined
         ? [topOffer(scene, placed, Math.max(...sizeMm), Math.min(...sizeMm))]
-        : [wholeOffer(scene, placed, service, measure)]
+        : [wholeOffer(scene, placed, service, row)]
     }),
   )
   const tables = also === 'table' ? tablesToWorkAt(scene) : []

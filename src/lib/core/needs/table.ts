@@ -1,5 +1,6 @@
 import type { Need, ResolvedDemand } from '../brief'
 import type { Facts, HandleName, ServiceType } from '../fittings'
+import { UNNOTICED } from '../units'
 
 /** How what is asked for is held against what a plan offers. */
 type Met =
@@ -15,7 +16,7 @@ type Met =
   | 'floor'
 
 /** What must be as large as the demand says: in length and width, turned or not; also in height; or nothing. */
-export type Measure = 'area' | 'room' | 'area-if-asked' | 'nothing'
+type Measure = 'area' | 'room' | 'area-if-asked' | 'nothing'
 
 /** How a fitting is made as large as a demand asks: a handle set to a figure, or let out until a fact is met. */
 export type Sizing =
@@ -30,6 +31,10 @@ export interface NeedRow {
   readonly first: string | undefined
   readonly met: Met
   readonly measure: Measure
+  /** Whether what a demand asks for is a published size, which nothing is taken off; else a little less does as well. */
+  readonly exact?: (demand: ResolvedDemand) => boolean
+  /** With which share of what is asked for the need is met; all of it where nothing is said. */
+  readonly enough?: (demand: ResolvedDemand) => number
   readonly sized: (demand: ResolvedDemand) => readonly Sizing[]
   /** The rule that says that it is not met. */
   readonly toldBy: string
@@ -45,6 +50,9 @@ const value = (handle: HandleName, figure: number | undefined): readonly Sizing[
 const side = ({ sizeMm }: ResolvedDemand, axis: number): number | undefined => sizeMm[axis]
 const more = (figure: number | undefined, by: number): number | undefined =>
   figure === undefined ? undefined : figure + by
+
+/** Two thirds of what pleases most do as well: 85 L where 130 would be ample, 60 for 90. Common practice, no source. */
+const COLD_ENOUGH = 0.65
 
 const PRESENT = { met: 'each-its-own', measure: 'nothing', sized: nothing, toldBy: 'service-present' } as const
 
@@ -97,6 +105,8 @@ export const NEED_TABLE: Readonly<Record<Need, NeedRow>> = {
     service: 'shower',
     first: 'wet-cubicle',
     measure: 'area-if-asked',
+    // what one rolls into is a published size, what one has wished for is not
+    exact: ({ because }) => because.code === 'rule',
     sized: (demand) => [...value('end', side(demand, 0)), ...value('front', side(demand, 1))],
   },
   hob: {
@@ -111,6 +121,7 @@ export const NEED_TABLE: Readonly<Record<Need, NeedRow>> = {
     service: 'cold-box',
     first: 'cold-box',
     met: 'litres',
+    enough: (demand) => (coldAsked(demand) === undefined ? 1 : COLD_ENOUGH),
     measure: 'nothing',
     sized: (demand) => {
       const litres = coldAsked(demand)
@@ -122,6 +133,7 @@ export const NEED_TABLE: Readonly<Record<Need, NeedRow>> = {
     service: 'tank',
     first: 'water-tank',
     met: 'litres',
+    enough: () => 1 - UNNOTICED.share,
     measure: 'nothing',
     sized: ({ quantity }) => [
       {
@@ -187,6 +199,7 @@ export const NEED_TABLE: Readonly<Record<Need, NeedRow>> = {
     service: 'wheelchair-place',
     first: 'wheelchair-place',
     measure: 'area',
+    exact: () => true,
     sized: (demand) => [...value('front', side(demand, 0)), ...value('end', side(demand, 1))],
   },
   'turning-circle': {

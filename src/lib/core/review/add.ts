@@ -8,15 +8,21 @@ import type { Remedy } from './finding'
 type Here = Pick<RuleInput, 'variantId' | 'plan'>
 type Parameters = Readonly<Record<string, ParameterValue>>
 
+/** An id that no fitting of a plan has, nor one of those that come with it. */
+function freeId({ fittings }: RuleInput['plan'], kind: string, taken: readonly string[] = []): string {
+  let number = 1
+  const id = (): string => `fit-${kind}-${number}`
+  while (fittings[id()] !== undefined || taken.includes(id())) number += 1
+  return id()
+}
+
 /** A way out that adds a fitting where it is told, after whatever else has to be done for it. */
 export function added(
   { variantId, plan }: Here,
   fitting: Pick<Fitting, 'kind' | 'parameters' | 'seat'>,
   more: readonly SimpleCommand[] = [],
 ): Remedy {
-  let number = 1
-  while (plan.fittings[`fit-${fitting.kind}-${number}`] !== undefined) number += 1
-  const id = `fit-${fitting.kind}-${number}`
+  const id = freeId(plan, fitting.kind)
   return {
     code: 'place',
     fittingId: id,
@@ -41,15 +47,17 @@ const lengthOf = (kind: string, given: Parameters): number =>
   footprintOf({ kind, parameters: { ...defaultsOf(kindOf(kind)), ...given } }).lengthMm
 
 /** Several additions as one way out, each under an id of its own. */
-export function together(first: Remedy, others: readonly Remedy[]): Remedy {
-  const more = others.flatMap(({ commands }, at) =>
-    commands.map((command) =>
-      command.type === 'fitting.add'
-        ? { ...command, id: command.id.replace(/\d+$/, (number) => String(Number(number) + at + 1)) }
-        : command,
-    ),
+export function together({ plan }: Pick<RuleInput, 'plan'>, first: Remedy, others: readonly Remedy[]): Remedy {
+  const taken: string[] = []
+  const commands = [first, ...others].flatMap((remedy) =>
+    remedy.commands.map((command) => {
+      if (command.type !== 'fitting.add') return command
+      const id = freeId(plan, command.fitting.kind, taken)
+      taken.push(id)
+      return { ...command, id }
+    }),
   )
-  return { ...first, commands: [...first.commands, ...more] }
+  return { ...first, commands }
 }
 
 /** How far along the vehicle from a place a wall is tried. */

@@ -39,6 +39,8 @@ function pairOf(finding: Finding): string | undefined {
 
 /** A narrow place this near a door is the door’s own. */
 const AT_DOOR_MM = 900
+/** What hangs low over points of one such square hangs over one place. */
+const PLACE_MM = 900
 
 const away = ({ place: [x, y] }: Finding, { place: [u, v] }: Finding): number => Math.hypot(x - u, y - v)
 
@@ -56,7 +58,7 @@ const byEach = (finding: Finding): string | undefined =>
 /** What hangs low over one place: so high, and about there. */
 const lowThere = only(
   'standing-low',
-  ({ measured, place: [x, y] }) => `${measured} ${Math.round(x / AT_DOOR_MM)} ${Math.round(y / AT_DOOR_MM)}`,
+  ({ measured, place: [x, y] }) => `${measured} ${Math.round(x / PLACE_MM)} ${Math.round(y / PLACE_MM)}`,
 )
 const isWay = ({ code }: Finding): string | undefined => (code === 'way-narrow' || code === 'way-shut' ? '' : undefined)
 const wayPair = (finding: Finding): string | undefined => {

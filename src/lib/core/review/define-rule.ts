@@ -2,6 +2,7 @@ import type { LimitState, WeightLedger } from '../budgets'
 import type { NeedState } from '../needs'
 import type { Basis, Brief, Purpose } from '../brief'
 import type { ServiceType } from '../fittings'
+import { UNNOTICED } from '../units'
 import type { Job, Plan } from '../job'
 import type { ModeChange, Placed, Scene, Stowed, Way, WayGround } from '../scene'
 import type { Draft, Finding, FindingCode, Gravity, Remedy, RuleGroup } from './finding'
@@ -69,9 +70,10 @@ export interface Tolerance {
   readonly share: number
 }
 
-/** A tolerance for what is a matter of comfort: 3 % and 10 mm at most, whichever is less. Stops, safety and rules of the house have none. */
-export const comfort = (mm = 10, share = 0.03): Tolerance => {
-  if (mm > 10 || share > 0.03) throw new RangeError(`a tolerance is 10 mm and 3 % at most, not ${mm} mm and ${share}`)
+/** A tolerance for what is a matter of comfort: what nobody would mention at most. Stops, safety and rules of the house have none. */
+export const comfort = (mm: number = UNNOTICED.mm, share: number = UNNOTICED.share): Tolerance => {
+  if (mm > UNNOTICED.mm || share > UNNOTICED.share)
+    throw new RangeError(`a tolerance is 10 mm and 3 % at most, not ${mm} mm and ${share}`)
   return { mm, share }
 }
 

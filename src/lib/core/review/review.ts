@@ -1,6 +1,6 @@
 import { compose, limitsIn, type LoadSketch, sketchOf } from '../budgets'
 import { stowedIn, type NeedState, needStates } from '../needs'
-import { known } from '../units'
+import { isUnnoticed, known } from '../units'
 import { aidedOf, type Brief, piecesOf } from '../brief'
 import { routeOf } from '../people'
 import { type Job, type Plan, planInterior } from '../job'
@@ -113,8 +113,8 @@ const offBy = ({ measured, needed }: Draft): number => Math.abs(measured - neede
 /** Whether a draft is off by so little that nobody would say it aloud; what the book calls a stop never is. */
 function isWithin({ tolerance, gravity }: Rule, { code, measured, needed, unit }: Draft): boolean {
   if (tolerance === undefined || gravity[code] === 'stop') return false
-  const share = tolerance.share * Math.abs(needed)
-  return Math.abs(measured - needed) <= (unit === 'mm' ? Math.min(tolerance.mm, share) : share)
+  const off = Math.abs(measured - needed)
+  return unit === 'mm' ? isUnnoticed(off, needed, tolerance) : off <= tolerance.share * Math.abs(needed)
 }
 
 /** A rule says the same fault once: of drafts with one key, that which is furthest off, where the first of them stood. */

@@ -1,8 +1,7 @@
-import { block, type Box, boxPrism, placePrism, type Prism, prismBounds, prismsOverlap, spanMiddle } from '../geometry'
+import { block, type Box, placePrism, type Prism, prismBounds, prismsOverlap, spanMiddle } from '../geometry'
 import { isInTheWay, massOf, solidsOf, stancesOf, type Task } from '../fittings'
 import { isDoor, opensFromOutside, type Shell } from '../shell'
-import { TOUCH_MM } from '../units'
-import { behindOpening } from './door'
+import { isWithinArm } from './door'
 import { type Blocker, freedomOf } from './free'
 import type { Placed, Scene, TakenFirst } from './scene'
 
@@ -62,31 +61,15 @@ function split(scene: Scene, blockers: readonly Blocker[], volume: Prism): Pick<
   return { toMove, fixed }
 }
 
-/** An arm reaches so far in through a hatch, and needs so much of it. Common practice, no source. */
-const ARM_MM = 600
-const HAND_MM = 150
+/** A hand needs so much of a hatch. Common practice, no source. */
+const HAND = { wideMm: 150, highMm: 150 } as const
 
-/** Whether a door or a hatch that opens from outside lies before a fitting, near enough to reach it, with nothing between. */
+/** Whether a door or a hatch that opens from outside lies before a fitting, near enough to reach it. */
 function isReachedFromOutside(scene: Scene, placed: Placed): boolean {
-  return scene.interior.shell.openings.some((opening) => {
-    if (!isDoor(opening) || !opensFromOutside(opening)) return false
-    const { z } = placed.bounds
-    const { along, gap, between } = behindOpening(scene.interior, opening, placed.bounds)
-    const window = { min: Math.max(along.min, opening.fromMm), max: Math.min(along.max, opening.toMm) }
-    const high = { min: Math.max(z.min, opening.sillMm), max: Math.min(z.max, opening.headMm) }
-    if (window.max - window.min < HAND_MM || high.max - high.min < HAND_MM || gap > ARM_MM) return false
-    if (gap <= TOUCH_MM) return true
-    const [x, y] = opening.side === 'rear' ? [between, window] : [window, between]
-    const reach = boxPrism({ x, y, z: high })
-    // what it is in opens to there, and what hangs on the door is out of the way with that
-    return !scene.placed.some(
-      ({ id, seat, inner }) =>
-        id !== placed.id &&
-        id !== placed.within?.hostId &&
-        seat.door !== opening.id &&
-        inner.some(({ prism }) => prismsOverlap(prism, reach)),
-    )
-  })
+  return scene.interior.shell.openings.some(
+    (opening) =>
+      isDoor(opening) && opensFromOutside(opening) && isWithinArm(scene, placed, opening, placed.bounds, HAND),
+  )
 }
 
 /** Room over the nut of a spare wheel that is let down from inside: a hand sets the crank’s end on it, lying under a bed if need be. Common practice, no source. */

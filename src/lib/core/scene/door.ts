@@ -1,5 +1,16 @@
 import type { ServiceType } from '../fittings'
-import { type Box, boxGap, longestSpan, prismBounds, spanLength, stretchesLeft, type Span, unionOf } from '../geometry'
+import {
+  type Box,
+  boxGap,
+  boxPrism,
+  longestSpan,
+  prismBounds,
+  prismsOverlap,
+  spanLength,
+  stretchesLeft,
+  type Span,
+  unionOf,
+} from '../geometry'
 import { type Interior, isDoor, jambs, type Opening } from '../shell'
 import { TOUCH_MM } from '../units'
 import type { Placed, Scene } from './scene'
@@ -98,26 +109,52 @@ export const widthAsked = ({ need, headMm, sillMm, fromMm, toMm }: Opening, entr
 
 /** So far in from an open door an arm or a lifted bicycle reaches. Common practice, no source. */
 const ARM_MM = 600
+
+/** Whether an arm gets in by an open door or hatch to what fills a block of a fitting, by a window of such a size that nothing stands in. */
+export function isWithinArm(
+  scene: Scene,
+  placed: Placed,
+  opening: Opening,
+  bounds: Box,
+  least: { readonly wideMm: number; readonly highMm: number },
+): boolean {
+  const { along, gap, between } = behindOpening(scene.interior, opening, bounds)
+  const window = { min: Math.max(along.min, opening.fromMm), max: Math.min(along.max, opening.toMm) }
+  const high = { min: Math.max(bounds.z.min, opening.sillMm), max: Math.min(bounds.z.max, opening.headMm) }
+  if (spanLength(window) < least.wideMm || spanLength(high) < least.highMm || gap > ARM_MM) return false
+  if (gap <= TOUCH_MM) return true
+  const isAcross = opening.side === 'rear'
+  const [x, y] = isAcross ? [between, window] : [window, between]
+  const reach = boxPrism({ x, y, z: high })
+  const cuts = scene.placed.flatMap(({ id, seat, inner }) =>
+    // what it is in opens to there, and what hangs on the door is out of the way with that
+    id === placed.id || id === placed.within?.hostId || seat.door === opening.id
+      ? []
+      : inner.flatMap(({ prism }) => (prismsOverlap(prism, reach) ? [prismBounds(prism)[isAcross ? 'y' : 'x']] : [])),
+  )
+  return stretchesLeft(window, cuts).some((free) => spanLength(free) >= least.wideMm)
+}
+
+/** So much of an open door a bag, a crate or a dog goes in by. Common practice, no source. */
+const LOAD_MM = 350
 /** What is stowed or carried is got at from outside as well. */
 const LOADED: ReadonlySet<ServiceType> = new Set(['stowage', 'pet-place', 'outside-store'])
 
 /** Whether what is stowed in a thing, or the animal in it, goes in and out by an open door. */
-export function isLoadedFromDoor(scene: Scene, { services, bounds: own }: Placed): boolean {
+export function isLoadedFromDoor(scene: Scene, placed: Placed): boolean {
+  const { services, bounds: own } = placed
   if (services.length === 0 || !services.every(({ type }) => LOADED.has(type))) return false
   // its room counts, where that is more than its boards
   const bounds = unionOf([
     own,
     ...services.flatMap(({ inside }) => (inside === undefined ? [] : [prismBounds(inside)])),
   ])
-  return scene.interior.shell.openings.some((opening) => {
-    if (!isDoor(opening) || opening.side === 'roof') return false
-    const { along, gap } = behindOpening(scene.interior, opening, bounds)
-    return (
-      gap <= ARM_MM &&
-      Math.min(along.max, opening.toMm) - Math.max(along.min, opening.fromMm) >= FROM_DOOR_MM &&
-      bounds.z.min < opening.headMm
-    )
-  })
+  return scene.interior.shell.openings.some(
+    (opening) =>
+      isDoor(opening) &&
+      opening.side !== 'roof' &&
+      isWithinArm(scene, placed, opening, bounds, { wideMm: LOAD_MM, highMm: 0 }),
+  )
 }
 
 /** So near beside or over a bed another is got into from it. Common practice, no source. */

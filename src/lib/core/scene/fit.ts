@@ -204,7 +204,7 @@ function collisionsFound(scene: Scene, a: Placed): readonly Collision[] {
 /** How far a pillar may stand in a thing by the wall: boards are cut round it, what is bought stands that much off. Common practice, no source. */
 const packedMm = ({ facts }: Placed): number => (facts.carriedIn === 'whole' ? PACKED_MM : CUT_ROUND_MM)
 const PACKED_MM = 15
-const CUT_ROUND_MM = 60
+export const CUT_ROUND_MM = 60
 
 const isHungOut = ({ solids }: Placed): boolean => solids.some(isOut)
 

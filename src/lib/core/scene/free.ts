@@ -14,6 +14,7 @@ import {
 import { protrusionThere } from '../shell'
 import { TOUCH_MM } from '../units'
 import { isSlight } from './slight'
+import { CUT_ROUND_MM } from './fit'
 import { isOutside, type Placed, type PlacedClearance, type Scene } from './scene'
 import { cabSeatsIn } from './cab-seats'
 import { shutIn } from './in-hollow'
@@ -161,10 +162,9 @@ function isAside(prism: Prism, room: Box, clearance: PlacedClearance): boolean {
   return within <= ASIDE_MM && spanLength(room[side]) > 4 * ASIDE_MM && (min <= room[side].min || max >= room[side].max)
 }
 
-/** A pillar that stands so little in the room of a lid or a door by the wall is cut round like the thing itself. Common practice, no source. */
-const PROUD_MM = 60
+/** A pillar that stands so little in the room of a lid or a door by the wall is cut round like the thing itself. */
 const isProud = (prism: Prism, whole: Prism): boolean =>
-  sharedLength(prismBounds(prism).y, prismBounds(whole).y) <= PROUD_MM
+  sharedLength(prismBounds(prism).y, prismBounds(whole).y) <= CUT_ROUND_MM
 
 /** How far a clearance is free, and by what it is cut short. Bisected to half a millimetre or half a degree. */
 export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearance): Freedom {

@@ -79,10 +79,17 @@ export function swivelFreedom(scene: Scene, seat: CabSeat): SwivelFreedom {
 }
 
 /** The cab seats of a scene that are turned round and can be: one that meets something on its way is no seat to sit in. */
-export const turnedSeats = (scene: Scene): readonly CabSeat[] =>
-  scene.interior.shell.cabSeats.filter(
+export function turnedSeats(scene: Scene): readonly CabSeat[] {
+  const before = turned.get(scene)
+  if (before !== undefined) return before
+  const seats = scene.interior.shell.cabSeats.filter(
     (seat) => scene.turned.includes(seat.id) && swivelFreedom(scene, seat).freeDeg >= HALF_TURN_DEG,
   )
+  turned.set(scene, seats)
+  return seats
+}
+/** Worked out once for a scene. */
+const turned = new WeakMap<Scene, readonly CabSeat[]>()
 
 const RECLINE_STEP_DEG = 2.5
 

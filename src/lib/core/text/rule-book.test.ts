@@ -71,7 +71,10 @@ describe('the book of rules', () => {
       const { judged, gravity } = sayRule(rule, 'mm')
       const said = judged.join(' ')
       for (const one of gravity) expect([rule.id, said.includes(`A ${one}:`)]).toEqual([rule.id, true])
-      expect([rule.id, said.includes('No tolerance beyond') === (rule.tolerance === undefined)]).toEqual([rule.id, true])
+      expect([rule.id, said.includes('No tolerance beyond') === (rule.tolerance === undefined)]).toEqual([
+        rule.id,
+        true,
+      ])
       expect([rule.id, said.includes('No way out is offered') !== rule.hasWaysOut]).toEqual([rule.id, true])
       // a stop is never let pass by a little
       if (gravity.length === 1 && gravity[0] === 'stop') expect([rule.id, rule.tolerance]).toEqual([rule.id, undefined])

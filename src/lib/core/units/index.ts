@@ -1,5 +1,5 @@
 export { NAMING, sayIssue } from './issue-words'
-export { HAIR_MM, SAME_MM, TOUCH_MM } from './tolerance'
+export { HAIR_MM, isUnnoticed, SAME_MM, TOUCH_MM, UNNOTICED } from './tolerance'
 export { faulty, parsed, type Parsed } from './result'
 export { formatFigure, formatNumber } from './quantity'
 export { formatLength, LENGTH_UNITS, parseLength, sayLength, type LengthUnit } from './length'

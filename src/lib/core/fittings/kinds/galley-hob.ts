@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { DETAIL, ONE_MORE } from '../adjust'
 import { frontHeights, galleyUnit, standAt, unitFacts, unitHollow, unitInside, worktop } from '../base-unit'
 import { piece } from '../boards'
-import { HOB_FUELS, hobHeat, MAINS_OR_FUEL } from '../hobs'
+import { HOB_FUELS, hobHeat, HOB_CAUTION } from '../hobs'
 import { about, above, choiceParameter, countParameter, drawerRoom } from '../shapes'
 import { drawerFront, line, rings } from '../symbols'
 
@@ -83,5 +83,5 @@ export const galleyHob = galleyUnit({
   },
   parts: (p) => [piece(`${p.fuel}-hob`, 2.5 + p.rings), piece('slides', 1.5)],
   change: { minutes: 0.1, hands: 1 },
-  cautions: (p) => [MAINS_OR_FUEL[p.fuel]],
+  cautions: (p) => [HOB_CAUTION[p.fuel]],
 })

@@ -4,7 +4,7 @@ import { DETAIL } from '../adjust'
 import { galleyUnit, PLINTH_MM, standAt, type Unit, unitFacts, unitHollow, worktop } from '../base-unit'
 import { piece, TOP_MM } from '../boards'
 import type { LocalHollow, LocalService } from '../contract'
-import { HOB_FUELS, hobHeat, MAINS_OR_FUEL } from '../hobs'
+import { HOB_FUELS, hobHeat, HOB_CAUTION } from '../hobs'
 import { choiceParameter } from '../shapes'
 import { basinTop, parted, rings, tapFront } from '../symbols'
 
@@ -104,5 +104,5 @@ export const galley = galleyUnit({
   hollows: (p) => [unitHollow(p, 'door', ['stand'], p.basin ? [bowl(p)] : [])],
   shelves: () => 1,
   parts: (p) => [...(p.basin ? [piece('basin-and-tap', 3)] : []), ...(p.hob ? [piece('hob', 4)] : [])],
-  cautions: (p) => (p.hob ? [MAINS_OR_FUEL[p.fuel]] : []),
+  cautions: (p) => (p.hob ? [HOB_CAUTION[p.fuel]] : []),
 })

@@ -133,19 +133,21 @@ export const alarmsPlaced = defineRule({
       finding.code === 'alarm-misplaced'
         ? [finding.facts.senses]
         : asked(scene).filter((senses) => senses === finding.facts.senses || !there.has(senses))
-    const ways = all.map((senses) => addedNear(input, 'alarm', placeFor(input, senses), { senses }))
+    // each sense is tried at the same places, so that there are as many ways for each
+    const ways = all.map((senses) => addedNear(input, 'alarm', bestFor(input, senses), { senses }))
     const [first, ...others] = ways
     return (first ?? []).map((way, at) =>
       together(
+        input,
         way,
-        others.map((other) => other[at] ?? way),
+        others.flatMap((other) => other[at] ?? []),
       ),
     )
   },
 })
 
 /** Where a sense is best served: under the roof, by the heads, over the floor by the gas. */
-function placeFor({ scene, brief }: Pick<RuleInput, 'scene' | 'brief'>, senses: AlarmSense): Vec3 {
+function bestFor({ scene, brief }: Pick<RuleInput, 'scene' | 'brief'>, senses: AlarmSense): Vec3 {
   const [head] = sleeping(scene, brief).map((one) => one.head)
   const gas = scene.placed.find(({ facts }) => heatsWith(facts, 'gas'))
   const [x, y, z] = head ?? middleOf(scene)

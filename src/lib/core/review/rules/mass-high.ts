@@ -25,8 +25,7 @@ export const massHigh = defineRule({
     return pushing(input, ({ onRoof }) => (onRoof ? 0 : 1)).flatMap(({ id, kg, at }) => {
       const placed = input.find(id)
       // a bed that hangs under the roof is made to
-      const lies =
-        placed?.services.some(({ type }) => type === 'berth') === true || placed?.kind.meets.includes('berth')
+      const lies = placed?.kind.meets.includes('berth') === true
       if (placed === undefined || lies || !(kg >= heavyKg) || !(at[2] > highMm)) return []
       const own = input.weight().ledger.entries.find((entry) => entry.id === `fitting:${id}`)
       return [

@@ -25,7 +25,8 @@ export const FIT_RULES = {
   },
   'inside-shell': {
     title: 'Inside the lined body',
-    designer: 'Every part lies within the lining; a scribed part may be cut behind, its front stands whole.',
+    designer:
+      'Every part lies within the lining; a scribed part may be cut behind, its front stands whole. What is built in place is trimmed by up to 10 mm where it meets a wall.',
     client: 'It fits the vehicle.',
   },
   'no-holes': {

@@ -49,7 +49,8 @@ export const USE_RULES = {
   },
   'clearance-free': {
     title: 'Room to use it',
-    designer: 'Doors, drawers, lids, people at work and getting in have their room in the modes that use them.',
+    designer:
+      'Doors, drawers, lids, people at work and getting in have their room in the modes that use them. Over a hob, a tub or a lid the body itself need leave free only the half nearer the middle of the vehicle, since the wall leans in behind it.',
     client: 'Everything opens and can be worked at.',
   },
   'cold-near': {
@@ -85,7 +86,8 @@ export const USE_RULES = {
   },
   'service-present': {
     title: 'The musts are there',
-    designer: 'Each must of the brief is offered in a mode of its purpose, on the road in every one.',
+    designer:
+      'Each must of the brief is offered in a mode of its purpose, on the road in every one. Of the litres of water 97 % do, of those of a cold box that come from the number of people 65 %; sizes that someone wished for may be short by 10 mm or 3 %, published ones by nothing.',
     client: 'What you must have is in the plan.',
   },
   'swivel-free': {
