@@ -1,6 +1,6 @@
 import { looseOf } from '../fittings'
 import type { Scene } from './scene'
-import type { Piece } from './stowage'
+import type { Piece } from './packing'
 
 /** A loose part that has no use in a scene’s mode, and so must be put somewhere. */
 export interface LooseLeft extends Piece {

@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest'
 import { defaultsOf, kindOf } from '../fittings'
 import { apply, newJob, planInterior, standardBrief, type Job } from '../job'
 import { genericShell } from '../shells'
+import { boxesOverlap, spanLength, type Box } from '../geometry'
 import { buildScene, stow, type Piece, type Size } from './index'
+import { packedByTrying } from './packing'
 
 const CELL = 100
 /** A wardrobe whose inside is exactly these many cells of 100 mm: its boards are 12 mm thick. */
@@ -136,5 +138,75 @@ describe('packing against brute force', () => {
     // 900 long lies in no room of 600 × 400 × 800, slanted neither; 780 does when it may lie
     expect(stow(scene, [{ id: 'low', size: [780, 380, 300], mayLie: false }]).left).toHaveLength(1)
     expect(stow(scene, [{ id: 'low', size: [780, 380, 300], mayLie: true }]).left).toEqual([])
+  })
+})
+
+/** A room of 1400 × 1380 × 650 mm sawn into so many blocks, each cut through one of them: together they fill it to the millimetre. */
+const sawn = (count: number): fc.Arbitrary<readonly Size[]> =>
+  fc
+    .array(fc.record({ share: fc.double({ min: 0.3, max: 0.7, noNaN: true }), axis: fc.nat({ max: 4 }) }), {
+      minLength: count - 1,
+      maxLength: count - 1,
+    })
+    .chain((cuts) => {
+      let parts: number[][] = [[1400, 1380, 650]]
+      for (const { share, axis } of cuts) {
+        const [largest, ...others] = parts.sort((a, b) => b[0]! * b[1]! * b[2]! - a[0]! * a[1]! * a[2]!) as [number[]]
+        // mostly across the longest side, as one saws
+        const along = axis < 3 ? axis : largest.indexOf(Math.max(...largest))
+        const near = largest.map((side, at) => (at === along ? Math.round(side * share) : side))
+        parts = [...others, near, largest.map((side, at) => (at === along ? side - near[at]! : side))]
+      }
+      return fc.shuffledSubarray(parts as unknown as Size[], { minLength: count })
+    })
+
+const BED: Box = { x: { min: 0, max: 1400 }, y: { min: -690, max: 690 }, z: { min: 0, max: 650 } }
+
+describe('packing what is known to fill a room', () => {
+  it.each([
+    [4, 0.99],
+    [6, 0.95],
+    [8, 0.65],
+  ])('%i blocks that were sawn out of it go back in', (count, share) => {
+    let back = 0
+    fc.assert(
+      fc.property(sawn(count), (sizes) => {
+        const pieces = sizes.map((size, index): Piece => ({ id: `piece-${index}`, size }))
+        const lies = packedByTrying([[BED]], pieces)
+        if (lies.size === count) back += 1
+        const blocks = [...lies].map(([id, { block }]) => ({ id, block }))
+        for (const [at, { id, block }] of blocks.entries()) {
+          const sides = (['x', 'y', 'z'] as const).map((axis) => spanLength(block[axis]))
+          const own = pieces.find((one) => one.id === id)!.size
+          // each as large as it is, in the room, and in none of the others
+          const sorted = (them: readonly number[]) => [...them].sort((a, b) => a - b)
+          sorted(sides).forEach((side, index) => expect(side).toBeCloseTo(sorted(own)[index]!, 6))
+          for (const axis of ['x', 'y', 'z'] as const) {
+            expect(block[axis].min).toBeGreaterThanOrEqual(BED[axis].min - 0.1)
+            expect(block[axis].max).toBeLessThanOrEqual(BED[axis].max + 0.1)
+          }
+          for (const other of blocks.slice(at + 1)) expect(boxesOverlap(block, other.block)).toBe(false)
+        }
+      }),
+      { seed: 8, numRuns: 60 },
+    )
+    expect(back / 60).toBeGreaterThanOrEqual(share)
+  })
+
+  it('is the same each time, however often it is asked', () => {
+    const [sizes] = fc.sample(sawn(8), { seed: 3, numRuns: 1 }) as [readonly Size[]]
+    const pieces = sizes.map((size, index): Piece => ({ id: `piece-${index}`, size }))
+    expect(packedByTrying([[BED]], pieces)).toEqual(packedByTrying([[BED]], pieces))
+  })
+
+  it('two folded bicycles and a case go under a bed', () => {
+    const pieces: Piece[] = [
+      { id: 'bicycle-1', size: [1350, 650, 330] },
+      { id: 'bicycle-2', size: [1350, 650, 330] },
+      { id: 'case', size: [750, 500, 600] },
+    ]
+    // stood on edge beside each other the bicycles take 660 of 1380, and 720 are left for the case
+    expect(packedByTrying([[BED]], pieces.slice(0, 2)).size).toBe(2)
+    expect(packedByTrying([[BED]], pieces).size).toBe(3)
   })
 })

@@ -2,35 +2,31 @@ import { type Box, boxesOverlap, prismBounds, sharedLength, spanLength, type Vec
 import type { Interior } from '../shell'
 import { known, nth, TOUCH_MM } from '../units'
 import { blockLeft } from './cut'
+import {
+  blockAt,
+  freeWithout,
+  LEAST_MM,
+  type Lies,
+  middleOfBlock,
+  packedByTrying,
+  type Piece,
+  type Pose,
+  posesIn,
+  rectangleFits,
+  type Size,
+} from './packing'
 import type { Scene } from './scene'
 
-/** Length, width and height in mm, in any order. */
-export type Size = readonly [number, number, number]
-
-/** Inside of a stowage, as one of the ways in which it can be divided: whole between the arches, or split at their top. */
+/** Inside of a stowage. */
 interface Stowage {
   readonly fittingId: string
+  /** The ways in which it can be divided into rooms apart: whole between the arches, or split at their top. */
   readonly divisions: readonly (readonly Box[])[]
+  /** The largest free blocks of it, which overlap. */
+  readonly blocks: readonly Box[]
 }
-
-const LEAST_MM = 40
 
 const dimensions = (box: Box): Size => [spanLength(box.x), spanLength(box.y), spanLength(box.z)]
-
-/**
- * Whether a rectangle p × q fits in another a × b, turned as need be (Carver 1957, “On fitting a rectangle into
- * another”, from memory).
- */
-export function rectangleFits(p: number, q: number, a: number, b: number): boolean {
-  const [long, short] = p >= q ? [p, q] : [q, p]
-  const [wide, narrow] = a >= b ? [a, b] : [b, a]
-  if (long <= wide + TOUCH_MM && short <= narrow + TOUCH_MM) return true
-  if (long <= wide || short > narrow) return false
-  const squares = long * long + short * short
-  const reach =
-    (2 * long * short * wide + (long * long - short * short) * Math.sqrt(Math.max(0, squares - wide * wide))) / squares
-  return narrow + TOUCH_MM >= reach
-}
 
 /** The rest of a box once the body's walls and what is in it are taken off; undefined when nothing useful is left. */
 function roomIn(interior: Interior, box: Box, inside: readonly Box[]): Box | undefined {
@@ -69,35 +65,21 @@ function stowagesOf(scene: Scene): readonly Stowage[] {
       const keep = (boxes: readonly (Box | undefined)[]) => boxes.filter((room) => room !== undefined)
       const tops = met.map((arch) => arch.z.max).filter((top) => top < box.z.max - LEAST_MM)
       const whole = keep([roomIn(interior, box, inside)])
-      if (tops.length === 0) return [{ fittingId: placed.id, divisions: [whole] }]
+      const blocks = (parts: readonly Box[]): readonly Box[] =>
+        inside.reduce<readonly Box[]>(
+          (free, other) => freeWithout(free, other),
+          keep(parts.map((part) => blockLeft(interior, part))),
+        )
+      if (tops.length === 0) return [{ fittingId: placed.id, divisions: [whole], blocks: blocks([box]) }]
       const top = Math.max(...tops)
-      const split = keep([
-        roomIn(interior, { ...box, z: { min: top, max: box.z.max } }, inside),
-        roomIn(interior, { ...box, z: { min: box.z.min, max: top } }, inside),
-      ])
-      return [{ fittingId: placed.id, divisions: [whole, split] }]
+      const [above, below] = [
+        { ...box, z: { min: top, max: box.z.max } },
+        { ...box, z: { min: box.z.min, max: top } },
+      ]
+      const split = keep([roomIn(interior, above, inside), roomIn(interior, below, inside)])
+      return [{ fittingId: placed.id, divisions: [whole, split], blocks: blocks([box, above, below]) }]
     }),
   )
-}
-
-interface Pose {
-  /** Which of its sides is up, and what it takes of the floor along x and y. */
-  readonly up: number
-  readonly floor: readonly [number, number]
-}
-
-/** How a piece can stand in a room, square to it: on its base turned either way, on any side if it may lie. */
-function squarePoses({ size, mayLie }: Pick<Piece, 'size' | 'mayLie'>, room: Box): readonly Pose[] {
-  const [a, b, height] = dimensions(room)
-  const poses: Pose[] = []
-  for (let side = mayLie === false ? 2 : 0; side < 3; side += 1) {
-    const up = nth(size, side)
-    if (up > height + TOUCH_MM) continue
-    const [p, q] = size.filter((_, index) => index !== side) as [number, number]
-    if (p <= a + TOUCH_MM && q <= b + TOUCH_MM) poses.push({ up, floor: [p, q] })
-    if (p !== q && q <= a + TOUCH_MM && p <= b + TOUCH_MM) poses.push({ up, floor: [q, p] })
-  }
-  return poses
 }
 
 /** Whether a piece goes into a room at all: most do not, and are told here at once. */
@@ -111,45 +93,16 @@ function takes({ x, y, z }: Box, { size, mayLie }: Pick<Piece, 'size' | 'mayLie'
 /** What `TOUCH_MM` on both sides adds to an area, and more. */
 const AREA_SLACK_MM2 = 20_000 * TOUCH_MM
 
-/** As `squarePoses`, else slanted over the whole floor of the room. */
-function posesIn(piece: Pick<Piece, 'size' | 'mayLie'>, room: Box): readonly Pose[] {
-  const square = squarePoses(piece, room)
-  if (square.length > 0) return square
-  const [a, b, height] = dimensions(room)
-  for (let side = piece.mayLie === false ? 2 : 0; side < 3; side += 1) {
-    const up = nth(piece.size, side)
-    const [p, q] = piece.size.filter((_, index) => index !== side) as [number, number]
-    if (up <= height + TOUCH_MM && rectangleFits(p, q, a, b)) return [{ up, floor: [a, b] }]
-  }
-  return []
-}
-
-const CUTS = [
-  ['x', 'y', 'z'],
-  ['y', 'x', 'z'],
-  ['z', 'x', 'y'],
-  ['x', 'z', 'y'],
-  ['y', 'z', 'x'],
-  ['z', 'y', 'x'],
-] as const
-
-/** What is left of a room round a piece in its rear right lower corner, as blocks, cut axis by axis. */
-function remainders(room: Box, { floor, up }: Pose, cuts: (typeof CUTS)[number]): readonly Box[] {
+/** What is left of a room round a piece in its rear right lower corner, as blocks apart. */
+function remainders(room: Box, { floor, up }: Pose): readonly Box[] {
   const ends = { x: room.x.min + floor[0], y: room.y.min + floor[1], z: room.z.min + up }
   const blocks: Box[] = []
   let rest = room
-  for (const axis of cuts) {
+  for (const axis of ['x', 'y', 'z'] as const) {
     blocks.push({ ...rest, [axis]: { min: ends[axis], max: rest[axis].max } })
     rest = { ...rest, [axis]: { min: rest[axis].min, max: ends[axis] } }
   }
   return blocks.filter((box) => Math.min(...dimensions(box)) > LEAST_MM)
-}
-
-export interface Piece {
-  readonly id: string
-  readonly size: Size
-  /** It may be laid on any side; left out: yes. */
-  readonly mayLie?: boolean
 }
 
 interface Left {
@@ -165,16 +118,14 @@ export interface Stowed {
   readonly places: ReadonlyMap<string, string>
   /** Where the middle of each such piece lies, in the vehicle frame. */
   readonly at: ReadonlyMap<string, Vec3>
+  /** The block that each takes there. */
+  readonly blocks: ReadonlyMap<string, Box>
   /** Pieces that found no room. */
   readonly left: readonly Left[]
 }
 
 /** Free rooms of each stowage, by the ways in which it can be divided; a piece put in settles which. */
 type Free = readonly (readonly (readonly Box[])[])[]
-
-/** Tries, and the rooms that are looked into for them, are counted, so that a hopeless load costs no more than a hand would. */
-const MOST_TRIES = 1500
-const MOST_LOOKS = 150_000
 
 /** Pieces of one class are alike: what does not take one of them takes none. */
 const classOf = ({ size, mayLie }: Piece): string => `${size.join(' ')} ${mayLie !== false}`
@@ -188,7 +139,7 @@ const MOST_PACKED = 12
 
 /**
  * Puts pieces into the stowages of a scene, biggest first, standing on any side on which they may and slanted on the floor
- * if they must. Where the first room that takes each leaves some over, other rooms, turns and cuts are tried up to a limit:
+ * if they must. Where the first room that takes each leaves some over, other orders, rooms and turns are tried up to a limit:
  * what is left over may yet fit if packed by hand, what is placed does fit. `more` goes in beside them; it may be listed anew each time.
  */
 export function stow(scene: Scene, pieces: readonly Piece[], more: readonly Piece[] = NONE): Stowed {
@@ -208,7 +159,7 @@ function stowInto(stowages: readonly Stowage[], pieces: readonly Piece[]): Stowe
   const free: Free = stowages.map((stowage) => stowage.divisions)
   const bySize = [...pieces].sort((a, b) => Math.max(...b.size) - Math.max(...a.size))
   const first = greedy(free, bySize)
-  const rooms = stowages.flatMap(({ divisions }) => divisions.flat())
+  const rooms = stowages.flatMap(({ divisions, blocks: free }) => [...divisions.flat(), ...free])
   const byClass = <T extends boolean | number>(answer: (piece: Piece) => T): ((piece: Piece) => T) => {
     const answers = new Map<string, T>()
     return (piece) => {
@@ -223,37 +174,19 @@ function stowInto(stowages: readonly Stowage[], pieces: readonly Piece[]): Stowe
   // what went in fits alone, too
   const alone = (piece: Piece): boolean => first.has(piece.id) || fitsOne(piece)
   const takers = bySize.filter(alone)
-  const found = first.size === takers.length ? first : (searched(free, takers) ?? first)
+  const blocks = stowages.map((stowage) => stowage.blocks)
+  const tried = first.size === takers.length ? first : packedByTrying(blocks, takers)
+  const found = tried.size > first.size ? tried : first
   return {
     places: new Map([...found].map(([id, { stowage }]) => [id, nth(stowages, stowage).fittingId])),
-    at: new Map([...found].map(([id, { at }]) => [id, at])),
+    at: new Map([...found].map(([id, { block }]) => [id, middleOfBlock(block)])),
+    blocks: new Map([...found].map(([id, { block }]) => [id, block])),
     left: bySize
       .filter(({ id }) => !found.has(id))
       .map((piece) =>
         alone(piece) ? { piece, alone: true, longestMm: 0 } : { piece, alone: false, longestMm: longest(piece) },
       ),
   }
-}
-
-/** Where a piece went: into which stowage, and where its middle is there. */
-interface Lies {
-  readonly stowage: number
-  readonly at: Vec3
-}
-
-/** The middle of a piece that lies in a room’s rear right lower corner. */
-const middleOf = ({ x, y, z }: Box, { floor, up }: Pose): Vec3 => [
-  x.min + floor[0] / 2,
-  y.min + floor[1] / 2,
-  z.min + up / 2,
-]
-
-/** The free rooms after a piece has been put into one of them. */
-function after(free: Free, at: Place, pose: Pose, cuts: (typeof CUTS)[number]): Free {
-  const [stowage, division, room] = at
-  const rooms = nth(nth(free, stowage), division)
-  const rest = [...rooms.slice(0, room), ...remainders(nth(rooms, room), pose, cuts), ...rooms.slice(room + 1)]
-  return free.map((divisions, index) => (index === stowage ? [rest] : divisions))
 }
 
 /**
@@ -273,13 +206,13 @@ function greedy(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, Lies>
     const rooms = nth(nth(now, stowage), division)
     const box = nth(rooms, room)
     const pose = known(posesIn(piece, box)[0], `the pose of “${piece.id}”`)
-    const rest = remainders(box, pose, CUTS[0])
+    const rest = remainders(box, pose)
     // something stays in its place, so that no other class misses the room behind it
     rooms.splice(room, 1, ...(rest.length > 0 ? rest : [NO_ROOM]))
     // a piece put in settles which way the stowage is divided
     now[stowage] = nth(now, stowage).map((_, index) => (index === division ? rooms : []))
     from.set(one, at)
-    places.set(piece.id, { stowage, at: middleOf(box, pose) })
+    places.set(piece.id, { stowage, block: blockAt(box, pose) })
   }
   return places
 }
@@ -289,56 +222,18 @@ const NO_ROOM: Box = { x: { min: 0, max: 0 }, y: { min: 0, max: 0 }, z: { min: 0
 /** A room: of which stowage, in which of its divisions, and which there. */
 type Place = readonly [number, number, number]
 
-/** The first room, from a place on, that takes a piece, for as long as a look into the next may be spent. */
-function firstRoom(
-  free: Free,
-  piece: Piece,
-  [stowage, division, room]: Place,
-  maySpend: () => boolean = () => true,
-): Place | undefined {
+/** The first room, from a place on, that takes a piece. */
+function firstRoom(free: Free, piece: Piece, [stowage, division, room]: Place): Place | undefined {
   for (let s = stowage; s < free.length; s += 1) {
     const divisions = nth(free, s)
     for (let d = s === stowage ? division : 0; d < divisions.length; d += 1) {
       const rooms = nth(divisions, d)
       for (let r = s === stowage && d === division ? room : 0; r < rooms.length; r += 1) {
-        if (!maySpend()) return undefined
         if (takes(nth(rooms, r), piece)) return [s, d, r]
       }
     }
   }
   return undefined
-}
-
-/** All pieces, by trying; undefined where no way was found within the limits. */
-function searched(free: Free, pieces: readonly Piece[]): ReadonlyMap<string, Lies> | undefined {
-  const places = new Map<string, Lies>()
-  let tries = 0
-  let looks = 0
-  const spend = (): boolean => (looks += 1) <= MOST_LOOKS
-  const past = ([stowage, division, room]: Place): Place => [stowage, division, room + 1]
-  const place = (index: number, now: Free): boolean => {
-    const piece = pieces[index]
-    if (piece === undefined) return true
-    for (
-      let at = firstRoom(now, piece, [0, 0, 0], spend);
-      at !== undefined;
-      at = firstRoom(now, piece, past(at), spend)
-    ) {
-      const [stowage, division, room] = at
-      const box = nth(nth(nth(now, stowage), division), room)
-      for (const pose of posesIn(piece, box))
-        for (const cuts of CUTS) {
-          tries += 1
-          if (tries > MOST_TRIES) return false
-          places.set(piece.id, { stowage, at: middleOf(box, pose) })
-          if (place(index + 1, after(now, at, pose, cuts))) return true
-        }
-    }
-    if (looks > MOST_LOOKS) return false
-    places.delete(piece.id)
-    return false
-  }
-  return place(0, free) ? places : undefined
 }
 
 /** The longest piece with the two smaller sides of `size` that any empty room takes, to the millimetre; 0 when even a stub does not fit. */
