@@ -37,6 +37,7 @@ export const AIR_CASES: CasesFor<
   | 'head-noise'
   | 'light-none'
   | 'light-on'
+  | 'night-dark'
   | 'berth-cold'
   | 'window-covered'
   | 'warm-shut-in'
@@ -127,6 +128,26 @@ export const AIR_CASES: CasesFor<
     mode: 'mode-night',
     place: [1700, 800, 520],
     silent: truck(person(1700), sleepsAcross(1000, 1400), put('fit-l', 'light', 1700, 'left-wall')),
+  },
+  'night-dark': {
+    // the toilet from 3 000 on, 440 long and 460 deep before a wall at 1 050, the strip from 600 to 800: 2 200 away
+    speaks: truck(
+      person(1700),
+      person(1600, 'person-b'),
+      put('fit-t', 'toilet-portable', 3000, 'left-wall'),
+      put('fit-l', 'light-strip', 600, 'left-wall', { lengthMm: 200 }),
+    ),
+    measured: 0,
+    needed: 1,
+    rule: 'light-night',
+    mode: 'mode-night',
+    place: [3220, 820, 460],
+    silent: truck(
+      person(1700),
+      person(1600, 'person-b'),
+      put('fit-t', 'toilet-portable', 3000, 'left-wall'),
+      put('fit-l', 'light', 2600, 'left-wall', { place: 'room', colour: 'red' }),
+    ),
   },
   'light-on': {
     speaks: truck(put('fit-l', 'light', 3000, 'left-wall', { place: 'door', switched: false })),

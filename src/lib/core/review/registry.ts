@@ -60,6 +60,7 @@ import { hungHeld } from './rules/hung-held'
 import { inletOne } from './rules/inlet-one'
 import { insideShell } from './rules/inside-shell'
 import { lightDoor } from './rules/light-door'
+import { lightNight } from './rules/light-night'
 import { lightReading } from './rules/light-reading'
 import { looseStowed } from './rules/loose-stowed'
 import { massBehind } from './rules/mass-behind'
@@ -168,6 +169,7 @@ export const RULES: readonly Rule[] = [
   inletOne,
   insideShell,
   lightDoor,
+  lightNight,
   lightReading,
   looseStowed,
   massBehind,

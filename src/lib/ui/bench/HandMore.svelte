@@ -88,6 +88,14 @@
     {/if}
   </div>
 {/if}
+{#if bench.gearNames.length > 0}
+  <div class="mt-2 border-t border-line pt-1.5 text-[13px] narrow" data-testid="gear">
+    <p class="text-ink-2">the client’s gear in it, as drawn</p>
+    {#each bench.gearNames as [name, count] (name)}
+      <p class="flex justify-between gap-2"><span class="truncate">{name}</span><span>{count}</span></p>
+    {/each}
+  </div>
+{/if}
 <div class="mt-2 border-t border-line pt-1.5 text-[13px] narrow">
   {#if run !== undefined}
     <p class="flex justify-between">

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { clearanceItems, peopleGroup, placedFigures } from '$lib/core/draw'
+  import { clearanceItems, gearItems, peopleGroup, placedFigures } from '$lib/core/draw'
   import { SNAP_WORDS } from '$lib/core/text'
   import type { Placed } from '$lib/core/scene'
   import { formatLength } from '$lib/core/units'
@@ -34,6 +34,7 @@
   const chosen = $derived(
     bench.selected !== undefined && groupOf(bench.selected, view, bench.interior) !== null ? bench.selected : undefined,
   )
+  const gear = $derived(chosen === undefined ? [] : gearItems(bench.gear, view))
   /** The frame round a fitting, in pixels. */
   const frameOf = ({ bounds: { x, y, z } }: Placed) => {
     const v = view === 'plan' ? y : z
@@ -65,6 +66,8 @@
 <Labels items={carried.flatMap(({ items }) => items)} {frame} />
 {#if chosen !== undefined && box !== undefined}
   <g class="pencil"><Marks items={clearanceItems(chosen, view)} {frame} /></g>
+  <g class="pencil"><Marks items={gear} {frame} /></g>
+  <Labels items={gear} {frame} />
   <rect x={box.x} y={box.y} width={box.w} height={box.h} class="selection" />
   {#if view === 'plan'}
     <path

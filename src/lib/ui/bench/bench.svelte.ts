@@ -1,7 +1,7 @@
 import { liveMargins, type Margin } from '$lib/core/budgets'
 import { fittingFor, seatsFor } from '$lib/core/needs'
 import type { ResolvedDemand } from '$lib/core/brief'
-import type { ViewId } from '$lib/core/draw'
+import { gearIn, type PackedPiece, type ViewId } from '$lib/core/draw'
 import { flipped, offDoor, turnedBy, type Made, type Seat } from '$lib/core/fittings'
 import type { Vec2, Vec3 } from '$lib/core/geometry'
 import {
@@ -467,6 +467,19 @@ export class Bench {
   readonly contents: readonly { readonly placed: Placed; readonly depth: number }[] = $derived.by(() =>
     this.selectedId === undefined ? [] : contentsOf(this.scene, this.selectedId),
   )
+
+  /** The client’s gear that is packed into the one in hand, each piece where it lies; nothing while something is carried. */
+  readonly gear: readonly PackedPiece[] = $derived.by(() =>
+    this.selected === undefined || this.carrying || !this.selected.services.some(({ type }) => type === 'stowage')
+      ? []
+      : gearIn(this.scene, this.liveJob.brief, this.selected.id),
+  )
+  /** The same by name, and how many of each. */
+  readonly gearNames: readonly (readonly [string, number])[] = $derived.by(() => {
+    const counted = new Map<string, number>()
+    for (const { name } of this.gear) counted.set(name, (counted.get(name) ?? 0) + 1)
+    return [...counted]
+  })
 
   /** Takes what is in hand out of what it is in: it stands where it is. */
   takeOutOf(): void {

@@ -12,6 +12,7 @@ export const AIR_SENTENCES: SentencesFor<
   | 'head-noise'
   | 'light-none'
   | 'light-on'
+  | 'night-dark'
   | 'berth-cold'
   | 'window-covered'
   | 'warm-shut-in'
@@ -81,6 +82,12 @@ export const AIR_SENTENCES: SentencesFor<
     designer: `Within ${say(facts.nearMm)} of the ${facts.sleeper}’s head there is no reading light.`,
     client: `The ${facts.sleeper} has no light to read by.`,
     why: [`Reading lights within ${say(facts.nearMm)} of the head: 0; wanted: 1.`],
+  }),
+  'night-dark': ({ fittings, facts }, names, say) => ({
+    title: 'Dark at night',
+    designer: `Within ${say(facts.nearMm)} of ${the(names.fitting(fittings[0]!))} there is no light. A small red one shows the way and wakes no one.`,
+    client: 'Whoever gets up at night finds the toilet in the dark.',
+    why: [`Lights within ${say(facts.nearMm)}: 0; wanted: 1.`],
   }),
   'light-on': ({ fittings }, names) => ({
     title: 'A light that wakes',

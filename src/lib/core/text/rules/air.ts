@@ -39,6 +39,12 @@ export const AIR_RULES = {
     designer: 'A light by a door has a switch of its own.',
     client: 'Going out at night wakes no one.',
   },
+  'light-night': {
+    title: 'A light for the way at night',
+    designer:
+      'Where lights are drawn, one of them shows the toilet at night: best a small red one, which wakes no one.',
+    client: 'You find the toilet at night without waking anyone.',
+  },
   'light-reading': {
     title: 'A reading light for each',
     designer: 'Where lights are drawn, each sleeper has one to read by within reach.',
