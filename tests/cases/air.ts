@@ -141,7 +141,8 @@ export const AIR_CASES: CasesFor<
     needed: 1,
     rule: 'light-night',
     mode: 'mode-night',
-    place: [3220, 820, 460],
+    // slid out by 420 towards the middle
+    place: [3220, 610, 460],
     silent: truck(
       person(1700),
       person(1600, 'person-b'),

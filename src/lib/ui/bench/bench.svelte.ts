@@ -1,7 +1,7 @@
 import { liveMargins, type Margin } from '$lib/core/budgets'
 import { fittingFor, seatsFor } from '$lib/core/needs'
 import type { ResolvedDemand } from '$lib/core/brief'
-import { gearIn, type PackedPiece, type ViewId } from '$lib/core/draw'
+import { countedByName, gearIn, type PackedPiece, type ViewId } from '$lib/core/draw'
 import { flipped, offDoor, turnedBy, type Made, type Seat } from '$lib/core/fittings'
 import type { Vec2, Vec3 } from '$lib/core/geometry'
 import {
@@ -475,11 +475,7 @@ export class Bench {
       : gearIn(this.scene, this.liveJob.brief, this.selected.id),
   )
   /** The same by name, and how many of each. */
-  readonly gearNames: readonly (readonly [string, number])[] = $derived.by(() => {
-    const counted = new Map<string, number>()
-    for (const { name } of this.gear) counted.set(name, (counted.get(name) ?? 0) + 1)
-    return [...counted]
-  })
+  readonly gearNames = $derived.by(() => countedByName(this.gear))
 
   /** Takes what is in hand out of what it is in: it stands where it is. */
   takeOutOf(): void {
