@@ -7,7 +7,7 @@ const { LONGEST_KEY, newKey, setKey, SHORTEST_KEY } = await serverModule('src/li
 let key = ''
 if (process.stdin.isTTY) {
   const terminal = createInterface({ input: process.stdin, output: process.stdout })
-  key = (await terminal.question('The new shop key (nothing: one is made for you): ')).trim()
+  key = (await terminal.question('The new workshop key (nothing: one is made for you): ')).trim()
   terminal.close()
 }
 if (key !== '' && (key.length < SHORTEST_KEY || key.length > LONGEST_KEY))
@@ -18,5 +18,5 @@ try {
 } catch (cause) {
   giveUp(`The key could not be set: ${cause.message}`)
 }
-console.log(key === '' ? `The shop key is ${chosen}` : 'The shop key is set.')
+console.log(key === '' ? `The workshop key is ${chosen}` : 'The workshop key is set.')
 console.log('Everyone has to sign in again.')

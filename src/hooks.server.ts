@@ -19,7 +19,7 @@ function unwelcome(event: RequestEvent): Response | undefined {
     return refuse(
       403,
       isOpen(process.env)
-        ? 'This Zimmerman does not answer to that name. Names that it may be asked by stand in ZIMMERMAN_HOSTS.'
+        ? 'This Zimmerman does not answer to that name. Add it to ZIMMERMAN_HOSTS if it should.'
         : 'This Zimmerman answers only on this machine. Set HOST to open it to others.',
     )
   }
@@ -27,9 +27,9 @@ function unwelcome(event: RequestEvent): Response | undefined {
   const origin = event.request.headers.get('origin')
   const writes = event.request.method !== 'GET' && event.request.method !== 'HEAD'
   if (writes && origin !== null && hostOf(origin) !== event.request.headers.get('host'))
-    return refuse(403, 'That came from another site.')
+    return refuse(403, 'This request came from another site.')
   if (writes && fetchSite !== null && fetchSite !== 'same-origin' && fetchSite !== 'none')
-    return refuse(403, 'That came from another site.')
+    return refuse(403, 'This request came from another site.')
   return undefined
 }
 
@@ -55,7 +55,7 @@ async function unknown(event: RequestEvent): Promise<Response | undefined> {
     return refuse(storage.status, storage.message)
   }
   const isPage = event.request.method === 'GET' && event.request.headers.get('accept')?.includes('text/html') === true
-  if (!isPage || event.isDataRequest) return refuse(401, 'The shop key is asked for here: sign in.')
+  if (!isPage || event.isDataRequest) return refuse(401, 'Sign in with the workshop key first.')
   const to = `${SIGN_IN}?to=${encodeURIComponent(pathname + search)}`
   return new Response(null, { status: 303, headers: { location: to } })
 }

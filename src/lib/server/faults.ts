@@ -35,7 +35,7 @@ function plainSentence(cause: unknown): Sentence | undefined {
     }
   }
   if (/SQLITE_BUSY|database is locked/i.test(text)) {
-    return { status: 503, message: 'The database is busy with another program: it will be tried again.' }
+    return { status: 503, message: 'Another program is using the database: Zimmerman will try again.' }
   }
   if (/SQLITE_CORRUPT|SQLITE_NOTADB|malformed|not a database/i.test(text)) {
     return {

@@ -30,7 +30,7 @@ export async function readBody(request: Request, most = MAX_DOCUMENT_BYTES): Pro
     whole = false
   }
   if (!whole || read > most) {
-    const reply = refusal(413, `That is over ${most / 1e6} MB, the most that is read.`)
+    const reply = refusal(413, `This file is over ${most / 1e6} MB, the largest that Zimmerman reads.`)
     return { ok: false, reply: whole ? reply : { ...reply, headers: { ...reply.headers, ...CUT } } }
   }
   return { ok: true, value: Buffer.concat(chunks) }
@@ -89,15 +89,15 @@ export async function answerBody(request: Request, work: (bytes: Uint8Array) => 
 export function threadSentence(cause: unknown): Response | undefined {
   if (cause instanceof ClientLeft) return new Response(null, { status: 499 })
   if (cause instanceof Busy) {
-    const response = refuse(503, 'Zimmerman has its hands full: ask again in a moment.')
+    const response = refuse(503, 'Zimmerman is busy: try again in a moment.')
     response.headers.set('retry-after', String(cause.retryAfterS))
     return response
   }
   if (cause instanceof TookTooLong)
     return refuse(
       503,
-      `That took longer than ${LONGEST_MS / 1000} s, the most that an answer may take, and was stopped.`,
+      `This took longer than ${LONGEST_MS / 1000} s, the longest that an answer may take, and was stopped.`,
     )
-  if (cause instanceof TooLarge) return refuse(503, 'That needed more memory than an answer may have, and was stopped.')
+  if (cause instanceof TooLarge) return refuse(503, 'This needed more memory than an answer may have, and was stopped.')
   return undefined
 }

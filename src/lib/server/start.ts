@@ -26,14 +26,14 @@ if (isOpen(process.env)) {
   const anyone = host === '0.0.0.0' || host === '::'
   const addresses = anyone ? ownAddresses().filter((address) => /^\d/.test(address) && !isLoopback(address)) : [host]
   const lines = [
-    'Zimmerman is open to other machines. Whoever asks from there signs in with the shop key.',
-    'What goes over the network can be read on it unless TLS stands before it: see “On a network” in the README.',
+    'Zimmerman is open to other machines. Anyone who connects from there signs in with the workshop key.',
+    'What goes over the network can be read there unless TLS is in front of it: see “On a network” in the README.',
     ...addresses.map((address) => `  http://${address}:${port}`),
   ]
   if (keyId(data) === undefined) {
     const key = newKey()
     await setKey(data, key)
-    lines.push(`The shop key is ${key}`, 'It is shown this once. npm run key sets another.')
+    lines.push(`The workshop key is ${key}`, 'It is shown only once. npm run key sets another.')
   }
   console.warn(lines.join('\n'))
 }

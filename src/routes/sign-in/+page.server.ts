@@ -14,8 +14,8 @@ export const load: PageServerLoad = ({ url, locals }) => {
 }
 
 const schema = z.object({
-  who: z.string().trim().min(1, 'Say who you are: the history of each job keeps it.').max(40, 'At most 40 letters.'),
-  key: z.string().trim().min(1, 'Type the shop key.').max(LONGEST_KEY, 'That is no shop key.'),
+  who: z.string().trim().min(1, 'Say who you are: the history of each job shows it.').max(40, 'At most 40 letters.'),
+  key: z.string().trim().min(1, 'Type the workshop key.').max(LONGEST_KEY, 'That is not a workshop key.'),
 })
 
 /** Whether the request came over TLS: to here, or to what stands before this program. */

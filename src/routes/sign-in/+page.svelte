@@ -10,7 +10,7 @@
 </header>
 <main class="mx-auto max-w-sm px-6 py-24">
   <h1 class="text-xl">Sign in</h1>
-  <p class="mt-2 text-ink-2">This bench is open to the network, so it asks for the key of the shop.</p>
+  <p class="mt-2 text-ink-2">This bench is open to the network, so it asks for the workshop key.</p>
   <form method="post" class="mt-6 flex flex-col gap-4">
     <label
       ><span class="text-ink-2">Your name</span><input
@@ -25,7 +25,7 @@
       /></label
     >
     <label
-      ><span class="text-ink-2">Shop key</span><input
+      ><span class="text-ink-2">Workshop key</span><input
         class="mt-1 block w-full ruled"
         name="key"
         type="password"

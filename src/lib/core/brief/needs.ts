@@ -55,7 +55,7 @@ export const NEED_FACTS: Record<Need, NeedFacts> = {
     sizeMm: [1900, 1200],
     purpose: 'sleeping',
     unit: 'count',
-    basis: practice('stature plus 50 mm; 600 mm of width for each of two'),
+    basis: practice('height plus 50 mm; 600 mm of width for each of two'),
     alongWall: true,
   },
   cot: {
@@ -76,7 +76,7 @@ export const NEED_FACTS: Record<Need, NeedFacts> = {
     sizeMm: [550, 500],
     purpose: 'living',
     unit: 'count',
-    basis: practice('room for everyone to sit when it rains: the regret told most often'),
+    basis: practice('room for everyone to sit when it rains: the most common regret'),
     alongWall: false,
   },
   'table-seat': {
@@ -108,21 +108,21 @@ export const NEED_FACTS: Record<Need, NeedFacts> = {
     sizeMm: [1200, 500],
     purpose: 'living',
     unit: 'count',
-    basis: practice('a counter of 1200 mm with basin and hob, 1400 for daily cooking'),
+    basis: practice('a worktop of 1200 mm with sink and hob, 1400 for daily cooking'),
     alongWall: true,
   },
   basin: {
     sizeMm: [450, 450],
     purpose: 'living',
     unit: 'count',
-    basis: practice('a basin of about 380 mm in a short counter'),
+    basis: practice('a basin of about 380 mm in a short worktop'),
     alongWall: true,
   },
   'cold-box': {
     sizeMm: [560, 540],
     purpose: 'living',
     unit: 'count',
-    basis: practice('an upright cold box of about 90 L, 560 × 540 mm; 130 L, 600 × 560, for two who cook daily'),
+    basis: practice('an upright fridge of about 90 L, 560 × 540 mm; 130 L, 600 × 560, for two who cook daily'),
     alongWall: true,
   },
   desk: {

@@ -155,6 +155,6 @@ export function liningView({ face, outline, holes, ticks }: LiningPanel, unit: L
 export const liningSheet = (panel: LiningPanel, name: string, unit: LengthUnit): Sheet =>
   onTemplateSheet(liningView(panel, unit), [
     `${name}, ${panel.face === 'ceiling' ? 'ceiling' : `${panel.face} wall`} lining, 1 : 1`,
-    `Laid out flat station by station; figures along and across · lengths in ${unit} · print at 100 % and measure the square`,
+    `Laid out flat station by station; figures along and across · lengths in ${unit} · print at 100% and measure the square`,
     'Where a face curves both ways no flat board lies on it: cut it oversize and scribe it to the body. Flares, raised roofs and walls moved out are left out.',
   ])

@@ -72,6 +72,6 @@ export function templateView(panel: EndPanel, unit: LengthUnit): View {
 export const templateSheet = (panel: EndPanel, name: string, unit: LengthUnit): Sheet =>
   onTemplateSheet(templateView(panel, unit), [
     `${name}, ${panel.end} end panel, 1 : 1`,
-    `Cut at ${formatLength(panel.xMm, unit)} ${unit} from the rear sill · lengths in ${unit} · print at 100 % and measure the square`,
+    `Cut at ${formatLength(panel.xMm, unit)} ${unit} from the rear sill · lengths in ${unit} · print at 100% and measure the square`,
     'Hold it against the wall before you cut: the body differs from its measures by what the tape did not see.',
   ])

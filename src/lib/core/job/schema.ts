@@ -109,7 +109,7 @@ export const groupSchema = z.looseObject({
   module: z
     .looseObject({ id: idSchema, revision: z.number().int().min(1) })
     .optional()
-    .describe('The module of the shop’s library that it was placed from'),
+    .describe('The module of the workshop’s library that it was placed from'),
 })
 type FittingGroup = Readonly<z.infer<typeof groupSchema>>
 export const MAX_GROUPS = 100

@@ -20,7 +20,7 @@ const ISO_10456 = 'EN ISO 10456 (from memory)'
 const FINNISH_PLYWOOD = `${ISO_10456}; density Handbook of Finnish Plywood`
 const DATA_SHEET = 'typical data-sheet value'
 const HANDBOOK = 'handbook value'
-const PRACTICE = 'common practice, no source'
+const PRACTICE = 'trade practice, no published source'
 
 const INERT = { burns: false, isSawn: false } as const
 const BURNS = { burns: true, isSawn: false } as const

@@ -35,18 +35,19 @@ export function readingsFrom(
     if (id === '' || (index === 0 && id.toLowerCase() === CSV_HEADER[0])) return
     const line = index + 1
     const measure = known.get(id)
-    if (measure === undefined) return void faults.push({ line, message: `there is no measure “${id.slice(0, 40)}”` })
+    if (measure === undefined)
+      return void faults.push({ line, message: `there is no measurement “${id.slice(0, 40)}”` })
     const read = (cell: string | undefined): number | undefined => {
       if (cell === undefined || cell === '') return undefined
       if (measure.unit === 'kg') {
         const value = Number(cell.replace(',', '.'))
         if (Number.isFinite(value) && value >= measure.least && value <= READING_LIMITS.most) return value
-        faults.push({ line, message: `“${cell.slice(0, 20)}” is no mass in kg` })
+        faults.push({ line, message: `“${cell.slice(0, 20)}” is not a weight in kg` })
         return undefined
       }
       const parsed = parseLength(cell, 'mm')
       if (parsed.ok && parsed.value >= measure.least && parsed.value <= READING_LIMITS.most) return parsed.value
-      faults.push({ line, message: `“${cell.slice(0, 20)}” is no length of a vehicle` })
+      faults.push({ line, message: `“${cell.slice(0, 20)}” is not a length in mm` })
       return undefined
     }
     const [first, second] = [read(cells[0]), read(cells[1])]

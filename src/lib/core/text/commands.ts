@@ -3,6 +3,7 @@ import type { Need } from '../brief'
 import { FIXING_WORDS, KIND_WORDS, stanceWord } from './fitting-words'
 import { FOUND_WORDS } from './condition'
 import { ASSUMED_WORDS, MASS_WORDS } from './weight'
+import { count, small } from './grammar'
 import { CHANGE_WORDS, NEED_WORDS } from './words'
 
 type Part = Omit<Told, 'of' | 'parts' | 'more'>
@@ -12,91 +13,99 @@ const it = ({ kind, name }: Part): string => name ?? known(KIND_WORDS, kind) ?? 
 const known = <T extends string>(words: Readonly<Record<string, T>>, key: unknown): T | undefined =>
   typeof key === 'string' && Object.hasOwn(words, key) ? words[key] : undefined
 const change = ({ kind }: Part): string => known(CHANGE_WORDS, kind)?.toLowerCase() ?? 'a change'
-const found = ({ kind, name }: Part): string => name ?? known(FOUND_WORDS, kind) ?? 'a thing'
-const inMode = (part: Part): string => `${it(part)}, ${part.mode ?? ''}`
+const found = ({ kind, name }: Part): string => name ?? known(FOUND_WORDS, kind) ?? 'something'
 
 const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
   'job.rename': ({ name = '' }) => `Renamed the job “${name}”`,
-  'job.units': ({ to }) => `Units in ${to}`,
-  'brief.nights': ({ to }) => `${to} nights off hook-up`,
-  'brief.notes': () => 'Notes of the brief',
-  'brief.use': () => 'Brief: use and comfort',
+  'job.units': ({ to }) => `Changed the units to ${to}`,
+  'brief.nights': ({ to }) => `Set ${count(Number(to), { one: 'night', many: 'nights' })} off hook-up`,
+  'brief.notes': () => 'Edited the notes',
+  'brief.use': () => 'Changed the answers on use and comfort',
   'brief.derives': ({ to }) =>
-    to === true ? 'Brief: demands follow from the answers' : 'Brief: only typed demands count',
-  'brief.put': () => 'Brief from a template',
-  'gear.put': ({ name = 'a piece' }) => `Gear: ${name}`,
-  'gear.remove': ({ name = 'a piece' }) => `Gear: without ${name}`,
-  'demand.adjust': ({ to }) => (to === undefined ? 'Demand changed' : `Demand waived: ${to}`),
-  'person.put': ({ name = 'a person' }) => `Brief: ${name}`,
-  'person.remove': ({ name = 'a person' }) => `Brief: without ${name}`,
-  'pet.put': ({ name = 'a pet' }) => `Brief: ${name}`,
-  'pet.remove': ({ name = 'a pet' }) => `Brief: without ${name}`,
+    to === true ? 'Let the demands follow from the answers' : 'Let only typed demands count',
+  'brief.put': () => 'Filled in the brief from a template',
+  'gear.put': ({ name = 'a piece of gear' }) => `Changed gear: ${name}`,
+  'gear.remove': ({ name = 'a piece of gear' }) => `Removed gear: ${name}`,
+  'demand.adjust': ({ to }) => (to === undefined ? 'Changed a demand' : `Waived a demand: ${to}`),
+  'person.put': ({ name = 'a person' }) => `Changed ${name} in the brief`,
+  'person.remove': ({ name = 'a person' }) => `Removed ${name} from the brief`,
+  'pet.put': ({ name = 'a pet' }) => `Changed ${name} in the brief`,
+  'pet.remove': ({ name = 'a pet' }) => `Removed ${name} from the brief`,
   'demand.put': ({ name, kind = '' }) =>
-    `Demand: ${name ?? (kind in NEED_WORDS ? NEED_WORDS[kind as Need].one : kind)}`,
-  'demand.remove': () => 'Demand taken out',
-  'shell.put': ({ name = '' }) => `Vehicle: ${name}`,
-  'survey.put': () => 'Survey',
-  'survey.read': ({ kind = '', to }) => (to === undefined ? `Survey: ${kind} open again` : `Survey: ${kind} ${to}`),
-  'found.put': (part) => `As bought: ${found(part)}`,
-  'found.remove': (part) => `As bought: without ${found(part)}`,
-  'masses.set': ({ kind }) => `Vehicle: ${known(MASS_WORDS, kind) ?? 'masses'}`,
+    `Changed a demand: ${name ?? (kind in NEED_WORDS ? NEED_WORDS[kind as Need].one : kind)}`,
+  'demand.remove': () => 'Removed a demand',
+  'shell.put': ({ name = '' }) => `Changed the vehicle to ${name}`,
+  'survey.put': () => 'Changed the survey',
+  'survey.read': ({ kind = '', to }) =>
+    to === undefined ? `Cleared a measurement: ${kind}` : `Measured ${kind}: ${to}`,
+  'found.put': (part) => `Noted on the vehicle: ${found(part)}`,
+  'found.remove': (part) => `Removed from the vehicle’s list: ${found(part)}`,
+  'masses.set': ({ kind }) => `Changed the vehicle’s ${known(MASS_WORDS, kind) ?? 'weights'}`,
   'weight.assume': ({ kind, to }) =>
-    `Taken for weight: ${known(ASSUMED_WORDS, kind) ?? 'a figure'}${to === undefined ? ', as usual' : ` ${to}`}`,
+    `Assumed for weight: ${known(ASSUMED_WORDS, kind) ?? 'a figure'}${to === undefined ? ', as suggested' : ` ${to}`}`,
   'weighing.put': ({ to = '' }) => `Weighed on ${to}`,
-  'weighing.remove': ({ to = '' }) => `Without the weighing of ${to}`,
-  'weighing.base': ({ to }) => (to === undefined ? 'Empty vehicle by its papers' : `Empty vehicle as weighed on ${to}`),
-  'variant.add': ({ name = '' }) => `New variant “${name}”`,
-  'variant.rename': ({ name = '' }) => `Variant renamed “${name}”`,
-  'variant.remove': ({ name = '' }) => `Variant “${name}” taken out`,
-  'lining.set': () => 'Lining',
-  'change.put': (part) => `Body: ${change(part)}`,
-  'change.remove': (part) => `Body: without ${change(part)}`,
-  'fitting.add': (part) => `Placed ${it(part)}`,
+  'weighing.remove': ({ to = '' }) => `Removed the weighing of ${to}`,
+  'weighing.base': ({ to }) =>
+    to === undefined ? 'Took the empty vehicle from its papers' : `Took the empty vehicle as weighed on ${to}`,
+  'variant.add': ({ name = '' }) => `Added variant “${name}”`,
+  'variant.rename': ({ name = '' }) => `Renamed a variant “${name}”`,
+  'variant.remove': ({ name = '' }) => `Deleted variant “${name}”`,
+  'lining.set': () => 'Changed the lining',
+  'change.put': (part) => `Changed the bodywork: ${change(part)}`,
+  'change.remove': (part) => `Removed from the bodywork: ${change(part)}`,
+  'fitting.add': (part) => `Added ${it(part)}`,
   'fitting.seat': (part) => `Moved ${it(part)}`,
   'fitting.parameters': (part) => `Changed ${it(part)}`,
-  'fitting.label': (part) => `${it(part)} called “${part.to ?? ''}”`,
-  'fitting.remove': (part) => `Took out ${it(part)}`,
-  'fitting.lock': (part) => `${it(part)}: ${part.to === true ? 'locked' : 'unlocked'}`,
-  'fitting.cut': (part) => `${it(part)}: ${part.to === true ? 'cut to the wall' : 'stands whole'}`,
-  'fitting.fixing': (part) => `${it(part)}: ${known(FIXING_WORDS, part.to) ?? 'fixing left open'}`,
-  'group.put': ({ name = '' }) => `Group “${name}”`,
+  'fitting.label': (part) => `Renamed ${it(part)} “${part.to ?? ''}”`,
+  'fitting.remove': (part) => `Removed ${it(part)}`,
+  'fitting.lock': (part) => `${part.to === true ? 'Locked' : 'Unlocked'} ${it(part)}`,
+  'fitting.cut': (part) => (part.to === true ? `Scribed ${it(part)} to the wall` : `Kept ${it(part)} whole`),
+  'fitting.fixing': (part) => `Changed the fixing of ${it(part)}: ${known(FIXING_WORDS, part.to) ?? 'not chosen'}`,
+  'group.put': ({ name = '' }) => `Grouped “${name}”`,
   'group.remove': ({ name = '' }) => `Ungrouped “${name}”`,
-  'waiver.put': ({ to = '' }) => `Let be: ${to}`,
-  'waiver.remove': () => 'A finding counts again',
-  'rule.set': ({ kind = '', to }) => `Rule “${kind}”: ${known(SETTING_WORDS, to) ?? SETTING_WORDS.own}`,
-  'house.put': ({ name = '' }) => `Rule of the house: ${name}`,
-  'house.remove': ({ name = '' }) => `Without the rule of the house “${name}”`,
-  'rules.put': () => 'Rules of the shop taken over',
-  'vehicle.mirror': () => 'Vehicle and plans turned for the other side of the road',
+  'waiver.put': ({ to = '' }) => `Left a finding as it is: ${to}`,
+  'waiver.remove': () => 'Brought back a finding',
+  'rule.set': ({ kind = '', to }) => `Changed rule “${kind}”: ${known(SETTING_WORDS, to) ?? SETTING_WORDS.own}`,
+  'house.put': ({ name = '' }) => `Changed house rule “${name}”`,
+  'house.remove': ({ name = '' }) => `Removed house rule “${name}”`,
+  'rules.put': () => 'Took over the workshop’s rules',
+  'vehicle.mirror': () => 'Mirrored the vehicle and its plans for the other side of the road',
   'plan.mirror': () => 'Mirrored the plan',
   'plan.transferable': ({ to }) =>
-    to === true ? 'Fit-out to be moved to another vehicle' : 'Fit-out stays in this vehicle',
-  'mode.add': ({ name = '' }) => `New mode “${name}”`,
-  'mode.rename': ({ name = '' }) => `Mode renamed “${name}”`,
-  'mode.remove': ({ name = '' }) => `Mode “${name}” taken out`,
-  'mode.order': () => 'Order of the modes',
-  'mode.seat': (part) => `${inMode(part)}: ${part.to === true ? 'elsewhere' : 'as always'}`,
-  'mode.away': (part) => `${inMode(part)}: ${part.to === true ? 'out of the vehicle' : 'aboard'}`,
-  'mode.put': ({ name = '' }) => `Mode ${name}`,
-  'mode.turned': ({ name = 'Seat', to }) => `${name}: ${to === true ? 'turned' : 'forward'}`,
-  'figure.put': ({ name = 'someone', to }) => `Figure: ${name}, ${to}`,
-  'figure.remove': ({ name = 'one' }) => `Figure: without ${name}`,
-  'mode.stance': (part) => `${it(part)}: ${typeof part.to === 'string' ? stanceWord(part.to, 'mm') : part.to}`,
+    to === true ? 'Marked the fit-out to move to another vehicle' : 'Marked the fit-out to stay in this vehicle',
+  'mode.add': ({ name = '' }) => `Added mode “${name}”`,
+  'mode.rename': ({ name = '' }) => `Renamed a mode “${name}”`,
+  'mode.remove': ({ name = '' }) => `Deleted mode “${name}”`,
+  'mode.order': () => 'Changed the order of the modes',
+  'mode.seat': (part) =>
+    part.to === true
+      ? `Moved ${it(part)} in ${part.mode ?? ''} only`
+      : `Put ${it(part)} back in its place in ${part.mode ?? ''}`,
+  'mode.away': (part) =>
+    part.to === true
+      ? `Took ${it(part)} out of the vehicle in ${part.mode ?? ''}`
+      : `Brought ${it(part)} aboard in ${part.mode ?? ''}`,
+  'mode.put': ({ name = '' }) => `Changed mode “${name}”`,
+  'mode.turned': ({ name = 'Seat', to }) => `Turned ${small(name)}${to === true ? ' round' : ' forward again'}`,
+  'figure.put': ({ name = 'someone', to }) => `Put ${name} in the drawing, ${to}`,
+  'figure.remove': ({ name = 'someone' }) => `Removed ${name} from the drawing`,
+  'mode.stance': (part) =>
+    `Changed the position of ${it(part)}: ${typeof part.to === 'string' ? stanceWord(part.to, 'mm') : part.to}`,
 }
 
-const SETTING_WORDS = { book: 'as the book says', off: 'switched off', own: 'set for this job' } as const
+const SETTING_WORDS = { book: 'back to the book’s figures', off: 'switched off', own: 'set for this job' } as const
 
 const BATCH_WORDS = {
-  remedy: 'Remedy',
+  remedy: 'Applied a remedy',
   duplicate: 'Duplicated',
-  place: 'Placed',
-  remove: 'Took out',
+  place: 'Added',
+  remove: 'Removed',
   move: 'Moved',
   align: 'Aligned',
-  distribute: 'Spread out',
+  distribute: 'Spaced evenly',
   run: 'Made a run',
   lock: 'Locked',
-  module: 'Module',
+  module: 'Added a module',
 } as const satisfies Readonly<Record<Extract<Command, { type: 'batch' }>['what'], string>>
 const DIFF_WORDS = { undo: 'Undid', redo: 'Redid', merge: 'Merged' } as const satisfies Readonly<
   Record<Extract<Command, { type: 'diff' }>['direction'], string>
@@ -112,7 +121,7 @@ export function sayTold(entry: Told | Undone): string {
   if (typeof entry === 'string') return entry
   const { code } = entry
   if ('of' in entry && entry.of !== undefined) return `${known(DIFF_WORDS, code) ?? code}: ${sayTold(entry.of)}`
-  if (code === 'job.restore') return `Went back to state ${entry.to}`
+  if (code === 'job.restore') return `Went back to version ${entry.to}`
   if (code !== 'batch') return single(entry)
   const { to, parts = [], more = 0 } = entry
   const rest = more === 0 ? [] : [`${more} more`]

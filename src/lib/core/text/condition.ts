@@ -1,7 +1,7 @@
 import type { FoundKind, FoundSum, StepState, WorkStep } from '../condition'
 import { formatNumber } from '../units'
 import { sayMinutes } from './moves'
-import { count } from './words'
+import { count, quoted } from './grammar'
 
 /** What is found on a vehicle, by kind. */
 export const FOUND_WORDS: Record<FoundKind, string> = {
@@ -15,26 +15,26 @@ export const FOUND_WORDS: Record<FoundKind, string> = {
   dent: 'a dent',
   wiring: 'bad wiring',
   'running-gear': 'engine, brakes or tyres',
-  'comes-out': 'to come out',
+  'comes-out': 'has to come out',
   stays: 'stays in',
   other: 'something else',
 }
 
 /** The steps of the work. */
 export const STEP_WORDS: Record<WorkStep, string> = {
-  strip: 'Strip it out',
-  mend: 'Mend the body',
+  strip: 'Strip out',
+  mend: 'Repair the body',
   cut: 'Cut windows and hatches',
   wire: 'Wire and insulate',
   line: 'Line floor, walls and ceiling',
-  furnish: 'Build the furniture in',
+  furnish: 'Build in the furniture',
   drive: 'Drive it',
 }
 
 /** What something found is called within a sentence: as it was named, or by its kind. */
 export const foundName = ({ kind, label }: { readonly kind: FoundKind; readonly label: string }): string =>
   label.trim() !== ''
-    ? `“${label.trim()}”`
+    ? quoted(label)
     : kind === 'comes-out' || kind === 'stays'
       ? `what ${kind === 'stays' ? 'stays in' : 'comes out'}`
       : FOUND_WORDS[kind]

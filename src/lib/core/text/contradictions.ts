@@ -3,30 +3,31 @@ import type { Contradiction, ContradictionCode } from '../suit'
 import { ACCESS_SOURCE } from '../people'
 import { sayLength, sayMass, type LengthUnit } from '../units'
 import { sayBasis } from './findings'
-import { capital, count } from './words'
+import { capital, count, person, quoted } from './grammar'
 
 /** What does not go together, in a sentence with its figures. */
 export function sayContradiction({ code, who, wanted, there }: Contradiction, unit: LengthUnit): string {
-  const name = capital(who)
+  const whom = capital(person(who))
+  const piece = who === '' ? 'A piece of gear' : quoted(who)
   const mm = (value: number) => sayLength(Math.round(value), unit)
-  const metres = (value: number) => (unit === 'in' ? mm(value) : `${(value / 1000).toFixed(1)} m`)
+  const metres = (value: number) => (unit === 'in' ? mm(value) : `${(value / 1000).toFixed(1)}\u00a0m`)
   switch (code) {
     case 'belts-short':
-      return `${count(wanted, { one: 'person travels', many: 'people travel' })}, this vehicle comes with ${count(there, { one: 'belt', many: 'belts' })}: more need approved seats by a licensed fitter.`
+      return `People who travel: ${wanted}. Belted seats in this vehicle: ${there}. More need approved seats and a licensed fitter.`
     case 'gear-long':
       return there === 0
-        ? `${name} is too thick for any place in this vehicle.`
-        : `${name} is ${mm(wanted)} long unbroken; the longest of its section that lies in here is ${mm(there)}.`
+        ? `${piece} is too thick for any space in this vehicle.`
+        : `${piece}: ${mm(wanted)} in one piece; the longest that fits in this vehicle is ${mm(there)}.`
     case 'gear-untried':
-      return `${count(wanted, { one: 'more long piece was', many: 'more long pieces were' })} not tried in this vehicle: a slanted place is looked for only for the ${there} longest sections.`
+      return `${count(wanted, { one: 'more long piece was', many: 'more long pieces were' })} not tried in this vehicle: a slanted place is looked for only for the ${there} longest.`
     case 'head-low':
-      return `${name} needs ${mm(wanted)} to stand in shoes; the highest place under this roof has ${mm(there)}.`
+      return `${whom} needs ${mm(wanted)} of headroom (in shoes); the most under this roof is ${mm(there)}.`
     case 'bed-short':
-      return `${who === '' ? 'A bed' : name} needs ${mm(wanted)} of length; the longest bed that lies in here is ${mm(there)}.`
+      return `${who === '' ? 'A bed' : whom} needs ${mm(wanted)} of length to lie down; the longest bed that fits in here is ${mm(there)}.`
     case 'route-wide':
-      return `${name} needs a door of ${mm(wanted)}; the widest way in here is ${mm(there)}.`
+      return `${whom} needs a door ${mm(wanted)} wide; the widest way in is ${mm(there)}.`
     case 'walls-short':
-      return `The musts ask for ${metres(wanted)} of wall, this vehicle has ${metres(there)}.`
+      return `The musts need ${metres(wanted)} of wall; this vehicle has ${metres(there)}.`
     case 'parking-long':
       return `This vehicle is ${mm(wanted)} long; where it parks, ${mm(there)} is the limit.`
     case 'parking-high':
@@ -34,9 +35,9 @@ export function sayContradiction({ code, who, wanted, there }: Contradiction, un
     case 'payload-over':
       return `People, gear and water weigh ${sayMass(wanted)}; the payload is ${sayMass(there)}, before any furniture.`
     case 'holes-wanted':
-      return 'No holes are to be made, yet a shower inside or a toilet with an outside hatch needs some.'
+      return 'No holes are to be made, but a shower inside or a toilet with an outside hatch needs some.'
     case 'stealth-hatch':
-      return 'It is to pass unseen, yet this toilet shows its hatch outside.'
+      return 'It is not to give itself away, but this toilet has a hatch that shows from outside.'
   }
 }
 
@@ -45,14 +46,17 @@ const BASES: Record<ContradictionCode, Basis> = {
   'belts-short': { kind: 'geometry', note: 'who travels on a seat, against the belted seats that the body comes with' },
   'gear-long': {
     kind: 'geometry',
-    note: 'the piece’s two smaller sides as a board: straight, slanted or with one end raised in the empty lined body',
+    note: 'the piece by its two smaller sides: straight, slanted or with one end raised in the empty lined load space',
   },
   'gear-untried': {
     kind: 'practice',
     note: 'each section that does not lie straight is a search of its own; the longest are searched for first',
   },
-  'head-low': { kind: 'practice', note: 'stature and 20 mm for shoes, against the highest place on the centreline' },
-  'bed-short': { kind: 'practice', note: 'stature and 50 mm, lying along the body or across it at a usual height' },
+  'head-low': { kind: 'practice', note: 'height and room for shoes, against the highest place on the centreline' },
+  'bed-short': {
+    kind: 'practice',
+    note: 'height and some to spare, lying along the body or across it at a usual height',
+  },
   'route-wide': { kind: 'source', note: ACCESS_SOURCE },
   'walls-short': {
     kind: 'practice',
@@ -68,7 +72,7 @@ const BASES: Record<ContradictionCode, Basis> = {
     note: 'adults 75 kg, teenagers 60, children 35, infants 12; gear as answered; a kilogram for each litre of water',
   },
   'holes-wanted': { kind: 'brief', note: 'the answers on furniture, toilet and washing' },
-  'stealth-hatch': { kind: 'brief', note: 'the answers on passing unseen and on the toilet' },
+  'stealth-hatch': { kind: 'brief', note: 'the answers on not giving itself away and on the toilet' },
 }
 
 export const sayContradictionBasis = ({ code }: Pick<Contradiction, 'code'>): string => sayBasis(BASES[code])

@@ -1,6 +1,8 @@
 import type { DemandFacts, Need, Page, ResolvedDemand } from '../brief'
-import { formatLength, sayVolume, sayLength, type LengthUnit } from '../units'
-import { count, NEED_WORDS } from './words'
+import { formatLength, formatNumber, sayVolume, sayLength, type LengthUnit } from '../units'
+import { CHOICES } from './choices'
+import { capital, count, person } from './grammar'
+import { NEED_WORDS } from './words'
 
 export const PAGE_WORDS: Record<Page, string> = {
   people: 'People',
@@ -13,66 +15,86 @@ export const PAGE_WORDS: Record<Page, string> = {
 
 /** What each rule from answers to demands says, before the figures of a case. */
 export const RULE_SENTENCES: Readonly<Record<string, string>> = {
-  beds: 'Who shares a bed gets one bed together, as long as the tallest and 50 mm, 600 mm wide for each; one alone gets 650 mm.',
+  beds: 'People who share a bed get one bed together, as long as the tallest of them and some to spare, with a full width for each; someone alone gets a little more.',
   cots: 'An infant who sleeps here gets a cot of its own that leaves the seats free.',
-  belts: 'Everyone who travels and sits on a seat gets an approved belt.',
-  wheelchair: 'Who travels in a wheelchair gets a place with tie-downs and a belt.',
+  belts: 'Everyone who travels on a seat gets an approved belt.',
+  wheelchair: 'Someone who travels in a wheelchair gets a place with tie-downs and a belt.',
   turning: 'A wheelchair must be able to turn round somewhere on the floor.',
-  desks: 'Who works here gets a desk by the number of screens; from four hours a day it is a must.',
+  desks: 'Someone who works here gets a desk by the number of screens; from four hours a day it is a must.',
   bedside: 'A machine at the bedside gets a shelf with a socket within reach of the pillow.',
   pets: 'Each pet gets a place where it rides and sleeps, as long as itself and a sixth more.',
-  gear: 'Each piece that lives inside gets a stowage; what is seldom used is a wish.',
+  gear: 'Each piece that lives inside gets a place; a piece that is seldom used is a wish.',
   'gear-outside': 'What lives outside or on the roof gets a place there.',
   water: 'Fresh water for everyone who sleeps here, for the nights between taps; more with a shower inside.',
-  heat: 'Nights under 5 °C ask for a heater; so does whoever chose a way of heating.',
+  heat: 'Nights under 5 °C call for a heater; so does choosing a way of heating.',
   seats: 'Everyone has a seat inside when it rains, guests too.',
   table: 'Everyone has a place at one table, guests too; a must where there is cooking.',
-  galley: 'Who cooks gets a galley with basin and hob, longer for daily cooking; a wish where cooking is outside.',
-  basin: 'Who cooks outside washes up inside; who never cooks still washes hands, as a wish.',
-  cold: 'Cooking asks for a cold box, larger for two who cook daily.',
-  toilet: 'A toilet of the chosen school; a wish while nobody has said so.',
-  shower: 'Washing inside asks for a shower; one who uses a wheelchair rolls in.',
+  galley:
+    'Cooking calls for a galley with a sink and a hob, longer for daily cooking; a wish where cooking is outside.',
+  basin: 'Those who cook outside wash up inside; those who never cook still wash their hands, as a wish.',
+  cold: 'Cooking calls for a fridge, larger for two who cook daily.',
+  toilet: 'The kind of toilet chosen; a wish until the client has said.',
+  shower: 'Washing inside calls for a shower; someone in a wheelchair rolls in.',
+}
+
+/** An answer as the brief shows it. */
+const answered = (question: keyof typeof CHOICES, value: unknown): string =>
+  (CHOICES[question] as Readonly<Record<string, string>>)[String(value)] ?? String(value)
+
+/** A figure that may be below nought, with a true minus. */
+const degrees = (value: unknown): string => `${formatNumber(Number(value))}\u00a0°C`
+
+/** “2 people”, “2 people and 1 guest”. */
+const aboard = ({ people, guests }: DemandFacts): string => {
+  const own = count(Number(people), { one: 'person', many: 'people' })
+  return Number(guests) === 0 ? own : `${own} and ${count(Number(guests), { one: 'guest', many: 'guests' })}`
 }
 
 /** A rule’s sum for one case, with its figures. */
 export function sayFacts(rule: string, facts: DemandFacts, unit: LengthUnit): string {
   const mm = (key: string) => sayLength(Number(facts[key]), unit)
   const yes = (key: string) => facts[key] === 'yes'
+  const who = capital(person(String(facts.who ?? '')))
   switch (rule) {
     case 'beds':
-      return `${facts.who}: ${mm('tallestMm')} + ${mm('spareMm')} long, for ${count(Number(facts.sleepers), { one: 'sleeper', many: 'sleepers' })}${Number(facts.broad) > 0 ? `, 50 mm more for ${facts.broad} of broad build` : ''}${yes('byDay') ? '; it must be there by day too' : ''}.`
+      return `${who}: ${mm('tallestMm')} tall + ${mm('spareMm')} = ${sayLength(Number(facts.tallestMm) + Number(facts.spareMm), unit)} long; ${count(Number(facts.sleepers), { one: 'sleeper', many: 'sleepers' })}${Number(facts.broad) > 0 ? `, ${sayLength(50, unit)} more for ${facts.broad} of broad build` : ''}${yes('byDay') ? '; it has to be there by day too' : ''}.`
     case 'belts':
       return `${count(Number(facts.people), { one: 'person travels', many: 'people travel' })} on a seat${Number(facts.small) > 0 ? `, ${facts.small} of them in a child’s seat` : ''}.`
     case 'wheelchair':
-      return `${facts.who}, ${yes('measured') ? 'as the chair was measured' : 'clear floor as published'}.`
+      return `${who}: ${yes('measured') ? 'as the chair was measured' : 'clear floor as published'}.`
     case 'turning':
-      return `${facts.who} turns in ${mm('turningMm')}.`
+      return `${who} needs ${mm('turningMm')} to turn.`
     case 'desks':
-      return `${facts.who} works ${facts.hours} h a day with ${count(Number(facts.screens), { one: 'screen', many: 'screens' })}.`
+      return `${who} works ${facts.hours} h a day with ${count(Number(facts.screens), { one: 'screen', many: 'screens' })}.`
     case 'pets':
-      return `${facts.who} is ${mm('lengthMm')} long; rides ${facts.rides === 'crate' ? 'in a crate' : facts.rides === 'belt' ? 'on a belt' : 'on a seat'}, sleeps ${facts.sleeps === 'crate' ? 'in the crate' : facts.sleeps === 'bed' ? 'on the bed' : facts.sleeps === 'outside' ? 'outside' : 'on the floor'}.`
+      return `${who} is ${mm('lengthMm')} long, rides ${answered('rides', facts.rides)} and sleeps ${answered('sleeps', facts.sleeps)}.`
     case 'gear':
     case 'gear-outside':
-      return `${count(Number(facts.count), { one: 'piece', many: 'pieces' })}, used ${facts.use}${yes('apart') ? ', by its largest part when taken apart' : ''}${facts.place === undefined ? '' : facts.place === 'roof' ? ', on the roof' : ', outside'}.`
+      return `${count(Number(facts.count), { one: 'piece', many: 'pieces' })}, used ${answered('use', facts.use)}${yes('apart') ? ', by its largest part when taken apart' : ''}${facts.place === undefined ? '' : `, ${answered('place', facts.place)}`}.`
     case 'water': {
-      const pets = Number(facts.pets) > 0 ? ` + ${facts.pets} × ${facts.petL} L` : ''
-      return `${facts.nights} nights × (${facts.people} × ${facts.perNightL} L${pets}) = ${sayVolume(Number(facts.litres))}.`
+      const pets =
+        Number(facts.pets) > 0
+          ? ` + ${count(Number(facts.pets), { one: 'pet', many: 'pets' })} × ${sayVolume(Number(facts.petL))}`
+          : ''
+      return `${count(Number(facts.nights), { one: 'night', many: 'nights' })} × (${count(Number(facts.people), { one: 'person', many: 'people' })} × ${sayVolume(Number(facts.perNightL))}${pets}) = ${sayVolume(Number(facts.litres))}.`
     }
     case 'heat':
-      return `Coldest night ${facts.coldestC} °C, limit ${facts.limitC} °C; heating: ${facts.heating}.`
+      return `Coldest night ${degrees(facts.coldestC)}; a heater is called for under ${degrees(facts.limitC)}. Heating: ${answered('heating', facts.heating)}.`
     case 'seats':
     case 'table':
-      return `${facts.people} aboard + ${facts.guests} guests.`
+      return `${aboard(facts)}.`
     case 'galley':
-      return `Cooking: ${facts.cooking}, ${facts.on === 'outside' ? 'outside' : `on a ${facts.on === 'induction' ? 'loose induction plate' : 'built-in hob'}`}.`
+      return `Cooking: ${answered('cooking', facts.cooking)}, ${answered('cookingOn', facts.on)}.`
     case 'cold':
-      return `Cooking: ${facts.cooking}; about ${facts.litres} L.`
+      return `Cooking: ${answered('cooking', facts.cooking)}; about ${sayVolume(Number(facts.litres))}.`
     case 'toilet':
-      return `School: ${facts.school}${yes('said') ? '' : ', as usual; nobody has said'}.`
+      return `Toilet: ${answered('toilet', facts.school)}${yes('said') ? '' : ' (assumed)'}.`
     case 'shower':
-      return yes('rolls') ? 'Roll-in, 1525 × 760 mm as published.' : 'A tray to stand in.'
+      return yes('rolls')
+        ? `Roll-in, ${formatLength(1525, unit)} × ${sayLength(760, unit)} as published.`
+        : 'A tray to stand in.'
     default:
-      return facts.who === undefined ? '' : `For ${facts.who}.`
+      return facts.who === undefined ? '' : `For ${person(String(facts.who))}.`
   }
 }
 
@@ -83,18 +105,18 @@ export function sayBecause(demand: ResolvedDemand, unit: LengthUnit): readonly s
     case 'typed':
       return ['As typed in the brief.']
     case 'typical':
-      return ['A typical size; the brief says nothing else.']
+      return ['A common size, assumed: the brief says nothing else.']
     case 'sleepers':
       return [
-        `${because.people} sleep in it; the tallest is ${sayLength(because.tallestMm, unit)} and wants 50 mm to spare.`,
+        `People who sleep in it: ${because.people}. The tallest is ${sayLength(because.tallestMm, unit)} tall and needs ${sayLength(50, unit)} to spare.`,
       ]
     case 'travellers':
-      return [`${because.people} travel in it.`]
+      return [`People who travel: ${because.people}.`]
     case 'people':
-      return [`${because.people} people in the brief.`]
+      return [`People in the brief: ${because.people}.`]
     case 'water':
       return [
-        `${because.people} sleepers × ${because.nights} nights × ${because.perNightL} L = ${sayVolume(demand.quantity)}.`,
+        `${count(because.people, { one: 'sleeper', many: 'sleepers' })} × ${count(because.nights, { one: 'night', many: 'nights' })} × ${sayVolume(because.perNightL)} = ${sayVolume(demand.quantity)}.`,
       ]
     case 'rule':
       return [RULE_SENTENCES[because.rule]!, sayFacts(because.rule, because.facts, unit)].filter((line) => line !== '')

@@ -38,15 +38,19 @@ export function sayFinding(finding: Finding, names: Names, unit: LengthUnit): Fi
   return sentences(finding as never, names, (mm) => sayLength(mm, unit), unit)
 }
 
+/** A source that was quoted from memory says that its figure is still to be checked. */
+const checked = (note: string): string =>
+  note.replaceAll('both from memory', 'from memory').replaceAll('from memory', 'figure not yet checked against it')
+
 /** Where a figure comes from, in words. */
 export function sayBasis(basis: Basis): string {
   switch (basis.kind) {
     case 'practice':
-      return `Common practice, no source: ${basis.note}.`
+      return `Trade practice, no published source: ${checked(basis.note)}.`
     case 'source':
-      return `Source: ${basis.note}.`
+      return `Source: ${checked(basis.note)}.`
     case 'geometry':
-      return `Geometry: ${basis.note}.`
+      return `By geometry: ${basis.note}.`
     case 'brief':
       return `From the brief: ${basis.note}.`
   }

@@ -2,7 +2,8 @@ import type { GoingBack } from '../job'
 import { formatNumber } from '../units'
 import { FIXING_WORDS } from './fitting-words'
 import type { Names } from './names'
-import { CHANGE_WORDS, count } from './words'
+import { count } from './grammar'
+import { CHANGE_WORDS } from './words'
 
 const FACE_WORDS = { floor: 'Floor lining', wall: 'Wall lining', roof: 'Ceiling', door: 'Door lining' } as const
 
@@ -13,20 +14,17 @@ export function sayGoingBack(one: GoingBack, names: Names): { readonly what: str
       const { fixing, holes } = one
       const held =
         fixing === undefined
-          ? 'how it is fixed is not said'
+          ? 'fixing not chosen'
           : fixing.how === 'standing'
             ? FIXING_WORDS.standing
-            : `${formatNumber(fixing.points)} × ${FIXING_WORDS[fixing.how]}`
-      const left =
-        holes === 0
-          ? ''
-          : `; ${count(holes, { one: 'hole stays', many: 'holes stay' })} and ${holes === 1 ? 'is' : 'are'} plugged`
+            : `${FIXING_WORDS[fixing.how]} at ${count(fixing.points, { one: 'point', many: 'points' })}`
+      const left = holes === 0 ? '' : `; ${count(holes, { one: 'hole stays, plugged', many: 'holes stay, plugged' })}`
       return { what: names.fitting(one.id), how: held + left }
     }
     case 'lining':
       return {
         what: FACE_WORDS[one.face],
-        how: `${formatNumber(Math.round(one.m2 * 10) / 10)} m²${one.forGood ? '; what is stuck on does not come off clean' : ''}`,
+        how: `${formatNumber(Math.round(one.m2 * 10) / 10)} m²${one.forGood ? '; what is glued on does not come off clean' : ''}`,
       }
     case 'change':
       return {

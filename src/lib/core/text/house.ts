@@ -3,20 +3,20 @@ import { type Finding, type FindingUnit, type Missing, SERVICE_UNITS, type Thing
 import { formatFigure, formatNumber, type LengthUnit, sayLength } from '../units'
 import { SERVICE_WORDS } from './fitting-words'
 import type { Names } from './names'
-import { capital } from './words'
+import { aOrAn, capital } from './grammar'
 import type { FindingWords } from './finding-words'
 
 const UNKNOWN: Readonly<Record<Exclude<Missing['what'], 'service' | 'thing'>, string>> = {
-  people: 'who comes along, in the brief',
+  people: 'who is aboard, in the brief',
   sleepers: 'who sleeps in the vehicle, in the brief',
   travellers: 'who travels, in the brief',
-  'seats-asked': 'how many are to sit inside, in the brief',
-  'outer-size': 'the body’s height over the ground, in the survey',
-  'wall-layers': 'what the wall is lined with, on the vehicle’s page',
-  'axle-ratings': 'what each axle is rated for, in the survey',
+  'seats-asked': 'how many should have a seat inside, in the brief',
+  'outer-size': 'the vehicle’s height above the ground, in the survey',
+  'wall-layers': 'what the wall is lined with, on the Vehicle page',
+  'axle-ratings': 'the rating of each axle, in the survey',
   track: 'the track of the wheels, in the survey',
-  'floor-structure': 'rails or points in the floor, in the survey',
-  'air-openings': 'an opening for air: a fan, a hatch or a window that opens',
+  'floor-structure': 'rails or mounting points in the floor, in the survey',
+  'air-openings': 'an opening for air: a fan, a roof light or a window that opens',
 }
 
 const THING_WORDS: Readonly<Record<Thing, string>> = {
@@ -27,13 +27,11 @@ const THING_WORDS: Readonly<Record<Thing, string>> = {
   light: 'light',
 }
 
-const article = (word: string): string => `${/^[aeiou]/i.test(word) ? 'an' : 'a'} ${word}`
-
 /** What a rule wants to know before it says anything: “a fuse board in the plan”. */
 export function sayMissing(missing: Missing): string {
   switch (missing.what) {
     case 'service':
-      return `${article(SERVICE_WORDS[missing.service])} in the plan`
+      return `${aOrAn(SERVICE_WORDS[missing.service])} in the plan`
     case 'people':
     case 'sleepers':
     case 'travellers':
@@ -46,29 +44,29 @@ export function sayMissing(missing: Missing): string {
     case 'air-openings':
       return UNKNOWN[missing.what]
     case 'thing':
-      return `${article(THING_WORDS[missing.thing])} in the plan`
+      return `${aOrAn(THING_WORDS[missing.thing])} in the plan`
   }
 }
 
-/** What a house rule measures: “distance from the hob to the nearest cold box”. */
+/** What a house rule measures: “distance from the hob to the nearest fridge”. */
 export function sayMeasured(measure: HouseMeasure): string {
   switch (measure.what) {
     case 'quantity':
       return `${SERVICE_WORDS[measure.service]} in all`
     case 'distance':
-      return `distance from ${SERVICE_WORDS[measure.service]} to the nearest ${SERVICE_WORDS[measure.to]}`
+      return `distance from the ${SERVICE_WORDS[measure.service]} to the nearest ${SERVICE_WORDS[measure.to]}`
     case 'height':
-      return `height of ${SERVICE_WORDS[measure.service]} over the floor`
+      return `height of the ${SERVICE_WORDS[measure.service]} above the floor`
     case 'way':
-      return `narrowest place on the way to ${SERVICE_WORDS[measure.service]}`
+      return `narrowest place on the way to the ${SERVICE_WORDS[measure.service]}`
     case 'belted-seats':
-      return 'belted seats, those of the cab with them'
+      return 'belted seats, including the cab'
     case 'bed-length':
       return 'length of the longest bed'
     case 'gross-mass':
-      return 'gross mass by the papers'
+      return 'gross weight in the papers'
     case 'minutes':
-      return 'minutes from the mode before'
+      return 'time to change over from the mode before'
   }
 }
 
@@ -114,7 +112,7 @@ export function sayFigure(value: number, unit: FindingUnit, lengths: LengthUnit)
   }
 }
 
-/** What a rule of the house says, in the house’s own words. */
+/** What a house rule says, in the workshop’s own words. */
 export function sayHouse(
   finding: Extract<Finding, { code: 'house' }>,
   names: Names,
@@ -122,29 +120,26 @@ export function sayHouse(
 ): FindingWords {
   const { fittings, measured, needed, unit, facts } = finding
   const where =
-    fittings[0] === undefined || facts.measure.what === 'quantity'
-      ? ''
-      : ` (${names.fitting(fittings[0]).toLowerCase()})`
+    fittings[0] === undefined || facts.measure.what === 'quantity' ? '' : `${capital(names.the(fittings[0]))}: `
   const figure = (value: number) => sayFigure(value, unit, lengths)
-  const bound = facts.bound === 'least' ? 'at least' : 'at most'
-  if (facts.asks === true)
-    return {
-      title: `To ask: ${facts.title}`,
-      designer: `${capital(sayMeasured(facts.measure))}${where}: ${figure(measured)}; the list of questions has ${bound} ${figure(needed)}.`,
-      client: `We ask before we build: ${facts.reason}.`,
-      why: [
-        `${capital(sayMeasured(facts.measure))}: ${figure(measured)}, ${bound} ${figure(needed)}.`,
-        `What to ask: ${facts.reason}.`,
-        'A question to ask of the office or examiner, no law: local codes and those who enter them decide.',
-      ],
-    }
-  return {
-    title: facts.title,
-    designer: `${capital(sayMeasured(facts.measure))}${where}: ${figure(measured)}; the house asks for ${bound} ${figure(needed)}.`,
-    client: `${facts.title}: ${facts.reason}`,
-    why: [
-      `${capital(sayMeasured(facts.measure))}: ${figure(measured)}, ${bound} ${figure(needed)}.`,
-      `Why the house asks: ${facts.reason}`,
-    ],
-  }
+  const bound = `${figure(needed)} ${facts.bound === 'least' ? 'at least' : 'at most'}`
+  const what = where === '' ? capital(sayMeasured(facts.measure)) : sayMeasured(facts.measure)
+  const sum = `${capital(sayMeasured(facts.measure))}: ${figure(measured)}; ${bound}.`
+  return facts.asks === true
+    ? {
+        title: `To ask: ${facts.title}`,
+        designer: `${where}${what}: ${figure(measured)}; the list of questions says ${bound}.`,
+        client: `We have to ask before we build: ${facts.reason}.`,
+        why: [
+          sum,
+          `What to ask: ${facts.reason}.`,
+          'A question for the office or the examiner, not a law: local codes and those who apply them decide.',
+        ],
+      }
+    : {
+        title: facts.title,
+        designer: `${where}${what}: ${figure(measured)}; your rule says ${bound}.`,
+        client: `${facts.title}: ${facts.reason}`,
+        why: [sum, `Why the workshop asks for it: ${facts.reason}`],
+      }
 }

@@ -15,16 +15,13 @@ export {
 } from './fitting-words'
 export {
   BODY_CLASS_WORDS,
-  capital,
   CHANGE_CAUTIONS,
   CHANGE_STEP_WORDS,
   CHANGE_WORDS,
   WAY_WORDS,
-  count,
   FACE_WORDS,
   GRAVITY_WORDS,
   LINED_FACE_WORDS,
-  list,
   NEED_WORDS,
   PURPOSE_WORDS,
   sayTally,
@@ -33,7 +30,10 @@ export {
   SPACE_ROW_WORDS,
   TAPE_WORDS,
 } from './words'
+export { aOrAn, capital, count, list, numberWord, orNone, person, small } from './grammar'
+export { CHOICES } from './choices'
 export { PART_WORDS, partWord } from './part-words'
+export { KIND_KEYWORDS } from './kind-keywords'
 export { MATERIAL_WORDS } from './material-words'
 export { fittingName, namesOf, type Names } from './names'
 export type { FindingWords } from './finding-words'
@@ -42,7 +42,15 @@ export { PAGE_WORDS, RULE_SENTENCES, sayBecause, sayDemand, sayDemandFigure, say
 export { sayContradiction, sayContradictionBasis } from './contradictions'
 export { houseUnit, sayFigure, sayMeasured, sayMissing } from './house'
 export { sayRemedy } from './remedies'
-export { RULE_GROUP_WORDS, RULE_PARAMETER_WORDS, RULE_WORDS, ruleBook, sayRule, type RuleEntry } from './rule-book'
+export {
+  RULE_GROUP_WORDS,
+  RULE_PARAMETER_WORDS,
+  RULE_WORDS,
+  ruleBook,
+  sayRule,
+  withLengths,
+  type RuleEntry,
+} from './rule-book'
 export { sayTold } from './commands'
 export { sayRefusal } from './refusals'
 export { sayEnded } from './ended'

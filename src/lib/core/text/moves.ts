@@ -3,12 +3,12 @@ import type { Job } from '../job'
 import type { ModeChange, Move } from '../scene'
 import { stanceWord } from './fitting-words'
 import type { Names } from './names'
-import { list } from './words'
+import { capital, list, ofIt, person } from './grammar'
 
 export interface ChangeWords {
   /** One line for each move, in order. */
   readonly moves: readonly string[]
-  /** “about 4 minutes, one person alone”. */
+  /** “about 4 min, one person”. */
   readonly total: string
   /** Who can stay where they are, and who must get up. */
   readonly resting: readonly string[]
@@ -27,19 +27,20 @@ export function sayMinutes(minutes: number): string {
 const LONG_MIN = 100
 
 const seatName = (job: Job, id: string): string =>
-  `${job.shell.cabSeats.find((seat) => seat.id === id)?.label ?? 'cab'}’s seat`
+  ofIt(person(job.shell.cabSeats.find((seat) => seat.id === id)?.label ?? 'cab'), 'seat')
 
 function sayLoose({ loose }: Move): string {
   if (loose.length === 0) return ''
   const parts = loose.map(
-    ({ part, count, used }) => `${count} × ${partWord(part)} ${used ? 'brought into use' : 'put away'}`,
+    ({ part, count, used }) =>
+      `${partWord(part)}${count === 1 ? '' : ` (${count} pieces)`} ${used ? 'brought out' : 'put away'}`,
   )
   return `; ${parts.join('; ')}`
 }
 
 /** A move in words, with what must have gone before it. */
 export function sayMove(move: Move, job: Job, names: Names): string {
-  const name = move.what === 'turn-seat' ? seatName(job, move.id) : names.fitting(move.id)
+  const name = capital(move.what === 'turn-seat' ? seatName(job, move.id) : names.the(move.id))
   const change = ((): string => {
     switch (move.what) {
       case 'turn-seat':
@@ -59,15 +60,15 @@ export function sayMove(move: Move, job: Job, names: Names): string {
 }
 
 const nameOf = (id: string, job: Job, names: Names): string =>
-  job.shell.cabSeats.some((seat) => seat.id === id) ? seatName(job, id) : names.fitting(id)
+  job.shell.cabSeats.some((seat) => seat.id === id) ? seatName(job, id) : names.the(id)
 
 /** A change of mode in words. */
 export function sayChange(change: ModeChange, job: Job, names: Names): ChangeWords {
   const { people, pets } = job.brief
   const who = (id: string | undefined, on: string | undefined): string => {
     const label = id === undefined ? undefined : (people[id]?.label ?? pets[id]?.label)
-    const place = on === undefined ? '' : ` on the ${names.fitting(on).toLowerCase()}`
-    return label === undefined ? `Someone${place}` : `The ${label}${place}`
+    const place = on === undefined ? '' : ` on ${names.the(on)}`
+    return `${capital(person(label ?? ''))}${place}`
   }
   const alone = change.moves.every(({ hands }) => hands === 1)
   return {
@@ -75,15 +76,15 @@ export function sayChange(change: ModeChange, job: Job, names: Names): ChangeWor
     total:
       change.moves.length === 0
         ? 'nothing to move'
-        : `about ${sayMinutes(change.minutes)}, ${alone ? 'one person alone' : 'two people for some of it'}`,
+        : `about ${sayMinutes(change.minutes)}, ${alone ? 'one person' : 'two people for some of it'}`,
     resting: change.resting.map((one) =>
       one.disturbedBy.length === 0
         ? `${who(one.who, one.on)} can stay there.`
-        : `${who(one.who, one.on)} must get up for ${list(one.disturbedBy.map((id) => `the ${nameOf(id, job, names).toLowerCase()}`))}.`,
+        : `${who(one.who, one.on)} has to get up for ${list(one.disturbedBy.map((id) => nameOf(id, job, names)))}.`,
     ),
     stuck: change.stuck.map(
       ({ id, by }) =>
-        `${nameOf(id, job, names)} cannot be moved: ${list(by.map((other) => nameOf(other, job, names)))} ${by.length > 1 ? 'are' : 'is'} in its way.`,
+        `${capital(nameOf(id, job, names))} cannot be moved: ${list(by.map((other) => nameOf(other, job, names)))} ${by.length > 1 ? 'are' : 'is'} in the way.`,
     ),
   }
 }

@@ -1,5 +1,6 @@
 import type { CommandRefusal, RefusedThing } from '../job'
 import { KIND_WORDS, stanceWord } from './fitting-words'
+import { small } from './grammar'
 
 /** A thing that is no longer there, and several of it where it may be held. */
 const THINGS: Readonly<Record<RefusedThing, { readonly one: string; readonly many: string; readonly held: string }>> = {
@@ -7,8 +8,8 @@ const THINGS: Readonly<Record<RefusedThing, { readonly one: string; readonly man
   fitting: { one: 'that fitting', many: 'fittings', held: 'a plan holds' },
   mode: { one: 'that mode', many: 'modes', held: 'a plan holds' },
   group: { one: 'that group', many: 'groups', held: 'a plan holds' },
-  change: { one: 'that change to the body', many: 'changes to the body', held: 'a plan holds' },
-  figure: { one: 'that figure', many: 'figures', held: 'a mode holds' },
+  change: { one: 'that change to the bodywork', many: 'changes to the bodywork', held: 'a plan holds' },
+  figure: { one: 'that person in the drawing', many: 'people in the drawing', held: 'a mode holds' },
   waiver: { one: 'what was left as it is', many: 'findings left as they are', held: 'a plan holds' },
   gear: { one: 'that piece of gear', many: 'pieces of gear', held: 'count alike ones together: a brief holds' },
   person: { one: 'that person', many: 'people', held: 'a brief holds' },
@@ -16,9 +17,9 @@ const THINGS: Readonly<Record<RefusedThing, { readonly one: string; readonly man
   demand: { one: 'that demand', many: 'typed demands', held: 'a brief holds' },
   'adjusted-demand': { one: 'that changed demand', many: 'changed demands', held: 'a brief holds' },
   survey: { one: 'the survey', many: 'surveys', held: 'a job holds' },
-  found: { one: 'that entry of what was found', many: 'things found on the vehicle', held: 'a job holds' },
+  found: { one: 'that entry in the list of what was found', many: 'things found on the vehicle', held: 'a job holds' },
   weighing: { one: 'that weighing', many: 'weighings', held: 'a job holds' },
-  'rule-setting': { one: 'that setting', many: 'rules set otherwise', held: 'a job holds' },
+  'rule-setting': { one: 'that setting', many: 'rules with settings of their own', held: 'a job holds' },
   'house-rule': { one: 'that house rule', many: 'house rules', held: 'a job holds' },
   'list-entry': { one: 'that entry', many: 'entries', held: 'a list holds' },
   patched: { one: 'something it touched', many: 'things', held: 'a job holds' },
@@ -33,20 +34,20 @@ type WordsFor = {
 
 const WORDS: WordsFor = {
   gone: ({ thing, id }) => `${THINGS[thing].one}${id === undefined ? '' : ` (“${id}”)`} is no longer there`,
-  'there-already': ({ thing }) => `${THINGS[thing].one} is there already`,
+  'there-already': ({ thing }) => `${THINGS[thing].one} exists already`,
   'too-many': ({ thing, most }) => `${THINGS[thing].held} at most ${most} ${THINGS[thing].many}`,
   'last-one': ({ thing }) => (thing === 'mode' ? 'a plan keeps at least one mode' : 'a job keeps at least one variant'),
   'order-incomplete': () => 'the order must name each mode once',
   'seat-fixed': () => 'that seat does not turn',
-  'figure-of-nobody': () => 'the brief does not name whose figure that is',
+  'figure-of-nobody': () => 'there is nobody of that name in the brief',
   'no-such-stance': ({ kind, stance }) =>
-    `“${stanceWord(stance, 'mm')}” is no position of this kind of fitting (${KIND_WORDS[kind] ?? kind})`,
+    `this kind of fitting (${small(KIND_WORDS[kind] ?? kind)}) has no position “${stanceWord(stance, 'mm')}”`,
   locked: () => 'it is locked: unlock it first',
   'locked-in-plan': () => 'a fitting is locked: unlock it first',
   'hangs-on-itself': () => 'a fitting cannot stand on itself, come after itself or be in itself',
-  'comes-whole': () => 'it comes whole and cannot be cut to the wall',
+  'comes-whole': () => 'it is bought whole and cannot be cut to the wall',
   'out-of-reach': () => 'that change reaches outside the job',
-  'mirror-unfit': ({ message }) => `the body does not take the change on its other side: ${message}`,
+  'mirror-unfit': ({ message }) => `the vehicle cannot have that change on its other side: ${message}`,
   unreadable: ({ path, message }) => (path === '' ? message : `${path}: ${message}`),
 }
 

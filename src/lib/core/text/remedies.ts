@@ -1,7 +1,9 @@
 import { GRAVITIES, type Finding, type ProvenRemedy, type Remedy, type RemedyCode } from '../review'
+import type { ParameterValue } from '../fittings'
 import { sayLength, type LengthUnit } from '../units'
 import { CHOICE_WORDS, KIND_WORDS, parameterWord, stanceWord } from './fitting-words'
-import { capital, count, GRAVITY_WORDS } from './words'
+import { aOrAn, capital, count, ofIt, small } from './grammar'
+import { GRAVITY_WORDS } from './words'
 import type { Names } from './names'
 
 /** Lengths in the unit of the job, and the kind of the fitting that a remedy changes. */
@@ -12,61 +14,85 @@ interface SayIn {
 }
 
 const REMEDY_WORDS: Record<RemedyCode, (name: string, amount: string, remedy: Remedy, say: SayIn) => string> = {
-  'turn-along': (name) => `Turn ${name} along`,
+  'turn-along': (name) => `Turn ${name} lengthways`,
   'lower-platform': (_name, amount) => `Lower the platform by ${amount}`,
   'set-length': (name, amount) => `Make ${name} ${amount} long`,
   'set-width': (name, amount) => `Make ${name} ${amount} wide`,
   'set-depth': (name, amount) => `Make ${name} ${amount} deep`,
   'set-height': (name, amount) => `Make ${name} ${amount} high`,
   'hinge-other': (name) => `Hinge ${name} on the other side`,
-  'shift-forward': (name, amount) => `Move ${name} forward ${amount}`,
-  'shift-back': (name, amount) => `Move ${name} back ${amount}`,
-  'shift-left': (name, amount) => `Move ${name} left ${amount}`,
-  'shift-right': (name, amount) => `Move ${name} right ${amount}`,
+  'shift-forward': (name, amount) => `Move ${name} ${amount} forward`,
+  'shift-back': (name, amount) => `Move ${name} ${amount} to the rear`,
+  'shift-left': (name, amount) => `Move ${name} ${amount} to the left`,
+  'shift-right': (name, amount) => `Move ${name} ${amount} to the right`,
   lower: (name, amount) => `Lower ${name} by ${amount}`,
   place: (name, amount, { commands }) => {
-    const number = commands.filter(({ type }) => type === 'fitting.add').length
-    const one = `Place ${/^[aeiou]/.test(name) ? 'an' : 'a'} ${name} at ${amount}`
-    return number === 1 ? one : `${one}, and what goes with it: ${number} things in all`
+    const added = commands.flatMap((command) => (command.type === 'fitting.add' ? [command] : []))
+    const wall = wallOf(added[0]?.fitting)
+    const one = `Add ${aOrAn(name)} ${amount} from the rear${wall === undefined ? '' : `, ${wall} wall`}`
+    return added.length === 1 ? one : `${one}, and what goes with it: ${added.length} things in all`
   },
-  'cut-opening': (name, amount) => `Cut the opening for ${name}, ${amount} wide`,
+  'cut-opening': (name, amount) => `Cut an opening ${amount} wide for ${name}: work for a body shop`,
   'stance-other': (name, _amount, { stance }, { unit }) =>
     stance === undefined
-      ? `Put ${name} in another stance in this mode`
-      : `In this mode, have ${name} ${stanceWord(stance, unit).toLowerCase()}`,
+      ? `Change the position of ${name} in this mode`
+      : `In this mode, have ${name} ${stanceWord(stance, unit)}`,
   'entry-foot': (name) => `Get into ${name} from its foot`,
-  slats: (name) => `Lay ${name}’s mattress on slats`,
-  latch: (name) => `Give ${name} latches that lock`,
+  slats: (name) => `Lay ${ofIt(name, 'mattress')} on slats`,
+  latch: (name) => `Fit locking latches to ${name}`,
   strap: (name) => `Strap ${name} down`,
-  raise: (name, amount) => `Hang ${name} higher by ${amount}`,
-  flare: (name, amount) => `Flare both walls round ${name} by ${amount}: a cut in the body, for a body shop`,
-  'raise-roof': (_name, amount) => `Raise the roof by ${amount}: a cut in the body, for a body shop`,
+  raise: (name, amount) => `Hang ${name} ${amount} higher`,
+  flare: (name, amount) => `Flare both walls by ${amount} at ${name}: work for a body shop`,
+  'raise-roof': (_name, amount) => `Raise the roof by ${amount}: work for a body shop`,
   'shallower-well': (_name, amount) => `Make the well ${amount} deep`,
-  'found-done': () => 'It is put right already: mark it',
-  'found-out': () => 'It comes out after all: say so in the list',
+  'found-done': () => 'Mark it as repaired',
+  'found-out': () => 'Mark it as coming out',
   mirror: (name) => `Mirror ${name}`,
   turn: (name, _amount, { amount }) => `Turn ${name} by ${amount}°`,
   'other-wall': (name) => `Stand ${name} against the other wall`,
   'set-parameter': (name, _amount, { parameter }, say) =>
-    parameter === undefined ? `Change ${name}` : `${capital(name)}: ${sayParameter(parameter, say)}`,
-  'cut-to-wall': (name) => `Build ${name} in place and cut it to the wall`,
-  'take-out': (name) => `Take out ${name}`,
+    parameter === undefined ? `Change ${name}` : saySetting(name, parameter, say),
+  'cut-to-wall': (name) => `Build ${name} in place, scribed to the wall`,
+  'take-out': (name) => `Remove ${name}`,
   'turn-seats': (_name, _amount, { amount }) =>
     amount === 1 ? 'Turn a cab seat round in this mode' : 'Turn the cab seats round in this mode',
   'leave-uncut': () => 'Leave the body uncut there',
   'into-framing': (name) => `Bolt ${name} into framing`,
 }
 
-/** “depth 550 mm”, “left (hinge)”, “with insect screen”. */
-function sayParameter({ key, value }: NonNullable<Remedy['parameter']>, { kind, length }: SayIn): string {
-  const name = parameterWord(kind, key)
-  if (typeof value === 'number') return `${name} ${key.endsWith('Mm') ? length(value) : value}`
-  return typeof value === 'boolean'
-    ? `${value ? 'with' : 'without'} ${name}`
-    : `${CHOICE_WORDS[value] ?? value} (${name})`
+/** The wall that an added fitting is put against. */
+const wallOf = (fitting: unknown): string | undefined => {
+  const from = (fitting as { seat?: { across?: { from?: string } } } | undefined)?.seat?.across?.from
+  return from === 'left-wall' ? 'left' : from === 'right-wall' ? 'right' : undefined
 }
 
-/** What a remedy does, and what it costs: “Turn the bed along” · “then 2 new stops”. */
+/** What setting a parameter does, where a verb says it better than its name and figure. */
+const SETTING_WORDS: Readonly<
+  Record<string, (name: string, value: ParameterValue, length: SayIn['length']) => string>
+> = {
+  flueMm: (name, value, length) => `Move the exhaust of ${name} to ${length(Number(value))} from its middle`,
+  intakeMm: (name, value, length) => `Move the intake of ${name} to ${length(Number(value))} from its middle`,
+  extension: (name) => `Fit full-extension slides to ${name}`,
+  ventCm2: (name, value) => `Enlarge the vent of ${name} to ${String(value)} cm²`,
+  seal: (name, value) => (value === 'gasket' ? `Seal ${name} with a gasket` : `Change the seal of ${name}`),
+  switched: (name) => `Fit a switch to ${name}`,
+  screen: (name) => `Fit an insect screen to ${name}`,
+  chemistry: (name, value) => `Use ${CHOICE_WORDS[String(value)] ?? String(value)} cells for ${name}`,
+  fixed: (name, value) => `Fix ${name} to ${CHOICE_WORDS[String(value)] ?? String(value)}`,
+}
+
+/** “Set the depth of the galley to 550 mm”, “Set the hinge of the wardrobe to left”, “Fit a lid to the tub”. */
+function saySetting(name: string, { key, value }: NonNullable<Remedy['parameter']>, { kind, length }: SayIn): string {
+  const own = SETTING_WORDS[key]
+  if (own !== undefined) return own(name, value, length)
+  const what = parameterWord(kind, key)
+  if (typeof value === 'boolean') return `${capital(ofIt(name, what))}: ${value ? 'yes' : 'no'}`
+  const to =
+    typeof value === 'number' ? (key.endsWith('Mm') ? length(value) : String(value)) : (CHOICE_WORDS[value] ?? value)
+  return `Set ${ofIt(name, what)} to ${to}`
+}
+
+/** What a remedy does, and what it costs: “Turn the bed lengthways” · “adds 2 stops”. */
 export function sayRemedy(
   remedy: ProvenRemedy,
   names: Names,
@@ -77,12 +103,12 @@ export function sayRemedy(
   const changed = remedy.commands.find((command) => command.type === 'change.put')?.id
   const name =
     kind !== undefined
-      ? (KIND_WORDS[kind] ?? kind).toLowerCase()
+      ? small(KIND_WORDS[kind] ?? kind)
       : remedy.fittingId === undefined
         ? changed === undefined
           ? 'it'
-          : `the ${names.part(changed).toLowerCase()}`
-        : `the ${names.fitting(remedy.fittingId).toLowerCase()}`
+          : names.thePart(changed)
+        : names.the(remedy.fittingId)
   const say: SayIn = {
     kind: kind ?? (remedy.fittingId === undefined ? undefined : names.kind(remedy.fittingId)) ?? '',
     unit,
@@ -93,12 +119,12 @@ export function sayRemedy(
   const parts = [
     ...GRAVITIES.flatMap((gravity) => {
       const more = unique(remedy.causes.filter((cause) => cause.gravity === gravity))
-      return more === 0 ? [] : [`${count(more, GRAVITY_WORDS[gravity])} more`]
+      return more === 0 ? [] : [`adds ${count(more, GRAVITY_WORDS[gravity])}`]
     }),
-    ...(worse === 0 ? [] : [`${count(worse, { one: 'finding', many: 'findings' })} worse`]),
+    ...(worse === 0 ? [] : [`makes ${count(worse, { one: 'finding', many: 'findings' })} worse`]),
   ]
   return {
     does: REMEDY_WORDS[remedy.code](name, say.length(remedy.amount), remedy, say),
-    costs: parts.length === 0 ? 'nothing else suffers' : parts.join(', '),
+    costs: parts.length === 0 ? 'no new findings' : parts.join(', '),
   }
 }

@@ -14,21 +14,22 @@ import { FUTURE_RULES } from './rules/future'
 import { NO_WAY_OUT } from './rules/no-way-out'
 import type { RuleWords } from './rules/words'
 import { sayBasis } from './findings'
-import { list, PURPOSE_WORDS } from './words'
+import { list } from './grammar'
+import { PURPOSE_WORDS } from './words'
 
 export const RULE_GROUP_WORDS: Readonly<Record<RuleGroup, string>> = {
-  fit: 'Fitting the body',
+  fit: 'Fitting the vehicle',
   people: 'People',
-  ways: 'Ways',
-  use: 'Use',
-  travel: 'Travel',
+  ways: 'Getting about',
+  use: 'In use',
+  travel: 'On the road',
   safety: 'Safety',
-  air: 'Air and quiet',
+  air: 'Air, light and quiet',
   service: 'Service',
   outside: 'Outside',
   weight: 'Weight',
   future: 'Later on',
-  house: 'Of the house',
+  house: 'House rules',
 }
 
 /** By rule id; a test keeps it equal to the rules. */
@@ -49,7 +50,7 @@ export const RULE_WORDS: Readonly<Record<string, RuleWords>> = {
 export interface RuleEntry extends RuleWords {
   readonly id: string
   readonly group: RuleGroup
-  /** Of each finding that it makes; the gravest first. */
+  /** Of each finding that it makes; the worst first. */
   readonly gravity: readonly Gravity[]
   readonly modes: string
   readonly basis: string
@@ -85,31 +86,31 @@ const figure = (value: number, unit: string, lengths: LengthUnit): string => {
 /** What the figures of rules are called, by their key. */
 export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   aheadMm: 'ahead of the seat',
-  armMm: 'deeper than an arm from',
+  armMm: 'counts as deep from',
   batteryMm: 'length of a battery',
   batteryWideMm: 'width of a battery',
   batteryHighMm: 'height of a battery',
-  beforeMm: 'room before it',
-  chairMm: 'for the chair, at least',
+  beforeMm: 'clear in front of it',
+  chairMm: 'for the wheelchair, at least',
   intoMm: 'over its edge',
-  loadedKg: 'filled with',
+  loadedKg: 'counted as loaded with',
   screwKg: 'on one screw, at most',
   overThighMm: 'beyond the hollow of the knee, at most',
-  shallowMm: 'deep, at least',
-  overKneeMm: 'over the hollow of the knee, at most',
+  shallowMm: 'depth, at least',
+  overKneeMm: 'above the hollow of the knee, at most',
   pointKg: 'on one point, at most',
   aidMm: 'with a walker, at most',
   bedMm: 'from the bed, at most',
-  breathMm: 'off a head’s height, at most',
-  clothMm: 'over the hob, at most',
+  breathMm: 'carbon monoxide alarm above or below the pillow, at most',
+  clothMm: 'cloth above the hob, up to',
   deepMm: 'in from the door’s inner face, at most',
   curtainMm: 'from a curtain, at least',
   panC: 'a hot pan, °C',
   deadMm: 'dead depth, at most',
   exitMm: 'from the exit, at most',
   fallMm: 'fall for each metre',
-  handMm: 'from the door, at most',
-  headMm: 'from a head, at least',
+  handMm: 'arm’s reach from the door',
+  headMm: 'from a pillow, at least',
   highMm: 'high from',
   mostMm: 'at most',
   mostU: 'U-value, at most',
@@ -118,60 +119,60 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   pressedMm: 'that a mattress gives',
   railMm: 'rail, at least',
   tankMm: 'from a tank, at least',
-  touchMm: 'counts as touching below',
-  turnsMm: 'off for another, at most',
-  underRoofMm: 'under the roof, at most',
+  touchMm: 'counts as touching under',
+  turnsMm: 'for the other cooks, off by at most',
+  underRoofMm: 'smoke alarm below the roof, at most',
   airMm: 'air beside it, at least',
   aloneMm: 'for one, at least',
   apartMm: 'apart, at least',
   awayMm: 'away from it, at least',
-  depthMm: 'depth of a body',
+  depthMm: 'depth of a person',
   eachMm: 'for each, at least',
-  besideMm: 'beside the body, at most',
-  dropMm: 'the roof below it, at most',
+  besideMm: 'to the side, at most',
+  dropMm: 'roof lower by, at most',
   enough: 'share that is enough',
-  freeKg: 'free to stand, at most',
-  back: 'share of it, running out backward',
-  forward: 'share of it, running out forward',
-  freeMm: 'free, at least',
-  gapMm: 'open, at most',
+  freeKg: 'unfixed, at most',
+  back: 'share when opening backward',
+  forward: 'share when opening forward',
+  freeMm: 'clear, at least',
+  gapMm: 'gap, at most',
   heavyKg: 'heavy from',
   leastBelowMm: 'below the elbow, at least',
-  intakeMm: 'from flue to intake, at least',
+  intakeMm: 'from exhaust to intake, at least',
   leastCm2: 'vent, at least',
-  leastMm: 'shut below',
+  leastMm: 'blocked under',
   lengthMm: 'length, at least',
   longMm: 'longer side, at least',
   most: 'at most',
   mostBelowMm: 'below the elbow, at most',
-  mostMarks: 'marks, at most',
+  mostMarks: 'things that show, at most',
   mostMin: 'time, at most',
-  nearMm: 'away from it, at most',
+  nearMm: 'distance, at most',
   askedKg: 'asked from',
   below: 'below as delivered, share',
   least: 'at least, share',
-  reserveKg: 'kept free',
+  reserveKg: 'kept in reserve',
   share: 'share, at most',
-  offDeg: 'off the way of travel, at most',
+  offDeg: 'off the direction of travel, at most',
   ofFloor: 'vent, share of the floor',
-  overLitres: 'litres over them, at most',
-  overFloorMm: 'over the floor, at most',
-  runMm: 'apart, at most',
+  overLitres: 'litres above the drawers, at most',
+  overFloorMm: 'above the floor, at most',
+  runMm: 'cable run, at most',
   shortMm: 'shorter side, at least',
-  shoulders: 'shoulders, share of stature',
+  shoulders: 'shoulders, share of height',
   slackMm: 'slack either way',
   soundMm: 'sound metal round a cut',
   spareMm: 'to spare',
   stepMm: 'apart, at most',
   stiffMm: 'for stiff knees, at most',
-  upToM: 'above the sea, at most',
+  upToM: 'above sea level, at most',
   transferMm: 'from a wheelchair, at most',
 }
 
 const CONSEQUENCE: Readonly<Record<Gravity, string>> = {
-  stop: 'A stop: as drawn it cannot be, is unlawful or is unsafe.',
-  caution: 'A caution: it will be regretted.',
-  note: 'A note: to be known, and no more.',
+  stop: 'A stop: as drawn it is impossible, unlawful or unsafe.',
+  caution: 'A caution: you would regret it.',
+  note: 'A note: good to know, no more.',
 }
 
 /** How a rule keeps to what a builder would say aloud, in sentences. */
@@ -181,25 +182,30 @@ function judgedHow(rule: Rule, lengths: LengthUnit): readonly string[] {
     ...ORDER.filter((gravity) => Object.values(rule.gravity).includes(gravity)).map((gravity) => CONSEQUENCE[gravity]),
     toleranceOf(rule, lengths) ?? 'No tolerance beyond what the rule itself says.',
     ...(codes.some((code) => TOLD_TOGETHER.has(code))
-      ? ['Where one thing makes several faults it is told once, with what follows from it below.']
+      ? ['Where one thing causes several findings it is listed once, with what follows from it below.']
       : []),
-    ...(rule.asks ? ['Where it cannot know, it asks, and finds nothing.'] : []),
+    ...(rule.asks ? ['Where it cannot know, it asks and reports nothing.'] : []),
     rule.hasWaysOut
-      ? 'Its ways out are each tried on the whole plan; only what cures is offered, with what suffers.'
-      : `No way out is offered: ${NO_WAY_OUT[rule.id] ?? ''}.`,
+      ? 'Each remedy is tried on the whole plan; only one that works is offered, with what it makes worse.'
+      : `No remedy is offered: ${NO_WAY_OUT[rule.id] ?? ''}.`,
   ]
 }
 
 const toleranceOf = ({ tolerance }: Rule, lengths: LengthUnit): string | undefined =>
   tolerance === undefined
     ? undefined
-    : `A matter of comfort: nothing is said within ${sayLength(tolerance.mm, lengths)} or ${formatFigure(tolerance.share * 100)} % of it, whichever is less.`
+    : `A matter of comfort: up to ${sayLength(tolerance.mm, lengths)} or ${formatFigure(tolerance.share * 100)}% off, whichever is less, is let pass.`
+
+/** A text with its lengths, which stand in it as `{10}`, mm. */
+export const withLengths = (text: string, lengths: LengthUnit): string =>
+  text.replace(/\{(\d+)\}/g, (_, mm: string) => sayLength(Number(mm), lengths))
 
 /** A rule with all that a reader of the book asks of it. */
 export function sayRule(rule: Rule, lengths: LengthUnit): RuleEntry {
   const words = RULE_WORDS[rule.id]!
   return {
     ...words,
+    designer: withLengths(words.designer, lengths),
     id: rule.id,
     group: rule.group,
     gravity: ORDER.filter((gravity) => Object.values(rule.gravity).includes(gravity)),

@@ -18,7 +18,7 @@ export const MEASURE_GROUP_WORDS: Record<MeasureGroup, string> = {
   cab: 'The cab, where it is open to the load space',
   openings: 'Other doors, windows and hatches',
   outside: 'Outside',
-  masses: 'Masses, from the papers or a weighbridge',
+  masses: 'Weights, from the papers or a weighbridge',
 }
 
 export const ROOF_WORDS: Record<RoofKind, string> = {
@@ -30,7 +30,7 @@ export const ROOF_WORDS: Record<RoofKind, string> = {
 
 const WORDS: Readonly<Record<string, string>> = {
   'length-floor': 'sill to front, at the floor',
-  'length-bed': 'sill to front, 700 up',
+  'length-bed': 'sill to front, 700 mm up',
   'length-behind-arch': 'front of arch to front end',
   'floor-diagonal-a': 'floor diagonal, left to right',
   'floor-diagonal-b': 'floor diagonal, right to left',
@@ -50,10 +50,10 @@ const WORDS: Readonly<Record<string, string>> = {
   'outer-length': 'length',
   'kerb-front': 'front axle, empty',
   'kerb-rear': 'rear axle, empty',
-  gross: 'gross mass allowed',
-  'rating-front': 'front axle, rated for',
-  'rating-rear': 'rear axle, rated for',
-  track: 'track of the rear wheels, tyre’s middle to middle',
+  gross: 'gross weight allowed',
+  'rating-front': 'front axle rating',
+  'rating-rear': 'rear axle rating',
+  track: 'track of the rear wheels, middle of tyre to middle of tyre',
 }
 
 const PARTS: Readonly<Record<string, string>> = {
@@ -113,17 +113,17 @@ export function sayCheck(
     'skin-plausible': 'Outside less inside',
     'arch-over-axle': 'Wheel arch against axle',
     'arch-within-floor': 'Wheel arches within the floor',
-    'masses-sum': 'Empty against gross mass',
+    'masses-sum': 'Empty against gross weight',
   }
   const SUMS: Record<CheckCode, string> = {
-    'readings-agree': `${say(measured)} and ${say(expected)} are ${apart} apart; up to ${say(slack)} is a tape’s.`,
+    'readings-agree': `${say(measured)} and ${say(expected)} are ${apart} apart; up to ${say(slack)} is normal for a tape.`,
     'diagonals-equal': `${say(measured)} and ${say(expected)} are ${apart} apart; a square corner leaves at most ${say(slack)}.`,
     'diagonal-fits': `√(width² + height²) = ${say(expected)}; measured ${say(measured)}, ${apart} apart; at most ${say(slack)}.`,
     'parts-sum': `Sill to arch + arch + arch to front = ${say(measured)}; the whole is ${say(expected)}, ${apart} apart; at most ${say(slack)}.`,
-    'sides-alike': `${say(measured)} left and ${say(expected)} right are ${apart} apart; bodies are alike to ${say(slack)}.`,
+    'sides-alike': `${say(measured)} left and ${say(expected)} right are ${apart} apart; left and right of a vehicle agree to ${say(slack)}.`,
     'leans-in': `${say(measured)} above, ${say(expected)} below; walls lean in, so above may be at most ${say(slack)} wider.`,
     'skin-plausible': `Outside − inside = ${say(measured)} for both walls together; between ${say(expected - slack)} and ${say(expected + slack)} is plausible.`,
-    'arch-over-axle': `The arch’s middle lies ${say(measured)} from the sill, the axle ${say(expected)}: ${apart} apart; at most ${say(slack)}.`,
+    'arch-over-axle': `The middle of the arch lies ${say(measured)} from the sill, the axle ${say(expected)}: ${apart} apart; at most ${say(slack)}.`,
     'arch-within-floor': `${say(measured)} between the arches, ${say(expected)} of floor.`,
     'masses-sum': `Front + rear = ${say(measured)} empty; ${say(expected)} allowed.`,
   }

@@ -14,40 +14,41 @@ import {
 import type { AssumedKey, Job, Store } from '../job'
 import { formatFigure, formatNumber, sayLength, sayMass, type LengthUnit } from '../units'
 import type { Names } from './names'
-import { capital, CHANGE_WORDS, count, list } from './words'
+import { capital, count, list, person, quoted, small } from './grammar'
+import { CHANGE_WORDS } from './words'
 
 /** Figures of the vehicle that weigh in, by their name in its document. */
 export const MASS_WORDS: Readonly<Record<string, string>> = {
   trackMm: 'track',
   kerbFrontKg: 'front axle, empty',
   kerbRearKg: 'rear axle, empty',
-  ratingFrontKg: 'front axle, rated',
-  ratingRearKg: 'rear axle, rated',
-  kerbKg: 'kerb mass',
-  grossKg: 'gross mass',
-  kerbWith: 'what the kerb mass holds',
+  ratingFrontKg: 'front axle rating',
+  ratingRearKg: 'rear axle rating',
+  kerbKg: 'kerb weight',
+  grossKg: 'gross weight',
+  kerbWith: 'what the kerb weight includes',
   fuelL: 'fuel tank',
   fuelXMm: 'fuel tank, from the sill',
-  centreMm: 'centre of mass, height',
+  centreMm: 'centre of gravity, height',
   roofDrivingKg: 'roof, driving',
   roofRestKg: 'roof, at rest',
 }
 
 export const ASSUMED_WORDS: Readonly<Record<AssumedKey, string>> = {
-  driverKg: 'a driver, unnamed',
-  personalKg: 'things, each person',
-  personalKgPerM: 'things, each metre',
+  driverKg: 'a driver who is not in the brief',
+  personalKg: 'luggage for each person',
+  personalKgPerM: 'luggage for each metre',
   shelfKgPerL: 'a full shelf, by volume',
 }
 
 /** Where what is taken comes from. */
 export const ASSUMED_BASIS: Readonly<Record<AssumedKey, string>> = {
-  driverKg: 'EU Regulation 1230/2012 counts a driver with 75 kg (from memory).',
+  driverKg: 'EU Regulation 1230/2012 counts 75 kg for a driver (figure not yet checked against it).',
   personalKg:
-    'Things that no list holds: EN 1646-2 allows 10 kg for each person (from memory). What the gear list holds is taken off.',
+    'Luggage that is on no list: EN 1646-2 allows 10 kg for each person (figure not yet checked against it). What is on the gear list is taken off.',
   personalKgPerM:
-    'EN 1646-2 allows 10 kg for each metre of the vehicle (from memory). What the gear list holds is taken off.',
-  shelfKgPerL: 'Common practice, no source: clothes, food and pans by the volume of a shelf.',
+    'EN 1646-2 allows 10 kg for each metre of the vehicle (figure not yet checked against it). What is on the gear list is taken off.',
+  shelfKgPerL: 'Trade practice, no published source: clothes, food and pans by the volume of a shelf.',
 }
 
 export const LIMIT_WORDS: Readonly<Record<LimitId, string>> = {
@@ -68,7 +69,7 @@ export const STORE_WORDS: Readonly<Record<Store, string>> = {
   waste: 'waste water',
   gas: 'gas',
   fuel: 'fuel',
-  diesel: 'heater’s fuel',
+  diesel: 'heater fuel',
 }
 
 const FACE_WORDS: Readonly<Record<string, string>> = {
@@ -77,6 +78,9 @@ const FACE_WORDS: Readonly<Record<string, string>> = {
   'wall-right': 'right wall',
   roof: 'roof',
 }
+
+const pieceName = (label: string | undefined): string =>
+  label === undefined || label === '' ? 'a piece of gear' : quoted(label)
 
 /** What an entry of the weight’s ledger is of. */
 export function sayEntry(
@@ -91,29 +95,28 @@ export function sayEntry(
     case 'fuel':
       return 'fuel'
     case 'seat-out':
-      return 'a seat taken out'
+      return 'a removed seat'
     case 'change': {
       const change = Object.values(job.variants).flatMap(({ plan }) => plan.changes[id] ?? [])[0]
-      return change === undefined ? 'a change to the body' : CHANGE_WORDS[change.kind].toLowerCase()
+      return change === undefined ? 'a change to the bodywork' : small(CHANGE_WORDS[change.kind])
     }
     case 'lining':
       return `lining of the ${FACE_WORDS[id] ?? 'doors'}`
     case 'fitting':
-      return names.fitting(id).toLowerCase()
+      return names.the(id)
     case 'store': {
-      const what = store === undefined ? 'what is' : STORE_WORDS[store]
-      const host = names.fitting(id).toLowerCase()
-      // a tank that is called by what it holds
-      return what.endsWith(host) ? what : `${what} in the ${host}`
+      const host = names.the(id)
+      const what = store === undefined ? 'the contents' : STORE_WORDS[store]
+      return `${what} in ${host}`
     }
     case 'person':
-      return id === '' ? 'a driver' : (people[id]?.label ?? 'a person')
+      return id === '' ? 'a driver' : person(people[id]?.label ?? '')
     case 'pet':
-      return pets[id]?.label ?? 'a pet'
+      return pets[id] === undefined ? 'a pet' : person(pets[id].label)
     case 'gear':
-      return gear?.[id]?.label ?? demands[id]?.label ?? 'a piece of gear'
+      return pieceName(gear?.[id]?.label ?? demands[id]?.label)
     case 'things':
-      return id === '' ? 'things that no list holds' : `things in the ${names.fitting(id).toLowerCase()}`
+      return id === '' ? 'luggage that is on no list' : `things in ${names.the(id)}`
   }
 }
 
@@ -121,9 +124,9 @@ export function sayEntry(
 export function sayHeavy({ kind, id, parts }: Heavy, job: Job, names: Names): string {
   const stored = parts.some(({ source }) => source.kind === 'store')
   const more = parts.length > 1 && !stored ? ', with its contents' : ''
-  if (kind === 'fitting') return capital(`${names.fitting(id).toLowerCase()}${stored ? ', filled' : more}`)
+  if (kind === 'fitting') return `${names.fitting(id)}${stored ? ', full' : more}`
   if (kind === 'lining') return 'Lining and insulation'
-  if (kind === 'seat-out') return `${capital(count(parts.length, { one: 'seat', many: 'seats' }))} taken out`
+  if (kind === 'seat-out') return `${count(parts.length, { one: 'seat', many: 'seats' })} removed`
   if (kind === 'gear' && parts.length > 1) return `${parts.length} × ${sayEntry(parts[0]!, job, names)}`
   return capital(sayEntry(parts[0]!, job, names))
 }
@@ -135,7 +138,7 @@ export function sayPlace([x, y]: readonly [number, number, number], unit: Length
 }
 const SIDE_FROM_MM = 120
 
-const percent = (share: number): string => `${formatNumber(share * 100, 0)}\u00a0%`
+const percent = (share: number): string => `${formatNumber(share * 100, 0)}%`
 
 /** A figure of a limit. */
 export const sayLimitFigure = (unit: LimitState['unit'], value: number): string =>
@@ -158,16 +161,16 @@ export function sayWeight({ limits }: Pick<WeightReport, 'limits'>): string {
     left === undefined
       ? ''
       : left >= 0
-        ? `${sayMass(Math.floor(left))} to spare, all aboard.`
-        : `${sayMass(Math.ceil(-left))} too heavy with all aboard.`
-  if (first.id === 'total') return firstLeft < 0 ? whole : `${whole} The whole is the first to be full.`
+        ? `${sayMass(Math.floor(left))} to spare, fully loaded.`
+        : `${sayMass(Math.ceil(-left))} too heavy, fully loaded.`
+  if (first.id === 'total') return firstLeft < 0 ? whole : `${whole} The gross weight is the tightest limit.`
   const name = AXLE_NAMES[first.id] ?? LIMIT_WORDS[first.id].toLowerCase()
   return firstLeft >= 0
-    ? `${whole} The ${name} is the first to be full: at its worst, ${sayMass(Math.floor(firstLeft))} are left on it.`
-    : `${whole} The ${name} is over: at its worst it carries ${sayMass(Math.ceil(-firstLeft))} more than it may.`
+    ? `${whole} The ${name} is the tightest limit: at worst ${sayMass(Math.floor(firstLeft))} is left on it.`
+    : `${whole} The ${name} is overloaded: at worst it carries ${sayMass(Math.ceil(-firstLeft))} too much.`
 }
 
-/** The state of the budgets in three words, for the step: “rear axle 97 %”. */
+/** The state of the budgets in three words, for the step: “rear axle 97%”. */
 export function sayWeightState(margins: readonly Margin[] | undefined): string {
   const first = margins?.[0]
   if (first === undefined) return 'weigh it up'
@@ -184,24 +187,24 @@ export function sayWorst(
 ): string {
   const byId = new Map(entries.map((entry) => [entry.id, entry]))
   const out = ashore.flatMap((id) => byId.get(id) ?? [])
-  if (out.length === 0) return 'The worst is with everything aboard, the waste tanks empty.'
+  if (out.length === 0) return 'The worst case is with everything aboard and the waste tanks empty.'
   const named = [...new Set(out.sort((a, b) => b.amount - a.amount).map((entry) => sayEntry(entry, job, names)))]
   const most = named.slice(0, MOST_NAMED)
   const rest = named.length - most.length
-  return `The worst is without ${list(rest > 0 ? [...most, `${rest} more`] : most)}, which take from it; the waste tanks are empty.`
+  return `The worst case is without ${list(rest > 0 ? [...most, `${rest} more`] : most)}, which would take weight off it; the waste tanks are empty.`
 }
 const MOST_NAMED = 5
 
 const REASON_WORDS: Readonly<Record<Reason, string>> = {
   said: 'as entered',
-  'made-of': 'boards by size and density, bought pieces at a typical mass',
-  'by-body': 'by stature and build, or by the size of an animal',
-  'by-size': 'by the block round it, as nobody said what it weighs',
+  'made-of': 'boards by size and density, bought parts at a typical weight',
+  'by-body': 'by height and build, or by the size of an animal',
+  'by-size': 'by its size, as its weight is not entered',
   'by-layers': 'layers by density over the lined area',
-  'by-thickness': 'by its thickness, as its layers are not said',
+  'by-thickness': 'by its thickness, as its layers are not entered',
   'by-litres': 'by what it holds, full',
-  usual: 'taken as usual',
-  papers: 'by the papers',
+  usual: 'assumed',
+  papers: 'from the papers',
   weighed: 'as weighed',
 }
 
@@ -220,31 +223,31 @@ export function sayUnknown(unknown: Unknown, job: Job): string {
   const { gear, demands, people } = job.brief
   switch (unknown.what) {
     case 'kerb-with':
-      return 'Does the kerb mass hold a driver and fuel? Taken as European running order has it: 75 kg and nine tenths.'
+      return 'Does the kerb weight include a driver and fuel? Assumed as in European running order: 75 kg and nine tenths of a tank.'
     case 'kerb-axles':
-      return 'What each axle carries empty is not known: a split of 52 to 48 is taken, ten points either way.'
+      return 'What each axle carries empty is not known: 52% to 48% is assumed, ten points either way.'
     case 'rating-front':
       return 'The rating of the front axle is not known.'
     case 'rating-rear':
       return 'The rating of the rear axle is not known.'
     case 'track':
-      return 'The track is not known: no wheel is told from its like.'
+      return 'The track is not known, so single wheels cannot be worked out.'
     case 'fuel-tank':
-      return 'The size of the fuel tank is not known: 75 L are taken, 50 to 120.'
+      return 'The size of the fuel tank is not known: 75 L is assumed, between 50 and 120.'
     case 'roof-limit':
-      return 'What the roof may carry on the road is not known: ask the maker of the body.'
+      return 'What the roof may carry on the road is not known: ask the maker of the vehicle.'
     case 'people':
-      return 'The brief names nobody who travels: a driver alone is taken.'
+      return 'The brief names nobody who travels: a driver alone is assumed.'
     case 'outer-length':
-      return 'The length of the vehicle is not known: unlisted things are taken by people alone.'
+      return 'The length of the vehicle is not known: luggage is counted by people alone.'
     case 'lining-layers':
-      return `What the ${unknown.id === 'door' ? 'doors are' : `${unknown.id} is`} lined with is not said: taken by the thickness.`
+      return `The lining of the ${unknown.id === 'door' ? 'doors' : unknown.id} is not entered: its thickness is counted.`
     case 'gear-mass':
-      return `What “${gear?.[unknown.id]?.label ?? demands[unknown.id]?.label ?? 'a piece of gear'}” weighs is not said: taken by its size.`
+      return `${capital(pieceName(gear?.[unknown.id]?.label ?? demands[unknown.id]?.label))}: weight not entered, so its size is counted.`
     case 'gear-place':
-      return `“${gear?.[unknown.id]?.label ?? demands[unknown.id]?.label ?? 'A piece of gear'}” found no place: it is taken to lie in the middle.`
+      return `${capital(pieceName(gear?.[unknown.id]?.label ?? demands[unknown.id]?.label))}: no place found, so it is counted in the middle.`
     case 'seat':
-      return `${people[unknown.id]?.label ?? 'Someone'} has no belted seat: taken to be in the middle.`
+      return `${capital(person(people[unknown.id]?.label ?? ''))} has no belted seat and is counted in the middle.`
   }
 }
 
@@ -256,9 +259,9 @@ export function sayHeld(held: Held, unit: LengthUnit): readonly string[] {
   if (isBelowKerb)
     return [
       sum,
-      'That is less than the empty vehicle by its papers. Was something out that the papers count: seats, the bulkhead, fuel, the driver?',
+      'That is less than the empty vehicle by its papers. Was something missing that the papers count: seats, the bulkhead, fuel, the driver?',
     ]
-  if (Math.abs(overKg) <= uncertainKg) return [sum, `They agree within what neither can tell, ${off}.`]
+  if (Math.abs(overKg) <= uncertainKg) return [sum, `They agree, as far as either can tell: ${off}.`]
   const where = [
     ...(x === undefined
       ? []
@@ -272,7 +275,7 @@ export function sayHeld(held: Held, unit: LengthUnit): readonly string[] {
   return [
     sum,
     `${sayMass(Math.round(Math.abs(overKg)))} ${overKg > 0 ? 'more than the plan accounts for' : 'less than the plan counts'}, ${off}.`,
-    where.length === 0 ? 'Where that is, this reading does not tell.' : `About ${list(where)}.`,
+    where.length === 0 ? 'This reading does not tell where that is.' : `About ${list(where)}.`,
   ]
 }
 

@@ -4,45 +4,49 @@ import type { BodyChangeKind, BodyClass, LinedFace, Opening } from '../shell'
 import type { SpaceRowId } from '../space'
 import type { HollowWay } from '../fittings'
 import type { InsideTapeId, SnapTo, TapeId } from '../scene'
+import { count, type Counted } from './grammar'
 
-export const NEED_WORDS: Record<Need, { one: string; many: string }> = {
+export const NEED_WORDS: Record<Need, Counted> = {
   berth: { one: 'Berth', many: 'Berths' },
-  belt: { one: 'Belt', many: 'Belts' },
+  belt: { one: 'Belted seat', many: 'Belted seats' },
   'table-seat': { one: 'Place at the table', many: 'Places at the table' },
   toilet: { one: 'Toilet', many: 'Toilets' },
   shower: { one: 'Shower', many: 'Showers' },
-  hob: { one: 'Galley with hob', many: 'Hobs' },
-  'cold-box': { one: 'Cold box', many: 'Cold boxes' },
+  hob: { one: 'Galley with a hob', many: 'Galleys with a hob' },
+  'cold-box': { one: 'Fridge', many: 'Fridges' },
   desk: { one: 'Desk', many: 'Desks' },
-  stowage: { one: 'Gear to stow', many: 'Pieces of gear' },
+  stowage: { one: 'Place for gear', many: 'Places for gear' },
   water: { one: 'Fresh water', many: 'Fresh water' },
-  seat: { one: 'Seat for a rainy day', many: 'Seats for a rainy day' },
-  basin: { one: 'Basin', many: 'Basins' },
+  seat: { one: 'Seat inside', many: 'Seats inside' },
+  basin: { one: 'Sink', many: 'Sinks' },
   cot: { one: 'Cot', many: 'Cots' },
-  'pet-place': { one: 'Place of a pet', many: 'Places of pets' },
+  'pet-place': { one: 'Place for the pet', many: 'Places for pets' },
   'wheelchair-place': { one: 'Wheelchair place', many: 'Wheelchair places' },
-  'turning-circle': { one: 'Room to turn', many: 'Rooms to turn' },
+  'turning-circle': { one: 'Room to turn', many: 'Room to turn' },
   bedside: { one: 'Bedside shelf', many: 'Bedside shelves' },
   heater: { one: 'Heater', many: 'Heaters' },
-  'outside-store': { one: 'Gear outside', many: 'Pieces outside' },
+  'outside-store': { one: 'Place for gear outside', many: 'Places for gear outside' },
 }
 
 export const PURPOSE_WORDS: Record<Purpose, string> = { driving: 'on the road', living: 'by day', sleeping: 'at night' }
 
 /** The worst that a review says, in two words: “3 stops”. */
 export function sayTally(tally: Readonly<Record<Gravity, number>> | undefined): string {
-  if (tally === undefined) return 'looking…'
+  if (tally === undefined) return 'checking…'
   if (tally.stop > 0) return count(tally.stop, GRAVITY_WORDS.stop)
-  return tally.caution > 0 ? count(tally.caution, GRAVITY_WORDS.caution) : 'no faults'
+  return tally.caution > 0 ? count(tally.caution, GRAVITY_WORDS.caution) : ALL_CLEAR
 }
 
-export const GRAVITY_WORDS: Record<Gravity, { one: string; many: string }> = {
+/** What is said where nothing is found. */
+export const ALL_CLEAR = 'all clear'
+
+export const GRAVITY_WORDS: Record<Gravity, Counted> = {
   stop: { one: 'stop', many: 'stops' },
   caution: { one: 'caution', many: 'cautions' },
   note: { one: 'note', many: 'notes' },
 }
 
-export const BODY_CLASS_WORDS: Record<BodyClass, { readonly one: string; readonly many: string }> = {
+export const BODY_CLASS_WORDS: Record<BodyClass, Counted> = {
   'panel-van': { one: 'panel van', many: 'Panel vans' },
   'compact-van': { one: 'compact van', many: 'Compact vans' },
   minivan: { one: 'minivan', many: 'Minivans' },
@@ -55,24 +59,24 @@ export const CHANGE_WORDS: Record<BodyChangeKind, string> = {
   flare: 'Side flare',
   widened: 'Wall moved out',
   'raised-roof': 'Raised roof',
-  'floor-well': 'Well in the floor',
+  'floor-well': 'Floor well',
   'roof-hatch': 'Roof hatch',
   window: 'New window',
   door: 'New door',
   'side-hatch': 'Side hatch',
-  'bulkhead-removed': 'Bulkhead taken out',
+  'bulkhead-removed': 'Bulkhead removed',
   'bulkhead-door': 'Door in the bulkhead',
   'window-blanked': 'Window blanked',
 }
 
 const CUT =
-  'Cutting the body weakens it and opens it to water: the maker’s body-builder guide and local codes rule, a licensed body shop does it and frames the hole.'
+  'Cutting the body weakens it and opens it to water: work for a licensed body shop, which frames the hole, by the maker’s body-builder guide and local codes.'
 
 /** What each change to the body asks of those who make it. */
 export const CHANGE_CAUTIONS: Record<BodyChangeKind, string> = {
   flare: `${CUT} Check the widest vehicle that the road law lets you drive, and the mirrors.`,
-  widened: `${CUT} The frame goes with the wall: what bears the roof must be made anew. Check the widest vehicle that the road law lets you drive.`,
-  'raised-roof': `${CUT} A roof carries in a roll-over: it needs a frame of its own, proved by whoever fits it.`,
+  widened: `${CUT} The frame goes with the wall: what carries the roof has to be made anew. Check the widest vehicle that the road law lets you drive.`,
+  'raised-roof': `${CUT} A roof carries in a roll-over: it needs a frame of its own, approved by whoever fits it.`,
   'floor-well': `${CUT} Keep off cross members, the tank, brake and fuel lines and the exhaust, and weld in a tray that carries what the floor carried.`,
   'roof-hatch': `${CUT} Keep off the ribs and the roof’s rack points, and seal it before the first rain.`,
   window: `${CUT} Keep off pillars, belts’ upper points and wiring in the wall.`,
@@ -81,8 +85,9 @@ export const CHANGE_CAUTIONS: Record<BodyChangeKind, string> = {
   'bulkhead-removed':
     'A bulkhead holds the load off the people in front, and may stiffen the body: ask the maker’s body-builder guide, and secure everything behind the seats.',
   'bulkhead-door':
-    'A bulkhead holds the load off the people in front: the door in it must latch while driving. The maker’s body-builder guide rules.',
-  'window-blanked': 'An emergency exit may not be blanked, and some windows carry the driver’s view: local codes rule.',
+    'A bulkhead holds the load off the people in front: the door in it must latch while driving. See the maker’s body-builder guide.',
+  'window-blanked':
+    'An emergency exit may not be blanked, and some windows are part of the driver’s view: see local codes.',
 }
 
 /** How an opening opens. */
@@ -102,7 +107,7 @@ export const WAY_WORDS: Record<Opening['opens'], string> = {
 }
 
 export const CHANGE_STEP_WORDS = {
-  'before-floor': 'first of all, before the floor',
+  'before-floor': 'first, before the floor',
   'before-lining': 'before insulation and lining; paint after the last hole',
 } as const
 
@@ -113,14 +118,11 @@ export const LINED_FACE_WORDS: Record<LinedFace, string> = {
   door: 'Doors',
 }
 
-/** With its first letter large, as a sentence or a row begins. */
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
-
 export const SPACE_ROW_WORDS: Record<SpaceRowId, string> = {
   length: 'Length',
   'width-floor': 'Width at the floor',
-  'width-600': 'Width at 600',
-  'width-1200': 'Width at 1 200',
+  'width-600': 'Width, 600 mm up',
+  'width-1200': 'Width, 1 200 mm up',
   height: 'Height, centreline',
   'height-cab': 'Height in the cab',
 }
@@ -171,7 +173,7 @@ export const SNAP_WORDS: Record<SnapTo['kind'], string> = {
   arch: '',
   door: 'door edge',
   wall: 'wall',
-  station: 'station line',
+  station: 'section line',
   centre: 'centreline',
   floor: 'floor',
   roof: 'roof',
@@ -186,11 +188,3 @@ export const FACE_WORDS = {
   rear: 'the rear doors',
   front: 'the bulkhead',
 } as const
-
-/** “3 stops”, “1 caution”. */
-export const count = (n: number, words: { one: string; many: string }): string =>
-  `${n} ${n === 1 ? words.one : words.many}`
-
-/** “galley, shower and bed”. */
-export const list = (parts: readonly string[]): string =>
-  parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`

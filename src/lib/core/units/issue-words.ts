@@ -13,7 +13,7 @@ const OWN_MESSAGE = /^(Too big|Too small|Invalid input|Invalid option|Invalid di
 const TYPE_WORDS: Readonly<Record<string, string>> = {
   number: 'a number',
   int: 'a whole number',
-  string: 'words',
+  string: 'text',
   boolean: 'true or false',
   array: 'a list',
   object: 'an object with fields',
@@ -44,19 +44,19 @@ export function sayIssue(issue: Issue): string {
     case 'too_big':
       return `at most ${limit(issue.origin, issue.maximum, issue.inclusive)}${given(issue)}`
     case 'too_small':
-      if (issue.origin === 'string' && issue.minimum === 1) return 'is empty: words are wanted'
+      if (issue.origin === 'string' && issue.minimum === 1) return 'is empty'
       return `at least ${limit(issue.origin, issue.minimum, issue.inclusive)}${given(issue)}`
     case 'invalid_type':
       return issue.message.endsWith('received undefined')
-        ? `is missing: ${TYPE_WORDS[issue.expected] ?? issue.expected} is wanted`
-        : `${TYPE_WORDS[issue.expected] ?? issue.expected} is wanted${given(issue)}`
+        ? `is missing: must be ${TYPE_WORDS[issue.expected] ?? issue.expected}`
+        : `must be ${TYPE_WORDS[issue.expected] ?? issue.expected}${given(issue)}`
     case 'invalid_value': {
       const shown = issue.values.slice(0, MOST_CHOICES).map(String).join(', ')
-      return `one of ${shown}${issue.values.length > MOST_CHOICES ? ' and others' : ''} is wanted${given(issue)}`
+      return `must be one of ${shown}${issue.values.length > MOST_CHOICES ? ' and others' : ''}${given(issue)}`
     }
     case 'invalid_union': {
       const { discriminator, input } = issue as { discriminator?: string; input?: Record<string, unknown> }
-      if (discriminator === undefined) return 'has none of the forms that it may have'
+      if (discriminator === undefined) return 'has none of the forms that it can have'
       const value = input?.[discriminator]
       return value === undefined ? 'is not known to this version' : `${quoted(value)} is not known to this version`
     }

@@ -33,7 +33,7 @@ export function parseQuantity(text: string, table: UnitTable, fallback: string, 
     .join('')
     .trim()
   if (rest === '') return faulty(`Type a figure, such as ${example}.`)
-  const refuse = () => faulty(`“${text.trim().slice(0, 24)}” is no figure I can read; try ${example}.`)
+  const refuse = () => faulty(`Cannot read “${text.trim().slice(0, 24)}”; try ${example}.`)
 
   let sign = 1
   if (/^[-−+]/.test(rest)) {
@@ -48,12 +48,12 @@ export function parseQuantity(text: string, table: UnitTable, fallback: string, 
     if (unitText === '' && terms > 0) return refuse()
     const factor = table[unitText === '' ? fallback : unitText]
     if (factor === undefined || !Object.hasOwn(table, unitText === '' ? fallback : unitText)) {
-      return faulty(`I do not know the unit “${unitText.slice(0, 12)}”; try ${example}.`)
+      return faulty(`Unknown unit “${unitText.slice(0, 12)}”; try ${example}.`)
     }
     const whole = match.groups?.['whole']
     const groupedByComma = whole !== undefined && /^\d{1,3}(,\d{3})+$/.test(whole)
     if (groupedByComma && unitText !== '' && factor !== 1) {
-      return faulty(`“${whole} ${unitText}” can be read in two ways; leave the comma out or use a point.`)
+      return faulty(`“${whole} ${unitText}” could mean two things; leave out the comma or use a point.`)
     }
     const numerator = Number(match[1] ?? match[4] ?? 0)
     const denominator = Number(match[2] ?? match[5] ?? 1)
@@ -61,7 +61,7 @@ export function parseQuantity(text: string, table: UnitTable, fallback: string, 
     total += ((whole === undefined ? 0 : readNumber(whole)) + numerator / denominator) * factor
     rest = rest.slice(match[0].length)
   }
-  if (!(Math.abs(total) <= MAX_MAGNITUDE)) return faulty('That is far too large.')
+  if (!(Math.abs(total) <= MAX_MAGNITUDE)) return faulty('Too large.')
   return parsed(sign * total)
 }
 

@@ -11,7 +11,7 @@ const fileIn = (data: string): string => path.join(data, 'zimmerman.sqlite')
 /** The copies of a data folder for one who works on it from a terminal, each answer a sentence. @throws Error with a sentence where it cannot be done. */
 export function backup(data: string, to: string | undefined, now: string): string {
   const file = to ?? path.join(copiesFolder(data), copyName(now, 'asked'))
-  return `Copied to ${file}: ${inside(valueOf(makeCopy(fileIn(data), file, KNOWN)))}. It was opened once to see that it can be.`
+  return `Copied to ${file}: ${inside(valueOf(makeCopy(fileIn(data), file, KNOWN)))}. It was opened once to check it.`
 }
 
 /** What is in a file, before it is put in place. */
@@ -21,7 +21,7 @@ export async function restore(data: string, from: string, now: string): Promise<
   const aside = path.join(copiesFolder(data), copyName(now, 'before'))
   const done = await restoreFile(from, fileIn(data), aside, (...input) => Promise.resolve(putInPlace(...input)))
   valueOf(done)
-  return `Put in place. What was there before is kept as ${aside}.`
+  return `Put in place. What was there before is saved as ${aside}.`
 }
 
 function valueOf(done: Copied<CopyFacts>): CopyFacts {

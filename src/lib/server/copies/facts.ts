@@ -20,9 +20,9 @@ export interface CopyFacts {
 
 export const COPY_FAULTS = {
   missing: 'There is no such file.',
-  foreign: 'That is no database of Zimmerman.',
-  damaged: 'That file is damaged: not all of it can be read.',
-  newer: 'That was made by a newer Zimmerman: start that one, or take an older copy.',
+  foreign: 'This is not a Zimmerman database.',
+  damaged: 'This file is damaged: not all of it can be read.',
+  newer: 'This was made by a newer Zimmerman: start that one, or use an older copy.',
   full: 'The disk is full: make room, and try again.',
   unwritable: 'The folder for copies cannot be written to: check its permissions.',
 } as const

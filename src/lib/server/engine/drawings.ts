@@ -36,7 +36,7 @@ export function drawReply(bytes: Uint8Array, query: Query, date: string): Reply 
   const variantId = query.variant ?? variantsOf(job)[0]![0]
   const variant = job.variants[variantId]
   if (variant === undefined || !Object.hasOwn(job.variants, variantId))
-    return refusal(404, 'There is no such variant in the document.', [
+    return refusal(404, 'There is no such variant in this job.', [
       { path: 'variant', message: `one of ${Object.keys(job.variants).join(', ')}` },
     ])
   const modeId = query.mode ?? modesOf(variant.plan)[0]![0]

@@ -158,7 +158,7 @@ export function applySent(document: string, sent: readonly SentCommand[]): Outco
     return {
       kind: 'refused',
       uid: culprit.uid,
-      message: `the job would be larger than ${MAX_WORDS}, the most that is read`,
+      message: `the job would be larger than ${MAX_WORDS}, the largest that Zimmerman reads`,
     }
   }
   return { kind: 'changed', stored: toStored(checked.job), told: words }

@@ -14,7 +14,7 @@ export interface StoredModule {
 export const readNewModule = (bytes: Uint8Array): Read<StoredModule> =>
   readText(bytes, (text) => {
     const parsed = parseModuleText(text)
-    if (!parsed.ok) return { ok: false, reply: refusal(422, 'That is no module that can be read.', parsed.faults) }
+    if (!parsed.ok) return { ok: false, reply: refusal(422, 'This is not a Zimmerman module.', parsed.faults) }
     const { module } = parsed
     return {
       ok: true,

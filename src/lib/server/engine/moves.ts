@@ -24,7 +24,7 @@ export function movesReply(bytes: Uint8Array, query: Query): Reply {
   const job = read.value
   const variantId = query.variant ?? variantsOf(job)[0]![0]
   if (!Object.hasOwn(job.variants, variantId))
-    return refusal(404, 'There is no such variant in the document.', [
+    return refusal(404, 'There is no such variant in this job.', [
       { path: 'variant', message: `one of ${Object.keys(job.variants).join(', ')}` },
     ])
   const { modes } = job.variants[variantId]!.plan

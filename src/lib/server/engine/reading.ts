@@ -8,7 +8,7 @@ function textOf(bytes: Uint8Array): Read<string> {
   try {
     return { ok: true, value: new TextDecoder('utf-8', { fatal: true }).decode(bytes) }
   } catch {
-    return { ok: false, reply: refusal(400, 'That is not text in UTF-8.') }
+    return { ok: false, reply: refusal(400, 'This file is not plain text (UTF-8).') }
   }
 }
 
@@ -20,7 +20,7 @@ export function readJob(bytes: Uint8Array, rest = false): Read<Job> {
   if (parsed.ok) return { ok: true, value: parsed.job }
   if (rest && parsed.rest !== undefined) return { ok: true, value: parsed.rest }
   const more = parsed.rest === undefined ? {} : { restCanBeRead: true }
-  return { ok: false, reply: refusal(422, 'That is no job document that can be read.', parsed.faults, more) }
+  return { ok: false, reply: refusal(422, 'This is not a Zimmerman job.', parsed.faults, more) }
 }
 
 /** A JSON body checked against a schema. */
@@ -33,14 +33,14 @@ export function readJson<S extends z.ZodType>(bytes: Uint8Array, schema: S): Rea
   } catch (cause) {
     return {
       ok: false,
-      reply: refusal(400, `That is not JSON: ${cause instanceof Error ? cause.message : String(cause)}`),
+      reply: refusal(400, `This is not JSON: ${cause instanceof Error ? cause.message : String(cause)}`),
     }
   }
   const guarded = guard(value)
-  if (guarded.length > 0) return { ok: false, reply: refusal(400, 'That cannot be understood.', guarded) }
+  if (guarded.length > 0) return { ok: false, reply: refusal(400, 'The request could not be understood.', guarded) }
   const result = schema.safeParse(value, NAMING)
   if (result.success) return { ok: true, value: result.data }
-  return { ok: false, reply: refusal(400, 'That cannot be understood.', faultsOf(result.error.issues)) }
+  return { ok: false, reply: refusal(400, 'The request could not be understood.', faultsOf(result.error.issues)) }
 }
 
 /** The same for a document of another kind, by its own reader. */

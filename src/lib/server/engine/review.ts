@@ -12,7 +12,7 @@ export function reviewReply(bytes: Uint8Array, query: Query): Reply {
   const all = variantsOf(job).map(([id]) => id)
   const asked = query.variant === undefined ? all : all.filter((id) => id === query.variant)
   if (asked.length === 0)
-    return refusal(404, 'There is no such variant in the document.', [
+    return refusal(404, 'There is no such variant in this job.', [
       { path: 'variant', message: `one of ${all.join(', ')}` },
     ])
   const load = reviewLoad(job, asked)

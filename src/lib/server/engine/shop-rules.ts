@@ -9,6 +9,6 @@ export function readShopRules(bytes: Uint8Array): Read<OwnRules> {
   if (!read.ok) return read
   const faults = settingFaults(read.value)
   return faults.length > 0
-    ? { ok: false, reply: refusal(422, 'These rules cannot be kept as they are.', faults) }
+    ? { ok: false, reply: refusal(422, 'These rules cannot be saved as they are.', faults) }
     : { ok: true, value: read.value }
 }

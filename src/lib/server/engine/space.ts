@@ -43,13 +43,13 @@ export function spaceReply(bytes: Uint8Array): Reply {
     path: ['changes', ...path].join('.'),
     message,
   }))
-  if (faults.length > 0) return refusal(422, 'These changes do not go with this body.', faults)
+  if (faults.length > 0) return refusal(422, 'These changes to the bodywork do not fit this vehicle.', faults)
   let interior
   try {
     interior = interiorOf(shell, lining, changes)
   } catch (cause) {
     if (!(cause instanceof RangeError)) throw cause
-    return refusal(422, 'This lining leaves no room in this body.', [{ path: 'lining', message: cause.message }])
+    return refusal(422, 'This lining leaves no room in this vehicle.', [{ path: 'lining', message: cause.message }])
   }
   const uValues = LINED_FACES.flatMap((face) => {
     const layers = lining.layers?.[face]

@@ -31,24 +31,24 @@ function readAsked(text: string): Read<Asked> {
   } catch (cause) {
     return {
       ok: false,
-      reply: refusal(400, `That is not JSON: ${cause instanceof Error ? cause.message : String(cause)}`),
+      reply: refusal(400, `This is not JSON: ${cause instanceof Error ? cause.message : String(cause)}`),
     }
   }
   const guarded = guard(value)
-  if (guarded.length > 0) return { ok: false, reply: refusal(400, 'That cannot be understood.', guarded) }
+  if (guarded.length > 0) return { ok: false, reply: refusal(400, 'The request could not be understood.', guarded) }
   const wrapped = z.object({ job: z.unknown(), loading: z.unknown().optional() }).safeParse(value)
   const isWrapped = wrapped.success && typeof value === 'object' && value !== null && !('format' in value)
   const parsed = parseJob(isWrapped ? wrapped.data.job : value)
   if (!parsed.ok) {
     const faults = isWrapped ? parsed.faults.map((fault) => ({ ...fault, path: `job.${fault.path}` })) : parsed.faults
-    return { ok: false, reply: refusal(422, 'That is no job document that can be read.', faults) }
+    return { ok: false, reply: refusal(422, 'This is not a Zimmerman job.', faults) }
   }
   if (!isWrapped || wrapped.data.loading === undefined)
     return { ok: true, value: { job: parsed.job, loading: SETTING_OUT } }
   const loading = loadingSchema.safeParse(wrapped.data.loading, NAMING)
   if (loading.success) return { ok: true, value: { job: parsed.job, loading: loading.data } }
   const faults = faultsOf(loading.error.issues).map(({ path, message }) => ({ path: `loading.${path}`, message }))
-  return { ok: false, reply: refusal(422, 'That loading cannot be understood.', faults) }
+  return { ok: false, reply: refusal(422, 'The loading could not be understood.', faults) }
 }
 
 /** What each variant of a document weighs, or the one asked for, in a loading: every limit with its sum, the worst loadings, what weighs most. */
@@ -59,7 +59,7 @@ export function weightReply(bytes: Uint8Array, query: Query): Reply {
   const all = variantsOf(job).map(([id]) => id)
   const asked = query.variant === undefined ? all : all.filter((id) => id === query.variant)
   if (asked.length === 0)
-    return refusal(404, 'There is no such variant in the document.', [
+    return refusal(404, 'There is no such variant in this job.', [
       { path: 'variant', message: `one of ${all.join(', ')}` },
     ])
   return reply({ job: { id: job.id, name: job.name }, variants: asked.map((id) => answerOf(job, id, loading)) })

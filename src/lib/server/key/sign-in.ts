@@ -29,7 +29,7 @@ export async function signIn(who: string, key: string, address: string): Promise
   if (waitS > 0) return { ok: false, message: `Too many wrong keys: try again in ${waitS} s.`, waitS }
   const data = dataFolder()
   if (!(await attempts.look(address, now.getTime(), () => isKey(data, key))))
-    return { ok: false, message: 'That is not the shop key.', waitS: 0 }
+    return { ok: false, message: 'That is not the workshop key.', waitS: 0 }
   return { ok: true, token: await (await sessions()).begin(who, keyId(data)!, now.toISOString()) }
 }
 

@@ -48,8 +48,8 @@ export function encodePhoto(bytes: Uint8Array): Promise<Encoded> {
 
 async function encoded(bytes: Uint8Array): Promise<Encoded> {
   const format = formatOf(bytes)
-  if (format === 'heic') return refused('That kind of photo is not read here: have the phone save it as JPEG.')
-  if (format === undefined) return refused('That is no photo: JPEG, PNG, WebP or AVIF is read.')
+  if (format === 'heic') return refused('This kind of photo cannot be read: set the phone to save as JPEG.')
+  if (format === undefined) return refused('This is not a photo that can be read: use JPEG, PNG, WebP or AVIF.')
   try {
     // without `withMetadata` nothing of EXIF, IPTC or XMP goes along
     const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error', animated: false })
@@ -64,7 +64,7 @@ async function encoded(bytes: Uint8Array): Promise<Encoded> {
     return { ok: true, photo: { id, data, widthPx: info.width, heightPx: info.height } }
   } catch (cause) {
     const said = cause instanceof Error ? cause.message : ''
-    if (said.includes('pixel limit')) return refused(`That photo has more than ${MOST_PIXELS / 1e6} million pixels.`)
-    return refused('That photo is damaged: it cannot be read to its end.')
+    if (said.includes('pixel limit')) return refused(`This photo has more than ${MOST_PIXELS / 1e6} million pixels.`)
+    return refused('This photo is damaged: it cannot be read to its end.')
   }
 }

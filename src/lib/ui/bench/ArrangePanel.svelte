@@ -33,12 +33,12 @@
 
 <div class="mt-2 border-t border-line pt-2 text-[13px]" data-testid="arrange">
   <div class="flex items-baseline justify-between">
-    <h2 class="caps">{held.length} in hand</h2>
+    <h2 class="caps">{held.length} selected</h2>
     <Why
-      about="they weigh {sayMass(mass)}"
+      about="weight, empty {sayMass(mass)}"
       lines={() => [
         ...held.map(({ id, fitting }) => `${bench.names.fitting(id)}: ${sayMass(massOf(fitting))}`),
-        'Empty, from boards by volume and density and from typical pieces; each says its own in hand.',
+        'Empty: boards by volume and density, bought parts at typical weights. Select one of them to see its own.',
       ]}>{sayMass(mass)}</Why
     >
   </div>
@@ -46,11 +46,11 @@
     {#each held as placed, index (placed.id)}
       <li class="flex justify-between">
         <span class="truncate">{bench.names.fitting(placed.id)}</span>
-        {#if index === 0}<span class="text-ink-2">the others follow it</span>{/if}
+        {#if index === 0}<span class="text-ink-2">the others line up with this</span>{/if}
       </li>
     {/each}
   </ul>
-  <p class="mt-2 text-ink-2">Align to the first by its</p>
+  <p class="mt-2 text-ink-2">Line up with the first by</p>
   <div class="flex flex-wrap gap-x-3 gap-y-0.5">
     {#each ALIGNMENTS as by (by)}
       <button class="act" onclick={() => bench.arrange('align', aligned(bench.scene, bench.inHand, by))}
@@ -62,19 +62,17 @@
     <button
       class="act"
       disabled={held.length < 3}
-      onclick={() => bench.arrange('distribute', distributed(bench.scene, bench.inHand))}>Spread out evenly</button
+      onclick={() => bench.arrange('distribute', distributed(bench.scene, bench.inHand))}>Space evenly</button
     >
     <button class="act" title="U" onclick={() => bench.arrange('run', runOf(bench.scene, bench.inHand))}
       >Make a run</button
     >
-    <button class="act" title="G" onclick={() => bench.toggleGroup()}
-      >{grouped ? 'Take the group apart' : 'Group'}</button
-    >
+    <button class="act" title="G" onclick={() => bench.toggleGroup()}>{grouped ? 'Ungroup' : 'Group'}</button>
     <button class="act" title="L" onclick={() => bench.toggleLock()}>{locked ? 'Unlock' : 'Lock'}</button>
     <button class="act" title="D" onclick={() => bench.duplicate()}>Duplicate</button>
-    <button class="act" title="Del" onclick={() => bench.remove()}>Take out</button>
-    <button class="act" title="B" onclick={onlibrary}>Keep as a module…</button>
+    <button class="act" title="Del" onclick={() => bench.remove()}>Remove</button>
+    <button class="act" title="B" onclick={onlibrary}>Save as module…</button>
   </div>
-  <p class="mt-2 text-xs text-ink-2">Shift and click takes more in hand. Drag one, and all of them move.</p>
+  <p class="mt-2 text-xs text-ink-2">Shift-click to select more. Drag one, and all of them move.</p>
 </div>
 <InsideAsk {bench} />

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { ResolvedDemand } from '$lib/core/brief'
   import type { DemandState } from '$lib/core/review'
-  import { sayBasis, sayBecause, sayDemand, sayDemandFigure, sayFinding } from '$lib/core/text'
+  import { sayBasis, sayBecause, sayDemand, sayDemandFigure, sayFinding, small } from '$lib/core/text'
   import { sayLength, sayVolume } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
@@ -23,11 +23,11 @@
     if (worst !== undefined) {
       if (worst.code === 'berth-short') return `${sayLength(worst.needed - worst.measured, unit)} too short`
       if (worst.code === 'berth-narrow') return `${sayLength(worst.needed - worst.measured, unit)} too narrow`
-      if (worst.code === 'service-missing' && worst.measured === 0 && state === 'missing') return 'not placed yet'
-      return sayFinding(worst, bench.names, unit).title.toLowerCase()
+      if (worst.code === 'service-missing' && worst.measured === 0 && state === 'missing') return 'not in the plan yet'
+      return small(sayFinding(worst, bench.names, unit).title)
     }
     if (state === 'there-but')
-      return cannotStand.length > 0 ? 'there, but it cannot stand there' : 'there, but too small'
+      return cannotStand.length > 0 ? 'in the plan, but it cannot stand there' : 'in the plan, but too small'
     if (state === 'met')
       return counted === 'litres'
         ? `${demand.need === 'water' ? 'tanks hold' : 'holds'} ${sayVolume(offered)}`
@@ -36,8 +36,8 @@
           : demand.need === 'belt' || demand.need === 'table-seat' || demand.need === 'berth'
             ? `${offered} there`
             : 'there'
-    if (state === 'cannot-tell') return 'no mode asks for it'
-    if (state === 'missing') return 'not placed yet'
+    if (state === 'cannot-tell') return 'no mode for it'
+    if (state === 'missing') return 'not in the plan yet'
     return counted === 'litres' ? `${sayVolume(offered)} of ${sayVolume(needed)}` : `${offered} of ${needed}`
   }
 </script>
@@ -64,7 +64,7 @@
         <div class="flex items-baseline justify-between gap-2">
           <button
             class="min-w-0 flex-1 touch-none truncate text-left text-[13.5px] font-semibold narrow hover:text-pencil"
-            title="Drag onto the drawing, or press Enter to place it"
+            title="Drag it onto the drawing, or press Enter to add it"
             data-demand={demand.id}
             onpointerdown={(event) => onpick(demand, event)}
             onkeydown={(event) => {
@@ -82,7 +82,7 @@
               lines={[
                 ...sayBecause(demand, unit),
                 sayBasis(demand.basis),
-                demand.must ? 'A must.' : `A wish of weight ${demand.weight} of 5.`,
+                demand.must ? 'A must.' : `A wish that counts ${demand.weight} of 5.`,
               ]}>{figure(demand)}</Why
             >
           </span>
@@ -93,7 +93,7 @@
         </p>
       </li>
     {:else}
-      <li class="text-sm text-ink-2">No demands yet: say in the brief who it is for and what they need.</li>
+      <li class="text-sm text-ink-2">No demands yet: fill in the brief first.</li>
     {/each}
   </ul>
   <button class="mt-3 flex w-full justify-between text-left text-ink-2 hover:text-pencil" onclick={onsearch}

@@ -213,8 +213,8 @@
     <p
       class="pointer-events-none absolute top-1/2 left-1/2 w-72 -translate-x-1/2 -translate-y-1/2 border border-ink bg-sheet p-3 text-center text-sm"
     >
-      Nothing stands here yet. Drag the biggest demand from the left onto the drawing, or press <b>/</b> and type what you
-      want.
+      Nothing here yet. Drag the biggest demand from the left onto the drawing, or press <b>/</b> and type what you are looking
+      for.
     </p>
   {/if}
 </div>

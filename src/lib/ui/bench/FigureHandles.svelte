@@ -67,7 +67,7 @@
     class="handle {carried?.id === body.id ? 'carried' : ''}"
     role="button"
     tabindex="0"
-    aria-label="{body.label}, {body.pose}: drag, or arrows to move, R to turn, Delete to take out"
+    aria-label="{body.label}, {body.pose}: drag, or arrows to move, R to turn, Delete to remove"
     data-mark="figure"
     data-testid="figure-{body.id}"
     onpointerdown={(event) => onpointerdown(event, body.id)}

@@ -24,9 +24,9 @@
 
 {#if GROUPS.some(([, list]) => list.length > 0)}
   <fieldset class="mt-2 text-[13px]" data-testid="figures">
-    <legend class="caps">Figures in {bench.names.mode(bench.modeId)}</legend>
+    <legend class="caps">People in the drawing, {bench.names.mode(bench.modeId)}</legend>
     {#each figures as [id, figure] (id)}
-      {@const label = labelOf(figure.who) ?? 'someone who left'}
+      {@const label = labelOf(figure.who) ?? 'someone no longer in the brief'}
       <div class="flex items-baseline gap-2 py-0.5">
         <span class="min-w-0 flex-1 truncate">{label}</span>
         <select
@@ -47,7 +47,7 @@
     {/each}
     <select
       class="w-full ruled text-ink-2"
-      aria-label="Put a figure into the mode"
+      aria-label="Put someone in the drawing"
       value=""
       onchange={(event) => {
         const who = event.currentTarget.value
@@ -55,7 +55,7 @@
         if (who !== '') add(who)
       }}
     >
-      <option value="">put someone here, to scale…</option>
+      <option value="">put someone in, to scale…</option>
       {#each GROUPS as [title, list] (title)}
         {#if list.length > 0}<optgroup label={title}
             >{#each list as [who, { label }] (who)}<option value={who}>{label}</option>{/each}</optgroup

@@ -2,7 +2,7 @@
   import { untrack } from 'svelte'
   import type { Job } from '$lib/core/job'
   import { isLetBe, type Finding, type ProvenRemedy } from '$lib/core/review'
-  import { capital, GRAVITY_WORDS, sayBasis, sayFinding, sayRemedy } from '$lib/core/text'
+  import { capital, GRAVITY_WORDS, sayBasis, sayFinding, sayRemedy, small } from '$lib/core/text'
   import { sayDay } from '../parts/days'
   import Follows from '../parts/Follows.svelte'
   import GravityMark from '../parts/GravityMark.svelte'
@@ -87,15 +87,15 @@
   {#if shown.length === 0}
     <p class="text-sm text-ink-2">
       {bench.review === undefined
-        ? 'Looking it over…'
+        ? 'Checking…'
         : bench.selected === undefined
-          ? `Nothing speaks against it in ${bench.names.mode(bench.modeId)}.`
-          : 'Nothing speaks against it here.'}
+          ? `All clear in ${bench.names.mode(bench.modeId)}.`
+          : 'All clear.'}
     </p>
   {/if}
   {#if bench.review !== undefined && bench.review.failed.length > 0}
     <p role="alert" class="text-sm text-stop">
-      A rule failed and said nothing: {bench.review.failed.map(({ rule }) => rule).join(', ')}.
+      A rule failed and could not be checked: {bench.review.failed.map(({ rule }) => rule).join(', ')}.
     </p>
   {/if}
   <ul bind:this={list} class="flex flex-col">
@@ -113,22 +113,22 @@
         >
           <GravityMark gravity={finding.gravity} {number} />
           <b class={isLetBe(finding) ? 'text-ink-2' : GRAVITY_SHAPES[finding.gravity].words}
-            >{capital(GRAVITY_WORDS[finding.gravity].one)}{isLetBe(finding) ? ', let be' : ''}.</b
+            >{capital(GRAVITY_WORDS[finding.gravity].one)}{isLetBe(finding) ? ', left as it is' : ''}.</b
           >
           {words.designer}
         </button>
         <Why
-          about={words.title.toLowerCase()}
+          about={small(words.title)}
           lines={[...words.why, sayBasis(finding.basis), `For the client: ${words.client}`]}
         />
         <Follows {finding} names={bench.names} {unit} />
         {#if finding.waiver !== undefined}
           <p class="text-ink-2" data-testid="waiver">
             {finding.waiver.holds
-              ? `Let be on ${sayDay(finding.waiver.on)}: ${finding.waiver.reason}`
-              : `It was let be on ${sayDay(finding.waiver.on)} (${finding.waiver.reason}); its figures have changed since.`}
+              ? `Left as it is, ${sayDay(finding.waiver.on)}: ${finding.waiver.reason}`
+              : `Left as it was on ${sayDay(finding.waiver.on)} (${finding.waiver.reason}); the figures have changed since.`}
             <button class="act" onclick={() => bench.takeUp(finding)}
-              >{finding.waiver.holds ? 'Take it up again' : 'Forget that'}</button
+              >{finding.waiver.holds ? 'Bring it back' : 'Clear the note'}</button
             >
           </p>
         {/if}
@@ -149,12 +149,12 @@
                 </li>
               {:else}
                 {#if isOpen}
-                  <li class="text-xs text-ink-2">No small change alone cures this; move or resize things by hand.</li>
+                  <li class="text-xs text-ink-2">No small change puts this right: move or resize things yourself.</li>
                 {/if}
               {/each}
             </ul>
           {:else if isOpen}
-            <p class="text-xs text-ink-2">Trying ways out…</p>
+            <p class="text-xs text-ink-2">Trying remedies…</p>
           {/if}
           {#if isOpen}
             {#key openKey}<LetBeForm onreason={(reason) => letBe(finding, reason)} />{/key}

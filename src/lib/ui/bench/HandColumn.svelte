@@ -8,6 +8,7 @@
     partWord,
     stanceWord,
     TAPE_WORDS,
+    small,
   } from '$lib/core/text'
   import { massOf, limitsOf, massOfPart, ridesAt, stanceAt, type Limit } from '$lib/core/fittings'
   import { materialOf } from '$lib/core/materials'
@@ -60,7 +61,7 @@
           ? `${part.count === 1 ? '' : `${part.count} × `}${partWord(part.name)}: ${sayMass(massOfPart(part))}, typical`
           : `${part.count} × ${partWord(part.name)} ${part.sizeMm.map((side) => formatLength(side, unit)).join(' × ')}, ${MATERIAL_WORDS[part.material]} ${materialOf(part.material).densityKgM3} kg/m³: ${sayMass(massOfPart(part))}`,
       ),
-    'Densities are handbook values; common practice for the rest, no source. An estimate until it is weighed.',
+    'Densities are handbook values; the rest is trade practice with no published source. An estimate until it is weighed.',
   ]
   /** A choice whose words need the whole column. */
   const isWide = (kindId: string, limit: Limit): boolean =>
@@ -109,7 +110,7 @@
   })
 </script>
 
-<section aria-label="In hand" class="flex h-full flex-col overflow-y-auto px-3.5 py-3">
+<section aria-label="Selected" class="flex h-full flex-col overflow-y-auto px-3.5 py-3">
   <div class="flex items-baseline justify-between">
     <h2 class="caps">Section at</h2>
     <span class="text-sm">{formatLength(bench.stationMm, unit)} from sill</span>
@@ -140,20 +141,20 @@
       {#if placed.kind.stances.length > 1}
         <select
           class="ruled text-sm"
-          aria-label="Stance in {bench.names.mode(bench.modeId)}"
+          aria-label="Position in {bench.names.mode(bench.modeId)}"
           value={placed.stance}
           onchange={(event) => bench.setStance(event.currentTarget.value)}
         >
           {#each stances as stance (stance)}<option value={stance}>{stanceWord(stance, unit)}</option>{/each}
         </select>
       {:else if fittingName(placed.fitting) !== KIND_WORDS[placed.kind.id]}
-        <span class="text-sm text-ink-2">{KIND_WORDS[placed.kind.id]?.toLowerCase()}</span>
+        <span class="text-sm text-ink-2">{small(KIND_WORDS[placed.kind.id] ?? '')}</span>
       {/if}
     </div>
 
     <p class="mt-1 text-xs text-ink-2">
       Tape{placed.within !== undefined
-        ? `, from the sides of the hollow in the ${bench.names.fitting(placed.within.hostId).toLowerCase()}`
+        ? `, from the sides of the space in ${bench.names.the(placed.within.hostId)}`
         : wallsAt === undefined
           ? ', from and to'
           : `; walls at ${formatLength(wallsAt, unit)} above the load floor`}:
@@ -163,9 +164,7 @@
       {#each bench.tape as row (row.id)}
         <div class={row.neighbourId === undefined ? '' : 'col-span-2'}>
           <LengthField
-            label="{TAPE_WORDS[row.id]}{row.neighbourId === undefined
-              ? ''
-              : ` ${bench.names.fitting(row.neighbourId).toLowerCase()}`}"
+            label="{TAPE_WORDS[row.id]}{row.neighbourId === undefined ? '' : ` ${bench.names.the(row.neighbourId)}`}"
             id="tape-{row.id}"
             mm={row.mm}
             {unit}
@@ -246,8 +245,8 @@
         {/if}
       {/each}
       <div class="flex justify-between">
-        <span class="text-ink-2">mass, empty</span>
-        <Why about="it weighs {sayMass(massOf(placed.fitting))}" lines={() => massLines(placed)}
+        <span class="text-ink-2">weight, empty</span>
+        <Why about="weight, empty {sayMass(massOf(placed.fitting))}" lines={() => massLines(placed)}
           >{sayMass(massOf(placed.fitting))}</Why
         >
       </div>
@@ -270,8 +269,8 @@
       <button class="act" title="L" onclick={() => bench.toggleLock()}
         >{placed.fitting.locked === true ? 'Unlock' : 'Lock'}</button
       >
-      <button class="act" title="B" onclick={onlibrary}>Keep as a module…</button>
-      <button class="act" title="Del" onclick={() => bench.remove()}>Take out</button>
+      <button class="act" title="B" onclick={onlibrary}>Save as module…</button>
+      <button class="act" title="Del" onclick={() => bench.remove()}>Remove</button>
     </div>
     {#if More !== undefined}<More {bench} {placed} />{/if}
   {/if}

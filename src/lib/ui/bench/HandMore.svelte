@@ -67,12 +67,12 @@
             >{bench.names.fitting(placed.within.hostId)}</button
           ></span
         >
-        <button class="act" onclick={() => bench.takeOutOf()}>Out of it</button>
+        <button class="act" onclick={() => bench.takeOutOf()}>Take it out</button>
       </p>
     {/if}
     {#each hollows as { id: hollow, by, left } (hollow)}
       <p class="flex justify-between gap-2">
-        <span class="text-ink-2">free inside, {HOLLOW_WORDS[by]}</span><span>{left}</span>
+        <span class="text-ink-2">space inside, {HOLLOW_WORDS[by]}</span><span>{left}</span>
       </p>
     {/each}
     {#each bench.contents as { placed: one, depth } (one.id)}
@@ -83,7 +83,7 @@
     {/each}
     {#if hollows.length > 0}
       <button class="act" title="I" aria-pressed={bench.openIds.includes(id)} onclick={() => bench.lookInto()}
-        >{bench.openIds.includes(id) ? 'Shut it in the drawing' : 'Look into it'}</button
+        >{bench.openIds.includes(id) ? 'Close it in the drawing' : 'Look into it'}</button
       >
     {/if}
   </div>
@@ -99,9 +99,9 @@
 <div class="mt-2 border-t border-line pt-1.5 text-[13px] narrow">
   {#if run !== undefined}
     <p class="flex justify-between">
-      <span class="text-ink-2">free worktop, unbroken</span>
+      <span class="text-ink-2">clear worktop, unbroken</span>
       <Why
-        about="{sayLength(run.lengthMm, unit)} of worktop are free"
+        about="{sayLength(run.lengthMm, unit)} of worktop is clear"
         lines={[
           `Tops of one height side by side: ${list(run.fittings.map((one) => bench.names.fitting(one)))}, at ${sayLength(run.zMm, unit)} above the load floor.`,
           'Taken away: what stands on them or hangs less than 250 mm over them in this mode, and leaves less than 300 mm of their depth.',
@@ -130,8 +130,8 @@
                 lines={() => [
                   `Left ${sayLength(pass.leftMm, unit)}, right ${sayLength(pass.rightMm, unit)}, to what stands there between 700 and 1100 mm up, or to the wall.`,
                   passers(gap).length === 0
-                    ? 'No one of the brief goes by with their shoulders square.'
-                    : `Shoulders go by: ${list(passers(gap))}. Breadth 0.259 of stature, Drillis & Contini 1966 (from memory).`,
+                    ? 'Nobody in the brief gets by without turning sideways.'
+                    : `Get by without turning: ${list(passers(gap))}. Breadth 0.259 of the height, Drillis & Contini 1966 (figure not yet checked against it).`,
                 ]}>{formatLength(gap, unit)}</Why
               >
             </td>
@@ -142,25 +142,23 @@
   {/if}
   {#each notches as { keepOut, solidId, block, litres } (keepOut.id + solidId)}
     <p class="flex justify-between gap-2">
-      <span class="text-ink-2">cut round the {bench.names.part(keepOut.id)}</span>
+      <span class="text-ink-2">cut round {bench.names.thePart(keepOut.id)}</span>
       <Why
-        about="{formatNumber(litres, 0)} litres are lost"
+        about="{formatNumber(litres, 0)} L lost"
         lines={[
-          `The ${partWord(solidId)} is cut ${[block.x, block.y, block.z].map((side) => sayLength(spanLength(side), unit)).join(' × ')} there; what it bears stays whole.`,
+          `The ${partWord(solidId)} is cut ${[block.x, block.y, block.z].map((side) => sayLength(spanLength(side), unit)).join(' × ')} there; what it carries stays whole.`,
         ]}>−{formatNumber(litres, 0)} L</Why
       >
     </p>
   {/each}
   {#each loose as part (part.id)}
     <p class="flex justify-between">
-      <span class="text-ink-2">{part.count} × {partWord(part.id)}</span><span
-        >{part.used ? 'in use' : 'to be stowed'}</span
-      >
+      <span class="text-ink-2">{part.count} × {partWord(part.id)}</span><span>{part.used ? 'in use' : 'to stow'}</span>
     </p>
   {/each}
   {#if isCut(placed.fitting) || mayBeCut(placed.fitting)}
     <label class="flex items-baseline justify-between gap-2">
-      <span class="text-ink-2">built in place, cut to wall and roof</span>
+      <span class="text-ink-2">built in place, scribed to wall and roof</span>
       <input
         type="checkbox"
         class="accent-pencil"
@@ -179,13 +177,13 @@
         value={placed.seat.door ?? ''}
         onchange={(event) => bench.hangOn(event.currentTarget.value)}
       >
-        <option value="">the body</option>
+        <option value="">the vehicle’s body</option>
         {#each doors as { id: door, label } (door)}<option value={door}>{label}</option>{/each}
       </select>
     </label>
   {/if}
   <label class="flex items-baseline justify-between gap-2">
-    <span class="text-ink-2">stands elsewhere in {bench.names.mode(bench.modeId)}</span>
+    <span class="text-ink-2">somewhere else in {bench.names.mode(bench.modeId)}</span>
     <input
       type="checkbox"
       class="accent-pencil"
@@ -215,11 +213,11 @@
   <div class="flex items-baseline justify-between gap-2">
     <select
       class="min-w-0 flex-1 ruled"
-      aria-label="How it is fixed"
+      aria-label="Fixing"
       value={fixing?.how ?? ''}
       onchange={(event) => fix(event.currentTarget.value, fixing?.points ?? 4)}
     >
-      <option value="">fixing not said</option>
+      <option value="">fixing: not chosen</option>
       {#each FIXING_WAYS as how (how)}<option value={how}>{FIXING_WORDS[how]}</option>{/each}
     </select>
     {#if fixing !== undefined && fixing.how !== 'standing'}

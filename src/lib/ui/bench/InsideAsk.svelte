@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { capital, count, fittingName, list } from '$lib/core/text'
+  import { capital, count, list } from '$lib/core/text'
   import type { Bench } from './bench.svelte'
 
   let { bench }: { bench: Bench } = $props()
   const NAMED = 3
-  const names = $derived(bench.insideHeld.map(({ fitting }) => fittingName(fitting).toLowerCase()))
+  const names = $derived(bench.insideHeld.map(({ id }) => bench.names.the(id)))
   const said = $derived(names.length > NAMED ? count(names.length, { one: 'thing', many: 'things' }) : list(names))
   const focused = (button: HTMLButtonElement): void => button.focus()
 </script>
@@ -26,9 +26,9 @@
       {names.length === 1 ? 'is' : 'are'} inside. What becomes of {names.length === 1 ? 'it' : 'them'}?
     </p>
     <p class="mt-1 flex flex-wrap gap-x-3">
-      <button class="act" onclick={() => bench.removeWith('all')}>Take out all of it</button>
-      <button class="act" onclick={() => bench.removeWith('nothing')}>Leave standing what is inside</button>
-      <button class="act" {@attach focused} onclick={() => (bench.asksInside = false)}>Keep it</button>
+      <button class="act" onclick={() => bench.removeWith('all')}>Remove all of it</button>
+      <button class="act" onclick={() => bench.removeWith('nothing')}>Leave what is inside where it is</button>
+      <button class="act" {@attach focused} onclick={() => (bench.asksInside = false)}>Cancel</button>
     </p>
   </div>
 {/if}

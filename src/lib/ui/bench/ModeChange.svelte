@@ -46,7 +46,7 @@
         <p class="mt-2 font-semibold">{words.total}</p>
         {#each words.resting as line, index (index)}<p class="mt-0.5 text-ink-2">{line}</p>{/each}
         <p class="mt-2 text-xs text-ink-2">
-          An order in which nothing is moved through what stands there. Minutes: common practice, no source.
+          An order in which nothing is moved through what stands there. Minutes: trade practice, no published source.
         </p>
         <button class="mt-2 act" onclick={play}>Play it in the drawing</button>
       {/snippet}

@@ -55,7 +55,7 @@
     { label: 'Earlier in the row', disabled: at <= 0, act: () => shift(-1) },
     { label: 'Later in the row', disabled: at >= ids.length - 1, act: () => shift(1) },
     {
-      label: `Take ${mode?.name} out`,
+      label: `Delete ${mode?.name}`,
       disabled: ids.length < 2,
       act: () => bench.session.do({ type: 'mode.remove', variant: bench.variantId, mode: bench.modeId }),
     },

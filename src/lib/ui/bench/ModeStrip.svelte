@@ -19,7 +19,7 @@
     const parts = (['stop', 'caution'] as const).flatMap((gravity) =>
       of(gravity) > 0 ? [count(of(gravity), GRAVITY_WORDS[gravity])] : [],
     )
-    return parts.length === 0 ? 'nothing against it' : parts.join(' · ')
+    return parts.length === 0 ? 'all clear' : parts.join(' · ')
   }
   const MOST_MARGINS = 3
   const margins = $derived(bench.margins.slice(0, MOST_MARGINS))
@@ -53,7 +53,7 @@
   <a
     href="/jobs/{bench.session.id}/budgets"
     class="block flex-none text-sm hover:text-pencil"
-    title="What it weighs, and where: the worst loading on the road, waste empty"
+    title="Weight and where it is: the worst loading on the road, waste empty"
     data-testid="margins"
   >
     {#each margins as margin (margin.id)}
@@ -68,7 +68,7 @@
               : 'text-stop'
             : ''}"
           >{margin.unit === 'share'
-            ? `${formatNumber(margin.value * 100, 0)} %`
+            ? `${formatNumber(margin.value * 100, 0)}%`
             : margin.left < 0
               ? `${sayMass(Math.ceil(-margin.left))} over`
               : `${sayMass(Math.floor(margin.left))} left`}</b
@@ -82,7 +82,7 @@
         about="the water lasts {nights.toFixed(1)} nights"
         lines={[
           `${formatNumber(litres)} L ÷ (${use.people} people × ${use.perNightL} L${use.pets > 0 ? ` + ${use.pets} animals × ${use.petL} L` : ''} a night) = ${nights.toFixed(1)} nights.`,
-          'Common practice, no source: 10 to 21 L for each person and night.',
+          'Trade practice, no published source: 10 to 21 L for each person and night.',
         ]}>{nights.toFixed(1)} nights</Why
       >
     </p>

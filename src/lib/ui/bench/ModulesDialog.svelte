@@ -115,8 +115,8 @@
       class="fixed top-[10%] left-1/2 z-50 max-h-[80%] w-[36rem] -translate-x-1/2 overflow-y-auto border border-ink bg-sheet p-5"
     >
       <div class="flex items-baseline justify-between">
-        <Dialog.Title class="text-lg font-semibold">Modules of the shop</Dialog.Title>
-        <button class="act" onclick={() => picker?.click()}>Bring in a file</button>
+        <Dialog.Title class="text-lg font-semibold">Module library</Dialog.Title>
+        <button class="act" onclick={() => picker?.click()}>Import…</button>
         <input
           bind:this={picker}
           type="file"
@@ -130,7 +130,7 @@
         />
       </div>
       <Dialog.Description class="text-sm text-ink-2"
-        >Furniture that was built before, kept to be built again. One is placed with its rear at the section line.</Dialog.Description
+        >Furniture that was built before, saved to be built again. It is added with its rear at the section line.</Dialog.Description
       >
 
       {#if refused !== undefined}
@@ -150,7 +150,7 @@
               <span class="text-sm text-ink-2"
                 >{module.fittings === 1 ? '1 fitting' : `${module.fittings} fittings`}, {sayMass(module.massKg)}</span
               >
-              <button class="act" onclick={() => bring(module.id)}>Place it</button>
+              <button class="act" onclick={() => bring(module.id)}>Add</button>
             </div>
             <div class="flex gap-3 text-sm text-ink-2">
               <button
@@ -159,27 +159,27 @@
                 >state {module.revision}, {format(new Date(module.changedAt), 'd MMM yyyy')}</button
               >
               <!-- eslint-disable-next-line svelte/no-navigation-without-resolve -->
-              <a class="hover:text-pencil" href="/api/modules/{module.id}?file" download>as a file</a>
+              <a class="hover:text-pencil" href="/api/modules/{module.id}?file" download>Export</a>
               {#if going === module.id}
                 <span class="text-ink">with all its states, for good?</span>
                 <button class="font-semibold text-stop" onclick={() => settle(deleteModule(module.id))}
                   >Take it out</button
                 >
-                <button class="act" onclick={() => (going = undefined)}>Keep it there</button>
+                <button class="act" onclick={() => (going = undefined)}>Cancel</button>
               {:else}
-                <button class="hover:text-stop" onclick={() => (going = module.id)}>take out of the library</button>
+                <button class="hover:text-stop" onclick={() => (going = module.id)}>delete</button>
               {/if}
             </div>
             {#each states[module.id] ?? [] as { revision, at } (revision)}
               <div class="flex gap-3 pl-4 text-sm">
                 <span class="w-52">state {revision}, {format(new Date(at), 'd MMM yyyy, HH:mm')}</span>
-                <button class="act" onclick={() => bring(module.id, revision)}>place this one</button>
+                <button class="act" onclick={() => bring(module.id, revision)}>add this one</button>
               </div>
             {/each}
           </li>
         {:else}
           {#if modules !== undefined}<li class="border-t border-line py-2 text-ink-2">
-              Nothing kept yet. Take a fitting or a group in hand and keep it here.
+              Nothing saved yet. Select a fitting or a group and save it here.
             </li>{/if}
         {/each}
       </ul>
@@ -192,13 +192,13 @@
             void keep()
           }}
         >
-          <h3 class="caps">Keep what is in hand: {held.map(({ id }) => bench.names.fitting(id)).join(', ')}</h3>
+          <h3 class="caps">Save the selection: {held.map(({ id }) => bench.names.fitting(id)).join(', ')}</h3>
           <div class="mt-1 grid grid-cols-[6rem_1fr] items-baseline gap-x-3 gap-y-1">
             <label for="module-into" class="text-ink-2">as</label>
             <select id="module-into" class="ruled" bind:value={into}>
               <option value="">a new module</option>
               {#each modules ?? [] as module (module.id)}<option value={module.id}
-                  >the next state of {module.name}</option
+                  >a new version of {module.name}</option
                 >{/each}
             </select>
             {#if into === ''}
@@ -208,7 +208,7 @@
             <label for="module-note" class="text-ink-2">note</label>
             <input id="module-note" class="ruled" bind:value={note} maxlength="400" />
           </div>
-          <button class="mt-2 act-main" disabled={into === '' && name.trim() === ''}>Keep it</button>
+          <button class="mt-2 act-main" disabled={into === '' && name.trim() === ''}>Save</button>
         </form>
       {/if}
     </Dialog.Content>

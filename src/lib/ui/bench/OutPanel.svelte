@@ -60,7 +60,7 @@
 <div class="mt-2 text-[13px]" data-testid="fit-out">
   <h3 class="caps">Fit-out</h3>
   <label class="flex items-baseline justify-between gap-2">
-    <span class="text-ink-2">moves on to another vehicle, no holes</span>
+    <span class="text-ink-2">will move to another vehicle: no holes</span>
     <input
       type="checkbox"
       class="accent-pencil"
@@ -73,13 +73,11 @@
         })}
     />
   </label>
-  <button class="act" aria-expanded={isBackShown} onclick={() => (isBackShown = !isBackShown)}
-    >What it takes to go back</button
-  >
+  <button class="act" aria-expanded={isBackShown} onclick={() => (isBackShown = !isBackShown)}>Stripping out</button>
   {#if isBackShown}
     <div data-testid="going-back">
       <p class="flex justify-between gap-2">
-        <span class="text-ink-2">the vehicle as it was, in about</span>
+        <span class="text-ink-2">time to strip out</span>
         <span class="tabular-nums">{sayMinutes(minutes)}</span>
       </p>
       <ul>
@@ -102,8 +100,8 @@
           Something of {stays === 1 ? 'one of these' : `${stays} of these`} stays.
         </p>{/if}
       <p class="mt-1 text-xs text-ink-2">
-        What stands on others comes out first. Minutes: common practice, no source; a licensed shop decides what can be
-        closed.
+        What stands on others comes out first. Minutes: trade practice, no published source; a licensed body shop
+        decides what can be closed.
       </p>
     </div>
   {/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Command, Dialog } from 'bits-ui'
   import { defaultsOf, GROUPS, KINDS } from '$lib/core/fittings'
-  import { fittingName, GROUP_WORDS, KIND_WORDS } from '$lib/core/text'
+  import { aOrAn, fittingName, GROUP_WORDS, KIND_KEYWORDS, KIND_WORDS, small } from '$lib/core/text'
   import type { Bench } from './bench.svelte'
   import { ACTIONS, type ActionId } from './keys'
   import KindMark from './KindMark.svelte'
@@ -15,7 +15,7 @@
 
   /** Every word that was typed stands in the entry; better where one begins with it. */
   function match(value: string, search: string, keywords?: string[]): number {
-    const entry = ` ${(keywords?.[0] ?? value).toLowerCase()}`
+    const entry = ` ${(keywords ?? [value]).join(' ').toLowerCase()}`
     const words = search.toLowerCase().split(/\s+/).filter(Boolean)
     if (!words.every((word) => entry.includes(word))) return 0
     return words.every((word) => entry.includes(` ${word}`)) ? 1 : 0.5
@@ -41,25 +41,26 @@
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-[color-mix(in_srgb,var(--ink)_20%,transparent)]" />
     <Dialog.Content class="fixed top-[12%] left-1/2 z-50 w-[28rem] -translate-x-1/2 border border-ink bg-sheet">
-      <Dialog.Title class="sr-only">Find something to do or place</Dialog.Title>
+      <Dialog.Title class="sr-only">Find something to add or do</Dialog.Title>
       <Dialog.Description class="sr-only">Type a word, choose with the arrow keys, press Enter.</Dialog.Description>
       <Command.Root loop filter={match}>
         <Command.Input
           class="w-full border-b border-line bg-transparent px-4 py-3 outline-none"
-          placeholder="Place, find or do…"
-          aria-label="Place, find or do"
+          placeholder="Add, select or do…"
+          aria-label="Add, select or do"
         />
         <Command.List tabindex={0} class="max-h-96 overflow-y-auto py-2">
           <Command.Viewport>
-            <Command.Empty class="px-4 py-2 text-ink-2">Nothing goes by that word.</Command.Empty>
+            <Command.Empty class="px-4 py-2 text-ink-2">Nothing is called that.</Command.Empty>
             {#each GROUPS as group (group)}
               <Command.Group>
                 <Command.GroupHeading class="px-4 pt-2 caps">{GROUP_WORDS[group]}</Command.GroupHeading>
                 <Command.GroupItems>
                   {#each KINDS.filter((kind) => kind.group === group) as kind (kind.id)}
-                    {@const words = `Place ${(KIND_WORDS[kind.id] ?? kind.id).toLowerCase()}`}
+                    {@const words = `Add ${aOrAn(small(KIND_WORDS[kind.id] ?? kind.id))}`}
                     <Command.Item
                       value={words}
+                      keywords={[words, ...(KIND_KEYWORDS[kind.id] ?? [])]}
                       class="flex cursor-pointer items-center gap-3 px-4 py-1 data-selected:bg-paper data-selected:text-pencil"
                       onSelect={() => run(() => bench.place({ kind: kind.id, parameters: defaultsOf(kind) }))}
                     >
@@ -70,14 +71,15 @@
               </Command.Group>
             {/each}
             <Command.Group>
-              <Command.GroupHeading class="px-4 pt-2 caps">Pick</Command.GroupHeading>
+              <Command.GroupHeading class="px-4 pt-2 caps">Select</Command.GroupHeading>
               <Command.GroupItems>
                 {#each bench.scene.placed as placed (placed.id)}
                   <Command.Item
                     value={placed.id}
-                    keywords={[`Pick ${fittingName(placed.fitting)}`]}
+                    keywords={[`Select ${fittingName(placed.fitting)}`]}
                     class="cursor-pointer px-4 py-1 data-selected:bg-paper data-selected:text-pencil"
-                    onSelect={() => run(() => bench.select(placed.id))}>Pick {fittingName(placed.fitting)}</Command.Item
+                    onSelect={() => run(() => bench.select(placed.id))}
+                    >Select {fittingName(placed.fitting)}</Command.Item
                   >
                 {/each}
               </Command.GroupItems>

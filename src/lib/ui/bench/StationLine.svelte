@@ -53,7 +53,7 @@
     fill="var(--pencil)"
     role="slider"
     tabindex="0"
-    aria-label="Where the section is cut"
+    aria-label="Section line"
     aria-valuemin={0}
     aria-valuemax={bench.interior.xSpan.max}
     aria-valuenow={bench.stationMm}

@@ -26,7 +26,7 @@
     ...(bench.variants.length > 1
       ? [
           {
-            label: 'Take this one out',
+            label: 'Delete this one',
             act: () => void bench.session.do({ type: 'variant.remove', variant: bench.variantId }),
           },
         ]
@@ -38,7 +38,7 @@
         location.href = `/api/jobs/${bench.session.id}/drawing.svg?full&scale=${scale}&variant=${bench.variantId}&mode=${bench.modeId}`
       },
     })),
-    { label: 'The job as a file', act: () => (location.href = `/api/jobs/${bench.session.id}?download`) },
+    { label: 'Export job', act: () => (location.href = `/api/jobs/${bench.session.id}?download`) },
   ])
 </script>
 

@@ -45,7 +45,7 @@
 </script>
 
 <div class="mb-1 flex items-baseline justify-between">
-  <h2 class="caps">What it asks for</h2>
+  <h2 class="caps">What the brief asks for</h2>
   <span class="text-sm text-ink-2">biggest first</span>
 </div>
 <figure class="mb-3">
@@ -64,14 +64,14 @@
 </figure>
 
 {#if against.length > 0}
-  <section aria-label="What does not go together" class="mb-3 border-y border-line py-2" data-testid="contradictions">
-    <h2 class="caps">Does not go together</h2>
+  <section aria-label="What will not work here" class="mb-3 border-y border-line py-2" data-testid="contradictions">
+    <h2 class="caps">Will not work here</h2>
     <ul class="text-[13px]">
       {#each against as one, index (index)}
         <li class="flex gap-1.5 py-0.5 {one.gravity === 'stop' ? 'text-stop' : 'text-caution'}">
           <GravityMark gravity={one.gravity} size={13} /><span
             >{sayContradiction(one, unit)}
-            <Why about="this does not go together" lines={[sayContradictionBasis(one)]} /></span
+            <Why about="this will not work here" lines={[sayContradictionBasis(one)]} /></span
           >
         </li>
       {/each}
@@ -112,7 +112,7 @@
       </p>
     </li>
   {:else}
-    <li class="text-sm text-ink-2">Nothing yet: say who lives in it.</li>
+    <li class="text-sm text-ink-2">Nothing yet: start with the people.</li>
   {/each}
 </ol>
 

@@ -103,7 +103,10 @@
         <p class="mt-6"><a class="inline-block act-main" href="?page={next}">On to {WORDS[next].toLowerCase()}</a></p>
       {/if}
     </main>
-    {#if aside}<aside class="min-h-0 overflow-y-auto border-l border-line px-5 py-4" aria-label="What it asks for">
+    {#if aside}<aside
+        class="min-h-0 overflow-y-auto border-l border-line px-5 py-4"
+        aria-label="What the brief asks for"
+      >
         <AsksColumn {client} />
       </aside>{/if}
   </div>

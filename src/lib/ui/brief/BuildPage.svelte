@@ -3,7 +3,8 @@
   import { getSession } from '../job/context'
   import NumberField from '../parts/NumberField.svelte'
   import Answer from './Answer.svelte'
-  import { CHOICES, setAnswer } from './answers'
+  import { CHOICES } from '$lib/core/text'
+  import { setAnswer } from './answers'
   import Choice from './Choice.svelte'
 
   const session = getSession()
@@ -73,7 +74,7 @@
     <Answer usual={!isAnswered(brief, 'planYears')} onusual={() => set('planYears', undefined)}>
       <NumberField
         whole
-        label="Planned for in so many years"
+        label="Plan for so many years ahead"
         value={answer(brief, 'planYears')}
         min={0}
         max={15}
@@ -82,7 +83,7 @@
       />
     </Answer>
     <p class="text-xs text-ink-2">Children are then planned for as tall as they will be.</p>
-    <h2 class="mt-3 caps">What may come</h2>
+    <h2 class="mt-3 caps">What may come later</h2>
     {#each FUTURES as future (future)}
       <label class="flex items-baseline justify-between gap-3 py-1"
         ><span class="text-ink-2">{CHOICES.future[future]}</span><input

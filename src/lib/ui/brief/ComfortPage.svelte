@@ -3,7 +3,8 @@
   import { getSession } from '../job/context'
   import NumberField from '../parts/NumberField.svelte'
   import Answer from './Answer.svelte'
-  import { CHOICES, setAnswer } from './answers'
+  import { CHOICES } from '$lib/core/text'
+  import { setAnswer } from './answers'
   import Choice from './Choice.svelte'
 
   const session = getSession()
@@ -13,18 +14,18 @@
 </script>
 
 <h1 class="text-xl">Cooking, washing, warmth: how do they live?</h1>
-<p class="mt-1 text-ink-2">Each school has its own needs; the schools are the client’s choice, not ours.</p>
+<p class="mt-1 text-ink-2">There is more than one right way; the client chooses.</p>
 <div class="mt-3 grid max-w-3xl grid-cols-2 gap-x-12">
   <div>
     <Choice
-      label="They cook"
+      label="How often they cook"
       words={CHOICES.cooking}
       value={given.cooking}
       usual="sometimes"
       onset={(value) => set('cooking', value)}
     />
     <Choice
-      label="It is cooked"
+      label="Cooking on"
       words={CHOICES.cookingOn}
       value={given.cookingOn}
       usual="hob"
@@ -37,12 +38,12 @@
         value={given.cook ?? ''}
         onchange={(event) => set('cook', event.currentTarget.value || undefined)}
       >
-        <option value="">all by turns</option>
+        <option value="">they take turns</option>
         {#each Object.entries(brief.people) as [id, { label }] (id)}<option value={id}>{label}</option>{/each}
       </select></label
     >
     <label class="flex items-baseline justify-between gap-3 py-1"
-      ><span class="text-ink-2">The cold box is reached from outside too</span><input
+      ><span class="text-ink-2">The fridge can be reached from outside too</span><input
         type="checkbox"
         class="accent-pencil"
         checked={given.coldOutside === true}
@@ -50,7 +51,7 @@
       /></label
     >
     <Choice
-      label="They wash"
+      label="Washing"
       words={CHOICES.washing}
       value={given.washing}
       usual="none"
@@ -91,15 +92,15 @@
       onset={(value) => set('heating', value)}
     />
     <Choice
-      label="Power comes"
+      label="Power from"
       words={CHOICES.energy}
       value={given.energy}
       usual="mixed"
       onset={(value) => set('energy', value)}
     />
     <p class="mt-3 text-sm text-ink-2">
-      Gas, mains and large batteries are ruled by local codes and fitted or inspected by licensed trades. What burns gas
-      stands in one zone, its locker sealed to the inside and vented low to the outside.
+      Gas, mains and large batteries are governed by local codes and fitted or inspected by licensed trades. What burns
+      gas is in one zone, its locker sealed to the inside and vented low to the outside.
     </p>
   </div>
 </div>

@@ -46,18 +46,18 @@
   }
 </script>
 
-<h1 class="text-xl">What the answers come to</h1>
+<h1 class="text-xl">Demands</h1>
 {#if brief.derives !== true}
   <p class="mt-1 max-w-2xl">
-    In this job only what is typed below counts. The answers on the pages before imply demands of their own, each with
-    its reason; what is typed stays beside them.
+    In this job only what is typed below counts. The answers on the earlier pages can make demands of their own, each
+    with its reason; what is typed stays beside them.
     <button class="act" onclick={() => session.do({ type: 'brief.derives', derives: true })}
       >Let the demands follow from the answers</button
     >
   </p>
 {:else}
   <p class="mt-1 text-ink-2">
-    Biggest first. A must is held against the plan; a wish counts by its weight; what is waived keeps its reason.
+    Biggest first. A must is checked against the plan; a wish counts from 1 to 5; what is waived keeps its reason.
     <button class="act" onclick={() => session.do({ type: 'brief.derives', derives: false })}>Only what is typed</button
     >
   </p>
@@ -79,7 +79,7 @@
             {#if because.code === 'rule'}{RULE_SENTENCES[because.rule]}
               <span class="text-ink">{capital(sayFacts(because.rule, because.facts, unit))}</span>{/if}
             {#if page !== undefined}<a class="act" href="?page={page}">{PAGE_WORDS[page]}</a>{/if}
-            <span>Holds {list(demand.purposes.map((purpose) => PURPOSE_WORDS[purpose]))}.</span>
+            <span>Needed {list(demand.purposes.map((purpose) => PURPOSE_WORDS[purpose]))}.</span>
             {#if demand.waived !== undefined}<b class="block text-caution">Waived: {demand.waived}</b>{/if}
           </td>
           <td class="py-1.5 text-right whitespace-nowrap"
@@ -100,7 +100,7 @@
           <td class="py-1 pl-4"
             >{#if !demand.must}<select
                 class="ruled"
-                aria-label="Weight of {name}"
+                aria-label="How much it counts: {name}"
                 value={String(demand.weight)}
                 onchange={(event) => change(id, 'weight', Number(event.currentTarget.value))}
               >
@@ -131,10 +131,10 @@
             {:else if isPart(demand)}
               <span class="text-ink-2">a part</span>
             {:else if demand.waived !== undefined}
-              <button class="act" onclick={() => change(id, 'waived', undefined)}>Hold it again</button>
+              <button class="act" onclick={() => change(id, 'waived', undefined)}>Ask for it again</button>
             {:else}
               {#if changes(id).split !== undefined}
-                <button class="act" onclick={() => change(id, 'split', undefined)}>Put together</button>
+                <button class="act" onclick={() => change(id, 'split', undefined)}>Join</button>
               {:else if demand.quantity > 1 && demand.unit === 'count'}
                 <button
                   class="act"
@@ -149,7 +149,7 @@
                   value=""
                   onchange={(event) => change(id, 'into', event.currentTarget.value || undefined)}
                 >
-                  <option value="">count with…</option>
+                  <option value="">add to…</option>
                   {#each alike(demand) as other (other.id)}<option value={other.id}>{sayDemand(other)}</option>{/each}
                 </select>
               {/if}
@@ -165,14 +165,14 @@
           </td>
         </tr>
       {:else}
-        <tr><td class="py-1.5 text-ink-2" colspan="6">The answers imply nothing yet: start with people.</td></tr>
+        <tr><td class="py-1.5 text-ink-2" colspan="6">No demands yet: start with the people.</td></tr>
       {/each}
     </tbody>
   </table>
   {#each merged as [id] (id)}
     <p class="mt-1 text-sm text-ink-2">
       One demand is counted with another. <button class="act" onclick={() => change(id, 'into', undefined)}
-        >Count it apart</button
+        >Separate</button
       >
     </p>
   {/each}

@@ -5,7 +5,8 @@
   import { newId } from '../job/new-id'
   import LengthField from '../parts/LengthField.svelte'
   import NumberField from '../parts/NumberField.svelte'
-  import { CHOICES, withField } from './answers'
+  import { CHOICES } from '$lib/core/text'
+  import { withField } from './answers'
   import Choice from './Choice.svelte'
 
   const session = getSession()
@@ -49,15 +50,16 @@
     >
       <option value="">choose…</option>
       <option value="own">a piece of your own</option>
-      <optgroup label="Typical sizes">
+      <optgroup label="Common sizes">
         {#each GEAR_LIBRARY as { id, gear: typical } (id)}<option value={id}>{typical.label}</option>{/each}
       </optgroup>
     </select></label
   >
 </div>
 <p class="mt-1 text-ink-2">
-  The biggest first: it dictates the rest. Sizes from the list are typical; measure the real piece.
-  {#if gear.length >= MOST_GEAR}<b class="text-caution">A brief holds {MOST_GEAR} lines: count alike pieces together.</b
+  Biggest first: it dictates the rest. Sizes from the list are common ones; measure the real piece.
+  {#if gear.length >= MOST_GEAR}<b class="text-caution"
+      >A brief holds {MOST_GEAR} lines: count alike pieces as one line.</b
     >{/if}
 </p>
 {#if gear.length > 0}
@@ -145,8 +147,8 @@
             >
             <button
               class="ml-3 text-ink-2 hover:text-stop"
-              aria-label="Take out {one.label}"
-              onclick={() => session.do({ type: 'gear.remove', id })}>Take out</button
+              aria-label="Remove {one.label}"
+              onclick={() => session.do({ type: 'gear.remove', id })}>Remove</button
             ></td
           >
         </tr>

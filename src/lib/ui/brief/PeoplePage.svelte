@@ -6,7 +6,8 @@
   import { newId } from '../job/new-id'
   import LengthField from '../parts/LengthField.svelte'
   import Why from '../parts/Why.svelte'
-  import { CHOICES, withField } from './answers'
+  import { CHOICES } from '$lib/core/text'
+  import { withField } from './answers'
   import PersonMore from './PersonMore.svelte'
 
   const session = getSession()
@@ -39,13 +40,13 @@
     >
   {/each}
 </div>
-<p class="mt-1 text-ink-2">Start with the tallest: beds, ways and standing height follow from them.</p>
+<p class="mt-1 text-ink-2">Start with the tallest: beds, passages and headroom follow from them.</p>
 
 {#if people.length > 0}
   <table class="mt-3 w-full text-left">
     <thead
       ><tr class="caps"
-        ><th class="py-1">Who</th><th>Age</th><th class="text-right">Stature</th><th class="pl-4">Sleeps here</th><th
+        ><th class="py-1">Who</th><th>Age</th><th class="text-right">Height</th><th class="pl-4">Sleeps here</th><th
           >Travels here</th
         ><th><span class="sr-only">More</span></th></tr
       ></thead
@@ -76,7 +77,7 @@
           >
           <td class="py-1.5"
             ><LengthField
-              label="Stature of {person.label}"
+              label="Height of {person.label}"
               hideLabel
               mm={person.statureMm}
               {unit}
@@ -88,7 +89,7 @@
             {#if plannedStatureMm(brief, person) !== person.statureMm}
               <p class="text-right text-xs text-ink-2">
                 <Why
-                  about="{person.label} is planned for at another stature"
+                  about="{person.label} is planned for at another height"
                   lines={[
                     `In ${ahead} years: the share of the median at this age is kept.`,
                     `Source: ${GROWTH_SOURCE}.`,
@@ -124,8 +125,8 @@
             >
             <button
               class="ml-3 text-ink-2 hover:text-stop"
-              aria-label="Take out {person.label}"
-              onclick={() => session.do({ type: 'person.remove', id })}>Take out</button
+              aria-label="Remove {person.label}"
+              onclick={() => session.do({ type: 'person.remove', id })}>Remove</button
             ></td
           >
         </tr>

@@ -7,7 +7,8 @@
   import NumberField from '../parts/NumberField.svelte'
   import Why from '../parts/Why.svelte'
   import Answer from './Answer.svelte'
-  import { CHOICES, withField } from './answers'
+  import { CHOICES } from '$lib/core/text'
+  import { withField } from './answers'
   import Choice from './Choice.svelte'
 
   interface Props {
@@ -35,7 +36,7 @@
     elbow: 'elbows',
     hip: 'hips',
     knee: 'knees',
-    sittingHeight: 'sitting, seat to crown',
+    sittingHeight: 'sitting, seat to top of head',
     shoulderBreadth: 'shoulders, across',
     hipBreadth: 'hips, across',
     upperArm: 'upper arm',
@@ -58,7 +59,7 @@
   <div>
     <NumberField
       of="mass"
-      label="mass ({sayMass(Math.round(personMass(brief, person).kg))} taken)"
+      label="weight ({sayMass(Math.round(personMass(brief, person).kg))} assumed)"
       value={person.massKg ?? NaN}
       width="4rem"
       suffix="kg"
@@ -178,11 +179,11 @@
   </div>
   <div>
     <p class="flex justify-between">
-      <span class="caps">Body, by shares of stature</span><Why
-        about="the body is measured so"
+      <span class="caps">Body measurements, by shares of height</span><Why
+        about="how the body is measured"
         lines={[
-          'Stature as it is planned for, times a share for each measure; what the tape says takes its place.',
-          `Source: ${BODY_SOURCE} (from memory).`,
+          'The planned height times a share for each measurement; type over it what the tape says.',
+          `Source: ${BODY_SOURCE} (figures not yet checked against it).`,
         ]}
       />
     </p>

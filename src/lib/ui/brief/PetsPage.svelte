@@ -5,7 +5,8 @@
   import { newId } from '../job/new-id'
   import LengthField from '../parts/LengthField.svelte'
   import NumberField from '../parts/NumberField.svelte'
-  import { CHOICES, withField } from './answers'
+  import { CHOICES } from '$lib/core/text'
+  import { withField } from './answers'
   import Choice from './Choice.svelte'
 
   const session = getSession()
@@ -20,7 +21,7 @@
     >Add a pet</button
   >
 </div>
-<p class="mt-1 text-ink-2">It rides secured, and sleeps where nobody treads on it.</p>
+<p class="mt-1 text-ink-2">It rides secured, and sleeps where nobody steps on it.</p>
 {#each pets as [id, pet] (id)}
   <div class="mt-3 grid grid-cols-[12rem_1fr_1fr_auto] items-start gap-x-8 border-t border-line py-2">
     <input
@@ -50,7 +51,7 @@
       />
       <NumberField
         of="mass"
-        label="mass ({sayMass(Math.round(petMass(pet).kg))} taken)"
+        label="weight ({sayMass(Math.round(petMass(pet).kg))} assumed)"
         value={pet.massKg ?? NaN}
         width="4rem"
         suffix="kg"
@@ -59,7 +60,7 @@
         onset={(massKg) => put(id, { ...pet, massKg })}
       />
       <LengthField
-        label="highest step it takes"
+        label="highest step it can manage"
         mm={pet.stepMm ?? 400}
         {unit}
         min={0}
@@ -85,8 +86,8 @@
     </div>
     <button
       class="text-ink-2 hover:text-stop"
-      aria-label="Take out {pet.label}"
-      onclick={() => session.do({ type: 'pet.remove', id })}>Take out</button
+      aria-label="Remove {pet.label}"
+      onclick={() => session.do({ type: 'pet.remove', id })}>Remove</button
     >
   </div>
 {:else}

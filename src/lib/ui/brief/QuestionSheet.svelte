@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { CHOICES } from './answers'
+  import { CHOICES } from '$lib/core/text'
 
   const list = (words: Readonly<Record<string, string>>) => Object.values(words).join('  ☐ ')
   /** What a designer asks, in the order of the pages. */
@@ -7,7 +7,7 @@
     [
       'People (one line each)',
       [
-        `name or role · stature · age: ☐ ${list(CHOICES.age)} · years`,
+        `name or role · height · age: ☐ ${list(CHOICES.age)} · years`,
         'sleeps here ☐  travels here ☐  shares a bed with',
         `moves: ☐ ${list(CHOICES.mobility)}`,
         'hours at a desk, screens · left-handed ☐  sleeps by day ☐  machine at the bedside ☐  helper ☐',
@@ -33,14 +33,14 @@
       'Use',
       [
         'nights a year · share away from a hook-up · nights between taps · nights between power',
-        'hours driven a day · coldest and hottest night · latitude · height above the sea',
-        `the vehicle is: ☐ ${list(CHOICES.shared)} · parking limits: length, height · unseen ☐`,
+        'hours driven a day · coldest and hottest night · latitude · height above sea level',
+        `the vehicle is: ☐ ${list(CHOICES.shared)} · parking limits: length, height · not to give itself away ☐`,
       ],
     ],
     [
       'Comfort',
       [
-        `cook: ☐ ${list(CHOICES.cooking)} · ☐ ${list(CHOICES.cookingOn)} · who · cold box from outside ☐`,
+        `cook: ☐ ${list(CHOICES.cooking)} · ☐ ${list(CHOICES.cookingOn)} · who · fridge from outside ☐`,
         `wash: ☐ ${list(CHOICES.washing)}`,
         `toilet: ☐ ${list(CHOICES.toilet)}`,
         `heating: ☐ ${list(CHOICES.heating)} · power: ☐ ${list(CHOICES.energy)} · guests`,
@@ -52,7 +52,7 @@
       [
         `furniture: ☐ ${list(CHOICES.permanence)} · finish`,
         'budget · reserve · wanted by · planned for in years',
-        `what may come: ☐ ${list(CHOICES.future)}`,
+        `what may come later: ☐ ${list(CHOICES.future)}`,
       ],
     ],
   ]

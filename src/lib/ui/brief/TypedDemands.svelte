@@ -56,7 +56,7 @@
     <thead
       ><tr class="caps"
         ><th class="py-1">What</th><th>Must</th><th>How much</th><th>Size</th><th
-          ><span class="sr-only">Take out</span></th
+          ><span class="sr-only">Remove</span></th
         ></tr
       ></thead
     >
@@ -136,13 +136,13 @@
                   />
                 {/each}
               </span>
-            {:else}<span class="text-sm text-ink-2">as usual</span>{/if}
+            {:else}<span class="text-sm text-ink-2">a common size</span>{/if}
           </td>
           <td class="py-1.5 text-right"
             ><button
               class="text-ink-2 hover:text-stop"
-              aria-label="Take out {demand.label ?? words(demand)}"
-              onclick={() => session.do({ type: 'demand.remove', id })}>Take out</button
+              aria-label="Remove {demand.label ?? words(demand)}"
+              onclick={() => session.do({ type: 'demand.remove', id })}>Remove</button
             ></td
           >
         </tr>

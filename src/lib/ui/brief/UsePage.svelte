@@ -4,7 +4,8 @@
   import LengthField from '../parts/LengthField.svelte'
   import NumberField from '../parts/NumberField.svelte'
   import Answer from './Answer.svelte'
-  import { CHOICES, setAnswer } from './answers'
+  import { CHOICES } from '$lib/core/text'
+  import { setAnswer } from './answers'
   import Choice from './Choice.svelte'
 
   const session = getSession()
@@ -37,13 +38,13 @@
 </script>
 
 <h1 class="text-xl">Where does it go, and for how long?</h1>
-<p class="mt-1 text-ink-2">Slanted figures are what is usual; type over what you know.</p>
+<p class="mt-1 text-ink-2">Figures in italics are assumed; type over what you know.</p>
 <div class="mt-3 grid max-w-3xl grid-cols-2 gap-x-12">
   <div>
     <div class="grid grid-cols-[minmax(0,1fr)_4.5rem] gap-2 py-0.5">
       <NumberField
         whole
-        label="Nights away from a hook-up"
+        label="Nights off hook-up"
         value={brief.nightsOffHookUp}
         min={0}
         max={60}
@@ -79,7 +80,7 @@
       {/if}
     {/each}
     <label class="flex items-baseline justify-between gap-3 py-1"
-      ><span class="text-ink-2">it is to pass unseen</span><input
+      ><span class="text-ink-2">it must not give itself away</span><input
         type="checkbox"
         class="accent-pencil"
         checked={brief.use?.stealth === true}

@@ -54,10 +54,10 @@
 {#if variants.length > 0 && now.size > 0}
   <section
     class="mb-3 border-b border-line pb-2 text-[13px]"
-    aria-label="What it does to the plans"
+    aria-label="What this does to the plans"
     data-testid="variants"
   >
-    <h2 class="caps">What it does to the plans</h2>
+    <h2 class="caps">What this does to the plans</h2>
     {#each variants as [id, variant] (id)}
       {@const review = now.get(id)}
       {#if review !== undefined}
@@ -75,7 +75,7 @@
           {/each}
         </ul>
         {#if broken.length > SHOWN}<p class="text-ink-2">
-            and {broken.length - SHOWN} more that these answers break
+            and {broken.length - SHOWN} more from these answers
           </p>{/if}
         {#if cured > 0}<p class="text-good">
             ✓ {count(cured, { one: 'fault is', many: 'faults are' })} gone by these answers

@@ -34,13 +34,13 @@
 
 <h1 class="text-xl">Which vehicle?</h1>
 <p class="mt-1 text-ink-2">
-  Each body lined and empty, held against the musts: what nothing stops comes first. Furniture’s own mass is not yet
-  counted.
+  Each vehicle, lined and empty, checked against the musts: the best fit first. The weight of the furniture is not
+  counted yet.
 </p>
 <table class="mt-3 w-full text-left text-[13px]" data-testid="vehicles">
   <thead
     ><tr class="caps"
-      ><th class="py-1">Vehicle</th><th class="text-right">Musts</th><th class="pl-6">First that fails</th><th
+      ><th class="py-1">Vehicle</th><th class="text-right">Musts</th><th class="pl-6">First problem</th><th
         class="text-right">Wall to spare</th
       ><th class="pl-6 text-right">Payload left</th><th class="text-right">Outside</th><th
         ><span class="sr-only">Choose</span></th
@@ -54,7 +54,7 @@
         <td class="py-1.5 font-semibold">{row.name}{here ? ', in this job' : ''}</td>
         <td class="py-1.5 text-right whitespace-nowrap">{row.musts} of {row.of}</td>
         <td class="max-w-96 py-1.5 pl-6">
-          {#if row.against.length === 0}<span class="text-good">✓</span> nothing stops it
+          {#if row.against.length === 0}<span class="text-good">✓</span> all fits
           {:else}
             {@const [first, ...rest] = row.against}
             <span class={first!.gravity === 'stop' ? 'text-stop' : 'text-caution'}
@@ -69,7 +69,7 @@
           ><Why
             about="{row.name} has {sayLength(row.spareWallMm, unit)} of wall to spare"
             lines={[
-              `${sayLength(row.wallMm, unit)} of wall beside the doors that stay free − ${sayLength(row.wallAskedMm, unit)} that the musts ask for = ${sayLength(row.spareWallMm, unit)}.`,
+              `${sayLength(row.wallMm, unit)} of wall beside the doors that stay clear − ${sayLength(row.wallAskedMm, unit)} that the musts need = ${sayLength(row.spareWallMm, unit)}.`,
               sayContradictionBasis({ code: 'walls-short' }),
             ]}>{sayLength(row.spareWallMm, unit)}</Why
           ></td
@@ -78,7 +78,7 @@
           ><Why
             about="{row.name} has {sayMass(row.payloadLeftKg)} of payload left"
             lines={[
-              `Gross − kerb mass = ${sayMass(row.payloadKg)}; less ${sayMass(row.loadKg)} of people, gear and water = ${sayMass(row.payloadLeftKg)}. Furniture is not in it.`,
+              `Gross − kerb weight = ${sayMass(row.payloadKg)}; less ${sayMass(row.loadKg)} of people, gear and water = ${sayMass(row.payloadLeftKg)}. Furniture is not counted.`,
               sayContradictionBasis({ code: 'payload-over' }),
             ]}>{sayMass(row.payloadLeftKg)}</Why
           ></td
@@ -90,7 +90,7 @@
         >
         <td class="py-1.5 pl-6 text-right whitespace-nowrap"
           ><button class="act" onclick={() => choose(row.shellId)}
-            >{here ? 'On to the plan' : 'Take it'}<span class="sr-only">: {row.name}</span></button
+            >{here ? 'On to the plan' : 'Use this vehicle'}<span class="sr-only">: {row.name}</span></button
           ></td
         >
       </tr>

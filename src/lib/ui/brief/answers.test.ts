@@ -18,7 +18,8 @@ import {
   WASHING,
   type Use,
 } from '$lib/core/brief'
-import { CHOICES, setAnswer, withField } from './answers'
+import { CHOICES } from '$lib/core/text'
+import { setAnswer, withField } from './answers'
 
 describe('setAnswer', () => {
   it('adds an answer, changes one, and takes one back to what is usual', () => {

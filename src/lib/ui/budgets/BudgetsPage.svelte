@@ -49,7 +49,7 @@
   const LOADING_NAMES = Object.keys(LOADINGS) as LoadingName[]
   const share = (one: WeightReport | undefined, id: LimitState['id']): string => {
     const limit = limitIn(one, id)
-    return limit?.limit === undefined ? '–' : `${formatNumber((limit.worstDry.value / limit.limit) * 100, 0)} %`
+    return limit?.limit === undefined ? '–' : `${formatNumber((limit.worstDry.value / limit.limit) * 100, 0)}%`
   }
   const sideOf = (one: WeightReport | undefined): string => {
     const side = limitIn(one, 'side')?.now
@@ -72,7 +72,7 @@
     </nav>
     <main class="min-h-0 overflow-y-auto bg-sheet px-7 py-4">
       {#if report === undefined}
-        <p class="text-ink-2" role="status">Weighing it…</p>
+        <p class="text-ink-2" role="status">Adding it up…</p>
       {:else}
         <h1 class="max-w-[46rem] text-xl font-semibold text-balance" data-testid="answer">{sayWeight(report)}</h1>
         <div class="mt-1 flex flex-wrap items-baseline gap-x-4 text-[13px] text-ink-2">
@@ -102,7 +102,7 @@
                 <p>
                   <b class="font-semibold">{LIMIT_WORDS[chosen.id].replace(/, .*/, '')}:</b>
                   {#if !isHelpedByMoves}<span class="text-ink-2"
-                      >no move helps it: something must be built lighter, or stay at home.</span
+                      >no move helps: something has to be built lighter or stay at home.</span
                     >
                   {:else if helps === undefined}
                     <button class="act" onclick={() => void budgets.help(chosen.id)}>What would help?</button>
@@ -110,7 +110,7 @@
                       >trying moves of what weighs most…</span
                     >
                   {:else if helps.found.length === 0}<span class="text-ink-2"
-                      >no move of one thing helps without making a new stop.</span
+                      >moving one thing does not help without adding a stop.</span
                     >{/if}
                 </p>
                 {#if helps !== undefined && helps.found !== 'searching'}
@@ -136,10 +136,7 @@
         <HeavyTable {budgets} />
       {/if}
     </main>
-    <aside
-      class="flex min-h-0 flex-col overflow-y-auto border-l border-line px-4 py-3"
-      aria-label="What it is taken from"
-    >
+    <aside class="flex min-h-0 flex-col overflow-y-auto border-l border-line px-4 py-3" aria-label="What is assumed">
       <section aria-label="Variants">
         <table class="w-full text-[13px]" data-testid="variants">
           <thead>
@@ -178,8 +175,8 @@
       <TakenPanel {budgets} />
       <WeighPanel {budgets} />
       <p class="mt-auto pt-5 text-[13px] text-ink-2">
-        The plate on the vehicle and the local code rule. Helper springs raise no limit. Weigh it laden before it is
-        handed over.
+        What counts is the plate on the vehicle and the local code. Helper springs raise no limit. Weigh it laden before
+        you hand it over.
       </p>
     </aside>
   </div>

@@ -20,7 +20,7 @@
     const mm = row.parts.reduce((sum, { raisesMm }) => sum + raisesMm, 0)
     return [
       ...row.parts.map((part) => sayShareless(part, budgets.session.job, budgets.names)),
-      `It ${mm >= 0 ? 'raises' : 'lowers'} the centre of mass of the whole by ${sayLength(Math.abs(mm), unit)}.`,
+      `It ${mm >= 0 ? 'raises' : 'lowers'} the centre of gravity of the vehicle by ${sayLength(Math.abs(mm), unit)}.`,
     ]
   }
   const signed = (kg: number): string => `${kg > 0 ? '+' : '−'}${formatFigure(Math.abs(kg), 1)} kg`
@@ -43,8 +43,7 @@
         <tr class="border-b border-line">
           <td class="py-1">{sayHeavy(row, budgets.session.job, budgets.names)}</td>
           <td class="w-20 text-right font-semibold whitespace-nowrap"
-            ><Why about="it weighs {sayMass(Math.round(row.kg))}" lines={() => why(row)}
-              >{sayMass(Math.round(row.kg))}</Why
+            ><Why about="weight {sayMass(Math.round(row.kg))}" lines={() => why(row)}>{sayMass(Math.round(row.kg))}</Why
             ></td
           >
           <td class="pl-4 text-ink-2"
@@ -63,7 +62,8 @@
         </tr>
       {:else if all && rows.length > SHOWN}
         <tr
-          ><td class="py-1" colspan="4"><button class="act" onclick={() => (all = false)}>Only the heaviest</button></td
+          ><td class="py-1" colspan="4"
+            ><button class="act" onclick={() => (all = false)}>Show only the heaviest</button></td
           ></tr
         >
       {/if}

@@ -22,7 +22,7 @@
     unit === 'share' ? formatNumber(value * 100, 0) : formatNumber(Math.round(value))
   const name = ({ id, limit, unit }: LimitState): string =>
     unit === 'share'
-      ? `${LIMIT_WORDS[id]}, least ${formatNumber((limit ?? 0) * 100, 0)} %`
+      ? `${LIMIT_WORDS[id]}, least ${formatNumber((limit ?? 0) * 100, 0)}%`
       : id === 'roof'
         ? `Roof, ${report !== undefined && budgets.plan.modes[report.modeId]?.purpose === 'driving' ? 'driving' : 'at rest'}`
         : LIMIT_WORDS[id]
@@ -49,17 +49,17 @@
     return [
       ...(isWheel
         ? [
-            'Each mass by its place between the axles, and by its place between the wheels: the track, the same on both axles, as if the body did not twist.',
+            'Each weight by its place between the axles and between the wheels: the same track on both axles, as if the body did not twist.',
           ]
         : shown.map(({ entry, part }) => sayShare(entry, part, job, budgets.names))),
       ...(isWheel || rows.length <= MOST_LINES
         ? []
         : [`${rows.length - MOST_LINES} more: ${formatNumber(rest, 1)} kg`]),
-      `Together ${sayLimitFigure(state.unit, state.now)}; it may be ${sayLimitFigure(state.unit, state.low)} to ${sayLimitFigure(state.unit, state.high)}, as not every mass is known.`,
+      `Together ${sayLimitFigure(state.unit, state.now)}; it may be ${sayLimitFigure(state.unit, state.low)} to ${sayLimitFigure(state.unit, state.high)}, as not every weight is known.`,
       sayWorst(state, report.entries, job, budgets.names),
       state.isGuide
-        ? 'A guide, no rating of anyone.'
-        : 'The rating on the vehicle’s plate; the local code rules, and helper springs raise it nowhere.',
+        ? 'A guide, not a rating.'
+        : 'The rating on the vehicle’s plate, under the local code; helper springs do not raise it.',
     ]
   }
 </script>

@@ -50,8 +50,8 @@
   const held = $derived(shell.masses.kerbWith)
 </script>
 
-<section aria-label="It is taken that" class="mt-5">
-  <h2 class="caps">It is taken that</h2>
+<section aria-label="Assumed" class="mt-5">
+  <h2 class="caps">Assumed</h2>
   <div class="mt-1 grid gap-y-1 text-[13px]" data-testid="assumed">
     {#each ASSUMED_KEYS as key (key)}
       {@const [min, max] = ASSUMED_LIMITS[key]}

@@ -131,7 +131,7 @@
       $state.snapshot(loading) as Loading,
       on,
     )
-    if (kept === undefined) fault = budgets.session.refusal?.message ?? 'That was not kept.'
+    if (kept === undefined) fault = budgets.session.refusal?.message ?? 'That was not saved.'
     else open = false
   }
 </script>
@@ -144,7 +144,7 @@
     >
       <Dialog.Title class="text-lg font-semibold">Weigh it</Dialog.Title>
       <Dialog.Description class="text-[13px] text-ink-2"
-        >Say what is in the vehicle now, then what the scale shows. The plan is held against it in this loading.</Dialog.Description
+        >Say what is in the vehicle now, then what the scale shows. The plan is checked against it in this loading.</Dialog.Description
       >
       <div class="mt-3 grid grid-cols-2 gap-x-8 text-[13px]">
         <section aria-label="In it now">
@@ -198,7 +198,7 @@
         </section>
         <section aria-label="The reading">
           <h3 class="caps">The scale shows</h3>
-          <div class="mt-1 flex gap-4" role="radiogroup" aria-label="What it weighs">
+          <div class="mt-1 flex gap-4" role="radiogroup" aria-label="What is on the scale">
             {#each [['total', 'the whole'], ['axles', 'axles'], ['wheels', 'four wheels']] as const as [id, words] (id)}
               <label class="flex items-baseline gap-1"
                 ><input
@@ -230,7 +230,7 @@
             <span class="text-ink-2">together</span><b class="font-semibold">{sayMass(Math.round(sum))}</b>
           </p>
           <NumberField
-            label="a reading may be off by"
+            label="a reading can be off by"
             value={slackKg}
             of="mass"
             suffix="kg"
@@ -250,7 +250,7 @@
           >
           <div class="mt-3 border-t border-line pt-2" data-testid="scale">
             <p class="text-ink-2">
-              No scale is plugged in; a simulated one weighs what the plan holds, and finds
+              No scale is plugged in; a simulated one weighs what is in the plan, and finds
               <span class="inline-block"
                 ><NumberField
                   hideLabel
@@ -277,9 +277,9 @@
       </div>
       {#if fault !== ''}<p role="alert" class="mt-2 text-[13px] text-stop">{fault}</p>{/if}
       <p class="mt-4 flex justify-end gap-6">
-        <button class="act" onclick={() => (open = false)}>Not now</button>
+        <button class="act" onclick={() => (open = false)}>Cancel</button>
         <button class="bg-pencil px-3 py-1 font-semibold text-on-pencil" onclick={() => void keep()}
-          >Keep the reading</button
+          >Save the reading</button
         >
       </p>
     </Dialog.Content>

@@ -38,14 +38,14 @@
         {/if}
         <button
           class="text-ink-2 hover:text-stop"
-          aria-label="Take out the weighing of {sayDay(weighing.on)}"
-          onclick={() => session.do({ type: 'weighing.remove', id })}>Take out</button
+          aria-label="Remove the weighing of {sayDay(weighing.on)}"
+          onclick={() => session.do({ type: 'weighing.remove', id })}>Remove</button
         >
       </p>
     </div>
   {:else}
     <p class="mt-1 text-[13px] text-ink-2">
-      Not weighed yet. A reading of the vehicle as it stands tells what the plan does not know of.
+      Not weighed yet. Weighing the vehicle as it stands shows what the plan does not know about.
     </p>
   {/each}
   <button class="no-print mt-1 act" disabled={budgets.report === undefined} onclick={() => void weigh()}

@@ -95,7 +95,7 @@
 <section aria-label="Where it is" bind:clientWidth={width}>
   <h2 class="caps">Where it is</h2>
   {#if plan !== undefined && planFrame !== undefined && report !== undefined}
-    <svg {width} height={PLAN_PX} class="block" role="img" aria-label="Masses in the plan, with the axles">
+    <svg {width} height={PLAN_PX} class="block" role="img" aria-label="Weights in the plan, with the axles">
       <g class="pale">
         {#each plan.groups as group (group.key)}<Marks items={group.items} frame={planFrame} />{/each}
       </g>
@@ -116,7 +116,7 @@
     </svg>
     <p class="flex justify-between text-[13px]" data-testid="axles">
       <span>rear axle <b class="font-semibold">{sayMass(Math.round(limitNow('rear')))}</b></span>
-      <span class="text-pencil">all of it {sayMass(Math.round(total))}</span>
+      <span class="text-pencil">everything {sayMass(Math.round(total))}</span>
       <span>front axle <b class="font-semibold">{sayMass(Math.round(limitNow('front')))}</b></span>
     </p>
     <div class="mt-1 flex gap-4 border-t border-line pt-1">
@@ -126,7 +126,7 @@
           height={SECTION_PX}
           class="block flex-none"
           role="img"
-          aria-label="Masses seen from behind"
+          aria-label="Weights seen from behind"
         >
           <g class="pale"
             >{#each section.groups as group (group.key)}<Marks items={group.items} frame={sectionFrame} />{/each}</g
@@ -153,8 +153,8 @@
           centre {sayLength(Math.round(report.centre[0] - axles.rearXMm), unit)} ahead of the rear axle
         </div>
         <div class="mt-1 text-ink-2">
-          {#if report.overGroundMm !== undefined}its height {sayLength(Math.round(report.overGroundMm), unit)} over the ground,
-            as measured empty and summed{:else}what is built in and brought
+          {#if report.overGroundMm !== undefined}its height {sayLength(Math.round(report.overGroundMm), unit)} above the ground,
+            as measured empty and added up{:else}of what is built in and loaded
             {report.riseMm >= 0 ? 'raises' : 'lowers'} it by {sayLength(Math.abs(Math.round(report.riseMm)), unit)}; how
             high it is was not measured{/if}
         </div>

@@ -51,7 +51,7 @@
   async function lookIntoFile(file: File | undefined): Promise<void> {
     if (file === undefined) return
     said = ''
-    const taken = await takeIn(file, (share) => (busy = `Reading “${file.name}”: ${Math.round(share * 100)} %`))
+    const taken = await takeIn(file, (share) => (busy = `Reading “${file.name}”: ${Math.round(share * 100)}%`))
     busy = ''
     if (taken.ok) await look(taken.value, file.name)
     else wrong = `“${file.name}” was not read. ${taken.message}`
@@ -89,7 +89,7 @@
     <button class="act-main" disabled={busy !== ''} onclick={make}>Make a copy now</button>
   </div>
   <p class="mt-2 max-w-2xl text-ink-2">
-    One is made every day, and the last {daysKept} are kept. They lie in {folder}/copies, on the same disk: keep one
+    One is made every day, and the last {daysKept} are kept. They are in {folder}/copies, on the same disk: save one
     somewhere else now and then.
   </p>
   <p class="mt-3 min-h-5" role="status">{busy || said}</p>
@@ -119,7 +119,7 @@
             <td class="pr-8 text-right tabular-nums">{megabytes(bytes)}</td>
             <td class="text-right">
               <button class="act" disabled={busy !== ''} onclick={() => look({ copy: name }, when)}>Look inside</button>
-              <a class="ml-5 act" href="/api/copies/{name}" download>Save as a file</a>
+              <a class="ml-5 act" href="/api/copies/{name}" download>Export</a>
               {#if reason !== 'daily'}<button class="ml-5 act" onclick={() => remove(name)}>Remove</button>{/if}
             </td>
           </tr>

@@ -74,13 +74,13 @@
     </tbody>
   </table>
   <p class="mt-3">
-    Putting it back replaces all jobs, modules and rules of the shop. What is here now is kept as a copy of its own.
+    Putting it back replaces all jobs, modules and house rules. What is here now is saved as a copy of its own.
   </p>
   <p class="mt-2 flex gap-5">
     <button class="act-main" disabled={working} onclick={restore}
       >{working ? 'Putting it back…' : 'Put everything back to this'}</button
     >
-    <button class="act" onclick={onclose}>Leave it</button>
+    <button class="act" onclick={onclose}>Cancel</button>
   </p>
   {#if wrong !== ''}<p role="alert" class="mt-2 text-stop">{wrong}</p>{/if}
 </section>

@@ -53,13 +53,13 @@
 
   async function toShop(): Promise<void> {
     const answer = await keepShopRules(own)
-    shopSays = answer.ok ? 'Kept: new jobs start with these.' : answer.message
+    shopSays = answer.ok ? 'Saved: new jobs start with these.' : answer.message
   }
   async function fromShop(): Promise<void> {
     const answer = await shopRules()
     if (!answer.ok) shopSays = answer.message
     else if (session.do({ type: 'rules.put', rules: answer.value as never }))
-      shopSays = 'Taken over. Undo brings back what was.'
+      shopSays = 'Done. Undo brings back what was here before.'
   }
 </script>
 
@@ -72,7 +72,7 @@
       <div class="flex items-baseline gap-6">
         <h1 class="text-xl">Rules of this job</h1>
         <span class="text-ink-2" aria-live="polite"
-          >{changed === 0 ? 'all as the book says' : `${count(changed, { one: 'rule', many: 'rules' })} set`}</span
+          >{changed === 0 ? 'all by the book' : `${count(changed, { one: 'rule', many: 'rules' })} set`}</span
         >
         <div class="flex-1"></div>
         <label class="flex items-baseline gap-2 text-sm text-ink-2"
@@ -80,7 +80,7 @@
         >
       </div>
       <p class="mt-1 max-w-[44rem] text-ink-2">
-        Untick a rule and it is not asked in this job; give it a figure of your own, or make it graver or lighter.
+        Untick a rule and it is not checked in this job; give it a figure of your own, or choose what it counts as.
       </p>
       {#each groups as [group, rules] (group)}
         <h2 class="mt-5 border-b border-ink pb-1 caps">{RULE_GROUP_WORDS[group]}</h2>
@@ -98,11 +98,11 @@
           />
         {/each}
       {:else}
-        <p class="mt-5 border-t border-line py-3 text-ink-2">No rule speaks of “{wanted}”.</p>
+        <p class="mt-5 border-t border-line py-3 text-ink-2">No rule mentions “{wanted}”.</p>
       {/each}
     </section>
-    <aside class="self-start" style="position: sticky; top: 1rem" aria-label="Rules of the house">
-      <h2 class="border-b border-ink pb-1 text-lg">Rules of the house</h2>
+    <aside class="self-start" style="position: sticky; top: 1rem" aria-label="House rules">
+      <h2 class="border-b border-ink pb-1 text-lg">House rules</h2>
       {#each house as [id, rule] (id)}
         {#if editing === id}
           <HouseRuleForm
@@ -121,13 +121,14 @@
             </p>
             <p class="flex gap-4 text-sm">
               <button class="act" onclick={() => (editing = id)}>Change</button>
-              <button class="act" onclick={() => session.do({ type: 'house.remove', id })}>Take out</button>
+              <button class="act" onclick={() => session.do({ type: 'house.remove', id })}>Remove</button>
             </p>
           </div>
         {/if}
       {:else}
         {#if editing === undefined}<p class="py-2 text-sm text-ink-2">
-            None yet. What your shop has learned the hard way can be a rule: a distance, a height, a quantity, a way.
+            None yet. What your workshop has learned the hard way can be a rule: a distance, a height, a quantity, a
+            passage.
           </p>{/if}
       {/each}
       {#if editing === 'new'}
@@ -145,11 +146,11 @@
           {/if}
         </p>
       {/if}
-      <h2 class="mt-8 border-b border-ink pb-1 caps">For all jobs of the shop</h2>
-      <p class="mt-1 text-sm text-ink-2">What is set and written here can be kept for new jobs to start with.</p>
+      <h2 class="mt-8 border-b border-ink pb-1 caps">For all jobs of the workshop</h2>
+      <p class="mt-1 text-sm text-ink-2">What is set and written here can be saved for new jobs to start with.</p>
       <p class="mt-1 flex flex-col items-start gap-1">
-        <button class="act" onclick={toShop}>Keep these for new jobs</button>
-        <button class="act" onclick={fromShop}>Take over the shop’s rules here</button>
+        <button class="act" onclick={toShop}>Save these for new jobs</button>
+        <button class="act" onclick={fromShop}>Use the workshop’s rules here</button>
       </p>
       {#if shopSays !== ''}<p class="mt-1 text-sm" role="status">{shopSays}</p>{/if}
     </aside>

@@ -18,12 +18,12 @@
   const WHATS: readonly (readonly [HouseMeasure['what'], string])[] = [
     ['quantity', 'how much there is in all'],
     ['distance', 'distance to the nearest'],
-    ['height', 'height over the floor'],
+    ['height', 'height above the floor'],
     ['way', 'narrowest place on the way'],
     ['belted-seats', 'belted seats in all'],
-    ['bed-length', 'how long the longest bed is'],
-    ['gross-mass', 'gross mass by the papers'],
-    ['minutes', 'minutes from the mode before'],
+    ['bed-length', 'length of the longest bed'],
+    ['gross-mass', 'gross weight in the papers'],
+    ['minutes', 'minutes to change over from the mode before'],
   ]
 
   // svelte-ignore state_referenced_locally
@@ -54,7 +54,7 @@
   function keep(event: SubmitEvent): void {
     event.preventDefault()
     if (title.trim() === '') fault = 'Give the rule a name.'
-    else if (reason.trim() === '') fault = 'Say why the house asks for it: the finding will say it too.'
+    else if (reason.trim() === '') fault = 'Say why the workshop asks for it: the finding says it too.'
     else {
       const made = {
         title: title.trim(),
@@ -67,7 +67,7 @@
         ...(asks ? { asks } : {}),
       }
       const checked = houseRuleSchema.safeParse(made)
-      fault = checked.success ? '' : 'That cannot be a rule yet: look at its figure.'
+      fault = checked.success ? '' : 'This cannot be a rule yet: check its figure.'
       if (checked.success && onkeep(checked.data)) oncancel()
     }
   }
@@ -139,21 +139,21 @@
     /></label
   >
   <label class="flex items-baseline gap-2 text-sm"
-    ><span class="text-ink-2">How grave</span><select class="ruled" bind:value={gravity}>
+    ><span class="text-ink-2">Counts as</span><select class="ruled" bind:value={gravity}>
       {#each ['stop', 'caution', 'note'] as const as one (one)}<option value={one}
           >{capital(GRAVITY_WORDS[one].one)}</option
         >{/each}
     </select></label
   >
   <label class="flex items-baseline gap-2 text-sm"
-    ><input type="checkbox" class="accent-pencil" bind:checked={asks} />a question to ask, no rule</label
+    ><input type="checkbox" class="accent-pencil" bind:checked={asks} />a question to ask, not a rule</label
   >
   <p class="text-sm text-ink-2">
     {capital(sayMeasured(measure))}: {bound === 'least' ? 'at least' : 'at most'} the figure.
   </p>
   {#if fault !== ''}<p role="alert" class="text-sm text-stop">{fault}</p>{/if}
   <p class="flex gap-4">
-    <button class="border border-pencil bg-pencil px-3 py-0.5 text-on-pencil" type="submit">Keep the rule</button>
-    <button class="act" type="button" onclick={oncancel}>Leave it</button>
+    <button class="border border-pencil bg-pencil px-3 py-0.5 text-on-pencil" type="submit">Save the rule</button>
+    <button class="act" type="button" onclick={oncancel}>Cancel</button>
   </p>
 </form>

@@ -1,7 +1,15 @@
 <script lang="ts">
   import type { RuleSetting } from '$lib/core/job'
   import type { Gravity, Rule } from '$lib/core/review'
-  import { capital, GRAVITY_WORDS, RULE_PARAMETER_WORDS, RULE_WORDS, sayBasis } from '$lib/core/text'
+  import {
+    capital,
+    GRAVITY_WORDS,
+    RULE_PARAMETER_WORDS,
+    RULE_WORDS,
+    sayBasis,
+    small,
+    withLengths,
+  } from '$lib/core/text'
   import type { LengthUnit } from '$lib/core/units'
   import LengthField from '../parts/LengthField.svelte'
   import NumberField from '../parts/NumberField.svelte'
@@ -59,7 +67,7 @@
       <span class="font-semibold {off ? 'line-through' : ''}">{words.title}</span>
       {#if isSet}<span class="text-sm font-normal text-pencil">set for this job</span>{/if}
     </label>
-    <p class="pl-6 text-sm text-ink-2">{words.designer}</p>
+    <p class="pl-6 text-sm text-ink-2">{withLengths(words.designer, unit)}</p>
   </div>
   <div class="flex flex-col gap-1 text-sm">
     {#each Object.entries(rule.parameters) as [key, one] (key)}
@@ -92,7 +100,7 @@
   <div class="flex flex-col items-start gap-1 text-sm">
     <select
       class="w-full ruled"
-      aria-label="How grave: {words.title}"
+      aria-label="Counts as: {words.title}"
       value={setting?.gravity ?? ''}
       onchange={(event) =>
         change({ gravity: event.currentTarget.value === '' ? undefined : (event.currentTarget.value as Gravity) })}
@@ -104,10 +112,10 @@
     </select>
     <span class="flex flex-col items-start gap-0.5">
       <Why
-        about={words.title.toLowerCase()}
+        about={small(words.title)}
         lines={[sayBasis(rule.basis), ...Object.values(rule.parameters).map((one) => sayBasis(one.basis))]}
       />
-      {#if isSet}<button class="act" onclick={() => onset(undefined)}>As the book says</button>{/if}
+      {#if isSet}<button class="act" onclick={() => onset(undefined)}>Back to the book’s figure</button>{/if}
     </span>
   </div>
 </article>

@@ -28,7 +28,7 @@
       </dl>
       <div class="flex gap-4">
         <AlertDialog.Action class="act-main" onclick={() => session.decide(true)}>Keep mine</AlertDialog.Action>
-        <AlertDialog.Cancel class="act" onclick={() => session.decide(false)}>Keep the other</AlertDialog.Cancel>
+        <AlertDialog.Cancel class="act" onclick={() => session.decide(false)}>Keep the other’s</AlertDialog.Cancel>
       </div>
     </AlertDialog.Content>
   </AlertDialog.Portal>

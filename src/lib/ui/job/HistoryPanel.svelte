@@ -36,7 +36,7 @@
   async function goTo(revision: number): Promise<void> {
     const response = await fetch(`/api/jobs/${session.id}/history/${revision}`)
     if (!response.ok) {
-      fault = 'That state could not be read.'
+      fault = 'That version could not be read.'
       return
     }
     session.do({ type: 'job.restore', revision, document: (await response.json()) as Record<string, unknown> })
@@ -69,7 +69,7 @@
               >{:else}<span class="text-xs text-ink-2">now</span>{/if}
           </li>
         {:else}
-          <li class="text-ink-2">Nothing was changed yet.</li>
+          <li class="text-ink-2">Nothing has been changed yet.</li>
         {/each}
         {#if (entries.at(-1)?.revision ?? 0) > 1}
           <li class="py-1.5">
@@ -80,7 +80,7 @@
         {/if}
         {#if entries.length > 0}
           <li class="flex items-baseline gap-3 py-1.5">
-            <span class="w-24 shrink-0"></span><span class="flex-1">As it began</span><button
+            <span class="w-24 shrink-0"></span><span class="flex-1">As it started</span><button
               class="act text-xs"
               onclick={() => goTo(0)}>Go back</button
             >

@@ -22,8 +22,8 @@
   }
   let {
     current,
-    reviewState = 'look it over',
-    budgetState = 'weigh it up',
+    reviewState = 'not checked yet',
+    budgetState = 'not added up yet',
     historyOpen = $bindable(false),
     children,
   }: Props = $props()
@@ -35,7 +35,7 @@
     const variants = Object.values(job.variants)
     const most = Math.max(...variants.map(({ plan }) => Object.keys(plan.fittings).length))
     return most === 0
-      ? 'lay it out'
+      ? 'nothing in it yet'
       : variants.length > 1
         ? `${variants.length} variants`
         : most === 1
@@ -144,7 +144,7 @@
     >
     <button
       class="text-ink-2 hover:text-ink"
-      title="What was done, and going back to it (H)"
+      title="What was done, and going back to an earlier version (H)"
       onclick={() => (historyOpen = true)}>History</button
     >
     <span

@@ -48,7 +48,7 @@
     if (file === undefined) return
     refused = undefined
     if (file.size > MAX_BYTES) {
-      refused = { name: file.name, message: 'That file is over 5 MB, the most that is read.', faults: [] }
+      refused = { name: file.name, message: 'This file is over 5 MB, the largest that Zimmerman reads.', faults: [] }
       return
     }
     await take(file.name, await file.text())
@@ -120,7 +120,7 @@
     <div class="flex items-baseline gap-6">
       <h1 class="text-xl">Jobs</h1>
       <div class="flex-1"></div>
-      <button class="act" onclick={() => picker?.click()}>Bring in a file</button>
+      <button class="act" onclick={() => picker?.click()}>Import…</button>
       <input
         bind:this={picker}
         type="file"
@@ -137,7 +137,7 @@
 
     {#if refused !== undefined}
       <div role="alert" class="mt-4 border-l-4 border-stop pl-4">
-        <p class="font-semibold text-stop">“{refused.name}” was not brought in. {refused.message}</p>
+        <p class="font-semibold text-stop">“{refused.name}” was not imported. {refused.message}</p>
         <ul class="mt-1 text-sm">
           {#each refused.faults.slice(0, 8) as fault, index (index)}<li>
               <code class="text-ink-2">{fault.path || 'the file'}</code>: {fault.message}
@@ -146,7 +146,7 @@
         </ul>
         {#if refused.rest !== undefined}
           {@const { name, rest } = refused}
-          <button class="mt-1 act" onclick={() => take(name, rest, true)}>Bring in the rest, without these</button>
+          <button class="mt-1 act" onclick={() => take(name, rest, true)}>Import the rest without these</button>
         {/if}
       </div>
     {/if}
@@ -190,7 +190,7 @@
               entries={[
                 { label: 'Rename', opensField: true, act: () => (renaming = job.id) },
                 { label: 'Duplicate', act: () => void settle(duplicateJob(job.id, newId('job'))) },
-                { label: 'Save as a file', act: () => (location.href = `/api/jobs/${job.id}?download`) },
+                { label: 'Export', act: () => (location.href = `/api/jobs/${job.id}?download`) },
                 { label: 'Delete', grave: true, act: () => void remove(job) },
               ]}>More ▾</Menu
             >
@@ -206,8 +206,10 @@
               <span class="text-stop">This job cannot be read: {unreadableOf(job)}.</span>
               <a class="act" href="/api/jobs/{job.id}?raw" download>Export it as it is</a>
               <button class="act" onclick={() => void remove(job)}>Set it aside</button
-              >{:else if stops === undefined}<span class="text-ink-2">counting the open stops…</span
-              >{:else}{#if stops > 0}<GravityMark gravity="stop" size={13} />
+              >{:else if stops === undefined}<span class="text-ink-2">checking…</span>{:else}{#if stops > 0}<GravityMark
+                  gravity="stop"
+                  size={13}
+                />
                 <span class="text-stop">{count(stops, GRAVITY_WORDS.stop)}</span>{:else}<span
                   class="font-semibold text-good">✓</span
                 > no stops{/if}

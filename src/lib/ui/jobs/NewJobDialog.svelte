@@ -83,7 +83,7 @@
             aria-label="Client"
             bind:value={templateId}
           >
-            <option value="">someone new: in a few words</option>
+            <option value="">someone new, in a few words</option>
             {#each BRIEF_TEMPLATES as { id, name: words } (id)}<option value={id}>like: {words}</option>{/each}
           </select></label
         >
@@ -97,7 +97,7 @@
             onset={(value) => (sleepers = value)}
           />
           <LengthField
-            label="Stature of the tallest"
+            label="Height of the tallest"
             mm={tallestMm}
             unit="mm"
             min={STATURE_LIMITS_MM.min}
@@ -106,7 +106,7 @@
           />
           <NumberField
             whole
-            label="Nights away from a hook-up"
+            label="Nights off hook-up"
             value={nights}
             min={0}
             max={60}

@@ -12,8 +12,8 @@
 
   /** European running order counts a driver of 75 kg and nine tenths of the fuel. */
   const HOLDS = {
-    driver: ['driver and 90 % fuel', { driverKg: 75, fuelPercent: 90 }],
-    fuel: ['90 % fuel, nobody', { driverKg: 0, fuelPercent: 90 }],
+    driver: ['driver and 90% fuel', { driverKg: 75, fuelPercent: 90 }],
+    fuel: ['90% fuel, nobody', { driverKg: 0, fuelPercent: 90 }],
     full: ['a full tank, nobody', { driverKg: 0, fuelPercent: 100 }],
     bare: ['nothing', { driverKg: 0, fuelPercent: 0 }],
   } as const
@@ -26,7 +26,7 @@
 </script>
 
 <label class="flex items-baseline justify-between gap-2"
-  ><span class="text-ink-2">the kerb mass holds</span>
+  ><span class="text-ink-2">the kerb weight includes</span>
   <select
     class="ruled"
     value={value === undefined ? 'unknown' : (named ?? 'other')}
@@ -35,7 +35,7 @@
     <option value="unknown">not known</option>
     {#each Object.entries(HOLDS) as [id, [words]] (id)}<option value={id}>{words}</option>{/each}
     {#if value !== undefined && named === undefined}<option value="other"
-        >{value.driverKg} kg of driver, {value.fuelPercent} % fuel</option
+        >{value.driverKg} kg of driver, {value.fuelPercent}% fuel</option
       >{/if}
   </select></label
 >

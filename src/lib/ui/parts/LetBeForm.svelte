@@ -16,13 +16,13 @@
 </script>
 
 {#if reason === undefined}
-  <button class="act" onclick={() => (reason = '')}>Let it be…</button>
+  <button class="act" onclick={() => (reason = '')}>Leave as it is…</button>
 {:else}
   <form class="mt-1 flex items-baseline gap-2" onsubmit={submit}>
     <!-- svelte-ignore a11y_autofocus -->
     <input
       class="min-w-0 flex-1 ruled"
-      aria-label="Why it is let be"
+      aria-label="Why it is left as it is"
       placeholder="why?"
       maxlength="200"
       required
@@ -33,6 +33,6 @@
         if (event.key === 'Escape') reason = undefined
       }}
     />
-    <button class="act" type="submit">Let it be</button>
+    <button class="act" type="submit">Leave as it is</button>
   </form>
 {/if}

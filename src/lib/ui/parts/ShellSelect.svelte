@@ -13,7 +13,7 @@
 
 <select
   class="mt-1 w-full ruled font-semibold"
-  aria-label="Body"
+  aria-label="Vehicle"
   {value}
   onchange={(event) => onchoose(event.currentTarget.value)}
 >

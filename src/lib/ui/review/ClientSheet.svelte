@@ -48,7 +48,7 @@
 <main class="mx-auto max-w-3xl px-8 py-8" data-testid="sheet">
   <h1 class="text-xl">{session.job.name}</h1>
   <p class="text-ink-2">
-    Variant {session.job.variants[desk.variantId]?.name}, looked over on {sayDay(today())}
+    Variant {session.job.variants[desk.variantId]?.name}, checked on {sayDay(today())}
   </p>
   <img
     class="mt-4 w-full border-y border-line py-2"
@@ -56,7 +56,7 @@
     alt="The plan by {desk.names.mode(desk.scene.modeId)}"
   />
   {#if desk.review === undefined}
-    <p class="mt-4 text-ink-2" role="status">Looking it over…</p>
+    <p class="mt-4 text-ink-2" role="status">Checking…</p>
   {:else}
     {#each HEADS as [gravity, head, words] (gravity)}
       {@const those = of(gravity)}
@@ -75,7 +75,7 @@
       {/if}
     {/each}
     {#if faults.length - letBe.length === 0}
-      <p class="mt-6 text-lg">Everything that we check speaks for this plan.</p>
+      <p class="mt-6 text-lg">Everything we check is all right in this plan.</p>
     {/if}
     {#if letBe.length > 0}
       <section class="mt-6 break-inside-avoid">
@@ -93,8 +93,8 @@
       </section>
     {/if}
     <p class="mt-8 text-xs text-ink-2">
-      For planning. Gas, mains, batteries, belts, roof loads and cuts in the body are work for licensed trades and local
-      codes; this sheet certifies nothing.
+      For planning only. Gas, mains, batteries, belts, roof loads and cuts in the body are work for licensed trades
+      under local codes; this sheet certifies nothing.
     </p>
   {/if}
 </main>

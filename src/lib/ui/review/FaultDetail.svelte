@@ -30,7 +30,7 @@
     </h2>
     <p class="mt-0.5">
       <b class={isLetBe(finding) ? 'text-ink-2' : GRAVITY_SHAPES[finding.gravity].words}
-        >{capital(GRAVITY_WORDS[finding.gravity].one)}{isLetBe(finding) ? ', let be' : ''}.</b
+        >{capital(GRAVITY_WORDS[finding.gravity].one)}{isLetBe(finding) ? ', left as it is' : ''}.</b
       >
       {words.designer}
     </p>
@@ -57,43 +57,43 @@
     </p>
     <p class="mt-1 text-sm">For the client: {words.client}</p>
   </section>
-  <section class="overflow-y-auto" aria-label="Ways out">
+  <section class="overflow-y-auto" aria-label="Remedies">
     {#if finding.waiver !== undefined}
       <p class="mb-2 text-sm" data-testid="waiver">
         {finding.waiver.holds
-          ? `Let be on ${sayDay(finding.waiver.on)}: ${finding.waiver.reason}.`
-          : `It was let be on ${sayDay(finding.waiver.on)} (${finding.waiver.reason}); its figures have changed since, so it counts again.`}
+          ? `Left as it is, ${sayDay(finding.waiver.on)}: ${finding.waiver.reason}.`
+          : `Left as it was on ${sayDay(finding.waiver.on)} (${finding.waiver.reason}); the figures have changed since, so it counts again.`}
         <button class="act" onclick={() => desk.takeUp(finding)}
-          >{finding.waiver.holds ? 'Take it up again' : 'Forget that'}</button
+          >{finding.waiver.holds ? 'Bring it back' : 'Clear the note'}</button
         >
       </p>
     {/if}
     {#if !isLetBe(finding)}
-      <h3 class="border-b border-ink pb-0.5 caps">Ways out</h3>
+      <h3 class="border-b border-ink pb-0.5 caps">Remedies</h3>
       {#if offers?.remedies === undefined}
-        <p class="py-1 text-sm text-ink-2" role="status">Trying them…</p>
+        <p class="py-1 text-sm text-ink-2" role="status">Trying remedies…</p>
       {:else}
         <ul>
           {#each offers.remedies as remedy, index (index)}
             <WayOut {desk} {remedy} />
           {:else}
-            <li class="py-1 text-sm text-ink-2">The rule itself knows no small change that cures this.</li>
+            <li class="py-1 text-sm text-ink-2">No small change puts this right.</li>
           {/each}
           {#if Array.isArray(offers.found)}
             {#each offers.found as remedy, index (index)}
               <WayOut {desk} {remedy} />
             {:else}
               <li class="py-1 text-sm text-ink-2">
-                No other single move, turn, stance or figure cures it without a new stop.
+                No other single move, turn, position or figure puts it right without adding a stop.
               </li>
             {/each}
           {/if}
         </ul>
         <p class="flex gap-6 py-1.5">
           {#if offers.found === undefined}
-            <button class="act" onclick={() => void desk.search(fault)}>What if… search for more</button>
+            <button class="act" onclick={() => void desk.search(fault)}>Look for more remedies</button>
           {:else if offers.found === 'searching'}
-            <span class="text-sm text-ink-2" role="status">Moving, turning and trimming things…</span>
+            <span class="text-sm text-ink-2" role="status">Moving, turning and resizing things…</span>
           {/if}
           {#key finding.key}<LetBeForm onreason={(reason) => desk.letBe(finding, reason)} />{/key}
         </p>

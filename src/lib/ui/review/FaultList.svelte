@@ -8,7 +8,7 @@
   let { desk }: { desk: Desk } = $props()
 
   const SORTINGS: readonly (readonly [Sorting, string])[] = [
-    ['gravity', 'by gravity'],
+    ['gravity', 'worst first'],
     ['place', 'by place'],
   ]
   const unit = $derived(desk.session.job.units)
@@ -34,11 +34,11 @@
 </div>
 <div bind:this={list} class="min-h-0 flex-1 overflow-y-auto pr-2" data-testid="faults">
   {#if desk.review === undefined}
-    <p class="pt-2 text-ink-2" role="status">Looking it over…</p>
+    <p class="pt-2 text-ink-2" role="status">Checking…</p>
   {:else}
     {#each desk.review.failed as { rule, message, modeId } (`${rule} ${modeId}`)}
       <p role="alert" class="border-b border-line py-1.5 text-sm text-stop">
-        The rule “{ruleName(rule)}” ({rule}) failed in {desk.names.mode(modeId)} and said nothing: {message}
+        The rule “{ruleName(rule)}” ({rule}) failed in {desk.names.mode(modeId)} and could not be checked: {message}
       </p>
     {/each}
     {#each desk.sections as section (section.title)}
@@ -62,7 +62,7 @@
                 <b class="font-semibold {isLetBe(finding) ? 'text-ink-2' : ''}">{words.title}</b>
                 <span class="block {isLetBe(finding) ? 'text-ink-2' : ''}">{words.designer}</span>
                 {#if finding.waiver !== undefined && !finding.waiver.holds}
-                  <span class="block text-caution">Was let be; its figures have changed since.</span>
+                  <span class="block text-caution">Was left as it is; the figures have changed since.</span>
                 {/if}
                 <span class="block text-xs text-ink-2">{fault.modes.map((id) => desk.names.mode(id)).join(', ')}</span>
               </span>
@@ -72,16 +72,16 @@
       </ul>
     {:else}
       <p class="pt-2 text-ink-2">
-        {desk.group === undefined ? 'Nothing speaks against this plan.' : 'Nothing of this group speaks against it.'}
+        {desk.group === undefined ? 'All clear.' : 'Nothing in this group.'}
       </p>
     {/each}
     {#if desk.review.ended.length > 0 && desk.group === undefined}
-      <h2 class="pt-3 caps">Let be, and ended</h2>
+      <h2 class="pt-3 caps">Left as it is, and no longer needed</h2>
       <ul data-testid="ended">
         {#each desk.review.ended as ended (ended.id)}
           <li class="border-b border-line py-1 text-sm">
             <b class="font-semibold text-ink-2">{ruleName(ended.rule)}</b>
-            <span class="block">Let be on {sayDay(ended.on)}: {ended.reason}. {sayEnded(ended.why)}</span>
+            <span class="block">Left as it is, {sayDay(ended.on)}: {ended.reason}. {sayEnded(ended.why)}</span>
             <button class="act" onclick={() => desk.forget(ended)}
               >Remove<span class="sr-only">: {ended.reason}</span></button
             >
@@ -92,7 +92,7 @@
     {#if desk.review.untold.length > 0 && desk.group === undefined}
       <details class="mt-3 pb-4 text-sm" data-testid="untold">
         <summary class="cursor-pointer caps"
-          >Cannot tell yet: {count(desk.review.untold.length, { one: 'rule', many: 'rules' })}</summary
+          >Cannot be checked yet: {count(desk.review.untold.length, { one: 'rule', many: 'rules' })}</summary
         >
         <ul>
           {#each desk.review.untold as { rule, needs } (rule)}

@@ -64,7 +64,7 @@
     <div class="min-h-0 border-t border-line">
       {#if desk.chosen !== undefined}<FaultDetail {desk} fault={desk.chosen} />{:else if desk.review !== undefined}
         <p class="p-4 text-ink-2">
-          No fault is chosen. What a plan is held against stands in the <a class="act" href="/rules">book of rules</a>.
+          Choose a finding on the left. The rules behind them are in the <a class="act" href="/rules">book of rules</a>.
         </p>{/if}
     </div>
   </main>

@@ -40,13 +40,11 @@
         </p>
       {:else}
         <p class="text-ink-2">
-          {remedy.cures > 1
-            ? 'It cures more than this one, and nothing new speaks against the plan.'
-            : 'Nothing new speaks against the plan.'}
+          {remedy.cures > 1 ? 'Puts more than this one right, with no new findings.' : 'No new findings.'}
         </p>
       {/each}
       <button class="mt-1 border border-pencil bg-pencil px-3 py-0.5 text-on-pencil" onclick={() => desk.take(remedy)}
-        >Do it</button
+        >Apply</button
       >
     </div>
   {/if}

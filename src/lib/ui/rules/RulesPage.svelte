@@ -34,8 +34,8 @@
       >
     </div>
     <p class="mt-1 max-w-[44rem] text-ink-2">
-      What a plan is held against, in every mode it is used in. A stop must be changed before a board is cut, a caution
-      wants a decision, a note is good to know. The figures are usual ones and for planning, never a certificate.
+      What a plan is checked against, in every mode that it is used in. A stop must be changed before a board is cut, a
+      caution needs a decision, a note is good to know. The figures are common ones for planning, never a certificate.
     </p>
 
     <div class="mt-6 grid grid-cols-[11rem_1fr] gap-x-8">
@@ -88,7 +88,7 @@
             {/each}
           </section>
         {:else}
-          <p class="border-t border-line py-3 text-ink-2">No rule speaks of “{wanted}”.</p>
+          <p class="border-t border-line py-3 text-ink-2">No rule mentions “{wanted}”.</p>
         {/each}
       </div>
     </div>

@@ -50,7 +50,7 @@
   {#snippet list()}
     <p class="mt-2 text-[13px] text-ink-2">
       What was found on the vehicle as it was bought: rust, leaks, what has to come out and what stays. Each step of the
-      work waits for what must be put right before it.
+      work waits for what has to be repaired before it.
     </p>
     <label class="no-print mt-1 block act text-sm"
       >Add
@@ -72,7 +72,7 @@
     {#if entries.length >= MOST_FOUND}<p class="text-sm text-caution">A job holds {MOST_FOUND}.</p>{/if}
     {#if entries.length === 0}
       <p class="mt-3 text-ink-2">
-        Nothing yet. Go round the vehicle with a lamp: sills, arches, roof seams, seals, floor.
+        Nothing yet. Go round the vehicle with a torch: sills, arches, roof seams, seals, floor.
       </p>
     {/if}
     <ol class="mt-2">

@@ -19,7 +19,7 @@
   const PLACES = [
     ['ahead of the rear sill', -2000, 16_000],
     ['left of the middle', -2000, 2000],
-    ['over the load floor', -1500, 4000],
+    ['above the load floor', -1500, 4000],
   ] as const
   type Three = [number, number, number]
   const with_ = (three: readonly number[], axis: number, mm: number) =>
@@ -96,7 +96,7 @@
     />
   </div>
   <fieldset class="mt-1">
-    <legend class="text-ink-2">Its middle: point to it in the drawing, or type it</legend>
+    <legend class="text-ink-2">Its middle: point to it in the drawing or type it</legend>
     {#if found.at === undefined}
       <button class="act" onclick={() => onput({ ...found, at: [0, 0, 0] })}>Type its place</button>
     {:else}

@@ -38,7 +38,7 @@
       >
         <span>{capital(opening.label)}</span>
         {#if opening.side === 'roof'}
-          {@render tick(opening.id, 'standsUp', 'one stands up in it', opening.standsUp === true)}
+          {@render tick(opening.id, 'standsUp', 'you can stand up in it', opening.standsUp === true)}
         {:else if isDoor(opening)}
           {@render tick(opening.id, 'outsideOnly', 'opens from outside only', opening.outsideOnly === true)}
         {/if}

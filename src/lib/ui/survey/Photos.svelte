@@ -40,7 +40,7 @@
     <li class="relative">
       {#if gone.includes(photo)}
         <span class="grid h-16 w-20 place-items-center border border-line text-center text-xs text-ink-2"
-          >not kept here</span
+          >not stored here</span
         >
       {:else}
         <a href="/api/jobs/{jobId}/photos/{photo}" target="_blank" rel="noreferrer"
@@ -56,14 +56,14 @@
       <button
         class="no-print block text-xs text-ink-2 hover:text-pencil"
         aria-label="Take photo {index + 1} out"
-        onclick={() => onset(photos.filter((one) => one !== photo))}>Take out</button
+        onclick={() => onset(photos.filter((one) => one !== photo))}>Remove</button
       >
     </li>
   {/each}
 </ul>
 {#if photos.length < MOST_PHOTOS_EACH}
   <button class="no-print act text-[13px]" disabled={sending > 0} onclick={() => picker?.click()}
-    >{sending > 0 ? `Bringing in ${sending}…` : 'Add photos'}</button
+    >{sending > 0 ? `Importing ${sending}…` : 'Add photos'}</button
   >
 {/if}
 <input

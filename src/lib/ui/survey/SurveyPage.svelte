@@ -113,7 +113,7 @@
     input.value = ''
     if (file === undefined) return
     if (file.size > 200_000) {
-      csvFaults = [`“${file.name}” is over 200 kB: that is no survey.`]
+      csvFaults = [`“${file.name}” is over 200 kB, too large for a survey.`]
       return
     }
     const { default: Papa } = await import('papaparse')
@@ -185,8 +185,8 @@
     </div>
     <div class="no-print mt-2 flex flex-wrap gap-x-4 text-[13px]">
       <button class="act" onclick={() => print()}>Print a blank sheet</button>
-      <button class="act" onclick={saveCsv}>Save as CSV</button>
-      <button class="act" onclick={() => picker?.click()}>Bring in CSV</button>
+      <button class="act" onclick={saveCsv}>Export CSV</button>
+      <button class="act" onclick={() => picker?.click()}>Import CSV…</button>
       <button class="act" aria-pressed={metering} onclick={() => ((metering = !metering), (meterFault = ''))}
         >{metering ? 'Meter off' : 'Laser meter, simulated'}</button
       >
@@ -203,7 +203,7 @@
     />
     {#if csvFaults.length > 0}
       <div role="alert" class="mt-1 text-sm text-stop">
-        Nothing was brought in.
+        Nothing was imported.
         {#each csvFaults as fault (fault)}<br />{fault}{/each}
       </div>
     {/if}
@@ -232,8 +232,8 @@
         </ul>
       </section>
     {/each}
-    <section aria-label="What the kerb mass holds" class="mt-2 text-[13px]">
-      <h2 class="text-[13.5px]">The kerb mass: what the papers count in</h2>
+    <section aria-label="What the kerb weight includes" class="mt-2 text-[13px]">
+      <h2 class="text-[13.5px]">Kerb weight: what the papers include</h2>
       <KerbWith
         value={survey.kerbWith}
         onset={(kerbWith) => {
@@ -242,8 +242,8 @@
         }}
       />
     </section>
-    <section aria-label="What a tape does not tell" class="mt-2">
-      <h2 class="text-[13.5px]">Doors, windows and hatches: what a tape does not tell</h2>
+    <section aria-label="What a tape cannot measure" class="mt-2">
+      <h2 class="text-[13.5px]">Doors, windows and hatches: what a tape cannot measure</h2>
       <OpeningList openings={result.shell.openings} onanswer={answer} />
     </section>
   {/snippet}
@@ -252,10 +252,10 @@
   {/snippet}
   {#snippet sum()}
     <p class="text-base font-semibold" data-testid="progress">{result.measured} of {result.asked} measured</p>
-    <p class="text-ink-2">What is not measured is taken from where the survey started, and shown in slanted figures.</p>
+    <p class="text-ink-2">What is not measured is taken from where the survey started, and shown in italics.</p>
     {#if result.missing.length > 0}
       <p class="mt-2" data-testid="missing">
-        Before this body is relied on, measure {result.missing.length === 1 ? 'also' : 'at least'}: {result.missing
+        Before relying on this body, also measure{result.missing.length === 1 ? '' : ' at least'}: {result.missing
           .slice(0, 6)
           .map(names)
           .join('; ')}{result.missing.length > 6 ? `; and ${result.missing.length - 6} more` : ''}. Until then widths,
@@ -271,7 +271,7 @@
 
     <h2 class="mt-4 caps">Checks</h2>
     {#if checks.length === 0}
-      <p class="text-ink-2">None yet: measure diagonals and parts, and they are held against each other here.</p>
+      <p class="text-ink-2">None yet: measure diagonals and parts, and they are checked against each other here.</p>
     {:else if failing.length === 0}
       <p>
         <span class="font-semibold text-good">✓</span>
@@ -293,14 +293,14 @@
     <h2 class="mt-4 caps">The body</h2>
     {#if result.faults.length > 0}
       <div role="alert" class="text-stop" data-testid="body-faults">
-        This is no body yet:
+        These measurements do not make a body yet:
         <ul>
           {#each result.faults.slice(0, 6) as fault, index (index)}<li>{capital(fault.message)}.</li>{/each}
         </ul>
       </div>
     {:else}
       <p class="text-ink-2">
-        Kerb mass {sayMass(result.shell.masses.kerbKg)}, gross {sayMass(result.shell.masses.grossKg)}. It replaces the
+        Kerb weight {sayMass(result.shell.masses.kerbKg)}, gross {sayMass(result.shell.masses.grossKg)}. It replaces the
         vehicle of this job; plans keep their places on its walls, and undo brings the old one back.
       </p>
     {/if}

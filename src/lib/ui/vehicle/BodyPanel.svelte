@@ -28,10 +28,10 @@
       ...of('Wheelbase', sayLength(axles.wheelbaseMm, unit)),
       ...of('Rear axle', `${sayLength(axles.rearXMm, unit)} from sill`),
       ...of('Track', axles.trackMm === undefined ? undefined : sayLength(axles.trackMm, unit)),
-      ...of('Kerb mass', sayMass(masses.kerbKg)),
+      ...of('Kerb weight', sayMass(masses.kerbKg)),
       ...of('on the axles, empty', pair(axles.kerbFrontKg, axles.kerbRearKg)),
-      ...of('axles rated for', pair(axles.ratingFrontKg, axles.ratingRearKg)),
-      ...of('Gross mass', sayMass(masses.grossKg)),
+      ...of('axle ratings', pair(axles.ratingFrontKg, axles.ratingRearKg)),
+      ...of('Gross weight', sayMass(masses.grossKg)),
       ...of(
         'Outside',
         outer === undefined
@@ -55,7 +55,7 @@
       ...of('Rails in the floor', rails('floor')),
       ...of('Rails on the roof', rails('roof')),
       ...of('Seats behind, as delivered', shell.loadSeats.length === 0 ? undefined : String(shell.loadSeats.length)),
-      ...of('Points to fix to', shell.fixings.length === 0 ? undefined : String(shell.fixings.length)),
+      ...of('Mounting points', shell.fixings.length === 0 ? undefined : String(shell.fixings.length)),
     ]
   })
   function seatsTurn({ cabSeats }: Shell): string | undefined {
@@ -74,12 +74,11 @@
   }}
 />
 <p class="mt-1 text-sm text-ink-2">
-  {known ? 'A generic body with plausible figures.' : 'A body of your own.'} Measure the real one empty before anything is
-  cut.
+  {known ? 'A generic body with typical figures.' : 'A body of your own.'} Measure the real one empty before anything is cut.
 </p>
 <p class="mt-1"><a class="act text-sm" href={surveyHref}>Measure it: the survey</a></p>
 <p class="mt-1">
-  <button class="act text-sm" onclick={onmirror}>Turn it for the other side of the road</button>
+  <button class="act text-sm" onclick={onmirror}>Mirror it for the other side of the road</button>
 </p>
 <dl class="mt-3 text-[13px]">
   {#each facts as [name, figure] (name)}
@@ -101,7 +100,7 @@
           ? ''
           : `, a step ${sayLength(opening.stepMm, unit)} below`}{opening.outsideOnly === true
           ? ', from outside only'
-          : ''}{opening.standsUp === true ? ', one stands up in it' : ''}{opening.behind === undefined
+          : ''}{opening.standsUp === true ? ', you can stand up in it' : ''}{opening.behind === undefined
           ? ''
           : `, behind the leaf of the ${shell.openings.find(({ id }) => id === opening.behind)!.label}`}</span
       >
@@ -109,7 +108,7 @@
   {/each}
 </ul>
 
-<h2 class="mt-5 caps">To be kept clear of</h2>
+<h2 class="mt-5 caps">Keep clear of</h2>
 <ul class="text-[13px]">
   {#each shell.keepOuts as { id, label, from, to, notchable } (id)}
     <li class="border-b border-line py-1">

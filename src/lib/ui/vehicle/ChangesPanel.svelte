@@ -83,7 +83,7 @@
     <li class="border-t border-ink py-2" data-testid="change-{change.kind}">
       <div class="flex items-baseline justify-between">
         <h3 class="text-[13.5px] font-semibold">{CHANGE_WORDS[change.kind]}</h3>
-        <button class="text-sm text-ink-2 hover:text-pencil" onclick={() => onremove(id)}>Take out</button>
+        <button class="text-sm text-ink-2 hover:text-pencil" onclick={() => onremove(id)}>Remove</button>
       </div>
       <div class="grid grid-cols-2 gap-x-4 gap-y-px text-[13px] narrow">
         {#if 'side' in change && typeof change.side === 'string'}
@@ -118,7 +118,7 @@
           {@render tick(id, change, 'screened', 'insect screen', change.screened !== false)}
         {/if}
         {#if change.kind === 'roof-hatch'}
-          {@render tick(id, change, 'standsUp', 'stand up in it', change.standsUp === true)}
+          {@render tick(id, change, 'standsUp', 'you can stand up in it', change.standsUp === true)}
         {/if}
         {#if change.kind === 'door'}
           <label class="col-span-2 flex items-baseline justify-between"

@@ -58,7 +58,7 @@
         ? `Heat straight through: ${r(thermal.upper)}; each layer at one temperature: ${r(thermal.lower)}; the mean ${r(thermal.resistance)}.`
         : `Together ${r(thermal.resistance)}.`,
       `U = 1 ÷ ${r(thermal.resistance)} = ${thermal.uValue.toFixed(2)} W/m²K.`,
-      'EN ISO 6946, combined method; conductivities by EN ISO 10456 or typical data sheets, from memory. The body’s sheet, windows and unlined ribs are not in it.',
+      'EN ISO 6946, combined method; conductivities by EN ISO 10456 or typical data sheets, not yet checked against them. The body’s sheet, windows and unlined ribs are not in it.',
     ]
   }
 </script>
@@ -142,7 +142,7 @@
                         face,
                         layers.filter((_, at) => at !== index),
                       ),
-                    )}>Take out</button
+                    )}>Remove</button
                 >
               </div>
             </li>

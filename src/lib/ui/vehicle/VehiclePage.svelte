@@ -65,7 +65,7 @@
   const TABS = [
     ['body', 'Body'],
     ['lining', 'Lining'],
-    ['changes', 'Changes'],
+    ['changes', 'Bodywork'],
   ] as const
   let tab: (typeof TABS)[number][0] = $state('body')
 
@@ -235,7 +235,7 @@
           </svg>
           <div class="grid grid-cols-1 gap-y-px text-[13px]">
             <LengthField
-              label="cut at, from rear sill"
+              label="section at, from the rear sill"
               mm={stationMm}
               {unit}
               min={interior.xSpan.min}
@@ -272,7 +272,7 @@
           </dl>
           <div class="mt-2 text-[13px]">
             <LengthField
-              label="bed platform, for the strips"
+              label="bed height for the bars below"
               mm={platformMm}
               {unit}
               min={100}

@@ -17,7 +17,7 @@ export const airScreened = defineRule({
   group: 'air',
   modes: ['sleeping'],
   gravity: { 'air-unscreened': 'note' },
-  basis: practice('a fan or roof window without a screen is shut on the first night by water'),
+  basis: practice('a fan or roof light without a screen is shut on the first night by water'),
   parameters: {},
   key: byFitting(({ facts }) => facts.opening ?? ''),
   check: (input) =>

@@ -58,7 +58,7 @@ export const asBought = defineRule({
   group: 'fit',
   modes: 'every',
   gravity: { 'built-over': 'note', 'cut-in-bad': 'caution', 'meets-stays': 'stop' },
-  basis: practice('metal, water and floor are put right before they are hidden; a frame is set in sound metal'),
+  basis: practice('metal, water and floor are repaired before they are hidden; a frame is set in sound metal'),
   parameters: {
     soundMm: {
       default: 50,

@@ -50,14 +50,14 @@ export const bedHigh = defineRule({
       min: 600,
       max: 1600,
       unit: 'mm',
-      basis: practice('higher than this nobody gets onto a bed without a step or a ladder'),
+      basis: practice('nobody gets onto a higher bed without a step or a ladder'),
     },
     pressedMm: {
       default: 40,
       min: 0,
       max: 100,
       unit: 'mm',
-      basis: practice('a foam mattress gives under who moves onto it'),
+      basis: practice('a foam mattress gives under someone who moves onto it'),
     },
     stiffMm: { default: 600, min: 400, max: 900, unit: 'mm', basis: practice('about hip height of one who sits down') },
     transferMm: {

@@ -82,7 +82,7 @@ export const bedWhole = defineRule({
   group: 'people',
   modes: ['sleeping'],
   gravity: { 'bed-hole': 'caution' },
-  basis: practice('a gap that a hand goes through is felt through a cushion, and takes a leg or a child'),
+  basis: practice('a gap that takes a hand is felt through a cushion, and takes a leg or a child'),
   parameters: {
     gapMm: { default: 60, min: 20, max: 300, unit: 'mm', basis: practice('a hand’s thickness and some') },
   },

@@ -15,7 +15,9 @@ export const beltFloor = defineRule({
   group: 'travel',
   modes: ['driving'],
   gravity: { 'belt-unfounded': 'caution' },
-  basis: practice('a belt pulls with tonnes: its seat stands over floor structure; approved seat, licensed fitter'),
+  basis: practice(
+    'a belt pulls with tonnes: its seat stands over seat rails or floor framing; approved seat, licensed fitter',
+  ),
   parameters: {
     nearMm: { default: 200, min: 0, max: 600, unit: 'mm', basis: practice('what a plate under the floor bridges') },
   },

@@ -23,7 +23,7 @@ export const berthLength = defineRule({
   group: 'people',
   modes: ['sleeping'],
   gravity: { 'berth-short': 'stop' },
-  basis: practice('a sleeper wants 50 mm beyond their stature'),
+  basis: practice('a sleeper needs 50 mm beyond their height'),
   parameters: {
     spareMm: { default: BERTH_SPARE_MM, min: 0, max: 200, unit: 'mm', basis: practice('50 to 100 mm beyond stature') },
   },

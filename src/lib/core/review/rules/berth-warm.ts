@@ -17,7 +17,7 @@ export const berthWarm = defineRule({
   group: 'air',
   modes: ['sleeping'],
   gravity: { 'berth-cold': 'note' },
-  basis: published('U-value of the wall by EN ISO 6946; what a wall needs: common practice, no source'),
+  basis: published('U-value of the wall by EN ISO 6946; what a wall needs: trade practice, no published source'),
   parameters: {
     mostU: {
       default: 1.5,

@@ -32,7 +32,7 @@ export const berthWidth = defineRule({
       min: 450,
       max: 1200,
       unit: 'mm',
-      basis: practice('as of two; a single berth of 650 mm is asked for, and one of 600 lies well'),
+      basis: practice('as of two; a single bed of 650 mm is asked for, and one of 600 is comfortable'),
     },
   },
   needs: needsSleepers,

@@ -16,7 +16,7 @@ export const coldNear = defineDistanceRule({
   modes: ['living'],
   code: 'cold-far',
   gravity: 'note',
-  basis: practice('the cold box is reached while cooking: two steps, not a walk'),
+  basis: practice('the fridge is reached while cooking: two steps, not a walk'),
   figure: 'stepMm',
   tolerance: comfort(),
   parameters: {

@@ -15,7 +15,7 @@ export const dailyFront = defineRule({
   group: 'use',
   modes: ['driving'],
   gravity: { 'daily-behind': 'note' },
-  basis: practice('daily things to the front, or in a stowage of their own'),
+  basis: practice('daily things to the front, or in a space of their own'),
   tolerance: comfort(),
   parameters: {
     armMm: {

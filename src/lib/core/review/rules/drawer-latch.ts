@@ -23,7 +23,7 @@ export const drawerLatch = defineRule({
   group: 'travel',
   modes: ['driving'],
   gravity: { 'drawer-flies': 'caution' },
-  basis: practice('light soft-close drawers hold by themselves; heavy low ones fly out and need a latch that locks'),
+  basis: practice('light soft-close drawers hold by themselves; heavy low ones fly open and need a locking latch'),
   parameters: {
     heavyKg: { default: 10, min: 2, max: 60, unit: 'kg', basis: practice('what a soft-close holds in a bend') },
     forward: {
@@ -31,14 +31,14 @@ export const drawerLatch = defineRule({
       min: 0.2,
       max: 1,
       unit: 'share',
-      basis: practice('of that where it runs out forward: one brakes at 0.8 g and takes a bend at 0.4'),
+      basis: practice('of that where it opens forward: braking is 0.8 g, a bend 0.4'),
     },
     back: {
       default: 1.3,
       min: 1,
       max: 3,
       unit: 'share',
-      basis: practice('of that where it runs out backward: one pulls away at 0.3 g'),
+      basis: practice('of that where it opens backward: pulling away is 0.3 g'),
     },
   },
   check: ({ scene, parameters }) =>

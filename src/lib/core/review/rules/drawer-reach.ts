@@ -26,7 +26,7 @@ export const drawerReach = defineRule({
       min: 1,
       max: 200,
       unit: 'count',
-      basis: practice('so many litres over the drawers of a unit are worth another drawer or a shelf'),
+      basis: practice('this many litres above the drawers of a unit are worth another drawer or a shelf'),
     },
   },
   key: byFitting(({ code }) => code),

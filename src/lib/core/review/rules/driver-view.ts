@@ -20,14 +20,14 @@ export const driverView = defineRule({
   group: 'travel',
   modes: ['driving'],
   gravity: { 'view-blocked': 'stop' },
-  basis: practice('nothing hangs, hinges or stands where the driver looks out or an airbag unfolds'),
+  basis: practice('nothing hangs, swings or stands in the driver’s view or where an airbag unfolds'),
   parameters: {
     aheadMm: {
       default: 700,
       min: 300,
       max: 1500,
       unit: 'mm',
-      basis: practice('from the seat’s middle to the wheel and the bag'),
+      basis: practice('from the middle of the seat to the steering wheel and the airbag'),
     },
   },
   check: ({ scene, parameters }) => {

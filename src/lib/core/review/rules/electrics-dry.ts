@@ -34,7 +34,7 @@ export const electricsDry = defineDistanceRule({
   modes: ['living'],
   code: 'electrics-wet',
   gravity: 'caution',
-  basis: practice('an arm’s splash between water and electrics; local codes rule, work for a licensed electrician'),
+  basis: practice('an arm’s splash between water and electrics; work for a licensed electrician, under local codes'),
   figure: 'awayMm',
   parameters: {
     awayMm: { default: 300, min: 100, max: 1500, unit: 'mm', basis: practice('an arm’s splash') },

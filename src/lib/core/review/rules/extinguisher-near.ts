@@ -34,7 +34,7 @@ export const extinguisherNear = defineRule({
       min: 500,
       max: 10_000,
       unit: 'mm',
-      basis: practice('a few strides from a head; a longer body has a second one'),
+      basis: practice('a few strides from a pillow; a longer vehicle has a second one'),
     },
   },
   needs: ({ scene }) => needsThing(scene, burnsFuel, 'extinguisher'),

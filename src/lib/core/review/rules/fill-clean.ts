@@ -16,7 +16,7 @@ export const fillClean = defineDistanceRule({
   modes: ['living'],
   code: 'fill-dirty',
   gravity: 'caution',
-  basis: practice('the filler for drinking water is well away from waste drain and toilet hatch'),
+  basis: practice('the drinking water filler is well away from waste drain and toilet hatch'),
   figure: 'awayMm',
   parameters: {
     awayMm: {

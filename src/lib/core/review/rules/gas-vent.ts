@@ -19,7 +19,7 @@ export const gasVent = defineRule({
   modes: ['driving'],
   gravity: { 'gas-vent-high': 'stop', 'gas-vent-small': 'stop', 'gas-unsealed': 'stop' },
   basis: published(
-    'EN 1949: a locker that is gas-tight to the inside, vented low with 2 % of its floor, at least 100 cm² (from memory); work for a licensed gas fitter',
+    'EN 1949: a locker that is gas-tight to the inside, vented low with 2% of its floor, at least 100 cm² (from memory); work for a licensed gas fitter',
   ),
   parameters: {
     overFloorMm: { default: 20, min: 0, max: 200, unit: 'mm', basis: practice('a floor of its own under the bottle') },

@@ -15,7 +15,7 @@ export const headsApart = defineRule({
   group: 'people',
   modes: ['sleeping'],
   gravity: { 'head-by-feet': 'note' },
-  basis: practice('heads by heads, or an arm’s length between head and feet'),
+  basis: practice('head next to head, or an arm’s length between head and feet'),
   tolerance: comfort(),
   parameters: {
     apartMm: { default: 450, min: 100, max: 1500, unit: 'mm', basis: practice('from middle to middle') },

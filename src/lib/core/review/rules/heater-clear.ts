@@ -34,7 +34,7 @@ export const heaterClear = defineRule({
       min: 100,
       max: 1500,
       unit: 'mm',
-      basis: practice('it must not draw in what it blew out'),
+      basis: practice('a heater must not draw in what it blows out'),
     },
     tankMm: {
       default: 30,

@@ -31,7 +31,7 @@ export const hobBeside = defineRule({
   group: 'safety',
   modes: ['living'],
   gravity: { 'hob-beside': 'caution' },
-  basis: practice('a hand’s width and a half of air beside a hob, or a heat-proof board; the maker’s sheet rules'),
+  basis: practice('a hand’s width and a half of air beside a hob, or a heat-proof board; follow the maker’s sheet'),
   parameters: {
     airMm: { default: 150, min: 50, max: 600, unit: 'mm', basis: practice('beside a pan’s rim') },
     curtainMm: { default: 300, min: 100, max: 1000, unit: 'mm', basis: practice('a curtain swings and blows') },
@@ -40,7 +40,7 @@ export const hobBeside = defineRule({
       min: 200,
       max: 1500,
       unit: 'mm',
-      basis: practice('so high over a flame cloth still catches'),
+      basis: practice('cloth this high above a flame still catches fire'),
     },
   },
   key: byFitting(({ facts }) => facts.other),

@@ -15,7 +15,7 @@ export const hookUpSide = defineRule({
   group: 'outside',
   modes: ['living'],
   gravity: { 'hook-up-at-door': 'note' },
-  basis: practice('the inlet for the mains is clear of the entrance, or the cable lies in the way'),
+  basis: practice('the mains inlet is clear of the entrance, or the cable lies in the way'),
   tolerance: comfort(),
   parameters: {
     awayMm: { default: 400, min: 100, max: 2000, unit: 'mm', basis: practice('half a step beside the door') },

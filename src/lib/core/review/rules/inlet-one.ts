@@ -15,7 +15,7 @@ export const inletOne = defineRule({
   group: 'safety',
   modes: ['living'],
   gravity: { 'inlets-live': 'stop' },
-  basis: practice('one inlet for the mains, or the pins of the other are live; work for a licensed electrician'),
+  basis: practice('one mains inlet, or the pins of the other are live; work for a licensed electrician'),
   parameters: {},
   check: ({ scene }) => {
     const inlets = placedThat(scene, ({ inlet }) => inlet === 'mains')

@@ -14,7 +14,7 @@ export const lightDoor = defineRule({
   group: 'air',
   modes: ['living'],
   gravity: { 'light-on': 'note' },
-  basis: practice('a light that comes on with a door can be put out at night'),
+  basis: practice('a light that comes on with a door can be switched off at night'),
   parameters: {},
   check: ({ scene }) =>
     scene.placed.flatMap((placed) => {

@@ -20,7 +20,7 @@ export const looseStowed = defineRule({
   group: 'use',
   modes: 'every',
   gravity: { 'loose-homeless': 'caution' },
-  basis: practice('every cushion has its place in both states; pieces packed biggest first, gear counted'),
+  basis: practice('every cushion has its place in both positions; pieces packed biggest first, gear counted'),
   parameters: {},
   // parts have had keys for a while only: what was let be by its words before is let be still
   key: byFitting(({ facts }) => facts.part.replaceAll('-', ' ')),

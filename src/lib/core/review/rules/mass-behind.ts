@@ -14,7 +14,7 @@ export const massBehind = defineRule({
   group: 'weight',
   modes: ['driving'],
   gravity: { 'mass-behind': 'caution' },
-  basis: practice('heavy things between the axles: behind the rear one they lift the front, and swing the tail'),
+  basis: practice('heavy things between the axles: behind the rear one they lift the front and swing the tail'),
   parameters: {
     share: {
       default: 0.08,

@@ -19,7 +19,7 @@ export const noHoles = defineRule({
   group: 'fit',
   modes: ['living'],
   gravity: { 'fixing-drills': 'caution', 'body-cut': 'caution' },
-  basis: practice('not one hole drilled: rails, the maker’s points, straps, or what stands by itself'),
+  basis: practice('no holes drilled: rails, the maker’s points, straps, or free-standing'),
   parameters: {},
   key: byFitting((draft) => (draft.code === 'body-cut' ? draft.facts.changeId : '')),
   check: ({ scene, plan, brief }) => {

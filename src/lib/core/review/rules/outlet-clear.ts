@@ -16,7 +16,7 @@ export const outletClear = defineRule({
   group: 'safety',
   modes: 'every',
   gravity: { 'outlet-near': 'caution' },
-  basis: practice('nothing before a warm outlet that it would heat; the heater maker’s sheet rules'),
+  basis: practice('nothing in front of a warm-air outlet that it would heat; follow the heater maker’s sheet'),
   parameters: {
     beforeMm: { default: 250, min: 50, max: 1000, unit: 'mm', basis: practice('what may be felt warm, not hot') },
   },

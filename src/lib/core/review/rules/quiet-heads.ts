@@ -26,7 +26,7 @@ export const quietHeads = defineDistanceRule({
   modes: ['sleeping'],
   code: 'head-noise',
   gravity: 'note',
-  basis: practice('heater in a seat or under the floor for quiet; a cold box not at the pillow; boards take off 8 dB'),
+  basis: practice('heater in a seat or under the floor for quiet; no fridge at the pillow; boards take off 8 dB'),
   figure: 'awayMm',
   tolerance: comfort(),
   parameters: {

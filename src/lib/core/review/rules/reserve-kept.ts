@@ -24,7 +24,7 @@ export const reserveKept = defineRule({
   group: 'future',
   modes: ['driving', 'sleeping'],
   gravity: { 'reserve-missing': 'note' },
-  basis: practice('room and fixings for what is foreseen are kept while they cost nothing'),
+  basis: practice('room and fixings for later are kept while they cost nothing'),
   parameters: {
     batteryMm: { default: 360, min: 200, max: 1000, unit: 'mm', basis: practice('length of a second battery') },
     batteryWideMm: { default: 180, min: 80, max: 600, unit: 'mm', basis: practice('width of a second battery') },

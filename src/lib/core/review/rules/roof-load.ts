@@ -15,14 +15,14 @@ export const roofLoad = defineRule({
   group: 'weight',
   modes: 'every',
   gravity: { 'roof-over': 'stop', 'roof-unknown': 'note' },
-  basis: practice('what the maker of the body allows on its roof, rack and all; the body-builder guide rules'),
+  basis: practice('what the vehicle’s maker allows on its roof, rack and all; see the body-builder guide'),
   parameters: {
     askedKg: {
       default: 30,
       min: 0,
       max: 300,
       unit: 'kg',
-      basis: practice('so much on a roof whose limit nobody said is worth a question'),
+      basis: practice('this much on a roof whose limit is not known is worth a question'),
     },
   },
   key: byItself((draft) => ('when' in draft.facts ? draft.facts.when : 'asked')),

@@ -47,7 +47,7 @@ export const roofWithin = defineRule({
       min: 50,
       max: 600,
       unit: 'mm',
-      basis: practice('so far below a box the roof bears it no more'),
+      basis: practice('a roof that is this far below a box no longer carries it'),
     },
   },
   key: byFitting(({ facts }) => facts.over),

@@ -28,7 +28,7 @@ export const seatDepth = defineRule({
       min: 0,
       max: 300,
       unit: 'mm',
-      basis: practice('so much a loose cushion behind the back takes up, less a hand behind the knee'),
+      basis: practice('what a loose cushion behind the back takes up, less a hand behind the knee'),
     },
   },
   check: ({ scene, brief, parameters }) => {

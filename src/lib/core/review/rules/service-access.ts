@@ -31,7 +31,7 @@ export const serviceAccess = defineRule({
       min: 0,
       max: 10,
       unit: 'count',
-      basis: practice('more than three things are not moved for it'),
+      basis: practice('nobody moves more than three things for it'),
     },
   },
   key: byFitting(({ facts }) => `${facts.task} ${facts.of.id}`),

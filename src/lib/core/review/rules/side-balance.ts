@@ -19,14 +19,14 @@ export const sideBalance = defineRule({
   group: 'weight',
   modes: ['driving'],
   gravity: { 'side-heavy': 'caution' },
-  basis: practice('a vehicle that hangs to one side steers and brakes so; heavy things are balanced left to right'),
+  basis: practice('a vehicle that leans to one side steers and brakes badly; heavy things are balanced left to right'),
   parameters: {
     share: {
       default: 0.07,
       min: 0.01,
       max: 0.2,
       unit: 'share',
-      basis: practice('of the whole mass, between the two sides'),
+      basis: practice('of the whole weight, between the two sides'),
     },
   },
   needs: ({ job: { shell } }) => (shell.axles.trackMm === undefined ? [{ what: 'track' }] : []),

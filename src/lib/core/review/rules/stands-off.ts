@@ -36,14 +36,16 @@ export const standsOff = defineRule({
   group: 'fit',
   modes: ['living'],
   gravity: { 'pushed-in': 'note' },
-  basis: practice('a whole thing stands where its top clears the wall or roof; what is lost behind its foot is said'),
+  basis: practice(
+    'what comes whole stands where its top clears the wall or roof; what is lost behind its foot is reported',
+  ),
   parameters: {
     leastMm: {
       default: 120,
       min: 20,
       max: 600,
       unit: 'mm',
-      basis: practice('less than that behind its foot is what every leaning wall costs'),
+      basis: practice('every leaning wall costs a little behind the foot'),
     },
   },
   check: ({ scene, parameters }) =>

@@ -19,7 +19,7 @@ export const stepRise = defineRule({
   modes: ['living'],
   gravity: { 'step-high': 'caution' },
   basis: published(
-    'a riser of 180 mm: 2010 ADA Standards § 504.2 (from memory); stiff knees and others: common practice, no source',
+    'a riser of 180 mm: 2010 ADA Standards § 504.2 (from memory); stiff knees and others: trade practice, no published source',
   ),
   tolerance: comfort(),
   parameters: {
@@ -28,7 +28,7 @@ export const stepRise = defineRule({
       min: 200,
       max: 1200,
       unit: 'mm',
-      basis: practice('higher than this one climbs with both hands'),
+      basis: practice('anything higher is climbed with both hands'),
     },
     stiffMm: { default: 300, min: 150, max: 600, unit: 'mm', basis: practice('what stiff knees take') },
     aidMm: {

@@ -15,7 +15,7 @@ export const wetApart = defineRule({
   group: 'use',
   modes: ['driving'],
   gravity: { 'gear-wet': 'note' },
-  basis: practice('wet and dirty things have a place that can be hosed out, apart from dry ones'),
+  basis: practice('wet and dirty gear has a place that can be hosed out, apart from dry gear'),
   parameters: {},
   key: byFitting(({ facts }) => facts.demandId),
   check: ({ scene, brief, stowed }) => {

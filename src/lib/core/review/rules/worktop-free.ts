@@ -17,7 +17,7 @@ export const worktopFree = defineRule({
   group: 'use',
   modes: ['living'],
   gravity: { 'worktop-few': 'note' },
-  basis: practice('leave worktop free by a loose induction plate, a flap or a cover on the basin'),
+  basis: practice('keep worktop clear with a portable induction hob, a flap or a cover on the sink'),
   tolerance: comfort(),
   parameters: {
     freeMm: { default: 300, min: 200, max: 2000, unit: 'mm', basis: practice('a board; the pan stands on the hob') },

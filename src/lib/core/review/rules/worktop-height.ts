@@ -41,7 +41,9 @@ export const worktopHeight = defineRule({
       min: 0,
       max: 300,
       unit: 'mm',
-      basis: practice('where several cook by turns it suits one; so far off the others stoop or reach and bear it'),
+      basis: practice(
+        'where several take turns to cook it suits one; the others put up with this much stooping or reaching',
+      ),
     },
   },
   needs: needsPeople,

@@ -1,6 +1,7 @@
 import { formatNumber } from '../../units'
-import { capital, HOLLOW_WORDS, list } from '../words'
-import { areMany, the, type SentencesFor } from './kit'
+import { capital, ofIt, orNone, percent, person } from '../grammar'
+import { HOLLOW_WORDS } from '../words'
+import { itOf, type SentencesFor, theAll } from './kit'
 
 /** What rules about air, light and quiet say. */
 export const AIR_SENTENCES: SentencesFor<
@@ -18,96 +19,122 @@ export const AIR_SENTENCES: SentencesFor<
   | 'warm-shut-in'
   | 'gas-shut-in'
 > = {
-  'warm-shut-in': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'A machine that cannot breathe',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} runs warm in ${the(names.fitting(facts.host))}, ${HOLLOW_WORDS[facts.by]}: ${say(measured)} of air on its freest side; ${say(needed)} and vents low and high let it cool.`,
-    client: `${capital(the(names.fitting(fittings[0]!)))} would get too warm where it is.`,
-    why: [
-      `Most air beside it or over it, up to the boards or to what else is in there: ${say(measured)}; at least ${say(needed)}. Its maker’s sheet rules.`,
-    ],
+  'warm-shut-in': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const it = itOf(finding, names)
+    return {
+      title: 'Machine cannot cool',
+      designer: `${capital(it)} runs warm in ${names.the(facts.host)}, ${HOLLOW_WORDS[facts.by]}: ${say(measured)} of air on its freest side; ${say(needed)} is needed, with vents low and high.`,
+      client: `${capital(it)} would get too hot there.`,
+      why: [
+        `Most air beside it or above it, up to the boards or to what else is in there: ${say(measured)}; at least ${say(needed)}. Follow the maker’s sheet.`,
+      ],
+    }
+  },
+  'gas-shut-in': (finding, names) => ({
+    title: 'Charging gas cannot get out',
+    designer: `${capital(itOf(finding, names))} gives off gas while it charges, in ${names.the(finding.facts.host)}, ${HOLLOW_WORDS[finding.facts.by]}: it needs a box of its own with a vent to the outside.`,
+    client: 'Gas from the battery would gather inside.',
+    why: ['The gas burns, and gathers where it cannot get out. Ask a licensed electrician.'],
   }),
-  'gas-shut-in': ({ fittings, facts }, names) => ({
-    title: 'Charging gas is shut in',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} gives off gas while it is charged, in ${the(names.fitting(facts.host))}, ${HOLLOW_WORDS[facts.by]}: it needs a box of its own with a vent to the outside.`,
-    client: 'The battery needs a vent to the outside where it stands.',
-    why: ['What it gives off burns, and gathers where it cannot get out. A licensed electrician rules.'],
-  }),
-  'air-unscreened': ({ fittings, facts }, names) => ({
-    title: 'No screen against insects',
-    designer: `${capital(the(facts.opening === undefined ? names.fitting(fittings[0]!) : names.part(facts.opening)))} has no insect screen: at night it stays shut, and no air comes.`,
-    client: 'You would choose between air and gnats.',
-    why: ['Screens in its frame: 0; needed: 1.'],
-  }),
+  'air-unscreened': (finding, names) => {
+    const { facts } = finding
+    return {
+      title: 'No insect screen',
+      designer: `${capital(facts.opening === undefined ? itOf(finding, names) : names.thePart(facts.opening))} has no insect screen: at night it would stay shut.`,
+      client: 'You would have to choose between fresh air and gnats.',
+      why: ['Screens in its frame: none; needed: 1.'],
+    }
+  },
   'air-one-end': ({ measured, needed, facts }, _names, say) => ({
     title: 'Air at one end only',
-    designer: `${facts.openings === 1 ? 'The one opening for air is' : `All ${facts.openings} openings for air are`} at one end, ${say(measured)} apart, and no fan draws; ${facts.people} cook and sleep inside.`,
-    client: 'Steam and breath would stay inside: the windows run with water in the morning.',
+    designer: `${facts.openings === 1 ? 'The only opening for air is' : `All ${facts.openings} openings for air are`} at one end, at most ${say(measured)} apart, and there is no fan; at least ${say(needed)} apart is needed when ${facts.people} cook and sleep inside.`,
+    client: 'Steam and breath would stay inside: the windows would run with water in the morning.',
     why: [
-      `Furthest apart of the openings for air: ${say(measured)}; ${say(needed)} let air go through. A fan over where one cooks takes the damp out as well.`,
+      `Openings for air are at most ${say(measured)} apart; ${say(needed)} needed. A fan above the hob would take the damp out as well.`,
     ],
   }),
-  'air-one-way': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Air goes out and none comes in',
-    designer:
-      facts.openings === 0
-        ? `${capital(the(names.fitting(fittings[0]!)))} has no opening to draw from: it moves nothing.`
-        : `The furthest opening that ${the(names.fitting(fittings[0]!))} can draw from is ${say(measured)} away; ${say(needed)} draw air across the space.`,
-    client: 'The fan would run and the air would stand.',
-    why: [
-      `Other openings for air (fans, roof hatches, windows that open): ${facts.openings}; the furthest ${say(measured)} off, needed ${say(needed)}.`,
-    ],
-  }),
-  'berth-airless': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'No air at the head',
-    designer: `The ${facts.sleeper}’s head on ${the(names.fitting(fittings[0]!))} is ${say(measured)} from the next opening for air; within ${say(needed)} it is felt.`,
-    client: `The ${facts.sleeper} would sleep in still air.`,
-    why: [
-      `From above, head to the nearest fan, roof hatch or window that opens: ${say(measured)}; at most ${say(needed)}.`,
-    ],
-  }),
-  'hob-airless': ({ fittings, measured, needed }, names, say) => ({
-    title: 'Steam stays in',
-    designer: `The nearest fan, opening window or door is ${say(measured)} from ${the(names.fitting(fittings[0]!))}; ${say(needed)} take the steam out.`,
+  'air-one-way': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const it = itOf(finding, names)
+    return {
+      title: 'Fan has no air inlet',
+      designer:
+        facts.openings === 0
+          ? `${capital(it)} has no opening to draw from.`
+          : `The furthest opening that ${it} can draw from is ${say(measured)} away; it needs one at least ${say(needed)} away.`,
+      client: 'The fan would run, but the air would hardly move.',
+      why: [
+        `Other openings for air (fans, roof lights, windows that open): ${facts.openings === 0 ? 'none' : `${facts.openings}; the furthest ${say(measured)} away, ${say(needed)} needed`}.`,
+      ],
+    }
+  },
+  'berth-airless': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const who = person(facts.sleeper)
+    return {
+      title: 'No fresh air at the pillow',
+      designer: `${capital(ofIt(who, 'head'))} on ${itOf(finding, names)} is ${say(measured)} from the nearest opening; moving air is felt up to ${say(needed)}.`,
+      client: `${capital(who)} would sleep in still air.`,
+      why: [
+        `From above, from the head to the nearest fan, roof light or window that opens: ${say(measured)}; at most ${say(needed)}.`,
+      ],
+    }
+  },
+  'hob-airless': (finding, names, say) => ({
+    title: 'No vent near the hob',
+    designer: `The nearest fan, opening window or door is ${say(finding.measured)} from ${itOf(finding, names)}; ${say(finding.needed)} is the limit.`,
     client: 'Cooking would steam up the vehicle.',
-    why: [`From above, the hob’s middle to the nearest opening: ${say(measured)}; at most ${say(needed)}.`],
+    why: [
+      `From above, from the middle of the hob to the nearest opening: ${say(finding.measured)}; at most ${say(finding.needed)}.`,
+    ],
   }),
   'head-noise': ({ measured, needed, facts }, names, say) => ({
     title: 'Noise at the pillow',
-    designer: `The ${facts.sleeper}’s head lies ${say(measured)} from ${the(names.fitting(facts.source))}; ${say(needed)} keep it quiet.`,
-    client: `The ${facts.sleeper} would hear ${the(names.fitting(facts.source))} all night.`,
-    why: [`Head to the nearest part of it: ${say(measured)}; at least ${say(needed)}.`],
+    designer: `${capital(ofIt(person(facts.sleeper), 'head'))} lies ${say(measured)} from ${names.the(facts.source)}; at least ${say(needed)} is needed for quiet.`,
+    client: `${capital(person(facts.sleeper))} would hear ${names.the(facts.source)} all night.`,
+    why: [`From the head to the nearest part of it: ${say(measured)}; at least ${say(needed)}.`],
   }),
   'light-none': ({ facts }, _names, say) => ({
     title: 'No light to read by',
-    designer: `Within ${say(facts.nearMm)} of the ${facts.sleeper}’s head there is no reading light.`,
-    client: `The ${facts.sleeper} has no light to read by.`,
-    why: [`Reading lights within ${say(facts.nearMm)} of the head: 0; wanted: 1.`],
+    designer: `There is no reading light within ${say(facts.nearMm)} of ${ofIt(person(facts.sleeper), 'head')}.`,
+    client: `${capital(person(facts.sleeper))} would have no light to read by.`,
+    why: [`Reading lights within ${say(facts.nearMm)} of the head: none; needed: 1.`],
   }),
-  'night-dark': ({ fittings, facts }, names, say) => ({
+  'night-dark': (finding, names, say) => ({
     title: 'Dark at night',
-    designer: `Within ${say(facts.nearMm)} of ${the(names.fitting(fittings[0]!))} there is no light. A small red one shows the way and wakes no one.`,
-    client: 'Whoever gets up at night finds the toilet in the dark.',
-    why: [`Lights within ${say(facts.nearMm)}: 0; wanted: 1.`],
+    designer: `There is no light within ${say(finding.facts.nearMm)} of ${itOf(finding, names)}. A small red one shows the way and wakes nobody.`,
+    client: 'Anyone going out at night would find the toilet in the dark.',
+    why: [`Lights within ${say(finding.facts.nearMm)}: none; needed: 1.`],
   }),
-  'light-on': ({ fittings }, names) => ({
-    title: 'A light that wakes',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} by the door has no switch of its own.`,
-    client: 'Whoever goes out at night lights up everyone.',
-    why: ['A light that only the door works cannot be put out; wanted: 1 switch.'],
+  'light-on': (finding, names) => ({
+    title: 'Door light wakes everyone',
+    designer: `There is no separate switch for ${itOf(finding, names)} by the door.`,
+    client: 'Anyone going out at night would light up the sleepers.',
+    why: ['A light that only the door works cannot be put out; it needs a switch.'],
   }),
-  'berth-cold': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'A bed against a cold wall',
-    designer: `${capital(the(names.fitting(fittings[0]!)))}’s mattress is ${say(facts.gapMm)} from a wall of ${formatNumber(measured, 2)} W/m²K; over ${formatNumber(needed, 2)} it gets damp there.`,
-    client: 'The mattress would get damp at the wall.',
-    why: [
-      `U-value of the wall as it is lined: ${formatNumber(measured, 2)} W/m²K; at most ${formatNumber(needed, 2)}.`,
-      `From the mattress to the wall: ${say(facts.gapMm)}.`,
-    ],
-  }),
-  'window-covered': ({ fittings, measured, needed, facts }, names) => ({
-    title: 'A window that cannot be opened',
-    designer: `${capital(list(fittings.map((id) => the(names.fitting(id)))))} ${areMany(fittings, names) ? 'stand' : 'stands'} before ${the(names.part(facts.openingId))}: ${formatNumber(measured)} % of it stay free, ${formatNumber(needed)} % are wanted.`,
-    client: `You could not open ${the(names.part(facts.openingId))}.`,
-    why: [`Share of the pane with nothing before it: ${formatNumber(measured)} %; at least ${formatNumber(needed)} %.`],
-  }),
+  'berth-cold': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    return {
+      title: 'Bed against a cold wall',
+      designer: `The mattress of ${itOf(finding, names)} is ${say(facts.gapMm)} from a wall with a U-value of ${formatNumber(measured, 2)} W/m²K; above ${formatNumber(needed, 2)} it gets damp there.`,
+      client: 'The mattress would get damp at the wall.',
+      why: [
+        `U-value of the wall as lined: ${formatNumber(measured, 2)} W/m²K; at most ${formatNumber(needed, 2)}.`,
+        `From the mattress to the wall: ${say(facts.gapMm)}.`,
+      ],
+    }
+  },
+  'window-covered': ({ fittings, measured, needed, facts }, names) => {
+    const window = names.thePart(facts.openingId)
+    const by = theAll(fittings, names)
+    return {
+      title: 'Window blocked',
+      designer: `${capital(by)} ${fittings.length > 1 ? 'are' : 'is'} in front of ${window}: ${percent(Math.round(measured))} of it is clear, ${percent(Math.round(needed))} is needed.`,
+      client: `You could not open ${window}.`,
+      why: [
+        `Share of the pane with nothing in front of it: ${measured === 0 ? orNone(0) : percent(Math.round(measured))}; at least ${percent(Math.round(needed))}.`,
+      ],
+    }
+  },
 }

@@ -1,8 +1,16 @@
-import { capital, list } from '../words'
-import { blockerName, the, type SentencesFor } from './kit'
+import { capital, count, countWords, list, ofIt, orNone, person } from '../grammar'
+import { blockerName, itOf, range, type SentencesFor, tall, upTo } from './kit'
 
 /** Whom a height suits that does not suit another. */
-const suiting = (suits: string | undefined): string => (suits === undefined ? '' : `; it suits the ${suits}`)
+const suiting = (suits: string | undefined): string =>
+  suits === undefined ? '' : `; the present height suits ${person(suits)}`
+
+const NO_ROOM = {
+  standing: 'No room to stand there',
+  sitting: 'No room to sit there',
+  lying: 'No room to lie there',
+  working: 'No room to work there',
+} as const
 
 /** What rules about people say. */
 export const PEOPLE_SENTENCES: SentencesFor<
@@ -27,182 +35,236 @@ export const PEOPLE_SENTENCES: SentencesFor<
   | 'seat-high'
   | 'bed-hole'
 > = {
-  'bed-high': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Bed too high to get into',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} ${facts.steps === 0 ? 'high with its mattress' : 'up from one step to the next'}; the ${facts.sleeper} gets onto ${say(needed)}.`,
-    client: `The ${facts.sleeper} would have to climb into bed.`,
-    why: [
-      facts.mobility === 'stiff' || facts.mobility === 'free'
-        ? `From the lined floor to the mattress’s top${facts.steps === 0 ? '' : `, by ${facts.steps} steps beside it, the highest rise`}: ${say(measured)}; ${facts.mobility === 'stiff' ? `a stiff knee sits down on ${say(needed)} and does not climb` : `one gets onto ${say(needed)} without a ladder`}.`
-        : `From the lined floor to the mattress’s top: ${say(measured)}; one moves over onto at most ${say(needed)}, as published for seats.`,
-    ],
-  }),
-  'berth-short': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Bed too short',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} long${facts.along === 'y' ? ' across' : ''} at mattress height; the ${facts.sleeper}, ${say(facts.statureMm)}, needs ${say(needed)}.`,
-    client: `The ${facts.sleeper} could not lie straight: the bed is ${say(needed - measured)} too short.`,
-    why: [
-      `${say(facts.statureMm)} stature + ${say(facts.spareMm)} to spare = ${say(needed)} needed; ${say(measured)} there; short by ${say(needed - measured)}.`,
-    ],
-  }),
-  'berth-narrow': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Bed too narrow',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} wide; ${facts.sleepers === 1 ? 'one sleeper needs' : `${facts.sleepers} sleepers need`} ${say(needed)}.`,
-    client: `The bed is ${say(needed - measured)} too narrow.`,
-    why: [
-      `${facts.widthsMm.map(say).join(' + ')}${facts.sleepers > 1 ? ` = ${say(needed)}` : ''} needed; ${say(measured)} there.`,
-    ],
-  }),
+  'bed-high': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const who = person(facts.sleeper)
+    const walks = facts.mobility === 'stiff' || facts.mobility === 'free'
+    return {
+      title: 'Bed too high to get into',
+      designer: `${capital(itOf(finding, names))} ${facts.steps === 0 ? `is ${say(measured)} high, mattress included` : `has a step of ${say(measured)} up to it`}; ${who} can get onto ${say(needed)} at most.`,
+      client: `${capital(who)} would have to climb into bed.`,
+      why: [
+        walks
+          ? `From the lined floor to the top of the mattress${facts.steps === 0 ? '' : `, by ${count(facts.steps, { one: 'step', many: 'steps' })} beside it, the highest rise`}: ${say(measured)}; ${facts.mobility === 'stiff' ? `with stiff knees one sits down on ${say(needed)} at most and does not climb` : `without a ladder one gets onto ${say(needed)} at most`}.`
+          : `From the lined floor to the top of the mattress: ${say(measured)}; to transfer from a wheelchair, ${say(needed)} at most, as published for seats.`,
+      ],
+    }
+  },
+  'berth-short': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const who = person(facts.sleeper)
+    return {
+      title: 'Bed too short',
+      designer: `${capital(itOf(finding, names))} is ${say(measured)} long at mattress height; ${who}${tall(facts.statureMm, say)} needs ${say(needed)}.`,
+      client: `${capital(who)} could not lie straight: the bed is ${say(needed - measured)} too short.`,
+      why: [
+        `${say(facts.statureMm)} tall + ${say(facts.spareMm)} to spare = ${say(needed)} needed; ${say(measured)} is there${facts.along === 'y' ? ', across the vehicle' : ''}; ${say(needed - measured)} too short.`,
+      ],
+    }
+  },
+  'berth-narrow': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    return {
+      title: 'Bed too narrow',
+      designer: `${capital(itOf(finding, names))} is ${say(measured)} wide; ${facts.sleepers === 1 ? 'one sleeper needs' : `${facts.sleepers} sleepers need`} ${say(needed)}.`,
+      client: `The bed is ${say(needed - measured)} too narrow.`,
+      why: [
+        `${facts.widthsMm.map(say).join(' + ')}${facts.sleepers > 1 ? ` = ${say(needed)}` : ''} needed; ${say(measured)} is there.`,
+      ],
+    }
+  },
   'berths-few': ({ measured, needed }) => ({
-    title: 'Not enough berths',
-    designer: `${needed === 1 ? 'One sleeps' : `${needed} sleep`} in it and there ${measured === 1 ? 'is 1 place' : `are ${measured} places`} to lie.`,
-    client: `There is nowhere to sleep for ${needed - measured} of you.`,
-    why: [`Sleeping places of all berths in this mode: ${measured}; sleepers in the brief: ${needed}.`],
+    title: 'Too few berths',
+    designer: `Berths: ${orNone(measured)}. People who sleep in it: ${needed}.`,
+    client: `${capital(countWords(needed - measured, { one: 'of you would have', many: 'of you would have' }))} nowhere to sleep.`,
+    why: [`Berths in this mode: ${orNone(measured)}; sleepers in the brief: ${needed}.`],
   }),
-  'table-few': ({ measured, needed, facts }) => ({
-    title: 'Not everyone at the table',
-    designer: `${needed} want to eat together and there ${measured === 1 ? 'is 1 place' : `are ${measured} places`} at a table.`,
-    client: `${needed - measured} of you would eat standing.`,
-    why: [`Places along table edges at 550 mm each: ${measured}; ${needed} needed. Seats beside: ${facts.seats}.`],
+  'table-few': ({ measured, needed, facts }, _names, say) => ({
+    title: 'Not everyone fits at the table',
+    designer: `Places at the table: ${orNone(measured)}. People who eat together: ${needed}.`,
+    client: `${capital(countWords(needed - measured, { one: 'of you would have', many: 'of you would have' }))} no place at the table.`,
+    why: [
+      `Places along table edges at ${say(550)} each: ${orNone(measured)}; needed: ${needed}. Seats beside them: ${orNone(facts.seats)}.`,
+    ],
   }),
-  'standing-low': ({ fittings, measured, needed, facts }, names, say) => {
-    const it = the(names.fitting(fittings[0]!))
+  'standing-low': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const it = itOf(finding, names)
+    const who = person(facts.person)
     const place = facts.use === 'stand-inside' ? `in ${it}` : `at ${it}`
     const over =
       facts.under === 'roof'
         ? 'under the roof'
         : facts.use === 'stand-inside'
           ? 'under its top'
-          : `under ${the(names.fitting(facts.under.fittingId))}`
+          : `under ${names.the(facts.under.fittingId)}`
     return {
-      title: 'Cannot stand upright',
-      designer: `Standing ${place} leaves ${say(measured)} ${over}; the ${facts.person}, ${say(facts.statureMm)}, needs ${say(needed)}.`,
-      client: `The ${facts.person} would have to stoop ${place}.`,
+      title: 'Too little headroom',
+      designer: `The headroom ${place} is ${say(measured)} ${over}; ${who}${tall(facts.statureMm, say)} needs ${say(needed)}.`,
+      client: `${capital(who)} would have to stoop ${place}.`,
       why: [
-        `${say(facts.statureMm)} stature${facts.spareMm === 0 ? ', without shoes' : ` + ${say(facts.spareMm)} for shoes = ${say(needed)}`}; floor to what is overhead: ${say(measured)}; short by ${say(needed - measured)}.`,
+        `${say(facts.statureMm)} tall${facts.spareMm === 0 ? ', without shoes' : ` + ${say(facts.spareMm)} for shoes = ${say(needed)}`}; from the floor to what is overhead: ${say(measured)}; ${say(needed - measured)} too low.`,
       ],
     }
   },
-  'standing-nowhere': ({ measured, needed, facts }, _names, say) => ({
-    title: 'Nowhere to stand upright',
-    designer: `The ${facts.person}, ${say(facts.statureMm)}, stands upright nowhere in this body: it leaves ${say(measured)} at its highest.`,
-    client: `The ${facts.person} cannot stand upright in this vehicle.`,
-    why: [
-      `${say(facts.statureMm)} stature + ${say(facts.spareMm)} for shoes = ${say(needed)}; the most between lined floor and lined roof: ${say(measured)}; short by ${say(needed - measured)}. A higher roof is work for the body builder.`,
-    ],
-  }),
-  'figure-blocked': ({ measured, facts }, names, say) => {
-    const by = list(facts.blockers.map((blocker) => blockerName(blocker, names)))
+  'standing-nowhere': ({ measured, needed, facts }, _names, say) => {
+    const who = person(facts.person)
     return {
-      title: 'No room for the body',
-      designer: `The ${facts.who}, ${facts.pose}, meets ${by} by up to ${say(measured)}.`,
-      client: `There is no room for the ${facts.who} to be ${facts.pose} there.`,
-      why: [`The body as blocks by its measures; up to 60 mm gives, ${say(measured)} is more.`],
+      title: 'No standing headroom',
+      designer: `${capital(who)}${tall(facts.statureMm, say)} cannot stand up anywhere in this vehicle: the most headroom is ${say(measured)}.`,
+      client: `${capital(who)} could not stand up in this vehicle.`,
+      why: [
+        `${say(facts.statureMm)} tall + ${say(facts.spareMm)} for shoes = ${say(needed)}; the most between lined floor and lined roof: ${say(measured)}; ${say(needed - measured)} too low. A higher roof is work for a body builder.`,
+      ],
     }
   },
-  'sit-up-low': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Too low to sit up in bed',
-    designer: `Over the mattress of ${the(names.fitting(fittings[0]!))} there ${measured === 1 ? 'is' : 'are'} ${say(measured)} at best, at the ${facts.end} end, to ${list(facts.blockers.map((blocker) => blockerName(blocker, names)))}; the ${facts.sleeper} wants ${say(needed)} to sit up.`,
-    client: `The ${facts.sleeper} could not sit up in bed.`,
-    why: [
-      `Sitting height ${say(facts.sittingMm)} (0.520 × ${say(facts.statureMm)} stature unless measured) + ${say(facts.spareMm)} to spare − ${say(facts.pressedMm)} that the mattress gives = ${say(needed)}.`,
-      `Tried over a trunk and a head at both ends of the bed, and a little down from them: ${say(measured)} at best.`,
-    ],
-  }),
-  'climb-over': ({ fittings, measured }, names) => ({
-    title: 'One climbs over the other',
-    designer: `From ${the(names.fitting(fittings[0]!))} ${measured === 1 ? 'one sleeper gets' : `${measured} sleepers get`} out over another.`,
-    client: 'Whoever sleeps inside wakes the other to get out.',
+  'figure-blocked': ({ measured, facts }, names, say) => {
+    const by = list([...new Set(facts.blockers.map((blocker) => blockerName(blocker, names)))])
+    const who = person(facts.who)
+    return {
+      title: NO_ROOM[facts.pose],
+      designer: `${capital(who)}, ${facts.pose}, runs ${say(measured)} into ${by}.`,
+      client: `There is no room for ${who} ${facts.pose} there.`,
+      why: [
+        `The figure is drawn as blocks from its measurements; an overlap of up to ${say(60)} is let pass, and this is ${say(measured)}.`,
+      ],
+    }
+  },
+  'sit-up-low': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const who = person(facts.sleeper)
+    return {
+      title: 'Too low to sit up in bed',
+      designer: `Above the mattress of ${itOf(finding, names)} ${say(measured)} is clear at best, at the ${facts.end} end${upTo(facts.blockers, names)}; to sit up ${who} needs ${say(needed)}.`,
+      client: `${capital(who)} could not sit up in bed.`,
+      why: [
+        `Sitting height ${say(facts.sittingMm)} (0.520 × ${say(facts.statureMm)}, unless measured) + ${say(facts.spareMm)} to spare − ${say(facts.pressedMm)} that the mattress gives = ${say(needed)}.`,
+        `Tried over a trunk and a head at both ends of the bed, and a little down from them: ${say(measured)} at best.`,
+      ],
+    }
+  },
+  'climb-over': (finding, names) => ({
+    title: 'Climbing over each other',
+    designer: `${finding.measured === 1 ? 'One sleeper can' : `${finding.measured} sleepers can`} only get out of ${itOf(finding, names)} over another.`,
+    client: 'Whoever sleeps by the wall has to climb over the other to get out.',
     why: ['Two side by side, with the way in along one long side only; from the foot each gets out alone.'],
   }),
-  'rail-in-lining': ({ fittings }, names) => ({
-    title: 'The grab rail does not hold',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} is fixed to the lining alone; it must be bolted into framing.`,
+  'rail-in-lining': (finding, names) => ({
+    title: 'Grab rail fixed to lining only',
+    designer: `${capital(itOf(finding, names))} is fixed to the lining alone; it must be bolted into framing.`,
     client: 'The rail could come off in your hand.',
-    why: ['A grab bar is to bear 1112 N (250 lbf); a lining of thin board does not.'],
+    why: ['A grab bar has to hold 1112 N (250 lbf); a lining of thin board does not.'],
   }),
   'head-by-feet': ({ measured, needed, facts }, _names, say) => ({
-    title: 'A head by feet',
-    designer: `The ${facts.sleeper}’s head lies ${say(measured)} from the ${facts.other}’s feet; ${say(needed)} keep them apart.`,
-    client: `The ${facts.sleeper} would sleep by the ${facts.other}’s feet.`,
-    why: [`Middle of the head to the middle of the feet: ${say(measured)}; at least ${say(needed)}.`],
+    title: 'Head next to feet',
+    designer: `${capital(ofIt(person(facts.sleeper), 'head'))} lies ${say(measured)} from ${ofIt(person(facts.other), 'feet')}; at least ${say(needed)} is needed.`,
+    client: `${capital(person(facts.sleeper))} would sleep next to ${ofIt(person(facts.other), 'feet')}.`,
+    why: [`From the middle of the head to the middle of the feet: ${say(measured)}; at least ${say(needed)}.`],
   }),
-  'head-bump': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'A knock on the head',
-    designer: `Over ${the(facts.cabSeat === undefined ? names.fitting(fittings[0]!) : names.part(facts.cabSeat))} there are ${say(measured)} to ${facts.over === undefined ? 'the roof' : the(names.fitting(facts.over))}; the ${facts.person} sits ${say(facts.sittingMm)} high and needs ${say(needed)}.`,
-    client: `The ${facts.person} would hit ${facts.over === undefined ? 'the roof' : the(names.fitting(facts.over))}.`,
-    why: [
-      `Sitting height ${say(facts.sittingMm)} + ${say(needed - facts.sittingMm)} to rise = ${say(needed)}; seat to what hangs over it: ${say(measured)}.`,
-    ],
-  }),
-  'worktop-off': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: measured < needed ? 'The worktop is low' : 'The worktop is high',
-    designer: `The worktop of ${the(names.fitting(fittings[0]!))} is ${say(measured)} high; the ${facts.person}, ${say(facts.statureMm)}, works well at ${say(facts.lowMm)} to ${say(facts.highMm)}${suiting(facts.suits)}.`,
-    client: `The ${facts.person} would ${measured < needed ? 'stoop' : 'reach up'} to cook.`,
-    why: [
-      `Elbow of ${say(facts.statureMm)} stature, less ${say(facts.leastBelowMm)} to ${say(facts.mostBelowMm)} for light work, and ${say(facts.slackMm)} either way: ${say(facts.lowMm)} to ${say(facts.highMm)}; floor to worktop: ${say(measured)}.`,
-      ...(facts.suits === undefined ? [] : [`Whoever cooks most should have it: name the cook in the brief.`]),
-    ],
-  }),
-  'basin-off': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: measured < needed ? 'The basin is low' : 'The basin is high',
-    designer: `The basin of ${the(names.fitting(fittings[0]!))} has its rim at ${say(measured)}; the ${facts.person}, ${say(facts.statureMm)}, washes well at ${say(facts.lowMm)} to ${say(facts.highMm)}${suiting(facts.suits)}.`,
-    client: `The ${facts.person} would ${measured < needed ? 'stoop' : 'reach up'} to wash.`,
-    why: [
-      `Elbow of ${say(facts.statureMm)} stature, less ${say(facts.leastBelowMm)} to ${say(facts.mostBelowMm)} to wash, and ${say(facts.slackMm)} either way: ${say(facts.lowMm)} to ${say(facts.highMm)}; floor to rim: ${say(measured)}.`,
-    ],
-  }),
-  'seat-deep': ({ fittings, measured, needed, facts }, names, say) => {
-    const it = capital(the(names.fitting(fittings[0]!)))
+  'head-bump': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const seat = facts.cabSeat === undefined ? itOf(finding, names) : names.thePart(facts.cabSeat)
+    const over = facts.over === undefined ? 'the roof' : names.the(facts.over)
+    const who = person(facts.person)
+    return {
+      title: 'Too little headroom over the seat',
+      designer: `Between ${seat} and ${over} there is ${say(measured)}; sitting, ${who} needs ${say(needed)}.`,
+      client: `${capital(who)} would hit ${over} when sitting down or getting up.`,
+      why: [
+        `Sitting height ${say(facts.sittingMm)} + ${say(needed - facts.sittingMm)} to rise = ${say(needed)}; from the seat to what is over it: ${say(measured)}.`,
+      ],
+    }
+  },
+  'worktop-off': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const who = person(facts.person)
+    return {
+      title: measured < needed ? 'Worktop too low' : 'Worktop too high',
+      designer: `The worktop of ${itOf(finding, names)} is ${say(measured)} high; for ${who}${tall(facts.statureMm, say)} ${range(facts.lowMm, facts.highMm, say)} works best${suiting(facts.suits)}.`,
+      client: `${capital(who)} would have to ${measured < needed ? 'stoop' : 'reach up'} to cook.`,
+      why: [
+        `Elbow height of someone ${say(facts.statureMm)} tall, less ${range(facts.leastBelowMm, facts.mostBelowMm, say)} for light work, and ${say(facts.slackMm)} either way: ${range(facts.lowMm, facts.highMm, say)}; from the floor to the worktop: ${say(measured)}.`,
+        ...(facts.suits === undefined ? [] : ['Whoever cooks most should decide: name the cook in the brief.']),
+      ],
+    }
+  },
+  'basin-off': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const who = person(facts.person)
+    return {
+      title: measured < needed ? 'Basin too low' : 'Basin too high',
+      designer: `The rim of the basin at ${itOf(finding, names)} is ${say(measured)} high; for ${who}${tall(facts.statureMm, say)} ${range(facts.lowMm, facts.highMm, say)} works best${suiting(facts.suits)}.`,
+      client: `${capital(who)} would have to ${measured < needed ? 'stoop' : 'reach up'} to wash.`,
+      why: [
+        `Elbow height of someone ${say(facts.statureMm)} tall, less ${range(facts.leastBelowMm, facts.mostBelowMm, say)} to wash, and ${say(facts.slackMm)} either way: ${range(facts.lowMm, facts.highMm, say)}; from the floor to the rim: ${say(measured)}.`,
+      ],
+    }
+  },
+  'seat-deep': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const it = itOf(finding, names)
+    const who = person(facts.person)
     const shallow = measured < needed
     return {
-      title: shallow ? 'A shallow seat' : 'A deep seat',
+      title: shallow ? 'Seat too shallow' : 'Seat too deep',
       designer: shallow
-        ? `${it} is ${say(measured)} deep to sit on; ${say(needed)} bear the thighs.`
-        : `${it} is ${say(measured)} deep to sit on; the ${facts.person}, ${say(facts.statureMm)}, leans back up to ${say(needed)}.`,
+        ? `The seat of ${it} is ${say(measured)} deep; at least ${say(needed)} is needed to support the thighs.`
+        : `The seat of ${it} is ${say(measured)} deep; ${who}${tall(facts.statureMm, say)} can lean back on ${say(needed)} at most.`,
       client: shallow
-        ? `${it} is a perch, no seat.`
-        : `The ${facts.person} could not lean back with feet on the floor.`,
+        ? `${capital(it)} would be more of a perch than a seat.`
+        : `${capital(who)} could not lean back with both feet on the floor.`,
       why: [
         shallow
-          ? `From its back cushion to its front: ${say(measured)}; at least ${say(needed)}.`
-          : `From the back to the hollow of the knee ${say(facts.thighMm)} (0.290 of the stature where not measured), and ${say(needed - facts.thighMm)} that a loose cushion takes up: ${say(needed)}; from its back cushion to its front: ${say(measured)}.`,
+          ? `From the back cushion to the front edge: ${say(measured)}; at least ${say(needed)}.`
+          : `From the back to the hollow of the knee ${say(facts.thighMm)} (0.290 of the height, unless measured), and ${say(needed - facts.thighMm)} that a loose cushion takes up: ${say(needed)}; from the back cushion to the front edge: ${say(measured)}.`,
       ],
     }
   },
-  'rail-low': ({ fittings, measured, needed, facts }, names, say) => {
-    const it = the(names.fitting(fittings[0]!))
+  'rail-low': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const who = facts.child === undefined ? 'Whoever sleeps there' : capital(person(facts.child))
     return {
-      title: measured === 0 ? 'No rail at a high bed' : 'A low rail at a high bed',
-      designer: `${capital(it)} is ${say(facts.overFloorMm)} up${facts.child === undefined ? '' : ` and the ${facts.child} sleeps in it`}; its rail is ${measured === 0 ? 'missing' : `${say(measured)} over the mattress`}, ${say(needed)} keep one in.`,
-      client: `The ${facts.child ?? 'sleeper'} could fall out of bed.`,
+      title: measured === 0 ? 'No rail on a high bed' : 'Rail too low on a high bed',
+      designer: `${capital(itOf(finding, names))}: the mattress is ${say(facts.overFloorMm)} up${facts.child === undefined ? '' : `, ${person(facts.child)} sleeps in it`} and ${measured === 0 ? 'there is no rail' : `the rail stands ${say(measured)} above it`}; at least ${say(needed)} is needed.`,
+      client: `${who} could fall out of bed.`,
       why: [
-        `Rail over the mattress: ${say(measured)}; at least ${say(needed)} on a bed that is ${say(facts.overFloorMm)} up.`,
+        `Rail above the mattress: ${say(measured)}; at least ${say(needed)} on a bed that is ${say(facts.overFloorMm)} up.`,
       ],
     }
   },
-  'table-off': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: measured < needed ? 'No room for knees' : 'The table is high for its seat',
-    designer: `From the cushion of ${the(names.fitting(facts.seat))} to the top of ${the(names.fitting(fittings[0]!))} there are ${say(measured)}; ${measured < needed ? 'at least' : 'at most'} ${say(needed)} sit well.`,
-    client: measured < needed ? 'Your knees would meet the table.' : 'The table would be under your chin.',
-    why: [
-      `Height of the top less height of the cushion: ${say(measured)}; ${measured < needed ? 'at least' : 'at most'} ${say(needed)}.`,
-    ],
-  }),
-  'seat-high': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Feet do not reach the floor',
-    designer: `The cushion of ${the(names.fitting(fittings[0]!))} is ${say(measured)} up; the hollow of the ${facts.person}’s knee is at ${say(needed - facts.overKneeMm)}.`,
-    client: `The ${facts.person}’s feet would not reach the floor.`,
-    why: [
-      `Hollow of the knee of the shortest adult, 0.245 of the stature where not measured: ${say(needed - facts.overKneeMm)}, + ${say(facts.overKneeMm)} for shoes and cushion = ${say(needed)}; the cushion: ${say(measured)}.`,
-    ],
-  }),
-  'bed-hole': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'A hole in the bed',
-    designer: `Beside ${the(names.fitting(fittings[0]!))} nothing is under ${say(measured)} by ${say(facts.longMm)} of the bed; up to ${say(needed)} a cushion bridges. Bring the benches nearer, make the board wider, or set them to one height.`,
-    client: 'A leg would sink in between the cushions.',
-    why: [
-      `The bed is looked over every 20 mm for what lies within 30 mm of its top: the widest open place is ${say(measured)}, at most ${say(needed)}.`,
-    ],
-  }),
+  'table-off': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const low = measured < needed
+    return {
+      title: low ? 'No room for knees' : 'Table too high for its seat',
+      designer: `The top of ${itOf(finding, names)} is ${say(measured)} above the cushion of ${names.the(facts.seat)}; ${low ? `at least ${say(needed)} leaves room for knees` : `${say(needed)} is the limit`}.`,
+      client: low ? 'Your knees would meet the table.' : 'The table would be too high to eat at comfortably.',
+      why: [
+        `Height of the top less height of the cushion: ${say(measured)}; ${low ? 'at least' : 'at most'} ${say(needed)}.`,
+      ],
+    }
+  },
+  'seat-high': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const who = person(facts.person)
+    return {
+      title: 'Feet do not reach the floor',
+      designer: `The cushion of ${itOf(finding, names)} is ${say(measured)} above the floor; ${who} needs ${say(needed)} or less.`,
+      client: `${capital(ofIt(who, 'feet'))} would not reach the floor.`,
+      why: [
+        `Hollow of the knee of the shortest adult, 0.245 of the height unless measured: ${say(needed - facts.overKneeMm)}, + ${say(facts.overKneeMm)} for shoes and cushion = ${say(needed)}; the cushion: ${say(measured)}.`,
+      ],
+    }
+  },
+  'bed-hole': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    return {
+      title: 'Gap in the bed',
+      designer: `Beside ${itOf(finding, names)} nothing supports the bed over ${say(measured)} by ${say(facts.longMm)}; a cushion bridges ${say(needed)} at most. Bring the benches nearer, make the board wider, or set them to one height.`,
+      client: 'A leg would sink in between the cushions.',
+      why: [
+        `The bed is checked every ${say(20)} for what lies within ${say(30)} of its top: the widest gap is ${say(measured)}, at most ${say(needed)}.`,
+      ],
+    }
+  },
 }

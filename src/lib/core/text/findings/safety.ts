@@ -1,15 +1,20 @@
 import { formatNumber } from '../../units'
-import { capital, count, list } from '../words'
-import { the, type SentencesFor } from './kit'
+import { capital, list, ofIt, orNone, percent, person } from '../grammar'
+import { itOf, type SentencesFor } from './kit'
 
 /** An area, its unit on the same line. */
 const cm2 = (value: number): string => `${formatNumber(value)}\u00a0cm²`
 
 const ALARM_WORDS = {
-  smoke: 'smoke',
-  monoxide: 'carbon monoxide',
-  'leaking-gas': 'leaking gas',
+  smoke: 'smoke alarm',
+  monoxide: 'carbon monoxide alarm',
+  'leaking-gas': 'gas alarm',
 } as const
+const WARNS_OF = { smoke: 'smoke', monoxide: 'carbon monoxide', 'leaking-gas': 'leaking gas' } as const
+
+const GAS_FITTER = 'Work for a licensed gas fitter, under local codes.'
+const ELECTRICIAN = 'Work for a licensed electrician, under local codes.'
+const HEATER_SHEET = 'The maker’s sheet and a licensed fitter decide where intake and exhaust go.'
 
 /** What rules about safety say. */
 export const SAFETY_SENTENCES: SentencesFor<
@@ -31,165 +36,178 @@ export const SAFETY_SENTENCES: SentencesFor<
   | 'heater-near'
   | 'battery-gases'
 > = {
-  'gas-far': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Gas far from its bottle',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} burns gas ${say(measured)} from ${the(names.fitting(facts.bottle))}; all gas belongs in one zone of ${say(needed)}.`,
+  'gas-far': (finding, names, say) => ({
+    title: 'Gas too far from its bottle',
+    designer: `${capital(itOf(finding, names))} burns gas and is ${say(finding.measured)} from ${names.the(finding.facts.bottle)}; ${say(finding.needed)} is the limit.`,
     client: 'The gas line would run through half the vehicle.',
     why: [
-      `Least distance between the two: ${say(measured)}; at most ${say(needed)}.`,
-      'Gas lines are work for a licensed gas fitter, and are pressure-tested; local codes rule.',
+      `Shortest distance between the two: ${say(finding.measured)}; at most ${say(finding.needed)}, so that all gas is in one zone.`,
+      'Gas lines are work for a licensed gas fitter, and are pressure-tested, under local codes.',
     ],
   }),
-  'gas-vent-high': ({ fittings, measured, needed }, names, say) => ({
-    title: 'The gas locker cannot drain',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} stands ${say(measured)} over the floor; gas that leaks sinks into the space below and stays.`,
-    client: 'Leaking gas could not flow out.',
+  'gas-vent-high': (finding, names, say) => ({
+    title: 'Gas locker cannot drain',
+    designer: `${capital(itOf(finding, names))} stands ${say(finding.measured)} above the floor; ${say(finding.needed)} is the limit. Gas that leaks would sink into the space below and stay there.`,
+    client: 'Leaking gas could not get out.',
     why: [
-      `Its base over the lined floor: ${say(measured)}; at most ${say(needed)}, so that its vent goes down through the floor.`,
-      'Sealed to the inside, vented at its lowest point: work for a licensed gas fitter; local codes rule.',
+      `Its base above the lined floor: ${say(finding.measured)}; at most ${say(finding.needed)}, so that its vent goes down through the floor.`,
+      'Sealed to the inside, vented at its lowest point: work for a licensed gas fitter, under local codes.',
     ],
   }),
-  'gas-vent-small': ({ fittings, measured, needed, facts }, names) => ({
-    title: 'The gas locker’s vent is small',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} has a vent of ${cm2(measured)}; ${cm2(needed)} let leaking gas out.`,
-    client: 'Leaking gas could not flow out fast enough.',
-    why: [
-      `Its floor is ${cm2(facts.floorCm2)}; ${formatNumber(facts.share * 100)} % of that is ${cm2(Math.ceil(facts.floorCm2 * facts.share))}, and no less than the least: ${cm2(needed)}.`,
-      'Work for a licensed gas fitter; local codes rule.',
-    ],
-  }),
-  'gas-unsealed': ({ fittings }, names) => ({
-    title: 'The gas locker is open to the inside',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} has no seal to the inside: what leaks sinks to the floor you live on.`,
+  'gas-vent-small': (finding, names) => {
+    const { measured, needed, facts } = finding
+    return {
+      title: 'Gas locker vent too small',
+      designer: `The vent of ${itOf(finding, names)} is ${cm2(measured)}; at least ${cm2(needed)} is needed to let leaking gas out.`,
+      client: 'Leaking gas could not get out fast enough.',
+      why: [
+        `The floor of the locker is ${cm2(facts.floorCm2)}; ${percent(facts.share * 100)} of that is ${cm2(Math.ceil(facts.floorCm2 * facts.share))}, and never less than the least: ${cm2(needed)}.`,
+        GAS_FITTER,
+      ],
+    }
+  },
+  'gas-unsealed': (finding, names) => ({
+    title: 'Gas locker open to the inside',
+    designer: `${capital(itOf(finding, names))} has no seal to the inside: gas that leaks would sink to the floor of the living space.`,
     client: 'Leaking gas could come inside.',
-    why: [
-      'Seals to the inside: 0; needed: 1, round its door and where lines pass.',
-      'Work for a licensed gas fitter; local codes rule.',
-    ],
+    why: ['Seals to the inside: none; needed: one, round its door and where lines pass through.', GAS_FITTER],
   }),
-  'intake-near': ({ fittings, measured, needed }, names, say) => ({
-    title: 'It would burn its own exhaust',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} draws its air ${say(measured)} from its flue; at least ${say(needed)}.`,
+  'intake-near': (finding, names, say) => ({
+    title: 'Heater draws in its own exhaust',
+    designer: `Intake and exhaust of ${itOf(finding, names)} are ${say(finding.measured)} apart; at least ${say(finding.needed)} is needed.`,
     client: 'The heater would soot up and stop.',
     why: [
-      `Along its side, from flue to intake: ${say(measured)}; at least ${say(needed)}.`,
-      'The maker’s sheet and a licensed fitter decide where intake and exhaust go.',
+      `Along its side, from exhaust to intake: ${say(finding.measured)}; at least ${say(finding.needed)}.`,
+      HEATER_SHEET,
     ],
   }),
-  'outlet-near': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Something before a warm outlet',
-    designer: `${capital(the(names.fitting(facts.other)))} stands ${say(measured)} before ${the(names.fitting(fittings[0]!))}; ${say(needed)} free, or it gets hot and the heater chokes.`,
-    client: `${capital(the(names.fitting(facts.other)))} would get hot before the heater.`,
-    why: [
-      `Straight out of the grille, as wide and high as it is: ${say(measured)}; at least ${say(needed)}. The heater maker’s sheet rules.`,
-    ],
-  }),
-  'hob-beside': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Too near the flame',
-    designer: facts.bedding
-      ? `The bedding of ${the(names.fitting(facts.other))} lies ${say(measured)} from the flames of ${the(names.fitting(fittings[0]!))}; ${say(needed)} at least.`
-      : facts.cloth
-        ? `${capital(the(names.fitting(facts.other)))} hangs ${say(measured)} from the flames of ${the(names.fitting(fittings[0]!))}; ${say(needed)}, for it swings.`
-        : `${capital(the(names.fitting(facts.other)))} rises ${say(measured)} beside ${the(names.fitting(fittings[0]!))}; ${say(needed)} of air, or a splashback.`,
-    client: `${capital(the(names.fitting(facts.other)))} could ${facts.cloth || facts.bedding ? 'catch fire' : 'scorch'} beside the hob.`,
-    why: [
-      facts.cloth || facts.bedding
-        ? `From the cloth to the hob and to what is over it: ${say(measured)}; needed ${say(needed)}. A board between does not keep cloth off.`
-        : `Free air at the height of the pans: ${say(measured)}; needed ${say(needed)}. A splashback between counts as a heat-proof board; the hob maker’s sheet rules.`,
-    ],
-  }),
-  'electrics-wet': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Electrics near water',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} sits ${say(measured)} from ${the(names.fitting(facts.water))}; ${say(needed)} keep it dry.`,
+  'outlet-near': (finding, names, say) => {
+    const other = names.the(finding.facts.other)
+    return {
+      title: 'Warm-air outlet blocked',
+      designer: `${capital(other)} is ${say(finding.measured)} in front of ${itOf(finding, names)}; keep ${say(finding.needed)} clear, or it gets hot and the heater overheats.`,
+      client: `${capital(other)} would get hot in front of the heater.`,
+      why: [
+        `Straight out of the grille, as wide and high as it is: ${say(finding.measured)}; at least ${say(finding.needed)}. Follow the heater maker’s sheet.`,
+      ],
+    }
+  },
+  'hob-beside': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const [it, other] = [itOf(finding, names), names.the(facts.other)]
+    const burns = facts.cloth || facts.bedding
+    return {
+      title: 'Too near the flame',
+      designer: facts.bedding
+        ? `The bedding of ${other} is ${say(measured)} from the flames of ${it}; at least ${say(needed)} is needed.`
+        : facts.cloth
+          ? `${capital(other)} hangs ${say(measured)} from the flames of ${it}; at least ${say(needed)} is needed, because cloth swings.`
+          : `${capital(other)} is ${say(measured)} from the flames of ${it}; leave ${say(needed)} clear or fit a splashback.`,
+      client: `${capital(other)} could ${burns ? 'catch fire' : 'scorch'} beside the hob.`,
+      why: [
+        burns
+          ? `From the cloth to the hob and to what is above it: ${say(measured)}; ${say(needed)} needed. A board in between does not keep cloth off.`
+          : `Clear air at the height of the pans: ${say(measured)}; ${say(needed)} needed. A splashback in between counts as a heat-proof board; follow the hob maker’s sheet.`,
+      ],
+    }
+  },
+  'electrics-wet': (finding, names, say) => ({
+    title: 'Electrics too near water',
+    designer: `${capital(itOf(finding, names))} is ${say(finding.measured)} from ${names.the(finding.facts.water)}; at least ${say(finding.needed)} is needed.`,
     client: 'Water could reach the electrics.',
     why: [
-      `Least distance between the two: ${say(measured)}; needed ${say(needed)}.`,
-      'Batteries and mains can injure or kill: work for a licensed electrician; local codes rule.',
+      `Shortest distance between the two: ${say(finding.measured)}; at least ${say(finding.needed)}.`,
+      `Batteries and mains can injure or kill. ${ELECTRICIAN}`,
     ],
   }),
-  'fuse-far': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Fuses far from the battery',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} from ${the(names.fitting(facts.battery))}; at most ${say(needed)}.`,
-    client: 'A long cable would lie before its fuse.',
+  'fuse-far': (finding, names, say) => ({
+    title: 'Fuses too far from the battery',
+    designer: `${capital(itOf(finding, names))} is ${say(finding.measured)} from ${names.the(finding.facts.battery)}; ${say(finding.needed)} is the limit.`,
+    client: 'A long cable would have no fuse to protect it.',
     why: [
-      `Least distance between the two: ${say(measured)}; at most ${say(needed)}. The main fuse sits at the battery’s pole itself.`,
-      'Work for a licensed electrician; local codes rule.',
+      `Shortest distance between the two: ${say(finding.measured)}; at most ${say(finding.needed)}. The main fuse sits at the battery’s terminal itself.`,
+      ELECTRICIAN,
     ],
   }),
   'exit-few': ({ measured, needed, facts }, names, say) => ({
-    title: 'One way out',
-    designer: `There ${measured === 1 ? 'is' : 'are'} ${count(measured, { one: 'way', many: 'ways' })} out of the sleeping space that a person gets through; ${needed} are needed.`,
-    client: measured === 0 ? 'No one could get out at night.' : 'If that way is blocked, no one gets out at night.',
+    title: 'Too few ways out',
+    designer: `Ways out of the sleeping space big enough for a person: ${orNone(measured)}; ${needed} are needed.`,
+    client: measured === 0 ? 'Nobody could get out at night.' : 'If that way is blocked, nobody gets out.',
     why: [
-      `Doors, roof hatches, windows that open and an open cab, at least ${say(facts.longMm)} × ${say(facts.shortMm)} of them free: ${facts.exits.length === 0 ? 'none' : list(facts.exits.map((id) => (id === 'cab' ? 'the cab' : the(names.part(id)))))}.`,
-      'An emergency exit opens from inside without a tool; local codes rule.',
+      `Doors, roof hatches, windows that open and an open cab with at least ${say(facts.longMm)} × ${say(facts.shortMm)} clear: ${facts.exits.length === 0 ? 'none' : list(facts.exits.map((id) => (id === 'cab' ? 'the cab' : names.thePart(id))))}.`,
+      'An emergency exit opens from inside without a tool, under local codes.',
     ],
   }),
   'alarm-missing': ({ facts }) => ({
-    title: 'An alarm is missing',
-    designer: `There is no alarm for ${ALARM_WORDS[facts.senses]}.`,
-    client: `Nothing would warn you of ${ALARM_WORDS[facts.senses]}.`,
-    why: [`Asked for by what is aboard: 1 alarm for ${ALARM_WORDS[facts.senses]}; drawn: 0.`],
+    title: `No ${ALARM_WORDS[facts.senses]}`,
+    designer: `There is no ${ALARM_WORDS[facts.senses]} in the plan; one is needed.`,
+    client: `Nothing would warn you of ${WARNS_OF[facts.senses]}.`,
+    why: [`Called for by what is aboard: one ${ALARM_WORDS[facts.senses]}; in the plan: none.`],
   }),
-  'alarm-misplaced': ({ fittings, measured, needed, facts }, names, say) => {
-    const it = the(names.fitting(fittings[0]!))
+  'alarm-misplaced': ({ measured, needed, facts }, _names, say) => {
+    const alarm = ALARM_WORDS[facts.senses]
     const from = {
-      smoke: 'under the roof',
-      monoxide: 'above or below the nearest sleeper’s head',
-      'leaking-gas': 'over the floor',
+      smoke: 'below the roof',
+      monoxide: 'above or below the nearest pillow',
+      'leaking-gas': 'above the floor',
     }[facts.senses]
     return {
-      title: 'An alarm in the wrong place',
-      designer: `${capital(it)} for ${ALARM_WORDS[facts.senses]} is ${say(measured)} ${from}; at most ${say(needed)} is where it would sense it.`,
-      client: `The alarm for ${ALARM_WORDS[facts.senses]} hangs where it would be late.`,
+      title: 'Alarm in the wrong place',
+      designer: `The ${alarm} is ${say(measured)} ${from}; ${say(needed)} is the limit.`,
+      client: `The ${alarm} would go off too late.`,
       why: [
         facts.senses === 'smoke'
-          ? 'Smoke rises and fills from the roof down.'
+          ? 'Smoke rises and fills the space from the roof down.'
           : facts.senses === 'leaking-gas'
-            ? 'Bottled gas is heavier than air and fills from the floor up.'
-            : 'Carbon monoxide mixes with the air that one breathes.',
-        `Measured ${say(measured)} ${from}; at most ${say(needed)}.`,
+            ? 'Bottled gas is heavier than air and fills the space from the floor up.'
+            : 'Carbon monoxide mixes with the air that you breathe.',
+        `Measured: ${say(measured)} ${from}; at most ${say(needed)}.`,
       ],
     }
   },
   'extinguisher-far': ({ measured, needed, facts }, _names, say) => ({
-    title: 'The extinguisher is far',
-    designer: `The extinguisher is ${say(measured)} from ${facts.from === 'exit' ? 'the nearest exit' : 'the nearest pillow'}; at most ${say(needed)}.`,
+    title: 'Extinguisher too far away',
+    designer: `The extinguisher is ${say(measured)} from ${facts.from === 'exit' ? 'the nearest exit' : 'the nearest pillow'}; ${say(needed)} is the limit.`,
     client: 'You would have to look for the extinguisher.',
     why: [
-      `Straight from it to ${facts.from === 'exit' ? 'the nearest door that must stay free' : 'the nearest head'}: ${say(measured)}; at most ${say(needed)}.`,
+      `Straight from it to ${facts.from === 'exit' ? 'the nearest door that must stay clear' : 'the nearest pillow'}: ${say(measured)}; at most ${say(needed)}.`,
     ],
   }),
   'inlets-live': ({ measured }) => ({
-    title: 'More than one live inlet',
-    designer: `Mains comes in at ${formatNumber(measured)} places; with one plugged in, the pins of the other are live.`,
-    client: 'An open plug could be live. This is a danger to life.',
-    why: [`Inlets for the mains: ${formatNumber(measured)}; at most 1. A licensed electrician decides how.`],
+    title: 'More than one mains inlet',
+    designer: `Mains comes in at ${formatNumber(measured)} inlets; with one plugged in, the pins of the other are live.`,
+    client: 'The pins of the other plug would be live: that can kill.',
+    why: [`Mains inlets: ${formatNumber(measured)}; at most 1. A licensed electrician decides how.`],
   }),
-  'drain-flat': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Waste water does not run off',
-    designer: `From ${the(names.fitting(fittings[0]!))} to ${the(names.fitting(facts.tank))} there are ${say(measured)} of fall; its length of pipe needs ${say(needed)}.`,
-    client: 'Water would stand in the tray.',
-    why: [
-      `${say(facts.fallMm)} for each metre between their middles: ${say(needed)}; outlet over the tank’s top: ${say(measured)}.`,
-    ],
-  }),
-  'heater-near': ({ fittings, measured, needed, facts }, names, say) => {
-    const to = the(facts.to.kind === 'fitting' ? names.fitting(facts.to.id) : names.part(facts.to.id))
+  'drain-flat': (finding, names, say) => {
+    const { measured, needed, facts } = finding
     return {
-      title: 'The heater is near',
-      designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} from ${to}; at least ${say(needed)}.`,
-      client: 'Exhaust or heat could come where it should not.',
+      title: 'Waste pipe too flat',
+      designer: `The waste pipe from ${itOf(finding, names)} falls ${say(measured)} to ${names.the(facts.tank)}; over that length it needs ${say(needed)}.`,
+      client: 'Water would stand in the tray.',
       why: [
-        `${facts.to.kind === 'fitting' ? 'Straight between them' : 'Along the side from where its flue goes out'}: ${say(measured)}; at least ${say(needed)}.`,
-        'The maker’s sheet and a licensed fitter decide where intake and exhaust go.',
+        `${say(facts.fallMm)} for each metre between their middles: ${say(needed)}; outlet above the top of the tank: ${say(measured)}.`,
+      ],
+    }
+  },
+  'heater-near': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const to = facts.to.kind === 'fitting' ? names.the(facts.to.id) : names.thePart(facts.to.id)
+    const isExhaust = facts.to.kind !== 'fitting'
+    return {
+      title: isExhaust ? 'Heater exhaust too close' : 'Heater too close',
+      designer: `${capital(isExhaust ? `the exhaust of ${itOf(finding, names)}` : itOf(finding, names))} is ${say(measured)} from ${to}; at least ${say(needed)} is needed.`,
+      client: isExhaust ? `Exhaust could get in at ${to}.` : `The heater could overheat ${to}.`,
+      why: [
+        `${isExhaust ? 'Along the side from where its exhaust goes out' : 'Straight between them'}: ${say(measured)}; at least ${say(needed)}.`,
+        HEATER_SHEET,
       ],
     }
   },
   'battery-gases': ({ measured, needed, facts }, _names, say) => ({
-    title: 'A lead battery by a head',
-    designer: `A lead battery stands ${say(measured)} from the ${facts.sleeper}’s head; ${say(needed)}, or a box with a vent to the outside.`,
-    client: 'The battery would gas beside your head.',
+    title: 'Lead battery by a pillow',
+    designer: `A lead-acid battery stands ${say(measured)} from ${ofIt(person(facts.sleeper), 'head')}; ${say(needed)} is needed, or a box with a vent to the outside.`,
+    client: 'The battery could give off gas by your head.',
     why: [`Straight from the battery to the head: ${say(measured)}; at least ${say(needed)}.`],
   }),
 }

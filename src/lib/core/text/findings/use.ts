@@ -1,26 +1,47 @@
 import { partWord } from '../part-words'
 import { formatNumber, sayVolume } from '../../units'
-import { CLEARANCE_WORDS } from '../fitting-words'
-import { capital, count, list, NEED_WORDS } from '../words'
-import { blockerName, lower, type SentencesFor, size, the } from './kit'
+import { CLEARANCE_WORDS, TURNING_WORDS } from '../fitting-words'
+import { capital, count, countWords, list, ofIt, orNone, percent, person, quoted } from '../grammar'
+import { NEED_FINDING_WORDS } from '../need-words'
+import { figureIn, inTheWay, itOf, type SentencesFor, size, tall, theAll, upTo } from './kit'
 
 /** What is counted in litres and is not enough. */
 const TOO_LITTLE = {
   water: (measured: number, needed: number) => ({
     title: 'Too little water',
-    designer: `The tanks hold ${sayVolume(measured)}; ${sayVolume(needed)} is needed.`,
+    designer: `The water tanks hold ${sayVolume(measured)}; ${sayVolume(needed)} is needed.`,
     client: 'The water would not last as long as you stay.',
-    why: [`Sum of all tanks: ${sayVolume(measured)}; wanted: ${sayVolume(needed)}.`],
+    why: [`All water tanks together: ${sayVolume(measured)}; needed: ${sayVolume(needed)}.`],
   }),
   cold: (measured: number, needed: number) => ({
-    title: 'Too little room in the cold',
-    designer: `The cold boxes hold ${sayVolume(measured)}; ${sayVolume(needed)} is needed.`,
-    client: 'Your food would not all stay cold.',
+    title: 'Fridge too small',
+    designer: `The fridge holds ${sayVolume(measured)}; ${sayVolume(needed)} is needed.`,
+    client: 'Not all of your food would stay cold.',
     why: [
-      `Sum of all cold boxes: ${sayVolume(measured)}; wanted by those who eat aboard, as often as they cook: ${sayVolume(needed)}.`,
+      `All fridges together: ${sayVolume(measured)}; needed by those who eat aboard, as often as they cook: ${sayVolume(needed)}.`,
     ],
   }),
 }
+
+/** A piece of gear as a sentence says it. */
+const pieceName = (piece: string): string => (piece === '' ? 'a piece of gear' : quoted(piece))
+
+const CLEARANCE_TITLES = {
+  stand: 'No room to work at it',
+  'stand-inside': 'No room to stand inside',
+  kneel: 'No room to kneel at it',
+  dress: 'No room to dress',
+  sit: 'No room to sit there',
+  'sit-up': 'No room to sit up',
+  entry: 'No room to get in',
+  swing: 'Door does not open fully',
+  flap: 'Flap does not open fully',
+  lid: 'Lid does not open fully',
+  over: 'Too little room above it',
+  pull: 'Drawer does not open fully',
+  sweep: 'Table does not swing round',
+  access: 'No room to reach it',
+} as const
 
 /** What rules about use say. */
 export const USE_SENTENCES: SentencesFor<
@@ -51,233 +72,268 @@ export const USE_SENTENCES: SentencesFor<
   | 'daily-behind'
   | 'service-missing'
 > = {
-  'stowage-high': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Stowage too high to reach',
-    designer: `The bottom of ${the(names.fitting(fittings[0]!))} is ${say(measured)} over the floor; the ${facts.person}, ${say(facts.statureMm)}, reaches ${say(needed)}.`,
-    client: `The ${facts.person} would need a step to get at it.`,
-    why: [
-      `Shoulder 0.818 + arm 0.386 of ${say(facts.statureMm)} stature, less a hand over its edge: ${say(needed)}; the tallest aboard counts.`,
-    ],
-  }),
-  'clearance-blocked': ({ fittings, measured, needed, unit, facts }, names, say) => {
-    const it = the(names.fitting(fittings[0]!))
-    const what = CLEARANCE_WORDS[facts.use]
-    const by = list(facts.blockers.map((blocker) => blockerName(blocker, names)))
-    const figure = (value: number) => (unit === 'deg' ? `${formatNumber(value)}°` : say(value))
-    const verb = unit === 'deg' ? 'opens only' : 'is only'
+  'stowage-high': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const who = person(facts.person)
     return {
-      title: unit === 'deg' ? 'Does not open' : 'Too little room to use it',
-      designer: `${capital(what)} at ${it} ${verb} ${figure(measured)} of ${figure(needed)}, stopped by ${by}.`,
-      client: `${capital(it)} cannot be used well: too near it, ${by}.`,
+      title: 'Storage too high to reach',
+      designer: `The bottom of ${itOf(finding, names)} is ${say(measured)} above the floor; ${who}${tall(facts.statureMm, say)} reaches ${say(needed)}.`,
+      client: `${capital(who)} would need a step to reach it.`,
       why: [
-        `Needed ${figure(needed)}; grown from nothing until it meets ${by}: ${figure(measured)}, short by ${figure(needed - measured)}.`,
+        `Shoulder 0.818 + arm 0.386 of ${say(facts.statureMm)}, less a hand over its edge: ${say(needed)}; the tallest aboard counts.`,
+      ],
+    }
+  },
+  'clearance-blocked': (finding, names, say) => {
+    const { measured, needed, unit, facts } = finding
+    const it = itOf(finding, names)
+    const what = CLEARANCE_WORDS[facts.use]
+    const blocked = inTheWay(facts.blockers, names)
+    const figure = figureIn(unit, say)
+    return {
+      title: CLEARANCE_TITLES[facts.use],
+      designer:
+        unit === 'deg'
+          ? `${capital(it)}: ${TURNING_WORDS[facts.use] ?? 'it opens'} only ${figure(measured)} of ${figure(needed)}; ${blocked}.`
+          : `${capital(it)} needs ${figure(needed)} ${what}; ${measured === 0 ? 'nothing' : figure(measured)} is clear: ${blocked}.`,
+      client: `You could not use ${it} properly: ${blocked}.`,
+      why: [
+        `${figure(needed)} needed; ${figure(measured)} clear${upTo(facts.blockers, names)}; ${figure(needed - measured)} short.`,
       ],
     }
   },
   'swivel-blocked': ({ measured, needed, facts }, names) => {
-    const by = list(facts.blockers.map((blocker) => blockerName(blocker, names)))
+    const seat = ofIt(person(facts.seat), 'seat')
     return {
-      title: 'The seat does not turn',
-      designer: `The ${facts.seat}’s seat turns only ${formatNumber(measured, 1)}° of ${formatNumber(needed)}°, stopped by ${by}.`,
-      client: `You could not turn the ${facts.seat}’s seat round.`,
+      title: 'Seat does not turn round',
+      designer: `${capital(seat)} turns only ${formatNumber(measured, 1)}° of ${formatNumber(needed)}°: ${inTheWay(facts.blockers, names)}.`,
+      client: `You could not turn ${seat} round.`,
       why: [
-        `Turned in steps of 7.5° about its axis, both ways round; the better way ends at ${formatNumber(measured, 1)}°, where it meets ${by}.`,
+        `Turned in steps of 7.5° about its axis, both ways round; the better way ends at ${formatNumber(measured, 1)}°${upTo(facts.blockers, names)}.`,
         'A swivel under a belted seat needs approval: work for a licensed fitter.',
       ],
     }
   },
   'recline-blocked': ({ measured, needed, facts }, names) => {
-    const by = list(facts.blockers.map((blocker) => blockerName(blocker, names)))
+    const seat = ofIt(person(facts.seat), 'seat')
     return {
-      title: 'The seat does not lean back',
-      designer: `The ${facts.seat}’s seat leans back only ${formatNumber(measured, 1)}° of ${formatNumber(needed)}°, stopped by ${by}.`,
-      client: `You could not lean back in the ${facts.seat}’s seat.`,
+      title: 'Seat does not lean back',
+      designer: `${capital(seat)} leans back only ${formatNumber(measured, 1)}° of ${formatNumber(needed)}°: ${inTheWay(facts.blockers, names)}.`,
+      client: `You could not lean back in ${seat}.`,
       why: [
-        `Its backrest, leant about its foot in steps of 2.5°, meets ${by} after ${formatNumber(measured, 1)}°; by itself it leans ${formatNumber(needed)}°.`,
+        `Its backrest, leaned back about its foot in steps of 2.5°, is stopped after ${formatNumber(measured, 1)}°${upTo(facts.blockers, names)}; with nothing behind it leans ${formatNumber(needed)}°.`,
       ],
     }
   },
   'gear-too-long': ({ measured, needed, facts }, _names, say) => ({
-    title: 'No stowage is long enough',
+    title: 'Nowhere long enough',
     designer:
       measured === 0
-        ? `No stowage takes ${facts.piece || 'a piece of gear'}, ${size(facts.size, say)}.`
-        : `${facts.piece || 'A piece of gear'} is ${say(needed)} long; the longest stowage for its section takes ${say(measured)}.`,
-    client: `${facts.piece || 'A piece of gear'} has no place.`,
+        ? `No locker takes ${pieceName(facts.piece)}, ${size(facts.size, say)}.`
+        : `${capital(pieceName(facts.piece))}: ${say(needed)} long; the longest space for something that thick is ${say(measured)}.`,
+    client: `There is no place for ${facts.piece === '' ? 'a piece of your gear' : pieceName(facts.piece)}.`,
     why: [
-      `${size(facts.size, say)} tried in every stowage, on each side and slanted on its floor; the longest piece of that section that goes in is ${say(measured)}.`,
+      `${size(facts.size, say)} tried in every storage space, on each side and slanted on its floor; the longest piece of that thickness that goes in is ${say(measured)}.`,
     ],
   }),
   'gear-no-room': ({ facts }, _names, say) => ({
-    title: 'No room left for gear',
-    designer: `${facts.piece || 'A piece of gear'}, ${size(facts.size, say)}, would fit, but other gear is in its place.`,
-    client: `${facts.piece || 'A piece of gear'} has no place left.`,
+    title: 'No space left',
+    designer: `${capital(pieceName(facts.piece))}, ${size(facts.size, say)}, would fit, but the space is taken by other gear.`,
+    client: `There is no space left for ${facts.piece === '' ? 'a piece of your gear' : pieceName(facts.piece)}.`,
     why: [
-      'Pieces are packed biggest first; what is left over fits an empty stowage but none of the rooms that remain.',
+      'Gear is packed biggest first, in many orders; this piece fits an empty locker, but no way was found to fit it in with the rest.',
     ],
   }),
-  'loose-homeless': ({ fittings, measured, needed, facts }, names, say) => {
-    const pieces = facts.count === 1 ? `The ${partWord(facts.part)}` : `${facts.count} × the ${partWord(facts.part)}`
-    const whose = names.fitting(fittings[0]!)
+  'loose-homeless': ({ fittings, measured, needed, facts, modeId }, names, say) => {
+    const part = partWord(facts.part)
+    const whose = names.the(fittings[0] ?? '')
     // a stool put away is a loose part by itself
-    const of = whose.toLowerCase() === partWord(facts.part) ? '' : ` of ${the(whose)}`
+    const of = whose === `the ${part}` ? whose : ofIt(whose, part)
+    const pieces = facts.count === 1 ? of : `${of} (${facts.count} pieces)`
     return {
-      title: 'A loose part has no place',
-      designer: `${pieces}${of}, ${size(facts.size, say)}, ${facts.count === 1 ? 'has' : 'have'} no place in this mode${facts.alone ? ': a stowage would take it, but other things are in it' : measured === 0 ? ': no stowage takes it' : `: the longest stowage for its section takes ${say(measured)}`}.`,
-      client: `The ${partWord(facts.part)} would lie about.`,
-      why: [
-        `Not in use in this stance, so it was packed with the gear, biggest first: ${say(needed)} long, left over.`,
-      ],
+      title: 'Nowhere to stow a loose part',
+      designer: `In ${names.mode(modeId)} there is no place for ${pieces}, ${size(facts.size, say)}: ${facts.alone ? 'a locker would take it, but other things are in it' : measured === 0 ? 'no locker takes it' : `the longest space for something that thick is ${say(measured)}`}.`,
+      client: `${capital(of)} would be lying about.`,
+      why: [`Not in use in this mode, so it was packed with the gear, biggest first: ${say(needed)} long, left over.`],
     }
   },
-  'mattress-damp': ({ fittings }, names) => ({
-    title: 'The mattress cannot dry',
-    designer: `The mattress of ${the(names.fitting(fittings[0]!))} lies on a closed board.`,
+  'mattress-damp': (finding, names) => ({
+    title: 'Mattress cannot dry',
+    designer: `The mattress of ${itOf(finding, names)} lies on a closed board.`,
     client: 'The mattress would get damp from below.',
     why: ['Slats or a drilled board let air under it; a closed board lets none.'],
   }),
-  'finish-wet': ({ fittings }, names) => ({
+  'finish-wet': (finding, names) => ({
     title: 'Bare wood at water',
-    designer: `The worktop of ${the(names.fitting(fittings[0]!))} is oiled wood, and water stands there.`,
-    client: 'The board would turn grey and swell at the basin.',
+    designer: `The worktop of ${itOf(finding, names)} is oiled wood, and water will stand on it.`,
+    client: 'The worktop would turn grey and swell at the sink.',
     why: [
-      'Oil keeps splashes off for a while and standing water not at all: oil it often, or face it with laminate or steel.',
+      'Oil keeps off splashes for a while, and standing water not at all: oil it often, or face it with laminate or steel.',
     ],
   }),
-  'finish-hot': ({ fittings, measured, needed }, names) => ({
-    title: 'Hot pans on a worktop that scorches',
-    designer: `The worktop of ${the(names.fitting(fittings[0]!))} bears ${measured} °C; a pan that is put down by the hob has ${needed} °C.`,
-    client: 'A hot pan would leave its mark.',
+  'finish-hot': (finding, names) => ({
+    title: 'Worktop scorches under hot pans',
+    designer: `The worktop of ${itOf(finding, names)} stands up to ${finding.measured} °C; a pan put down by the hob is ${finding.needed} °C.`,
+    client: 'A hot pan would leave a mark.',
     why: [
-      `What the board bears for a while: ${measured} °C; a pan from the flame: ${needed} °C. A mat of cork or steel beside the hob does as well.`,
+      `What the board stands for a while: ${finding.measured} °C; a pan off the flame: ${finding.needed} °C. A cork or steel mat beside the hob does as well.`,
     ],
   }),
-  'finish-soaks': ({ fittings, facts }, names) => ({
-    title: facts.face === 'floor' ? 'A floor that soaks' : 'A wall that soaks',
-    designer: `Water splashes from ${the(names.fitting(fittings[0]!))}, and the ${facts.face} there is faced with what takes it up.`,
+  'finish-soaks': (finding, names) => ({
+    title: finding.facts.face === 'floor' ? 'Floor soaks up water' : 'Wall soaks up water',
+    designer: `Water splashes from ${itOf(finding, names)}, and the facing of the ${finding.facts.face} there soaks it up.`,
     client: 'It would stay damp, swell or smell.',
     why: [
       'Carpet stays damp; chipboard, MDF and hardboard swell at their edges. Face it with vinyl, cladding or sheet there.',
     ],
   }),
   'finish-seams': () => ({
-    title: 'Planks that click open in the sun',
+    title: 'Click planks open in the sun',
     designer:
-      'The floor is of vinyl planks that are clicked together: in a vehicle that stands in the sun and in frost they grow and shrink, and their seams open.',
+      'The floor is made of vinyl planks that click together: in a vehicle that stands in sun and frost they grow and shrink, and the seams open.',
     client: 'The seams of the floor would open.',
-    why: ['A sheet in one piece, or planks that are glued all over, have no seams that move.'],
+    why: ['A sheet in one piece, or planks glued all over, have no seams that move.'],
   }),
-  'change-stuck': ({ fittings, facts }, names) => ({
-    title: 'The change cannot be made',
-    designer: `From ${names.mode(facts.fromMode)}, ${the(names.fitting(fittings[0]!))} cannot be moved: ${list(facts.by.map((id) => the(names.fitting(id))))} ${facts.by.length > 1 ? 'are' : 'is'} in its way and cannot go first.`,
-    client: `${capital(the(names.fitting(fittings[0]!)))} could not be changed over.`,
-    why: [
-      'What it passes through on its way meets what stands there before and after every other move; no order of moves avoids it.',
-    ],
-  }),
-  'worktop-few': ({ measured, needed }, _names, say) => ({
-    title: 'Little worktop to cook at',
-    designer: `The longest free stretch of worktop while one cooks is ${say(measured)}; ${say(needed)} take a board.`,
-    client: 'There is little room to cut and to put down.',
-    why: [
-      `Free and unbroken, what stands on it or hangs low over it taken away: ${say(measured)}; wanted ${say(needed)}, as the brief cooks daily.`,
-    ],
-  }),
-  'cold-far': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'The cold box is a walk away',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} from ${the(names.fitting(facts.hob))}; within ${say(needed)} it is two steps.`,
-    client: 'You would walk to the cold box while you cook.',
-    why: [`Least distance between the two: ${say(measured)}; at most ${say(needed)}.`],
-  }),
-  'cold-inside': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'The cold box is not reached from outside',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} is ${say(measured)} from ${the(names.part(facts.door))}, measured to the middle of its front; an arm reaches ${say(needed)}.`,
-    client: 'For a drink you would climb in.',
-    why: [
-      'From each door to the middle of the side that the box is used from, at three quarters of its height.',
-      `Nearest: ${the(names.part(facts.door))}, ${say(measured)}${facts.asideMm === 0 ? ', straight in' : `, of it ${say(Math.abs(facts.asideMm))} along the side`}.`,
-    ],
-  }),
-  'cold-behind': ({ fittings, measured, needed, facts }, names) => {
-    const [cold, ...between] = fittings.map((id) => the(names.fitting(id)))
+  'change-stuck': (finding, names) => {
+    const { facts, modeId } = finding
+    const it = itOf(finding, names)
     return {
-      title: 'Something stands before the cold box',
-      designer: `${capital(cold!)} is in reach of ${the(names.part(facts.door))}, but ${list(between)} ${between.length > 1 ? 'stand' : 'stands'} between.`,
-      client: `You would reach over ${list(between)} for a drink.`,
+      title: `Cannot get from ${names.mode(facts.fromMode)} to ${names.mode(modeId)}`,
+      designer: `${capital(theAll(facts.by, names))} ${facts.by.length > 1 ? 'are' : 'is'} in the way of ${it} and cannot be moved first.`,
+      client: `You could not change over: ${it} would be stuck.`,
       why: [
-        `Between the doorway and the middle of its front, as wide as an arm: ${count(measured, { one: 'thing', many: 'things' })}; ${formatNumber(needed)} are to stand there.`,
+        'What it passes through on its way meets what stands there before and after every other move; no order of moves avoids it.',
       ],
     }
   },
-  'change-long': ({ measured, needed, facts }, names) => ({
-    title: 'Long to change over',
-    designer: `From ${names.mode(facts.fromMode)} it takes about ${formatNumber(measured)} minutes and ${count(facts.moves, { one: 'move', many: 'moves' })}; patience ends at ${formatNumber(needed)}.`,
-    client: `It takes ${formatNumber(measured)} minutes every time.`,
+  'worktop-few': ({ measured, needed }, _names, say) => ({
+    title: 'Too little worktop',
+    designer: `While cooking, the longest clear stretch of worktop is ${say(measured)}; a board and a pan need ${say(needed)}.`,
+    client: 'You would be short of room to chop and put things down.',
     why: [
-      `Sum of the moves from ${names.mode(facts.fromMode)}: ${formatNumber(measured)} min; at most ${formatNumber(needed)} min.`,
+      `Clear and unbroken, less what stands on it or hangs low over it: ${say(measured)}; ${say(needed)} needed, as there is daily cooking.`,
     ],
   }),
-  'bed-wakes': ({ measured, facts }, names) => ({
-    title: 'Everyone must get up',
-    designer: `To get here from ${names.mode(facts.fromMode)}, everyone gets up from all ${formatNumber(measured)} places to rest: ${list(facts.by.map((id) => the(names.fitting(id))))} must be moved.`,
-    client: 'No one can go to bed while the other still sits.',
-    why: [`Places to sit or lie before: ${formatNumber(measured)}; left in peace by the moves: 0.`],
+  'cold-far': (finding, names, say) => ({
+    title: 'Fridge far from the hob',
+    designer: `${capital(itOf(finding, names))} is ${say(finding.measured)} from ${names.the(finding.facts.hob)}; ${say(finding.needed)}, two steps, is the limit.`,
+    client: 'You would walk to the fridge while you cook.',
+    why: [`Shortest distance between the two: ${say(finding.measured)}; at most ${say(finding.needed)}.`],
+  }),
+  'cold-inside': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    const door = names.thePart(facts.door)
+    return {
+      title: 'Fridge out of reach from outside',
+      designer: `The front of ${itOf(finding, names)} is ${say(measured)} from ${door}; an arm reaches ${say(needed)}.`,
+      client: 'You would have to climb in to fetch a drink.',
+      why: [
+        'From each door to the middle of the side that the fridge is used from, at three quarters of its height.',
+        `Nearest: ${door}, ${say(measured)}${facts.asideMm === 0 ? ', straight in' : `, of which ${say(Math.abs(facts.asideMm))} is along the side`}.`,
+      ],
+    }
+  },
+  'cold-behind': ({ fittings, facts }, names) => {
+    const [cold = '', ...between] = fittings.map((id) => names.the(id))
+    return {
+      title: 'Fridge blocked from outside',
+      designer: `${capital(cold)} is within reach of ${names.thePart(facts.door)}, but ${list(between)} ${between.length > 1 ? 'are' : 'is'} in the way.`,
+      client: `You would have to reach over ${list(between)} for a drink.`,
+      why: [
+        `Between the doorway and the middle of its front, as wide as an arm: ${list(between)}. Nothing may be there.`,
+      ],
+    }
+  },
+  'change-long': ({ measured, needed, facts, modeId }, names) => ({
+    title: 'Slow to change over',
+    designer: `${names.mode(facts.fromMode)} to ${names.mode(modeId)} takes about ${count(Math.round(measured), { one: 'minute', many: 'minutes' })} and ${count(facts.moves, { one: 'move', many: 'moves' })}; ${count(needed, { one: 'minute', many: 'minutes' })} is the limit.`,
+    client: `Changing over would take about ${countWords(Math.round(measured), { one: 'minute', many: 'minutes' })} every time.`,
+    why: [
+      `All moves from ${names.mode(facts.fromMode)} together: ${formatNumber(measured)} min; at most ${formatNumber(needed)} min.`,
+    ],
+  }),
+  'bed-wakes': ({ measured, facts, modeId }, names) => ({
+    title: 'Making the bed gets everyone up',
+    designer: `Going from ${names.mode(facts.fromMode)} to ${names.mode(modeId)} leaves nobody a seat: ${theAll(facts.by, names)} ${facts.by.length > 1 ? 'have' : 'has'} to be moved.`,
+    client: 'Nobody could go to bed while someone else sits up.',
+    why: [`Places to sit or lie before: ${formatNumber(measured)}; left undisturbed by the moves: none.`],
   }),
   'gear-stuck': ({ measured, needed, facts }, _names, say) => ({
-    title: 'Gear that does not come out',
-    designer: `${facts.piece} is ${say(needed)} long; of its section ${say(measured)} go through a door.`,
-    client: `${facts.piece} would not come out again.`,
-    why: [`Pushed straight through each door and turned once: at most ${say(measured)}; it is ${say(needed)}.`],
-  }),
-  'gear-wet': ({ fittings, facts }, names) => ({
-    title: 'Wet among dry',
-    designer: `${facts.piece} comes back wet and shares ${the(names.fitting(fittings[0]!))} with dry things.`,
-    client: `${facts.piece} would wet what lies beside it.`,
-    why: ['Packed biggest first; stowages for wet things alone: 0, wanted: 1.'],
-  }),
-  'drawer-dead': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'A dead end in the drawers',
-    designer: `${capital(the(names.fitting(fittings[0]!)))} run out ${formatNumber(facts.extension * 100)} % of their depth: ${say(measured)} stay dead${facts.litres > 0 ? `, ${formatNumber(facts.litres)} l in all` : ''}; ${say(needed)} a hand still reaches. A lid or a door from the other side would use it.`,
-    client: 'You would not reach what lies at the back.',
-    why: [`Depth less the run: ${say(measured)}; at most ${say(needed)}.`],
-  }),
-  'drawer-low': ({ fittings, measured, needed }, names) => ({
-    title: 'Dead room over the drawers',
-    designer: `The drawers’ boxes of ${the(names.fitting(fittings[0]!))} are lower than their fronts: ${formatNumber(measured)} l over them stay empty. Higher boxes, one drawer more or a shelf would use them.`,
-    client: `${formatNumber(measured)} litres over the drawers would stay empty.`,
-    why: [`Room of the drawers less their boxes: ${formatNumber(measured)} l; at most ${formatNumber(needed)} l.`],
-  }),
-  'seats-few': ({ measured, needed }) => ({
-    title: 'Too few dry seats',
-    designer: `${formatNumber(needed)} sleep in it and ${formatNumber(measured)} can sit inside.`,
-    client: 'On a wet day not everyone could sit inside.',
+    title: 'Gear that will not come out',
+    designer: `${capital(pieceName(facts.piece))}, ${say(needed)} long: ${measured === 0 ? 'nothing that thick goes through any door' : `the longest of that thickness that goes through a door is ${say(measured)}`}.`,
+    client: `You would not get ${pieceName(facts.piece)} out again.`,
     why: [
-      `Seats, those of the cab, and two on the edge of each bed that is made by day: ${formatNumber(measured)}; sleepers: ${formatNumber(needed)}.`,
+      `Pushed straight through each door and turned once inside: at most ${say(measured)}; the piece is ${say(needed)}.`,
     ],
   }),
-  'daily-behind': ({ fittings, measured, needed, facts }, names, say) => ({
-    title: 'Daily behind seldom',
-    designer: `${facts.daily} and ${facts.seldom} share ${the(names.fitting(fittings[0]!))}, which is ${say(measured)} deep: one lies behind the other.`,
-    client: `You would unpack ${facts.seldom} to get at ${facts.daily}.`,
-    why: [`Its lesser side from above: ${say(measured)}; an arm reaches ${say(needed)} over something.`],
+  'gear-wet': (finding, names) => ({
+    title: 'Wet gear among dry',
+    designer: `Wet gear (${pieceName(finding.facts.piece)}) is stowed with dry things in ${itOf(finding, names)}.`,
+    client: `${capital(pieceName(finding.facts.piece))} would wet what is stowed with it.`,
+    why: ['Packed biggest first; storage spaces for wet things alone: none; needed: 1.'],
   }),
+  'drawer-dead': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    return {
+      title: 'Dead space behind the drawers',
+      designer: `${capital(itOf(finding, names))}: the drawers pull out only ${percent(Math.round(facts.extension * 100))} of their depth and leave ${say(measured)} at the back${facts.litres > 0 ? `, ${sayVolume(facts.litres)} in all` : ''}; ${say(needed)} is as far as a hand reaches.`,
+      client: 'You could not reach what lies at the back.',
+      why: [
+        `Depth less the pull-out: ${say(measured)}; at most ${say(needed)}. A lid, or a door from the other side, would make use of it.`,
+      ],
+    }
+  },
+  'drawer-low': (finding, names) => {
+    const { measured, needed } = finding
+    return {
+      title: 'Dead space above the drawers',
+      designer: `${capital(itOf(finding, names))}: the drawer boxes are lower than their fronts and leave ${sayVolume(measured)} empty; ${sayVolume(needed)} is the limit. Higher boxes, one more drawer or a shelf would make use of it.`,
+      client: 'Space above the drawers would stay empty.',
+      why: [`Space of the drawers less their boxes: ${sayVolume(measured)}; at most ${sayVolume(needed)}.`],
+    }
+  },
+  'seats-few': ({ measured, needed }) => ({
+    title: 'Too few seats inside',
+    designer: `Seats inside: ${orNone(measured)}. People who sleep in it: ${needed}.`,
+    client: 'On a wet day not everyone could sit inside.',
+    why: [
+      `Seats, those of the cab, and two on the edge of each bed that is made by day: ${orNone(measured)}; sleepers: ${needed}.`,
+    ],
+  }),
+  'daily-behind': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    return {
+      title: 'Daily gear behind seldom used',
+      designer: `${capital(itOf(finding, names))} is ${say(measured)} deep: ${quoted(facts.seldom)} (seldom used) would sit in front of ${quoted(facts.daily)} (used daily).`,
+      client: `You would unpack ${quoted(facts.seldom)} every time to reach ${quoted(facts.daily)}.`,
+      why: [`Its lesser side from above: ${say(measured)}; over something an arm reaches ${say(needed)}.`],
+    }
+  },
   'service-missing': ({ measured, needed, unit, facts }, names) => {
-    const words = NEED_WORDS[facts.need]
     if (unit === 'litres')
       return facts.need === 'water' ? TOO_LITTLE.water(measured, needed) : TOO_LITTLE.cold(measured, needed)
-    const small = facts.small.map((id) => `“${names.fitting(id)}”`)
-    if (small.length > 0)
+    const words = NEED_FINDING_WORDS[facts.need]
+    const asked = count(needed, words)
+    if (facts.small.length > 0)
       return {
-        title: `${words.one} too small`,
-        designer: `${capital(list(small))} ${small.length === 1 ? 'is' : 'are'} smaller than the brief asks for; of ${count(needed, { one: lower(words.one), many: lower(words.many) })} that large the plan has ${measured === 0 ? 'none' : measured}.`,
-        client: `${words.one}: what is in the plan is too small for you.`,
-        why: [`A must of the brief: ${needed}; as large as asked for: ${measured}. Its size stands with the demand.`],
+        title: `${capital(words.one)} too small`,
+        designer: `${capital(theAll(facts.small, names))} ${facts.small.length === 1 ? 'is' : 'are'} smaller than the brief asks for. Asked for: ${asked}; that large in the plan: ${orNone(measured)}.`,
+        client: `The ${words.one} in the plan is too small for you.`,
+        why: [
+          `A must of the brief: ${needed}; as large as asked for: ${orNone(measured)}. Its size is shown with the demand.`,
+        ],
       }
     return {
-      title: `${words.one} is missing`,
-      designer: `The brief asks for ${count(needed, { one: lower(words.one), many: lower(words.many) })}; the plan has ${measured === 0 ? 'none' : measured}.`,
-      client: `${words.one} is not in the plan yet.`,
-      why: [`A must of the brief: ${needed}; offered in this mode: ${measured}.`],
+      title: measured === 0 ? `No ${words.one}` : `Too few ${words.many}`,
+      designer:
+        measured === 0
+          ? `The brief asks for ${asked}; there is none in the plan.`
+          : `The brief asks for ${asked}; the plan has ${measured}.`,
+      client:
+        measured === 0
+          ? `Your ${needed === 1 ? words.one : words.many} ${needed === 1 ? 'is' : 'are'} not in the plan yet.`
+          : `The plan has ${countWords(measured, words)} of the ${countWords(needed, words)} that you asked for.`,
+      why: [`A must of the brief: ${needed}; offered in this mode: ${orNone(measured)}.`],
     }
   },
 }

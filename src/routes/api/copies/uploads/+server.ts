@@ -14,6 +14,6 @@ export const POST: RequestHandler = async ({ request, url }) => {
   if (!offset.ok) return offset.response
   const upload = await copies.take(url.searchParams.get('upload') ?? undefined, offset.value ?? 0, body.value)
   return upload === undefined
-    ? refuse(409, 'That part does not follow the one before it: begin anew.')
+    ? refuse(409, 'That part does not follow the one before it: start again.')
     : json({ upload })
 }

@@ -17,5 +17,5 @@ export const POST: RequestHandler = ({ params, request }) =>
     if (kept.ok) return json({ id: photo.id, widthPx: photo.widthPx, heightPx: photo.heightPx }, { status: 201 })
     return kept.why === 'no-job'
       ? refuse(404, NO_SUCH_JOB)
-      : refuse(409, `This job has ${MOST_PHOTOS} photos, the most that one keeps: take some out of its list first.`)
+      : refuse(409, `This job has ${MOST_PHOTOS} photos, the most that a job can have: remove some first.`)
   })

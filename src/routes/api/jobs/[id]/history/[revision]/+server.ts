@@ -7,5 +7,5 @@ export const GET: RequestHandler = ({ params }) =>
   withJobs(async (jobs) => {
     const revision = Number(params.revision)
     const document = Number.isInteger(revision) && revision >= 0 ? await jobs.at(params.id, revision) : undefined
-    return document === undefined ? refuse(404, 'There is no such state of this job.') : sendDocument(document)
+    return document === undefined ? refuse(404, 'There is no such version of this job.') : sendDocument(document)
   })

@@ -6,7 +6,7 @@ import type { RequestHandler } from './$types'
 export const GET: RequestHandler = ({ params }) =>
   withPhotos(async (photos) => {
     const data = await photos.get(params.id, params.photo)
-    if (data === undefined) return refuse(404, 'That photo is not kept here.')
+    if (data === undefined) return refuse(404, 'That photo is not stored here.')
     return new Response(Buffer.from(data), {
       headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=31536000, immutable' },
     })

@@ -1,0 +1,37 @@
+/** The words of the answers that the brief asks for. */
+export const CHOICES = {
+  age: { adult: 'adult', teenager: 'teenager', child: 'child', infant: 'infant' },
+  build: { slight: 'slight', usual: 'average', broad: 'broad' },
+  mobility: {
+    free: 'walks freely',
+    stiff: 'stiff knees: no climbing',
+    walker: 'with a walker',
+    wheelchair: 'in a wheelchair',
+  },
+  growsAs: { either: 'not chosen', boy: 'as a boy', girl: 'as a girl' },
+  rides: { crate: 'in a crate', belt: 'on a belt', seat: 'on a seat' },
+  sleeps: { crate: 'in its crate', floor: 'on the floor', bed: 'on the bed', outside: 'outside' },
+  place: { inside: 'inside', outside: 'outside', roof: 'on the roof' },
+  use: { daily: 'daily', weekly: 'weekly', seldom: 'seldom' },
+  cooking: { never: 'never', sometimes: 'now and then', daily: 'daily' },
+  cookingOn: { hob: 'on a built-in hob', induction: 'on a portable induction hob', outside: 'outside, at the doors' },
+  washing: { none: 'not in the vehicle', outside: 'outside, at the doors', inside: 'inside, a shower' },
+  toilet: {
+    none: 'none',
+    portable: 'portable, in a cupboard',
+    cassette: 'cassette with an outside hatch',
+    separating: 'separating, vented out',
+    dry: 'dry, wrapping',
+  },
+  heating: { none: 'none', diesel: 'diesel', gas: 'gas', electric: 'electric' },
+  energy: { 'hook-up': 'hook-up only', driving: 'the alternator', solar: 'solar', mixed: 'all of these' },
+  shared: { no: 'no, for this only', daily: 'also the daily car', cargo: 'also for cargo' },
+  permanence: { 'built-in': 'built in', removable: 'removable', 'no-holes': 'no holes at all' },
+  future: {
+    child: 'another child',
+    sold: 'sold in some years',
+    battery: 'another battery',
+    'longer-stays': 'longer stays',
+    'other-driver': 'another driver',
+  },
+} as const satisfies Record<string, Record<string, string>>
