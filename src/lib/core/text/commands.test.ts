@@ -61,18 +61,18 @@ describe('the history', () => {
   })
 
   it.each([
-    [{ code: 'fitting.seat', kind: 'galley', name: 'Kitchen' }, 'Moved Kitchen'],
-    [{ code: 'fitting.seat', kind: 'galley' }, 'Moved Galley'],
-    [{ code: 'undo', of: { code: 'fitting.seat', kind: 'galley' } }, 'Undid: Moved Galley'],
+    [{ code: 'fitting.seat', kind: 'galley', name: 'Kitchen' }, 'Moved “Kitchen”'],
+    [{ code: 'fitting.seat', kind: 'galley' }, 'Moved the galley'],
+    [{ code: 'undo', of: { code: 'fitting.seat', kind: 'galley' } }, 'Undid: Moved the galley'],
     [{ code: 'redo', of: 'Words of an earlier day' }, 'Redid: Words of an earlier day'],
     [
       { code: 'batch', to: 'move', parts: [{ code: 'fitting.seat', kind: 'galley' }], more: 3 },
-      'Moved: Moved Galley; 3 more',
+      'Moved: Moved the galley; 3 more',
     ],
-    [{ code: 'job.restore', to: 7 }, 'Went back to state 7'],
+    [{ code: 'job.restore', to: 7 }, 'Went back to version 7'],
     // what a newer program kept, or a kind that is gone, is still readable
     [{ code: 'fitting.levitate', name: 'Kitchen' }, 'fitting.levitate'],
-    [{ code: 'fitting.remove', kind: 'no-such-kind' }, 'Took out a fitting'],
+    [{ code: 'fitting.remove', kind: 'no-such-kind' }, 'Removed a fitting'],
   ])('%j', (entry, words) => expect(sayTold(toldSchema.parse(entry))).toBe(words))
 })
 

@@ -3,13 +3,23 @@ import type { Need } from '../brief'
 import { FIXING_WORDS, KIND_WORDS, stanceWord } from './fitting-words'
 import { FOUND_WORDS } from './condition'
 import { ASSUMED_WORDS, MASS_WORDS } from './weight'
-import { count, small } from './grammar'
+import { aOrAn, count, person, quoted, small } from './grammar'
 import { CHANGE_WORDS, NEED_WORDS } from './words'
 
 type Part = Omit<Told, 'of' | 'parts' | 'more'>
 
 /** What a fitting was called. */
-const it = ({ kind, name }: Part): string => name ?? known(KIND_WORDS, kind) ?? 'a fitting'
+const kindWord = (kind: unknown): string | undefined => {
+  const word = known(KIND_WORDS, kind)
+  return word === undefined ? undefined : small(word)
+}
+const it = ({ kind, name }: Part): string => {
+  const word = kindWord(kind)
+  return name !== undefined ? quoted(name) : word === undefined ? 'a fitting' : `the ${word}`
+}
+/** The same of what comes into the plan. */
+const added = ({ kind, name }: Part): string => (name !== undefined ? quoted(name) : aOrAn(kindWord(kind) ?? 'fitting'))
+const who = (name: string | undefined, otherwise: string): string => (name === undefined ? otherwise : person(name))
 const known = <T extends string>(words: Readonly<Record<string, T>>, key: unknown): T | undefined =>
   typeof key === 'string' && Object.hasOwn(words, key) ? words[key] : undefined
 const change = ({ kind }: Part): string => known(CHANGE_WORDS, kind)?.toLowerCase() ?? 'a change'
@@ -24,13 +34,13 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
   'brief.derives': ({ to }) =>
     to === true ? 'Let the demands follow from the answers' : 'Let only typed demands count',
   'brief.put': () => 'Filled in the brief from a template',
-  'gear.put': ({ name = 'a piece of gear' }) => `Changed gear: ${name}`,
-  'gear.remove': ({ name = 'a piece of gear' }) => `Removed gear: ${name}`,
+  'gear.put': ({ name }) => `Changed gear: ${name === undefined ? 'a piece' : quoted(name)}`,
+  'gear.remove': ({ name }) => `Removed gear: ${name === undefined ? 'a piece' : quoted(name)}`,
   'demand.adjust': ({ to }) => (to === undefined ? 'Changed a demand' : `Waived a demand: ${to}`),
-  'person.put': ({ name = 'a person' }) => `Changed ${name} in the brief`,
-  'person.remove': ({ name = 'a person' }) => `Removed ${name} from the brief`,
-  'pet.put': ({ name = 'a pet' }) => `Changed ${name} in the brief`,
-  'pet.remove': ({ name = 'a pet' }) => `Removed ${name} from the brief`,
+  'person.put': ({ name }) => `Changed ${who(name, 'a person')} in the brief`,
+  'person.remove': ({ name }) => `Removed ${who(name, 'a person')} from the brief`,
+  'pet.put': ({ name }) => `Changed ${who(name, 'a pet')} in the brief`,
+  'pet.remove': ({ name }) => `Removed ${who(name, 'a pet')} from the brief`,
   'demand.put': ({ name, kind = '' }) =>
     `Changed a demand: ${name ?? (kind in NEED_WORDS ? NEED_WORDS[kind as Need].one : kind)}`,
   'demand.remove': () => 'Removed a demand',
@@ -53,7 +63,7 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
   'lining.set': () => 'Changed the lining',
   'change.put': (part) => `Changed the bodywork: ${change(part)}`,
   'change.remove': (part) => `Removed from the bodywork: ${change(part)}`,
-  'fitting.add': (part) => `Added ${it(part)}`,
+  'fitting.add': (part) => `Added ${added(part)}`,
   'fitting.seat': (part) => `Moved ${it(part)}`,
   'fitting.parameters': (part) => `Changed ${it(part)}`,
   'fitting.label': (part) => `Renamed ${it(part)} “${part.to ?? ''}”`,
@@ -86,9 +96,9 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
       ? `Took ${it(part)} out of the vehicle in ${part.mode ?? ''}`
       : `Brought ${it(part)} aboard in ${part.mode ?? ''}`,
   'mode.put': ({ name = '' }) => `Changed mode “${name}”`,
-  'mode.turned': ({ name = 'Seat', to }) => `Turned ${small(name)}${to === true ? ' round' : ' forward again'}`,
-  'figure.put': ({ name = 'someone', to }) => `Put ${name} in the drawing, ${to}`,
-  'figure.remove': ({ name = 'someone' }) => `Removed ${name} from the drawing`,
+  'mode.turned': ({ name, to }) => `Turned ${who(name, 'a seat')} ${to === true ? 'round' : 'forward again'}`,
+  'figure.put': ({ name, to }) => `Put ${who(name, 'someone')} in the drawing, ${to}`,
+  'figure.remove': ({ name }) => `Removed ${who(name, 'someone')} from the drawing`,
   'mode.stance': (part) =>
     `Changed the position of ${it(part)}: ${typeof part.to === 'string' ? stanceWord(part.to, 'mm') : part.to}`,
 }

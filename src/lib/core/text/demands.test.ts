@@ -12,8 +12,8 @@ const family = BRIEF_TEMPLATES.find(({ id }) => id === 'family-four')!.brief
 describe('demands in words', () => {
   it('calls a demand by its label, else by its need, in the number that is asked for', () => {
     expect(sayDemand(of(family, 'need-beds-person-one'))).toBe('Bed for the taller parent and the other parent')
-    expect(sayDemand(of(family, 'need-belts-all'))).toBe('Belts')
-    expect(sayDemand(of(family, 'need-galley-all'))).toBe('Galley with hob')
+    expect(sayDemand(of(family, 'need-belts-all'))).toBe('Belted seats')
+    expect(sayDemand(of(family, 'need-galley-all'))).toBe('Galley with a hob')
     expect(sayDemand(of(family, 'need-water-all'))).toBe('Fresh water')
   })
 
@@ -32,11 +32,13 @@ describe('demands in words', () => {
     const [rule, sum] = sayBecause(of(family, 'need-beds-person-three'), 'mm').map(plain)
     expect(rule).toBe(RULE_SENTENCES.beds)
     // a child of 8 planned for in three years: 1280 · median at 11 / median at 8, of boys and girls
-    expect(sum).toMatch(/^the schoolchild: 1 4\d\d mm \+ 50 mm long, for 1 sleeper\.$/)
+    expect(sum).toMatch(/^The schoolchild: 1 4\d\d mm tall \+ 50 mm = 1 [45]\d\d mm long; 1 sleeper\.$/)
     expect(plain(sayFacts('heat', { coldestC: -8, heating: 'diesel', limitC: 5 }, 'mm'))).toBe(
-      'Coldest night -8 °C, limit 5 °C; heating: diesel.',
+      'Coldest night −8 °C; a heater is called for under 5 °C. Heating: diesel.',
     )
-    expect(plain(sayFacts('turning', { who: 'the tuner', turningMm: 1525 }, 'in'))).toBe('the tuner turns in 60 1/16″.')
+    expect(plain(sayFacts('turning', { who: 'the tuner', turningMm: 1525 }, 'in'))).toBe(
+      'The tuner needs 60 1/16″ to turn.',
+    )
     expect(sayFacts('basin', {}, 'mm')).toBe('')
   })
 })
@@ -51,16 +53,22 @@ describe('the commands of the brief in the history', () => {
   const mode = { variant: 'variant-a', mode: 'mode-day', id: 'figure-a' } as const
   const withFigure = apply(job, { type: 'figure.put', ...mode, figure: { ...figure, at: [1000, 0] } }).job
   it.each<[string, Command]>([
-    ['Gear: Oars', { type: 'gear.put', id: 'gear-a', gear: { label: 'Oars', sizeMm: [2900, 200, 150], count: 2 } }],
-    ['Gear: without Oars', { type: 'gear.remove', id: 'gear-a' }],
-    ['Demand waived: too long', { type: 'demand.adjust', id: 'need-gear-gear-a', adjust: { waived: 'too long' } }],
-    ['Demand changed', { type: 'demand.adjust', id: 'need-gear-gear-a', adjust: { must: false } }],
-    ['Brief: demands follow from the answers', { type: 'brief.derives', derives: true }],
-    ['Brief: only typed demands count', { type: 'brief.derives', derives: false }],
-    ['Brief from a template', { type: 'brief.put', brief: family }],
-    ['Brief: use and comfort', { type: 'brief.use', use: { guests: 1 } }],
-    ['Figure: the taller parent, sitting', { type: 'figure.put', ...mode, figure: { ...figure, at: [900, 0] } }],
-    ['Figure: without the taller parent', { type: 'figure.remove', ...mode }],
+    [
+      'Changed gear: “Oars”',
+      { type: 'gear.put', id: 'gear-a', gear: { label: 'Oars', sizeMm: [2900, 200, 150], count: 2 } },
+    ],
+    ['Removed gear: “Oars”', { type: 'gear.remove', id: 'gear-a' }],
+    ['Waived a demand: too long', { type: 'demand.adjust', id: 'need-gear-gear-a', adjust: { waived: 'too long' } }],
+    ['Changed a demand', { type: 'demand.adjust', id: 'need-gear-gear-a', adjust: { must: false } }],
+    ['Let the demands follow from the answers', { type: 'brief.derives', derives: true }],
+    ['Let only typed demands count', { type: 'brief.derives', derives: false }],
+    ['Filled in the brief from a template', { type: 'brief.put', brief: family }],
+    ['Changed the answers on use and comfort', { type: 'brief.use', use: { guests: 1 } }],
+    [
+      'Put the taller parent in the drawing, sitting',
+      { type: 'figure.put', ...mode, figure: { ...figure, at: [900, 0] } },
+    ],
+    ['Removed the taller parent from the drawing', { type: 'figure.remove', ...mode }],
   ])('%s', (words, command) => {
     expect(sayTold(told(command, withFigure))).toBe(words)
     expect(apply(withFigure, command).job.brief.people).toEqual(family.people)

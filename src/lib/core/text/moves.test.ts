@@ -65,19 +65,23 @@ describe('minutes', () => {
 
 describe('moves', () => {
   it.each([
-    ['a stance', move({}), 'Lift bed: raised → lowered, 25 s'],
+    ['a stance', move({}), 'The lift bed: raised → lowered, 25 s'],
     [
       'a seat of the cab',
       move({ id: 'cab-passenger', what: 'turn-seat', from: 'forward', to: 'turned round' }),
-      'passenger’s seat: forward → turned round, 25 s',
+      'The passenger’s seat: forward → turned round, 25 s',
     ],
-    ['one that is carried', move({ id: 'fit-stool', what: 'carry' }), 'Stool: carried to another place, 25 s'],
-    ['one that is taken out', move({ id: 'fit-stool', what: 'take-out' }), 'Stool: taken out of the vehicle, 25 s'],
-    ['one that is brought in', move({ id: 'fit-stool', what: 'bring-in' }), 'Stool: brought into the vehicle, 25 s'],
+    ['one that is carried', move({ id: 'fit-stool', what: 'carry' }), 'The stool: carried to another place, 25 s'],
+    ['one that is taken out', move({ id: 'fit-stool', what: 'take-out' }), 'The stool: taken out of the vehicle, 25 s'],
+    [
+      'one that is brought in',
+      move({ id: 'fit-stool', what: 'bring-in' }),
+      'The stool: brought into the vehicle, 25 s',
+    ],
     [
       'one for two people that waits',
       move({ hands: 2, after: ['fit-table', 'cab-driver'] }),
-      'Lift bed: raised → lowered, 25 s, two people, after Drop table and driver’s seat',
+      'The lift bed: raised → lowered, 25 s, two people, after the drop-leg table and the driver’s seat',
     ],
     [
       'loose parts',
@@ -87,7 +91,7 @@ describe('moves', () => {
           { part: 'leg', count: 1, used: false },
         ] as never,
       }),
-      'Lift bed: raised → lowered, 25 s; 2 × back cushion brought into use; 1 × leg put away',
+      'The lift bed: raised → lowered, 25 s; back cushion (2 pieces) brought out; leg put away',
     ],
   ])('of %s', (_what, one, said) => expect(sayMove(one, job, names)).toBe(said))
 })
@@ -95,9 +99,7 @@ describe('moves', () => {
 describe('a change', () => {
   it('says that there is nothing to do, or how long it takes and how many it needs', () => {
     expect(sayChange(change({}), job, names).total).toBe('nothing to move')
-    expect(sayChange(change({ moves: [move({})], minutes: 0.4 }), job, names).total).toBe(
-      'about 25 s, one person alone',
-    )
+    expect(sayChange(change({ moves: [move({})], minutes: 0.4 }), job, names).total).toBe('about 25 s, one person')
     expect(sayChange(change({ moves: [move({}), move({ hands: 2 })], minutes: 3 }), job, names).total).toBe(
       'about 3 min, two people for some of it',
     )
@@ -117,8 +119,8 @@ describe('a change', () => {
     )
     expect(resting).toEqual([
       'The miller on the lift bed can stay there.',
-      'The hen must get up for the drop table.',
-      'Someone on the stool must get up for the drop table and the lift bed.',
+      'The hen has to get up for the drop-leg table.',
+      'Someone on the stool has to get up for the drop-leg table and the lift bed.',
     ])
   })
 
@@ -135,8 +137,8 @@ describe('a change', () => {
         names,
       ).stuck,
     ).toEqual([
-      'Lift bed cannot be moved: Drop table is in its way.',
-      'Drop table cannot be moved: Lift bed and Stool are in its way.',
+      'The lift bed cannot be moved: the drop-leg table is in the way.',
+      'The drop-leg table cannot be moved: the lift bed and the stool are in the way.',
     ])
   })
 })

@@ -64,7 +64,7 @@ describe('the book of rules', () => {
     ).toBe('24″')
   })
 
-  it('says of each rule how grave it is and why, what is let pass, and its ways out or why there are none', () => {
+  it('says of each rule how grave it is and why, what is let pass, and its remedies or why there are none', () => {
     const without = RULES.filter(({ hasWaysOut }) => !hasWaysOut).map(({ id }) => id)
     expect(Object.keys(NO_WAY_OUT).sort()).toEqual([...without].sort())
     for (const rule of RULES) {
@@ -75,7 +75,7 @@ describe('the book of rules', () => {
         rule.id,
         true,
       ])
-      expect([rule.id, said.includes('No way out is offered') !== rule.hasWaysOut]).toEqual([rule.id, true])
+      expect([rule.id, said.includes('No remedy is offered') !== rule.hasWaysOut]).toEqual([rule.id, true])
       // a stop is never let pass by a little
       if (gravity.length === 1 && gravity[0] === 'stop') expect([rule.id, rule.tolerance]).toEqual([rule.id, undefined])
     }

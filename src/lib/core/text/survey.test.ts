@@ -64,7 +64,7 @@ describe('sayCheck', () => {
 
   it('gives masses in kilograms and lengths in the unit of the job', () => {
     expect(said({ 'kerb-front': 2000, 'kerb-rear': 1700, gross: 3500 }, ({ code }) => code === 'masses-sum')).toBe(
-      'Empty against gross mass. Front + rear = 3 700 kg empty; 3 500 kg allowed.',
+      'Empty against gross weight. Front + rear = 3 700 kg empty; 3 500 kg allowed.',
     )
     expect(
       said({ 'floor-diagonal-a': 4572, 'floor-diagonal-b': 4623 }, ({ code }) => code === 'diagonals-equal', 'in'),

@@ -54,10 +54,10 @@ describe('sayFinding', () => {
   it('puts the numbers in a sentence that a client understands', () => {
     const words = sayFinding(short, names, 'mm')
     expect(words.designer.replace(/[\u202f\u00a0]/g, ' ')).toBe(
-      'The bed across is 1 790 mm long across at mattress height; the surveyor, 1 840 mm, needs 1 890 mm.',
+      '“Bed across” is 1 790 mm long at mattress height; the surveyor, 1 840 mm tall, needs 1 890 mm.',
     )
     expect(words.why[0]!.replace(/[\u202f\u00a0]/g, ' ')).toBe(
-      '1 840 mm stature + 50 mm to spare = 1 890 mm needed; 1 790 mm there; short by 100 mm.',
+      '1 840 mm tall + 50 mm to spare = 1 890 mm needed; 1 790 mm is there, across the vehicle; 100 mm too short.',
     )
   })
 
@@ -82,16 +82,16 @@ describe('sayFinding', () => {
       },
     })
     expect(sayFinding(blocked, names, 'mm').designer).toBe(
-      'The door’s swing at the bed across opens only 36° of 90°, stopped by the left wheel arch and the body.',
+      '“Bed across”: the door opens only 36° of 90°; the left wheel arch and the vehicle’s body are in the way.',
     )
   })
 })
 
 describe('what is missing', () => {
   it.each([
-    ['water', 'litres', 60, 88, [], 'Too little water', 'The tanks hold 60 L; 88 L is needed.'],
-    ['cold-box', 'litres', 0, 70, [], 'Too little room in the cold', 'The cold boxes hold 0 L; 70 L is needed.'],
-    ['toilet', 'count', 0, 1, [], 'Toilet is missing', 'The brief asks for 1 toilet; the plan has none.'],
+    ['water', 'litres', 60, 88, [], 'Too little water', 'The water tanks hold 60 L; 88 L is needed.'],
+    ['cold-box', 'litres', 0, 70, [], 'No fridge', 'There is no fridge in the plan; one of about 70 L is needed.'],
+    ['toilet', 'count', 0, 1, [], 'No toilet', 'The brief asks for 1 toilet; there is none in the plan.'],
     [
       'desk',
       'count',
@@ -99,7 +99,7 @@ describe('what is missing', () => {
       1,
       ['fit-a'],
       'Desk too small',
-      '“Bed across” is smaller than the brief asks for; of 1 desk that large the plan has none.',
+      '“Bed across” is too small. The brief asks for 1 desk of a certain size; the plan has none that large.',
     ],
   ] as const)('of %s, in %s', (need, unit, measured, needed, small, title, designer) => {
     const facts = { demandId: 'demand-a', need, must: true, small }
@@ -160,7 +160,7 @@ describe('words', () => {
 
   it('tells what a command did', () => {
     expect(sayTold(told({ type: 'fitting.remove', variant: 'variant-a', id: 'fit-a' }, job))).toBe(
-      'Took out Bed across',
+      'Removed “Bed across”',
     )
     expect(sayTold(told({ type: 'diff', direction: 'undo', what: 'Moved Bed across', patches: [] }, job))).toBe(
       'Undid: Moved Bed across',

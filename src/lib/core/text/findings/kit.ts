@@ -1,6 +1,6 @@
 import type { Finding, FindingCode } from '../../review'
 import type { Access, Blocker, WaySide } from '../../scene'
-import { formatNumber, type LengthUnit } from '../../units'
+import { formatFigure, type LengthUnit } from '../../units'
 import type { FindingWords } from '../finding-words'
 import { list, ofIt } from '../grammar'
 import type { Names } from '../names'
@@ -88,4 +88,4 @@ export const tall = (mm: number, say: Say): string => `, ${say(mm)} tall,`
 export const figureIn =
   (unit: Finding['unit'], say: Say) =>
   (value: number): string =>
-    unit === 'deg' ? `${formatNumber(value, 1)}°` : say(value)
+    unit === 'deg' ? `${formatFigure(value, 1)}°` : say(value)

@@ -8,15 +8,21 @@ import { figureIn, inTheWay, itOf, type SentencesFor, size, tall, theAll, upTo }
 /** What is counted in litres and is not enough. */
 const TOO_LITTLE = {
   water: (measured: number, needed: number) => ({
-    title: 'Too little water',
-    designer: `The water tanks hold ${sayVolume(measured)}; ${sayVolume(needed)} is needed.`,
-    client: 'The water would not last as long as you stay.',
+    title: measured === 0 ? 'No water tank' : 'Too little water',
+    designer:
+      measured === 0
+        ? `There is no water tank in the plan; ${sayVolume(needed)} of water is needed.`
+        : `The water tanks hold ${sayVolume(measured)}; ${sayVolume(needed)} is needed.`,
+    client: measured === 0 ? 'You would have no water on board.' : 'The water would not last as long as you stay.',
     why: [`All water tanks together: ${sayVolume(measured)}; needed: ${sayVolume(needed)}.`],
   }),
   cold: (measured: number, needed: number) => ({
-    title: 'Fridge too small',
-    designer: `The fridge holds ${sayVolume(measured)}; ${sayVolume(needed)} is needed.`,
-    client: 'Not all of your food would stay cold.',
+    title: measured === 0 ? 'No fridge' : 'Fridge too small',
+    designer:
+      measured === 0
+        ? `There is no fridge in the plan; one of about ${sayVolume(needed)} is needed.`
+        : `The fridge holds ${sayVolume(measured)}; ${sayVolume(needed)} is needed.`,
+    client: measured === 0 ? 'Your fridge is not in the plan yet.' : 'Not all of your food would stay cold.',
     why: [
       `All fridges together: ${sayVolume(measured)}; needed by those who eat aboard, as often as they cook: ${sayVolume(needed)}.`,
     ],
@@ -317,7 +323,7 @@ export const USE_SENTENCES: SentencesFor<
     if (facts.small.length > 0)
       return {
         title: `${capital(words.one)} too small`,
-        designer: `${capital(theAll(facts.small, names))} ${facts.small.length === 1 ? 'is' : 'are'} smaller than the brief asks for. Asked for: ${asked}; that large in the plan: ${orNone(measured)}.`,
+        designer: `${capital(theAll(facts.small, names))} ${facts.small.length === 1 ? 'is' : 'are'} too small. The brief asks for ${asked} of a certain size; the plan has ${orNone(measured)} that large.`,
         client: `The ${words.one} in the plan is too small for you.`,
         why: [
           `A must of the brief: ${needed}; as large as asked for: ${orNone(measured)}. Its size is shown with the demand.`,
