@@ -234,7 +234,7 @@ describe('storageSentence', () => {
     ['SQLITE_FULL', 'database or disk is full', 507, /disk is full/],
     ['SQLITE_READONLY', 'attempt to write a readonly database', 503, /cannot be written to/],
     ['SQLITE_CANTOPEN', 'unable to open database file', 503, /cannot be opened/],
-    ['SQLITE_BUSY', 'database is locked', 503, /busy/],
+    ['SQLITE_BUSY', 'database is locked', 503, /another program/i],
     ['SQLITE_NOTADB', 'file is not a database', 503, /damaged/],
   ])('%s in one sentence', (code, message, status, words) => {
     const sentence = storageSentence(Object.assign(new Error(message), { code }))!

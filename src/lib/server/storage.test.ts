@@ -175,7 +175,7 @@ describe('a transaction', () => {
     await jobs.create(toStored(job), AT)
     const other = new Libsql(file)
     other.exec('begin immediate')
-    expect(storageSentence(await causeOf(() => rename(jobs, 0, 'change-1')))?.message).toMatch(/busy/)
+    expect(storageSentence(await causeOf(() => rename(jobs, 0, 'change-1')))?.message).toMatch(/another program/i)
     other.exec('rollback')
     other.close()
     expect(await rename(jobs, 0, 'change-1')).toEqual({ kind: 'done', revision: 1 })

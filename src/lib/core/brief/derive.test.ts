@@ -287,7 +287,7 @@ describe('from answers to demands', () => {
     const [bed] = demandsOf(brief(people({ ...adult, build: 'broad' })))
     expect(bed!.because).toMatchObject({ code: 'rule', rule: 'beds' })
     expect(sayFacts('water', { nights: 4, people: 2, perNightL: 11, pets: 1, petL: 2, litres: 96 }, 'mm')).toMatch(
-      /^4 nights × \(2 × 11 L \+ 1 × 2 L\) = 96/,
+      /^4 nights × \(2 people × 11\sL \+ 1 pet × 2\sL\) = 96/,
     )
   })
 

@@ -100,7 +100,7 @@ export const NEED_FACTS: Record<Need, NeedFacts> = {
     purpose: 'living',
     unit: 'count',
     basis: published(
-      `a tray of 760 × 760 mm to stand and turn in, common practice; rolled into, 1525 × 760: ${ACCESS_SOURCE}`,
+      `a tray of 760 × 760 mm to stand and turn in, trade practice; rolled into, 1525 × 760: ${ACCESS_SOURCE}`,
     ),
     alongWall: true,
   },

@@ -56,8 +56,8 @@ describe('going back', () => {
     // carried out in a minute; each insert a minute to undo and three to plug
     expect(one).toMatchObject({ what: 'fitting', holes: 6, minutes: 1 + 6 * (1 + 3), forGood: true })
     expect(sayGoingBack(one!, namesOf(job, planOf(job)))).toEqual({
-      what: 'Cupboard unit',
-      how: '6 × threaded inserts; 6 holes stay and are plugged',
+      what: 'Galley cupboard',
+      how: 'fixed with threaded inserts at 6 points; 6 holes stay, plugged',
     })
   })
 

@@ -114,8 +114,8 @@ describe('the order of moves', () => {
     }).job
     expect(change(sitting).resting).toEqual([{ who: 'person-a', on: 'fit-lounge', disturbedBy: ['fit-lounge'] }])
     const words = sayChange(change(sitting), sitting, namesOf(sitting, planOf(sitting)))
-    expect(words.resting).toEqual(['The baker on the lounge must get up for the lounge.'])
-    expect(words.total).toBe('about 3 min, one person alone')
+    expect(words.resting).toEqual(['The baker on the lounge has to get up for the lounge.'])
+    expect(words.total).toBe('about 3 min, one person')
   })
 
   it('carries what weighs more than one person lifts by two', () => {

@@ -51,7 +51,7 @@ describe('contradictions', () => {
     expect(beltsOf(van.shell)).toBe(2)
     expect(find(five, 'belts-short')).toMatchObject({ wanted: 5, there: 2, unit: 'count', gravity: 'stop' })
     expect(sayContradiction(find(five, 'belts-short')!, 'mm')).toMatch(
-      /^5 people travel, this vehicle comes with 2 belts/,
+      /^People who travel: 5\. Belted seats in this vehicle: 2\./,
     )
     expect(codes(five, minivan)).not.toContain('belts-short')
   })
@@ -109,7 +109,7 @@ describe('contradictions', () => {
     // 4 beds of 1300, 4 desks of 1400, galley 1400, cold box 600, toilet 450, shower 760
     expect(wallAskedMm(much)).toBe(5200 + 5600 + 1400 + 600 + 450 + 760)
     expect(sayContradiction(find(much, 'walls-short')!, 'mm')).toBe(
-      'The musts ask for 14.0 m of wall, this vehicle has 7.3 m.',
+      'The musts need 14.0 m of wall; this vehicle has 7.3 m.',
     )
   })
 

@@ -266,9 +266,9 @@ describe('readings', () => {
     ])
     expect(result.readings).toBe(blank.readings)
     expect(result.faults).toEqual([
-      { line: 2, message: '“long” is no length of a vehicle' },
-      { line: 3, message: 'there is no measure “width-of-soul”' },
-      { line: 4, message: '“-4” is no mass in kg' },
+      { line: 2, message: '“long” is not a length in mm' },
+      { line: 3, message: 'there is no measurement “width-of-soul”' },
+      { line: 4, message: '“-4” is not a weight in kg' },
     ])
   })
 

@@ -112,6 +112,9 @@ export function sayFigure(value: number, unit: FindingUnit, lengths: LengthUnit)
   }
 }
 
+/** What was typed as a reason may have its full stop or not. */
+const ended = (text: string): string => (/[.!?]$/.test(text) ? text : `${text}.`)
+
 /** What a house rule says, in the workshop’s own words. */
 export function sayHouse(
   finding: Extract<Finding, { code: 'house' }>,
@@ -129,17 +132,17 @@ export function sayHouse(
     ? {
         title: `To ask: ${facts.title}`,
         designer: `${where}${what}: ${figure(measured)}; the list of questions says ${bound}.`,
-        client: `We have to ask before we build: ${facts.reason}.`,
+        client: ended(`We have to ask before we build: ${facts.reason}`),
         why: [
           sum,
-          `What to ask: ${facts.reason}.`,
+          ended(`What to ask: ${facts.reason}`),
           'A question for the office or the examiner, not a law: local codes and those who apply them decide.',
         ],
       }
     : {
         title: facts.title,
         designer: `${where}${what}: ${figure(measured)}; your rule says ${bound}.`,
-        client: `${facts.title}: ${facts.reason}`,
-        why: [sum, `Why the workshop asks for it: ${facts.reason}`],
+        client: ended(`${facts.title}: ${facts.reason}`),
+        why: [sum, ended(`Why the workshop asks for it: ${facts.reason}`)],
       }
 }

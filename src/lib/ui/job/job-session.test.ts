@@ -106,7 +106,7 @@ describe('JobSession', () => {
     expect(session.save.kind).toBe('saving')
     session.undo()
     expect(labelOf(session.job)).toBe('Galley')
-    expect([session.canUndo, session.canRedo, session.redoWhat]).toEqual([false, true, 'Galley called “Kitchen”'])
+    expect([session.canUndo, session.canRedo, session.redoWhat]).toEqual([false, true, 'Renamed “Galley” “Kitchen”'])
     session.redo()
     await settle()
     expect(session.save.kind).toBe('saved')
@@ -234,7 +234,7 @@ describe('JobSession', () => {
     session.do(label('My bed', 'fit-bed'))
     await settle()
     expect([labelOf(session.job), labelOf(session.job, 'fit-bed')]).toEqual(['Galley', 'My bed'])
-    expect(session.notice.text).toBe('Taken back, because it could not be saved: Galley called “Kitchen” (too small).')
+    expect(session.notice.text).toBe('Taken back, because it could not be saved: Renamed “Galley” “Kitchen” (too small).')
     expect(session.save.kind).toBe('saved')
   })
 
@@ -265,7 +265,7 @@ describe('JobSession', () => {
     expect(session.job.variants['variant-a']!.plan.fittings['fit-new']).toBeUndefined()
     expect([labelOf(session.job), labelOf(session.job, 'fit-bed')]).toEqual(['Name 55', 'Second'])
     expect(session.notice.text).toMatch(
-      /could not be saved: Placed New one \(too much\)\. With it went what rests on it: a fitting called “Rests on it”/,
+      /could not be saved: Added “New one” \(too much\)\. With it went what rests on it: Renamed a fitting “Rests on it”/,
     )
     expect(session.refusal).toMatchObject({ command: { type: 'fitting.add' }, message: 'too much' })
     expect(await rows()).toEqual([])

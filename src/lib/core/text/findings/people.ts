@@ -45,7 +45,7 @@ export const PEOPLE_SENTENCES: SentencesFor<
       client: `${capital(who)} would have to climb into bed.`,
       why: [
         walks
-          ? `From the lined floor to the top of the mattress${facts.steps === 0 ? '' : `, by ${count(facts.steps, { one: 'step', many: 'steps' })} beside it, the highest rise`}: ${say(measured)}; ${facts.mobility === 'stiff' ? `with stiff knees one sits down on ${say(needed)} at most and does not climb` : `without a ladder one gets onto ${say(needed)} at most`}.`
+          ? `From the lined floor to the top of the mattress${facts.steps === 0 ? '' : `, by ${count(facts.steps, { one: 'step', many: 'steps' })} beside it, the highest rise`}: ${say(measured)}; ${facts.mobility === 'stiff' ? `with stiff knees ${say(needed)} is the most to sit down on, without climbing` : `${say(needed)} is the most without a ladder`}.`
           : `From the lined floor to the top of the mattress: ${say(measured)}; to transfer from a wheelchair, ${say(needed)} at most, as published for seats.`,
       ],
     }

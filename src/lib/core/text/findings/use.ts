@@ -1,8 +1,8 @@
 import { partWord } from '../part-words'
 import { formatNumber, sayVolume } from '../../units'
 import { CLEARANCE_WORDS, TURNING_WORDS } from '../fitting-words'
-import { capital, count, countWords, list, ofIt, orNone, percent, person, quoted } from '../grammar'
-import { NEED_FINDING_WORDS } from '../need-words'
+import { capital, count, countWords, list, ofIt, orNone, percent, person, quoted, small } from '../grammar'
+import { NEED_WORDS } from '../words'
 import { figureIn, inTheWay, itOf, type SentencesFor, size, tall, theAll, upTo } from './kit'
 
 /** What is counted in litres and is not enough. */
@@ -310,15 +310,16 @@ export const USE_SENTENCES: SentencesFor<
     const { measured, needed, facts } = finding
     return {
       title: 'Daily gear behind seldom used',
-      designer: `${capital(itOf(finding, names))} is ${say(measured)} deep: ${quoted(facts.seldom)} (seldom used) would sit in front of ${quoted(facts.daily)} (used daily).`,
-      client: `You would unpack ${quoted(facts.seldom)} every time to reach ${quoted(facts.daily)}.`,
+      designer: `${capital(itOf(finding, names))} is ${say(measured)} deep: ${pieceName(facts.seldom)} (seldom used) would sit in front of ${pieceName(facts.daily)} (used daily).`,
+      client: `You would unpack ${pieceName(facts.seldom)} every time to reach ${pieceName(facts.daily)}.`,
       why: [`Its lesser side from above: ${say(measured)}; over something an arm reaches ${say(needed)}.`],
     }
   },
   'service-missing': ({ measured, needed, unit, facts }, names) => {
     if (unit === 'litres')
       return facts.need === 'water' ? TOO_LITTLE.water(measured, needed) : TOO_LITTLE.cold(measured, needed)
-    const words = NEED_FINDING_WORDS[facts.need]
+    const { one, many } = NEED_WORDS[facts.need]
+    const words = { one: small(one), many: small(many) }
     const asked = count(needed, words)
     if (facts.small.length > 0)
       return {

@@ -84,7 +84,7 @@ export const WEIGHT_SENTENCES: SentencesFor<
     designer: `At worst ${percent(Number(formatFigure(measured)))} of the weight is on the front axle; at least ${percent(Number(formatFigure(needed)))} is needed.`,
     client: 'The wheels that steer would have too little weight on them.',
     why: [
-      `Setting out, ${sayMass(facts.frontKg)} of ${sayMass(facts.wholeKg)} are on the front axle; as delivered it was ${percent(Number(formatFigure(facts.deliveredPercent)))}.`,
+      `Setting out, ${sayMass(facts.frontKg)} of ${sayMass(facts.wholeKg)} is on the front axle; as delivered it was ${percent(Number(formatFigure(facts.deliveredPercent)))}.`,
       ...heaviest(fittings, names),
     ],
   }),
