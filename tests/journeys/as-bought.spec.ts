@@ -37,7 +37,9 @@ test('rust is put into the drawing with its hours, its cost and a photo, and bar
     { name: 'invoice.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('%PDF-1.7 not a photo') },
   ])
   // what is none is told at the place, and the others stay
-  await expect(page.getByRole('alert')).toHaveText('“invoice.jpg”: That is no photo: JPEG, PNG, WebP or AVIF is read.')
+  await expect(page.getByRole('alert')).toHaveText(
+    '“invoice.jpg”: This is not a photo that can be read: use JPEG, PNG, WebP or AVIF.',
+  )
   await expect(page.getByRole('img', { name: 'Photo 1 of “Left sill”' })).toBeVisible()
   await saved(page)
   const found = Object.values((await stored(request, id)).found!)

@@ -39,7 +39,7 @@ test('the brief of a family by keyboard alone: demands in order, a vehicle from 
   }
 
   await press(page.getByRole('button', { name: 'Add an adult' }))
-  await type(page.getByLabel('Stature of Person 1'), '1.86 m')
+  await type(page.getByLabel('Height of Person 1'), '1.86 m')
   await press(page.getByRole('button', { name: 'Add an adult' }))
   await press(page.getByRole('button', { name: 'More about Person 2' }))
   const shares = page.getByLabel('shares a bed with')
@@ -55,7 +55,7 @@ test('the brief of a family by keyboard alone: demands in order, a vehicle from 
   await expect(asks).toContainText(/Place of Dog\s*1\s050 × 630/)
 
   await press(page.getByRole('link', { name: /^Comfort/ }))
-  const cook = page.getByLabel('They cook')
+  const cook = page.getByLabel('How often they cook')
   await tabTo(page, cook)
   await page.keyboard.press('d')
   await expect(cook).toHaveValue('daily')
@@ -63,14 +63,14 @@ test('the brief of a family by keyboard alone: demands in order, a vehicle from 
 
   // biggest first, each with its reason
   const leads = (await asks.locator('[data-demand]').allInnerTexts()).map((text) => plain(text).split('\n')[0])
-  expect(leads.slice(0, 4)).toEqual(['Berths', 'Galley with hob', 'Cot for infant 3', 'Place of Dog'])
+  expect(leads.slice(0, 4)).toEqual(['Berths', 'Galley with a hob', 'Cot for infant 3', 'Place of Dog'])
   await expect(page.getByTestId('contradictions')).toContainText('3 people travel, this vehicle comes with 2 belts')
 
   await press(page.getByRole('link', { name: /^Which vehicle/ }))
   const best = page.getByTestId('vehicles').locator('[data-vehicle]').first()
-  await expect(best).toContainText('nothing stops it', { timeout: 30_000 })
+  await expect(best).toContainText('all fits', { timeout: 30_000 })
   const chosen = (await best.getAttribute('data-vehicle'))!
-  await press(best.getByRole('button', { name: /^Take it/ }))
+  await press(best.getByRole('button', { name: /^Use this vehicle/ }))
   await expect(page).toHaveURL(/\/plan$/)
   await expect(page.locator('[data-demand]').first()).toHaveText('Berths')
   await saved(page)
@@ -106,13 +106,13 @@ test('a demand is waived with its reason, split, merged, weighed, and all of it 
 
   await row('need-beds-person-one').getByRole('button', { name: 'Split' }).click()
   await expect(row('need-beds-person-one-part-2')).toContainText(/1\s890 × 650/)
-  await row('need-beds-person-one').getByRole('button', { name: 'Put together' }).click()
+  await row('need-beds-person-one').getByRole('button', { name: 'Join' }).click()
   await expect(row('need-beds-person-one-part-2')).toHaveCount(0)
 
   const must = row('need-desks-person-two').getByRole('checkbox')
   await must.uncheck()
   await row('need-desks-person-two')
-    .getByLabel(/^Weight of/)
+    .getByLabel(/^How much it counts:/)
     .selectOption('2')
   await saved(page)
   expect((await stored(request, id)).brief.adjust!['need-desks-person-two']).toMatchObject({ must: false, weight: 2 })
@@ -121,7 +121,7 @@ test('a demand is waived with its reason, split, merged, weighed, and all of it 
     .getByLabel(/^Count .* with/)
     .selectOption('need-desks-person-one')
   await expect(row('need-desks-person-two')).toHaveCount(0)
-  await page.getByRole('button', { name: 'Count it apart' }).click()
+  await page.getByRole('button', { name: 'Separate' }).click()
   await expect(row('need-desks-person-two')).toBeVisible()
 })
 
@@ -168,8 +168,8 @@ test('a changed answer shows on the bench what breaks; old jobs keep what was ty
   const plans = page.getByTestId('variants')
   await expect(plans).toContainText('Variant A')
   await expect(plans.getByRole('listitem')).toHaveCount(0)
-  await page.getByLabel('Stature of partner').fill('2.1 m')
-  await page.getByLabel('Stature of partner').press('Enter')
+  await page.getByLabel('Height of partner').fill('2.1 m')
+  await page.getByLabel('Height of partner').press('Enter')
   await expect(plans).toContainText(/partner, 2\s100\smm, needs/)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(plans.getByRole('listitem')).toHaveCount(0)
@@ -190,5 +190,5 @@ test('the questions print as a sheet', async ({ page, request }) => {
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('heading', { name: 'Questions to the client' })).toBeVisible()
   await expect(page.getByText('toilet: ☐ none')).toBeVisible()
-  await expect(page.getByLabel('Stature of surveyor')).toBeHidden()
+  await expect(page.getByLabel('Height of surveyor')).toBeHidden()
 })

@@ -85,7 +85,7 @@ test('a battery is dragged into a bench, served through its lid, and carried alo
   await page.getByTestId('view-plan').click({ position: { x: 2, y: 60 }, force: true })
   await page.getByTestId('plan-fit-bench').focus()
   await page.getByTestId('inside').getByRole('button', { name: 'Look into it' }).click()
-  await expect(page.getByTestId('inside').getByRole('button', { name: 'Shut it in the drawing' })).toBeVisible()
+  await expect(page.getByTestId('inside').getByRole('button', { name: 'Close it in the drawing' })).toBeVisible()
 
   // taking out the bench asks what becomes of the battery
   await page.getByTestId('plan-fit-bench').focus()
@@ -96,7 +96,7 @@ test('a battery is dragged into a bench, served through its lid, and carried alo
   await expect(asked).toHaveCount(0)
   await page.getByTestId('plan-fit-bench').focus()
   await page.keyboard.press('Delete')
-  await asked.getByRole('button', { name: 'Leave standing what is inside' }).click()
+  await asked.getByRole('button', { name: 'Leave what is inside where it is' }).click()
   await saved(page)
   const left = await placed(request, id, 'fit-battery')
   expect(left.within).toBeUndefined()
@@ -106,7 +106,7 @@ test('a battery is dragged into a bench, served through its lid, and carried alo
   expect((await placed(request, id, 'fit-battery')).within?.hostId).toBe('fit-bench')
   await page.getByTestId('plan-fit-bench').focus()
   await page.keyboard.press('Delete')
-  await asked.getByRole('button', { name: 'Take out all of it' }).click()
+  await asked.getByRole('button', { name: 'Remove all of it' }).click()
   await saved(page)
   expect(Object.keys((await stored(request, id)).variants[VARIANT]!.plan.fittings)).toEqual([])
 })
@@ -262,7 +262,7 @@ test('pockets are hung on the sliding door and leave the way in free; the vehicl
   expect(before.seat.door).toBe(door.id)
 
   await page.goto(`/jobs/${id}/vehicle`)
-  await page.getByRole('button', { name: 'Turn it for the other side of the road' }).click()
+  await page.getByRole('button', { name: 'Mirror it for the other side of the road' }).click()
   await expect(page.getByText('are on their other side')).toBeVisible()
   await saved(page)
   const after = await placed(request, id, 'fit-rack')

@@ -9,7 +9,7 @@ test('starts a job from a vehicle and a short brief', async ({ page }) => {
   await expect(page.getByRole('alert')).toContainText('Give the job a name.')
   await page.getByLabel('Name of the job').fill('Beekeeper’s <b>truck</b>')
   await page.getByRole('dialog').getByLabel('Body').selectOption('truck-box')
-  await page.getByLabel('Stature of the tallest').fill(`6' 1"`)
+  await page.getByLabel('Height of the tallest').fill(`6' 1"`)
   await page.getByRole('button', { name: 'Start' }).click()
   // a job starts with its client: what they need is worked out at once
   await expect(page).toHaveURL(/\/brief$/)
@@ -56,7 +56,7 @@ test('a file that goes out comes in as an equal job', async ({ page, request }) 
   await page.getByRole('button', { name: /variant A, bed across/ }).click()
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('menuitem', { name: 'The job as a file' }).click(),
+    page.getByRole('menuitem', { name: 'Export job' }).click(),
   ])
   expect(download.suggestedFilename()).toMatch(/\.zimmerman\.json$/)
   const text = await readFile(await download.path(), 'utf8')
@@ -107,7 +107,7 @@ test('what is at fault in a file is left out on demand, and the rest is kept', a
     .setInputFiles({ name: 'bad.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(demo)) })
   await expect(page.getByRole('alert')).toContainText('fit-bed.parameters.lyingMm')
   await expect(page.getByRole('alert')).toContainText('fit-cold.kind')
-  await page.getByRole('button', { name: 'Bring in the rest, without these' }).click()
+  await page.getByRole('button', { name: 'Import the rest without these' }).click()
   await expect(page).toHaveURL(/\/plan$/)
   const rest = (await stored(request, page.url().split('/').at(-2)!)).variants['variant-a']!.plan
   // out of its limits: back to the usual; a kind that is none: left out; a stance that is none: left out
@@ -120,9 +120,9 @@ test('what is at fault in a file is left out on demand, and the rest is kept', a
 test('the brief: people and demands, seen at once on the right', async ({ page, request }) => {
   const id = await ownJob(request)
   await open(page, `/jobs/${id}/brief`)
-  const asked = page.getByRole('complementary', { name: 'What it asks for' })
+  const asked = page.getByRole('complementary', { name: 'What the brief asks for' })
   await expect(asked).toContainText(/1\s890 × 1\s200/)
-  const stature = page.getByLabel('Stature of surveyor')
+  const stature = page.getByLabel('Height of surveyor')
   await stature.fill('1.96 m')
   await stature.press('Enter')
   await expect(asked).toContainText(/2\s010 × 1\s200/)
@@ -132,8 +132,8 @@ test('the brief: people and demands, seen at once on the right', async ({ page, 
   await page.getByRole('button', { name: 'Add an adult' }).click()
   await expect(asked).toContainText('must, for 3')
   await page.getByRole('link', { name: 'Use', exact: true }).click()
-  await page.getByLabel('Nights away from a hook-up').fill('5')
-  await page.getByLabel('Nights away from a hook-up').press('Enter')
+  await page.getByLabel('Nights off hook-up').fill('5')
+  await page.getByLabel('Nights off hook-up').press('Enter')
   await expect(asked).toContainText(/165\sL/)
   await saved(page)
   expect(Object.keys((await stored(request, id)).brief.people)).toHaveLength(3)

@@ -73,13 +73,13 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
     'lining and changes',
     async (page, id) => {
       await open(page, `/jobs/${id}/vehicle`)
-      await page.getByRole('tab', { name: 'Changes' }).click()
+      await page.getByRole('tab', { name: 'Bodywork' }).click()
       await page.getByLabel('Add a change').selectOption('flare')
       await expect(page.getByTestId('change-flare')).toBeVisible()
     },
   ],
   [
-    'plan with a fitting in hand',
+    'plan with a fitting selected',
     async (page, id) => {
       await openPlan(page, id)
       await page.keyboard.press('2')

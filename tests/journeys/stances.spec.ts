@@ -119,7 +119,7 @@ test('a lift bed is set to clear a bicycle', async ({ page, request }) => {
   await expect(page.getByTestId('finding-figure-blocked')).toBeVisible()
 })
 
-test('several in hand: grouped, dragged as one, mirrored to the other side, and all undone', async ({
+test('several selected: grouped, dragged as one, mirrored to the other side, and all undone', async ({
   page,
   request,
 }) => {
@@ -135,12 +135,12 @@ test('several in hand: grouped, dragged as one, mirrored to the other side, and 
   await openPlan(page, id)
   await page.getByTestId('plan-fit-a').click()
   await page.getByTestId('plan-fit-b').click({ modifiers: ['Shift'] })
-  await expect(page.getByTestId('arrange')).toContainText('2 in hand')
+  await expect(page.getByTestId('arrange')).toContainText('2 selected')
   await page.getByTestId('arrange').getByRole('button', { name: 'Make a run' }).click()
   await page.getByTestId('arrange').getByRole('button', { name: 'Group' }).click()
   await page.keyboard.press('Escape')
   await page.getByTestId('plan-fit-b').click()
-  await expect(page.getByTestId('arrange')).toContainText('2 in hand')
+  await expect(page.getByTestId('arrange')).toContainText('2 selected')
   await dragBy(page, 'plan-fit-b', 26, 0, ['Control'])
   await saved(page)
   const moved = planOf(await stored(request, id))
@@ -182,7 +182,7 @@ test('what is locked stays; what is out of the vehicle in a mode comes back', as
   await expect(page.getByTestId('plan-fit-a')).toHaveCount(1)
   // it stands elsewhere by day only
   await page.getByTestId('plan-fit-a').click()
-  await page.getByLabel('stands elsewhere in Day').check()
+  await page.getByLabel('somewhere else in Day').check()
   await tape(page, 'rear').fill('3000')
   await tape(page, 'rear').press('Enter')
   await saved(page)
@@ -230,7 +230,7 @@ test('a group is kept as a module and placed in another job; a broken one is ref
   await page.keyboard.press('b')
   const name = `Run ${from.slice(-4)}`
   await page.getByLabel('called').fill(name)
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByRole('button', { name: 'Save' }).click()
   const kept = page.getByTestId('modules').locator('li').filter({ hasText: name })
   await expect(kept).toContainText('2 fittings')
   await page.getByTestId('import-module').setInputFiles({
@@ -252,13 +252,8 @@ test('a group is kept as a module and placed in another job; a broken one is ref
   const into = await ownJob(request, furnished({}), 'job-potter')
   await openPlan(page, into)
   await page.keyboard.press('b')
-  await page
-    .getByTestId('modules')
-    .locator('li')
-    .filter({ hasText: name })
-    .getByRole('button', { name: 'Place it' })
-    .click()
-  await expect(page.getByTestId('arrange')).toContainText('2 in hand')
+  await page.getByTestId('modules').locator('li').filter({ hasText: name }).getByRole('button', { name: 'Add' }).click()
+  await expect(page.getByTestId('arrange')).toContainText('2 selected')
   await saved(page)
   const plan = planOf(await stored(request, into))
   expect(Object.values(plan.fittings).map(({ kind }) => kind)).toEqual(['galley-basin', 'galley-doors'])
@@ -269,11 +264,11 @@ test('a group is kept as a module and placed in another job; a broken one is ref
   // out of the library there is no way back: it asks first
   await page.keyboard.press('b')
   const row = page.getByTestId('modules').locator('li').filter({ hasText: name })
-  await row.getByRole('button', { name: 'take out of the library' }).click()
-  await row.getByRole('button', { name: 'Keep it there' }).click()
+  await row.getByRole('button', { name: 'delete' }).click()
+  await row.getByRole('button', { name: 'Cancel' }).click()
   await expect(row).toHaveCount(1)
-  await row.getByRole('button', { name: 'take out of the library' }).click()
-  await row.getByRole('button', { name: 'Take it out' }).click()
+  await row.getByRole('button', { name: 'delete' }).click()
+  await row.getByRole('button', { name: 'Delete' }).click()
   await expect(row).toHaveCount(0)
 })
 

@@ -56,7 +56,7 @@ test('a vehicle is surveyed from the blank to a placed bed; a contradiction is s
   await page.locator('[data-demand="demand-berth"]').focus()
   await page.keyboard.press('Enter')
   // a second bed of its size fits nowhere: it is in hand, and put down where it is
-  await expect(page.getByText('There is no free place of its size: it is in hand.')).toBeVisible()
+  await expect(page.getByText('There is no free place of its size.')).toBeVisible()
   await page.keyboard.press('Enter')
   await saved(page)
   expect(
@@ -76,7 +76,7 @@ test('the survey goes out as CSV and comes in again; a wrong line is named and n
   await page.locator('[data-measure="axle-low"][data-reading="first"]').press('Enter')
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save as CSV' }).click(),
+    page.getByRole('button', { name: 'Export CSV' }).click(),
   ])
   const csv = await readFile(await download.path(), 'utf8')
   expect(csv).toMatch(/^measure,first,second,unit\r\n/)

@@ -54,7 +54,7 @@ test('flares let the surveyor lie across; each says what it asks and when, and u
   await open(page, `/jobs/${id}/vehicle`)
   const across = page.getByRole('img', { name: /^surveyor lies across/ })
   await expect(across).toHaveAccessibleName(/nowhere; needs 1\s890\smm/)
-  await page.getByRole('tab', { name: 'Changes' }).click()
+  await page.getByRole('tab', { name: 'Bodywork' }).click()
   for (const wall of ['left', 'right']) {
     await page.getByLabel('Add a change').selectOption('flare')
     const flare = page.getByTestId('change-flare').last()
@@ -86,8 +86,8 @@ test('flares let the surveyor lie across; each says what it asks and when, and u
 test('the probe reads the space under the pointer and at typed places', async ({ page, request }) => {
   await open(page, `/jobs/${await ownJob(request)}/vehicle`)
   const readings = page.getByTestId('readings')
-  await page.getByLabel('cut at, from rear sill').fill('2000')
-  await page.getByLabel('cut at, from rear sill').press('Enter')
+  await page.getByLabel('section at, from the rear sill').fill('2000')
+  await page.getByLabel('section at, from the rear sill').press('Enter')
   await page.getByLabel('left of the centreline').fill('0')
   await page.getByLabel('left of the centreline').press('Enter')
   // 1935 − 37 of floor − 25 of roof
@@ -100,7 +100,7 @@ test('the probe reads the space under the pointer and at typed places', async ({
   await expect(readings).not.toContainText(/high\s*1\s873/)
 
   // the cab is open: its own height there, and its row in the table; no bed lies across on its seats
-  await page.getByLabel('cut at, from rear sill').fill('4250')
+  await page.getByLabel('section at, from the rear sill').fill('4250')
   await page.mouse.move(drawing.x + 441, drawing.y + 110)
   await expect(readings).toContainText(/high\s*1\s645/)
   await expect(readings).toContainText(/bed across\s*none/)
@@ -108,7 +108,7 @@ test('the probe reads the space under the pointer and at typed places', async ({
 
   // a board: straight in from behind, longer when one end is raised, none when it is too wide for any door
   const board = page.getByTestId('board')
-  await board.getByText('Board or mast to be carried in').click()
+  await board.getByText('Longest board that fits').click()
   await expect(board).toContainText(/by the rear doors\s*4\s250/)
   await board.getByRole('button', { name: /^Why longest that lies inside/ }).click()
   await expect(page.locator('[data-popover-content]')).toContainText('It lies with one end raised')
@@ -124,7 +124,7 @@ test('bodies of every class can be chosen, and a change that one has no place fo
 }) => {
   const id = await ownJob(request)
   await open(page, `/jobs/${id}/vehicle`)
-  await page.getByRole('tab', { name: 'Changes' }).click()
+  await page.getByRole('tab', { name: 'Bodywork' }).click()
   await page.getByLabel('Add a change').selectOption('window-blanked')
   await page.getByRole('tab', { name: 'Body' }).click()
   await page.getByLabel('Body', { exact: true }).selectOption('bus-12m')
@@ -190,7 +190,7 @@ test('the panels of walls and ceiling go out laid flat, as SVG and DXF', async (
 test('a new door is added, told where it does not fit, and has a step', async ({ page, request }) => {
   const id = await ownJob(request)
   await open(page, `/jobs/${id}/vehicle`)
-  await page.getByRole('tab', { name: 'Changes' }).click()
+  await page.getByRole('tab', { name: 'Bodywork' }).click()
   await page.getByLabel('Add a change').selectOption('door')
   const door = page.getByTestId('change-door')
   await door.getByLabel('to', { exact: true }).fill('99999')

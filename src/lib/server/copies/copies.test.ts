@@ -160,7 +160,9 @@ describe('putting back', () => {
     for (let base = 3; base < 6; base += 1) await rename(jobs, base)
     await stop()
     expect(look(data, at)).toMatch(/“Name 3” at revision 3/)
-    expect(await restore(data, at, '2027-03-02T08:00:00.000Z')).toMatch(/saved as .*2027-03-02T08-00-00Z-before\.sqlite/)
+    expect(await restore(data, at, '2027-03-02T08:00:00.000Z')).toMatch(
+      /saved as .*2027-03-02T08-00-00Z-before\.sqlite/,
+    )
     jobs = await start()
     expect([await nameIn(jobs), (await jobs.list())[0]!.revision]).toEqual(['Name 3', 3])
     expect(await rename(jobs, 3)).toEqual({ kind: 'done', revision: 4 })

@@ -93,11 +93,7 @@ describe('a photo that is taken in', () => {
       async () => Buffer.concat([Buffer.from([0xff, 0xd8, 0xff]), Buffer.alloc(500, 7)]),
       /damaged/,
     ],
-    [
-      'a phone’s own format',
-      async () => Buffer.from('\0\0\0\x18ftypheic\0\0\0\0mif1heic', 'latin1'),
-      /save as JPEG/,
-    ],
+    ['a phone’s own format', async () => Buffer.from('\0\0\0\x18ftypheic\0\0\0\0mif1heic', 'latin1'), /save as JPEG/],
   ])('is not %s', async (_what, make, said) => {
     expect(await encodePhoto(await make())).toMatchObject({ ok: false, message: expect.stringMatching(said) as string })
   })

@@ -156,15 +156,13 @@
               <button
                 class="hover:text-pencil"
                 onclick={async () => (states = { ...states, [module.id]: await revisionsOf(module.id) })}
-                >state {module.revision}, {format(new Date(module.changedAt), 'd MMM yyyy')}</button
+                >version {module.revision}, {format(new Date(module.changedAt), 'd MMM yyyy')}</button
               >
               <!-- eslint-disable-next-line svelte/no-navigation-without-resolve -->
               <a class="hover:text-pencil" href="/api/modules/{module.id}?file" download>Export</a>
               {#if going === module.id}
-                <span class="text-ink">with all its states, for good?</span>
-                <button class="font-semibold text-stop" onclick={() => settle(deleteModule(module.id))}
-                  >Take it out</button
-                >
+                <span class="text-ink">Delete it and every version? There is no undo.</span>
+                <button class="font-semibold text-stop" onclick={() => settle(deleteModule(module.id))}>Delete</button>
                 <button class="act" onclick={() => (going = undefined)}>Cancel</button>
               {:else}
                 <button class="hover:text-stop" onclick={() => (going = module.id)}>delete</button>
@@ -172,7 +170,7 @@
             </div>
             {#each states[module.id] ?? [] as { revision, at } (revision)}
               <div class="flex gap-3 pl-4 text-sm">
-                <span class="w-52">state {revision}, {format(new Date(at), 'd MMM yyyy, HH:mm')}</span>
+                <span class="w-52">version {revision}, {format(new Date(at), 'd MMM yyyy, HH:mm')}</span>
                 <button class="act" onclick={() => bring(module.id, revision)}>add this one</button>
               </div>
             {/each}

@@ -369,7 +369,7 @@ export class Bench {
       this.waiting = made
       this.bring(made, 'plan', [this.stationMm, 0], 1)
       this.session.tell(
-        'There is no free place of its size: it is in hand. Click where it is to stand; Enter puts it down here, Esc drops it.',
+        'There is no free place of its size. Click where you want it; Enter puts it down here, Esc drops it.',
       )
       return
     }
@@ -387,7 +387,7 @@ export class Bench {
 
   placeDemand(demand: ResolvedDemand): void {
     const made = fittingFor(demand)
-    if (made === undefined) this.session.tell('No fitting of the program meets this: keep its room free by hand.')
+    if (made === undefined) this.session.tell('There is no fitting for this yet: keep the space clear yourself.')
     else this.place(made)
   }
 
@@ -409,7 +409,7 @@ export class Bench {
     const placed = this.selected
     if (placed === undefined) return
     const seat = typedOnTape(this.scene, this.plan, placed, row, mm)
-    if (seat === undefined) this.session.tell('There is no place at which the tape reads that.')
+    if (seat === undefined) this.session.tell('There is no place where the tape would read that.')
     else this.#seat(() => seat)
   }
 

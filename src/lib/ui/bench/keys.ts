@@ -29,25 +29,25 @@ interface Action {
 }
 
 export const ACTIONS: readonly Action[] = [
-  { id: 'search', words: 'Find something to do or place', key: '/' },
-  { id: 'next', words: 'Pick the next fitting', key: 'N' },
-  { id: 'previous', words: 'Pick the fitting before', key: 'Shift N' },
+  { id: 'search', words: 'Find something to add or do', key: '/' },
+  { id: 'next', words: 'Select the next fitting', key: 'N' },
+  { id: 'previous', words: 'Select the previous fitting', key: 'Shift N' },
   { id: 'turn', words: 'Turn by a quarter', key: 'R' },
   { id: 'mirror', words: 'Mirror', key: 'M' },
   { id: 'duplicate', words: 'Duplicate', key: 'D' },
-  { id: 'remove', words: 'Take out', key: 'Del' },
-  { id: 'group', words: 'Group what is in hand, or take the group apart', key: 'G' },
-  { id: 'run', words: 'Make a run of what is in hand', key: 'U' },
+  { id: 'remove', words: 'Remove', key: 'Del' },
+  { id: 'group', words: 'Group or ungroup the selection', key: 'G' },
+  { id: 'run', words: 'Make a run of the selection', key: 'U' },
   { id: 'lock', words: 'Lock or unlock', key: 'L' },
   { id: 'mirror-plan', words: 'Mirror the whole plan to the other side', key: 'Shift M' },
-  { id: 'modules', words: 'Open the library of modules', key: 'B' },
+  { id: 'modules', words: 'Open the module library', key: 'B' },
   { id: 'type-distance', words: 'Type a distance', key: 'T' },
   { id: 'undo', words: 'Undo', key: 'Ctrl Z' },
   { id: 'redo', words: 'Redo', key: 'Ctrl Shift Z' },
   { id: 'people', words: 'Show or hide the people', key: 'P' },
   { id: 'history', words: 'Open the history', key: 'H' },
-  { id: 'look-into', words: 'Look into what is in hand, or shut it', key: 'I' },
-  { id: 'let-go', words: 'Let go', key: 'Esc' },
+  { id: 'look-into', words: 'Look into the selection, or close it', key: 'I' },
+  { id: 'let-go', words: 'Clear the selection', key: 'Esc' },
 ]
 
 export type KeyMeaning =

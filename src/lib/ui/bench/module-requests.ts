@@ -15,7 +15,7 @@ export async function loadModule(id: string, revision?: number): Promise<Answer<
   const parsed = parseModule(answer.value)
   return parsed.ok
     ? { ok: true, value: parsed.module }
-    : { ok: false, message: 'That module cannot be read.', faults: parsed.faults }
+    : { ok: false, message: 'This is not a Zimmerman module.', faults: parsed.faults }
 }
 
 export async function revisionsOf(id: string): Promise<readonly { revision: number; at: string }[]> {

@@ -377,7 +377,10 @@ export class JobSession {
   /** A copy was put back, and the job is older than this page knows it: it begins anew, and takes up what waits in the browser. */
   #wasPutBack(): void {
     this.#isLeaving = true
-    this.save = { kind: 'waiting', message: `A copy of everything was put back: this page is read anew, and ${KEPT}` }
+    this.save = {
+      kind: 'waiting',
+      message: `A copy of everything was put back: this page is loaded again, and ${KEPT}`,
+    }
     void this.#written.then(() => globalThis.location?.reload())
   }
 
@@ -485,7 +488,7 @@ export class JobSession {
     this.conflict = undefined
     if (!mine) {
       this.#forget(contested)
-      this.tell('Kept what the other window did.')
+      this.tell('Kept the other window’s change.')
     } else {
       for (const { uid, command } of contested)
         try {

@@ -234,7 +234,9 @@ describe('JobSession', () => {
     session.do(label('My bed', 'fit-bed'))
     await settle()
     expect([labelOf(session.job), labelOf(session.job, 'fit-bed')]).toEqual(['Galley', 'My bed'])
-    expect(session.notice.text).toBe('Taken back, because it could not be saved: Renamed “Galley” “Kitchen” (too small).')
+    expect(session.notice.text).toBe(
+      'Taken back, because it could not be saved: Renamed “Galley” “Kitchen” (too small).',
+    )
     expect(session.save.kind).toBe('saved')
   })
 

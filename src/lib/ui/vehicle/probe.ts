@@ -1,3 +1,4 @@
+import { capital, person } from '$lib/core/text'
 import type { LiningCost } from '$lib/core/suit'
 import {
   cabSpace,
@@ -82,7 +83,7 @@ export function readingsAt(interior: Interior, { xMm, yMm, zMm }: Probe, unit: L
       why: [
         `The longest mattress ${length(BERTH.longMm)} wide and ${length(BERTH.thickMm)} thick that lies across here on a platform ${length(zMm)} above the load floor.`,
         across === undefined
-          ? 'None lies here.'
+          ? 'None fits here.'
           : `From ${length(from)} to ${length(from + BERTH.longMm)} from the rear sill, wheel arches counted.`,
       ],
     },
@@ -116,8 +117,8 @@ export function boardReadings(
       words: 'longest that lies inside',
       figure: board === undefined ? NONE : formatLength(board.mm, unit),
       why: [
-        board === undefined ? `No board of ${section} lies in this body.` : LIES[board.lies],
-        'Tried degree by degree in the empty lined body, flat and on edge; one slanted both ways at once may be longer.',
+        board === undefined ? `No board of ${section} fits in this vehicle.` : LIES[board.lies],
+        'Tried degree by degree in the empty lined load space, flat and on edge; one slanted both ways at once may be longer.',
       ],
     },
     ...doors.map((opening): Reading => {
@@ -127,11 +128,11 @@ export function boardReadings(
         figure: through === undefined ? NONE : formatLength(through.mm, unit),
         why: [
           through === undefined
-            ? `A section of ${section} does not pass it.`
+            ? `A board of ${section} does not go through.`
             : through.path === 'straight'
               ? 'Pushed straight in.'
               : `Pushed in at ${Math.round(through.angleDeg)}° to the wall, its head to one end of the body, until its tail clears the jamb; then turned.`,
-          'One straight push and one turn are looked at, no more; doors and furniture stand open and out.',
+          'One straight push and one turn are tried, no more, with doors open and furniture out.',
         ],
       }
     }),
@@ -147,14 +148,14 @@ export function sayLiningCost(
   const width =
     widthPerWallMm === undefined
       ? []
-      : [`Each millimetre of wall takes ${widthPerWallMm.toFixed(2)} mm of width at ${sayLength(1200, unit)}.`]
+      : [`Wall lining costs ${widthPerWallMm.toFixed(2)} times its thickness in width, ${sayLength(1200, unit)} up.`]
   return [
     ...width,
     ...standing.map(({ label, statureMm, mostRoofMm }) => {
-      const who = `${label}, ${sayLength(statureMm, unit)},`
-      if (mostRoofMm === undefined) return `${who} does not stand here even without roof lining.`
-      if (mostRoofMm >= MOST_LINING_MM) return `${who} stands under any roof lining here.`
-      return `${who} ${mostRoofMm < roofMm ? 'lost' : 'loses'} standing height at ${sayLength(mostRoofMm, unit)} of roof lining.`
+      const who = `${capital(person(label))}, ${sayLength(statureMm, unit)} tall,`
+      if (mostRoofMm === undefined) return `${who} cannot stand up here even without roof lining.`
+      if (mostRoofMm >= MOST_LINING_MM) return `${who} can stand up here under any roof lining.`
+      return `${who} can stand up here under at most ${sayLength(mostRoofMm, unit)} of roof lining${mostRoofMm < roofMm ? ', less than there is' : ''}.`
     }),
   ]
 }
