@@ -65,7 +65,7 @@ test('answers the moves between modes, and refuses modes that are none', async (
   expect(all.changes[1]).toMatchObject({
     minutes: 3,
     moves: [{ id: 'fit-lounge', what: 'stance', from: 'table-up', to: 'bed-made' }],
-    words: { moves: ['Lounge: table up → bed made, 3 min'], total: 'about 3 min, one person alone' },
+    words: { moves: ['The lounge: table up → bed made, 3 min'], total: 'about 3 min, one person' },
   })
   const back = await request.post('/api/moves?from=mode-night&to=mode-day', { data: job })
   expect(await back.json()).toMatchObject({ changes: [{ moves: [{ from: 'bed-made', to: 'table-up' }] }] })
@@ -128,13 +128,13 @@ test('lists jobs, shells, kinds and the schema', async ({ request }) => {
   const rules = (await (await request.get('/api/rules')).json()) as { id: string; title: string; client: string }[]
   expect(rules.length).toBeGreaterThan(50)
   expect(rules.find(({ id }) => id === 'berth-length')).toMatchObject({
-    title: 'Long enough to lie',
+    title: 'Long enough to lie down',
     group: 'people',
     gravity: { 'berth-short': 'stop' },
     basis: { kind: 'practice' },
     parameters: { spareMm: { default: 50, unit: 'mm', min: 0 } },
-    designer: expect.stringContaining('as long as the taller'),
-    client: 'You lie stretched out.',
+    designer: expect.stringContaining('as long as the tallest'),
+    client: 'You can lie stretched out.',
   })
   const schema = (await (await request.get('/schema/job.v1.json')).json()) as { $schema: string; properties: object }
   expect(schema.$schema).toContain('2020-12')
@@ -249,7 +249,7 @@ test('answers the demands of a brief and compares vehicles by it', async ({ requ
   const { vehicles } = await compared.json()
   expect(vehicles).toHaveLength(14)
   const short = vehicles.find(({ shellId }: { shellId: string }) => shellId === 'van-compact')
-  expect(short.against.map(({ words }: { words: string }) => words).join()).toContain('Oars is 2')
+  expect(short.against.map(({ words }: { words: string }) => words).join()).toContain('“oars”: 2')
   expect(vehicles[0].against.filter(({ gravity }: { gravity: string }) => gravity === 'stop')).toEqual([])
 
   for (const [path, data, status, fault] of [

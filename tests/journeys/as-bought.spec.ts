@@ -28,7 +28,7 @@ test('rust is put into the drawing with its hours, its cost and a photo, and bar
   await drawing.click({ position: { x: 200, y: 90 } })
   await drawing.click({ position: { x: 200, y: 330 } })
   await expect(page.getByTestId('pending')).toHaveText('1 thing · 6 h · costs 40.50')
-  await expect(page.getByTestId('steps')).toContainText('Mend the body open')
+  await expect(page.getByTestId('steps')).toContainText('Repair the body open')
   await expect(page.getByTestId('steps')).toContainText('Cut windows and hatches waits for “Left sill”')
 
   await page.getByTestId('photos').setInputFiles([
@@ -76,7 +76,7 @@ test('furniture over what is not put right is told, with the way out; a photo to
   const large = await request.post(`/api/jobs/${id}/photos`, { data: Buffer.alloc(16_000_001) })
   expect([large.status(), ((await large.json()) as { message: string }).message]).toEqual([
     413,
-    'That is over 16 MB, the most that is read.',
+    'This file is over 16 MB, the largest that Zimmerman reads.',
   ])
   expect((await request.post('/api/jobs/job-none/photos', { data: await photo('#8b4513') })).status()).toBe(404)
   expect((await request.get(`/api/jobs/${id}/photos/${'0'.repeat(32)}`)).status()).toBe(404)
@@ -85,11 +85,11 @@ test('furniture over what is not put right is told, with the way out; a photo to
   await page.getByTestId('finding-built-over').first().click()
   await expect(
     page
-      .getByText(/a bad floor, which is not put right yet/)
+      .getByText(/a bad floor, which is not repaired yet/)
       .filter({ visible: true })
       .first(),
   ).toBeVisible()
-  await page.getByRole('button', { name: /It is put right already: mark it/ }).click()
+  await page.getByRole('button', { name: /Mark it as repaired/ }).click()
   await expect(page.getByTestId('finding-built-over')).toHaveCount(0)
   await saved(page)
   expect(Object.values((await stored(request, id)).found!)[0]).toMatchObject({ kind: 'floor', done: true })

@@ -17,7 +17,7 @@ test('drags a fitting in the plan: a finding appears with its figure, undo takes
   const finding = page.getByTestId('finding-overlap')
   await expect(finding).toBeVisible()
   // the shower ends at 1910 + 760 = 2670 from the rear sill
-  await expect(finding).toContainText(new RegExp(`share ${2670 - rear}\\smm`))
+  await expect(finding).toContainText(new RegExp(`overlap by ${2670 - rear}\\smm`))
   await expect(page.getByTestId('mark-overlap')).toBeVisible()
 
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -41,7 +41,7 @@ test('findings follow the hand, and Escape puts the thing back where it was', as
   await page.mouse.move(x, y)
   await page.mouse.down()
   for (let step = 1; step <= 8; step += 1) await page.mouse.move(x - step * 4, y)
-  await expect(page.getByTestId('finding-overlap')).toContainText(/share/)
+  await expect(page.getByTestId('finding-overlap')).toContainText(/overlap by/)
   await expect.poll(() => figureIn(page, 'rear')).toBeLessThan(2400)
   // what it was taken from stays where it was until it is put down
   expect(Math.abs((await page.getByTestId('plan-fit-wardrobe').boundingBox())!.x - box.x)).toBeLessThan(2)
@@ -79,7 +79,7 @@ test('a finding vanishes by its remedy', async ({ page, request }) => {
   const finding = page.getByTestId('finding-way-narrow')
   await expect(finding).toContainText(/narrows to\s+352/)
   // what follows from it is told below it, and not once more by itself
-  await expect(finding.getByTestId('follows')).toContainText(/Room to stand and work at the galley is only\s+35\d/)
+  await expect(finding.getByTestId('follows')).toContainText(/The galley needs 450\smm to stand and work; 35\d/)
   await expect(page.getByTestId('finding-clearance-blocked')).toHaveCount(0)
   await finding.getByRole('button').first().click()
   await finding.getByRole('button', { name: /Make the galley \d+\s*mm deep/ }).click()
@@ -95,8 +95,8 @@ test('says why, with arithmetic and source', async ({ page, request }) => {
   await page.keyboard.press('3')
   await page.getByTestId('finding-berth-short').getByText('Why?').click()
   const why = page.locator('[data-popover-content]')
-  await expect(why).toContainText(/1\s840\smm stature \+ 50\smm to spare = 1\s890\smm needed/)
-  await expect(why).toContainText('Common practice, no source')
+  await expect(why).toContainText(/1\s840\smm tall \+ 50\smm to spare = 1\s890\smm needed/)
+  await expect(why).toContainText('Trade practice, no published source')
 })
 
 test('brings a demand onto the drawing: it arrives as the fitting that meets it', async ({ page, request }) => {
@@ -132,7 +132,7 @@ test('switches modes: the lounge becomes a bed, and the strip counts the moves',
   await page.getByTestId('plan-fit-lounge').click({ position: { x: 10, y: 10 } })
   await expect(page.getByLabel('Position in Night')).toHaveValue('bed-made')
   await page.getByRole('button', { name: /1 move from Day to Night: in which order/ }).click()
-  await expect(page.getByTestId('moves')).toContainText('Lounge: table up → bed made')
+  await expect(page.getByTestId('moves')).toContainText('The lounge: table up → bed made')
 })
 
 test('a field takes any unit, refuses nonsense beside itself and keeps what was typed', async ({ page, request }) => {
@@ -147,7 +147,7 @@ test('a field takes any unit, refuses nonsense beside itself and keeps what was 
   await expect(rear).toHaveValue('2\u202f750')
   await rear.fill('about so long')
   await rear.press('Enter')
-  await expect(page.getByRole('alert')).toContainText('is no figure I can read')
+  await expect(page.getByRole('alert')).toContainText('Cannot read')
   await expect(rear).toHaveValue('about so long')
   await expect(rear).toHaveAttribute('aria-invalid', 'true')
   const height = page.getByTestId('parameters').getByLabel('height')
@@ -170,8 +170,8 @@ test('new variants, history and going back', async ({ page, request }) => {
   await expect(page.getByTestId('plan-fit-wardrobe')).toHaveCount(0)
   await saved(page)
   await page.getByRole('button', { name: 'History' }).click()
-  await expect(page.getByRole('dialog')).toContainText('Took out Wardrobe')
-  await page.getByRole('button', { name: /Go back to after: New variant/ }).click()
+  await expect(page.getByRole('dialog')).toContainText('Removed the wardrobe')
+  await page.getByRole('button', { name: /Go back to after: Added variant/ }).click()
   await expect(page.getByTestId('plan-fit-wardrobe')).toHaveCount(1)
   await saved(page)
   expect(Object.keys((await stored(request, id)).variants)).toHaveLength(3)
@@ -227,7 +227,7 @@ test('a figure of the client stands in the plan to scale: by hand, by keys, and 
   // pushed into the left wall's furniture, the body says what it meets; undo takes it out again
   for (let press = 0; press < 9; press += 1) await page.keyboard.press('Shift+ArrowUp')
   const finding = page.getByTestId('finding-figure-blocked')
-  await expect(finding).toContainText(/The surveyor, standing, meets .* by up to \d+\smm/)
+  await expect(finding).toContainText(/The surveyor, standing, runs \d+\smm into/)
   await page.getByLabel('surveyor is').selectOption('sitting')
   await saved(page)
   expect(await figureIn()).toMatchObject({ pose: 'sitting' })

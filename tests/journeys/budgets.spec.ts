@@ -60,10 +60,10 @@ test('a battery is moved, and the axles follow: live in the hand, and in the sum
   const kg = kindOf('battery').massKg(moved.parameters)
   await expect.poll(async () => Math.abs((await leftOn(page, 'rear')) - before - (kg * byMm) / 3680)).toBeLessThan(2)
   await page.getByTestId('margins').click()
-  await expect(page.getByTestId('answer')).toContainText('to spare, all aboard')
+  await expect(page.getByTestId('answer')).toContainText('to spare, fully loaded')
   await expect(page.locator('[data-limit="rear"]')).toContainText('of 2')
   await page.locator('[data-limit="rear"]').getByRole('button', { name: /^Why/ }).click()
-  await expect(page.getByText(/Battery: .* kg × .* = /)).toBeVisible()
+  await expect(page.getByText(/The battery: .* kg × .* = /)).toBeVisible()
 })
 
 test('a garage is overloaded, the rule speaks, and a way out is taken', async ({ page, request }) => {
@@ -138,7 +138,7 @@ test('a rating below the empty axle is refused at its field, and nothing is lost
   const id = await ownJob(request)
   await open(page, `/jobs/${id}/budgets`)
   await page.getByTestId('papers').locator('summary').click()
-  const rear = page.getByLabel('rear axle, rated')
+  const rear = page.getByLabel('rear axle rating')
   await rear.fill('700')
   await rear.press('Enter')
   await expect(page.getByRole('alert')).toContainText('rear axle carries 886 kg empty')
@@ -196,7 +196,7 @@ test('the page of a plan loads none of the rules; the engine that its worker loa
   devtools.on('Debugger.scriptParsed', ({ url }) => void (url.endsWith('.js') && loaded.add(url)))
   await devtools.send('Debugger.enable')
   await openPlan(page, await ownJob(request))
-  await expect(page.getByTestId('findings')).not.toContainText('Looking it over')
+  await expect(page.getByTestId('findings')).not.toContainText('Checking…')
   const textOf = async (address: string): Promise<string> => (await request.get(address)).text()
   // the engine and all that it imports
   const held = new Map<string, string>()
@@ -213,7 +213,7 @@ test('the page of a plan loads none of the rules; the engine that its worker loa
     LONG.filter(({ basis }) => scripts.some((text) => text.includes(basis.note))).map(({ id }) => id)
   // a few write their quotes otherwise than the source has them
   expect(said([...held.values()]).length).toBeGreaterThan(LONG.length * 0.9)
-  expect(own.join('')).toContain('Nothing speaks against it')
+  expect(own.join('')).toContain('All clear')
   // the reasons of these two are the brief’s own as well
   expect(said(own)).toEqual(['transfer-space', 'turning-circle'])
 })

@@ -142,9 +142,9 @@ test('a file from elsewhere is looked into first; one that is damaged, foreign o
   db.close()
   await open(page, '/copies')
   for (const [file, words] of [
-    [torn, /“torn.sqlite” cannot be put back. That file is damaged/],
-    [letter, /“letter.sqlite” cannot be put back. That is no database of Zimmerman/],
-    [newer, /“newer.sqlite” cannot be put back. That was made by a newer Zimmerman/],
+    [torn, /“torn.sqlite” cannot be put back. This file is damaged/],
+    [letter, /“letter.sqlite” cannot be put back. This is not a Zimmerman database/],
+    [newer, /“newer.sqlite” cannot be put back. This was made by a newer Zimmerman/],
   ] as const) {
     await page.getByTestId('copy-file').setInputFiles(file)
     await expect(page.getByRole('alert')).toHaveText(words)
@@ -170,7 +170,7 @@ test('from the terminal: refused while it runs, said what is inside, and put in 
   expect(refused.stderr).toMatch(/seems to run on port \d+: stop it first/)
   await server.kill()
   const { stdout } = await run(process.execPath, ['scripts/restore.mjs', good, '--yes'], { env })
-  expect(stdout).toMatch(/“Name 1” at revision 1[\s\S]*Put in place. What was there before is kept as/)
+  expect(stdout).toMatch(/“Name 1” at revision 1[\s\S]*Put in place. What was there before is saved as/)
   await server.start()
   expect(await nameNow()).toBe('Name 1')
 })

@@ -129,7 +129,7 @@ test('the key is set from the terminal, and everyone has to sign in again', asyn
   const data = mkdtempSync(path.join(tmpdir(), 'zimmerman-set-key-'))
   const env = { ...process.env, ZIMMERMAN_DATA: data }
   const first = await run(process.execPath, ['scripts/key.mjs'], { env })
-  expect(first.stdout).toMatch(/The shop key is ([a-z2-9]{5}-){3}[a-z2-9]{5}\nEveryone has to sign in again/)
+  expect(first.stdout).toMatch(/The workshop key is ([a-z2-9]{5}-){3}[a-z2-9]{5}\nEveryone has to sign in again/)
   const kept = readFileSync(path.join(data, 'shop-key.json'), 'utf8')
   await run(process.execPath, ['scripts/key.mjs'], { env })
   expect(readFileSync(path.join(data, 'shop-key.json'), 'utf8')).not.toBe(kept)

@@ -6,8 +6,8 @@ test('the bench works from the keyboard alone', async ({ page, request }) => {
   const fittings = async () => (await stored(request, id)).variants['variant-a']!.plan.fittings
 
   await page.keyboard.press('/')
-  await expect(page.getByPlaceholder('Place, find or do…')).toBeFocused()
-  await page.keyboard.type('place toilet')
+  await expect(page.getByPlaceholder('Add, select or do…')).toBeFocused()
+  await page.keyboard.type('add boxed toilet')
   await page.keyboard.press('Enter')
   await expect(tape(page, 'rear')).toBeVisible()
   await saved(page)
@@ -58,7 +58,7 @@ test('demands, fittings and findings are reached by Tab and opened by Enter', as
   await openPlan(page, await ownJob(request))
   await page.locator('[data-demand="demand-toilet"]').focus()
   await page.keyboard.press('Enter')
-  await expect(page.getByLabel('Name of the fitting')).toHaveValue('Toilet')
+  await expect(page.getByLabel('Name of the fitting')).toHaveValue('Boxed toilet')
   await page.getByTestId('plan-fit-galley').focus()
   await expect(page.getByLabel('Name of the fitting')).toHaveValue('Galley')
   await page.keyboard.press('2')

@@ -15,7 +15,7 @@ test.beforeAll(async () => {
   data = mkdtempSync(path.join(tmpdir(), 'zimmerman-reach-'))
   server = new OwnServer(await freePort(), data, { HOST: '0.0.0.0', ZIMMERMAN_HOSTS: 'bench.example' })
   await server.start()
-  key = /The shop key is (\S+)/.exec(server.printed)?.[1] ?? ''
+  key = /The workshop key is (\S+)/.exec(server.printed)?.[1] ?? ''
 })
 test.afterAll(async () => {
   await server.kill()
@@ -77,7 +77,7 @@ test('says where it is, that it is open, and the key, once', async () => {
   await server.kill()
   server.printed = ''
   await server.start()
-  expect(server.printed).not.toContain('The shop key is')
+  expect(server.printed).not.toContain('The workshop key is')
 })
 
 test('without the key every route but the sign-in refuses, by every method and in every form', async () => {

@@ -13,5 +13,5 @@ test('the book of rules is found from the jobs, searched, and its figures say wh
   await expect(page.locator('[data-popover-content]')).toContainText(/Makes sense from 400\smm to 900\smm/)
   await page.keyboard.press('Escape')
   await find.fill('samovar')
-  await expect(page.getByText('No rule speaks of “samovar”.')).toBeVisible()
+  await expect(page.getByText('No rule mentions “samovar”.')).toBeVisible()
 })

@@ -122,7 +122,7 @@ test('a database that another program holds is said to be busy, and the change g
   const answer = await command('waits')
   expect([answer.status, ((await answer.json()) as { message: string }).message]).toEqual([
     503,
-    expect.stringContaining('busy with another program'),
+    expect.stringContaining('Another program is using the database'),
   ])
   other.exec('rollback')
   other.close()

@@ -34,7 +34,7 @@ test('a vehicle is surveyed from the blank to a placed bed; a contradiction is s
 
   // nonsense stays beside the field; a body that is none is refused by name and cannot be used
   await enter('arch-between', 'wide')
-  await expect(page.getByTestId('measure-arch-between').getByRole('alert')).toContainText('no figure I can read')
+  await expect(page.getByTestId('measure-arch-between').getByRole('alert')).toContainText('Cannot read')
   await enter('arch-between', '2.4 m')
   await expect(page.getByTestId('body-faults')).toContainText(/wheel arch.*leaves 2 × 1200 mm of a body/)
   await expect(page.getByRole('button', { name: 'Use this body' })).toBeDisabled()
@@ -84,7 +84,7 @@ test('the survey goes out as CSV and comes in again; a wrong line is named and n
   const bring = (text: string) =>
     page.getByTestId('survey-csv').setInputFiles({ name: 'sheet.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
   await bring('measure,first\nwheelbase,3.7 m\naxle-mid,about')
-  await expect(page.getByRole('alert')).toContainText('Line 3: “about” is no length of a vehicle.')
+  await expect(page.getByRole('alert')).toContainText('Line 3: “about” is not a length in mm.')
   expect((await stored(request, id)).survey!.readings.wheelbase).toBeUndefined()
   await bring('measure,first,second\nwheelbase,3.7 m\naxle-mid,1830,"6\' 1/4"""')
   await expect(page.getByRole('alert')).toHaveCount(0)

@@ -29,7 +29,7 @@ test('lining by layers: the total, the U-value and what it costs the tall', asyn
   await expect(page.locator('[data-popover-content]')).toContainText('U = 1 ÷ 1.067 = 0.94 W/m²K')
   await page.keyboard.press('Escape')
   expect(plain(await page.getByTestId('lining-costs').innerText())).toContain(
-    'surveyor, 1 840 mm, loses standing height at 38 mm of roof lining.',
+    'The surveyor, 1 840 mm tall, can stand up here under at most 38 mm of roof lining.',
   )
   await saved(page)
   expect((await planOf(request, id)).lining).toMatchObject({
@@ -78,7 +78,7 @@ test('flares let the surveyor lie across; each says what it asks and when, and u
   await openPlan(page, id)
   await page.keyboard.press('3')
   await page.getByTestId('mark-berth-short').click()
-  await page.getByRole('button', { name: /Make the bed across 1\s890\smm long/ }).click()
+  await page.getByRole('button', { name: /Make “Bed across” 1\s890\smm long/ }).click()
   await expect(page.getByTestId('finding-berth-short')).toHaveCount(0)
   await expect(page.getByTestId('finding-outside-shell')).toHaveCount(0)
 })
@@ -126,8 +126,8 @@ test('bodies of every class can be chosen, and a change that one has no place fo
   await open(page, `/jobs/${id}/vehicle`)
   await page.getByRole('tab', { name: 'Bodywork' }).click()
   await page.getByLabel('Add a change').selectOption('window-blanked')
-  await page.getByRole('tab', { name: 'Body' }).click()
-  await page.getByLabel('Body', { exact: true }).selectOption('bus-12m')
+  await page.getByRole('tab', { name: 'Body', exact: true }).click()
+  await page.getByLabel('Vehicle', { exact: true }).selectOption('bus-12m')
   await expect(page.getByTestId('lined-length')).toHaveText(/10\s480/)
   await page
     .getByTestId('wholes')
@@ -162,9 +162,9 @@ test('a cab seat turns for a mode, is counted as a move, and says what stops it'
     .getByLabel('Driver')
     .selectOption('turned')
   const finding = page.getByTestId('finding-swivel-blocked')
-  await expect(finding).toContainText(/driver’s seat turns only [\d.]+° of 180°, stopped by the desk/)
+  await expect(finding).toContainText(/driver’s seat turns only [\d.]+° of 180°: the desk is in the way/)
   await finding.getByRole('button').first().click()
-  await finding.getByRole('button', { name: /^Move the desk back/ }).click()
+  await finding.getByRole('button', { name: /^Move the desk .* to the rear/ }).click()
   await expect(page.getByTestId('finding-swivel-blocked')).toHaveCount(0)
   await saved(page)
   expect((await planOf(request, id)).modes['mode-day']!.turned).toEqual(['cab-passenger', 'cab-driver'])

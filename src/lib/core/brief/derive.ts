@@ -196,7 +196,7 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
           : [
               {
                 key: id,
-                label: `Desk of ${label}`,
+                label: `Desk for ${label}`,
                 must: work.hours >= 4,
                 weight: 3,
                 sizeMm: [deskMm(work.screens), work.screens === 0 ? PAPER_DEPTH_MM : SCREEN_DEPTH_MM],
@@ -215,7 +215,7 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
         .filter(([, { sleeps, bedside }]) => sleeps && bedside === true)
         .map(([id, { label }]) => ({
           key: id,
-          label: `Bedside of ${label}`,
+          label: `Bedside shelf for ${label}`,
           must: true,
           forWhom: [id],
           facts: { who: label },
@@ -231,7 +231,7 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
         const here = sleeps !== 'outside' && sleeps !== 'bed'
         return {
           key: id,
-          label: `Place of ${label}`,
+          label: `Place for ${label}`,
           must: true,
           sizeMm: [longMm, Math.round(longMm * 0.6), heightMm],
           purposes: here ? ['driving', 'sleeping'] : ['driving'],

@@ -141,6 +141,13 @@ export const KIND_WORDS: Readonly<Record<string, string>> = {
   'worktop-flap': 'Worktop flap',
 }
 
+/** What a kind is called by what it is made for, where that says it better. */
+export const KIND_WORDS_BY: Readonly<
+  Record<string, { readonly parameter: string; readonly words: Readonly<Record<string, string>> }>
+> = {
+  inlet: { parameter: 'takes', words: { mains: 'Mains inlet', water: 'Water filler' } },
+}
+
 export const STANCE_WORDS: Readonly<Record<string, string>> = {
   'along-the-wall': 'along the wall',
   'at-the-left': 'at the left',

@@ -1,13 +1,24 @@
 import { kindOf } from '../fittings'
 import type { Fitting, Job, Plan } from '../job'
 import { changedShell } from '../shell'
-import { KIND_WORDS } from './fitting-words'
+import { KIND_WORDS, KIND_WORDS_BY } from './fitting-words'
 import { partName, quoted, small } from './grammar'
 import { CHANGE_WORDS } from './words'
 
+/** What a fitting’s kind is called, by what it is made for where that says it better. */
+function kindName({ kind, parameters }: Fitting): string {
+  const by = KIND_WORDS_BY[kind]
+  return by?.words[String(parameters[by.parameter])] ?? KIND_WORDS[kindOf(kind).id] ?? kind
+}
+
 /** What a fitting is called: its own label, or its kind’s word. */
-export const fittingName = (fitting: Fitting): string =>
-  (fitting.label ?? '') || (KIND_WORDS[kindOf(fitting.kind).id] ?? fitting.kind)
+export const fittingName = (fitting: Fitting): string => (fitting.label ?? '') || kindName(fitting)
+
+/** Whether a fitting has a name of its own, and not just the word of its kind. */
+const isOwnName = (fitting: Fitting): boolean => {
+  const label = (fitting.label ?? '').trim()
+  return label !== '' && label.toLowerCase() !== kindName(fitting).toLowerCase()
+}
 
 /** Looks names up for sentences: fittings of one plan, and the named parts of the shell. */
 export interface Names {
@@ -76,9 +87,9 @@ export function namesOf(job: Job, plan: Plan): Names {
       const fitting = plan.fittings[id]
       if (fitting === undefined) return 'a fitting'
       const place = placeOf(id)
-      if ((fitting.label ?? '') !== '')
-        return `${quoted(fitting.label ?? '')}${place === undefined ? '' : ` (${place})`}`
-      return `the ${place === undefined ? '' : `${place} `}${small(fittingName(fitting))}`
+      // what someone called by the very word of its kind is that
+      if (isOwnName(fitting)) return `${quoted(fitting.label ?? '')}${place === undefined ? '' : ` (${place})`}`
+      return `the ${place === undefined ? '' : `${place} `}${small(kindName(fitting))}`
     },
     kind: (id) => plan.fittings[id]?.kind,
     part,

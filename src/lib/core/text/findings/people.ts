@@ -92,15 +92,10 @@ export const PEOPLE_SENTENCES: SentencesFor<
     const it = itOf(finding, names)
     const who = person(facts.person)
     const place = facts.use === 'stand-inside' ? `in ${it}` : `at ${it}`
-    const over =
-      facts.under === 'roof'
-        ? 'under the roof'
-        : facts.use === 'stand-inside'
-          ? 'under its top'
-          : `under ${names.the(facts.under.fittingId)}`
+    const over = facts.under === 'roof' ? 'under the roof' : `under ${names.the(facts.under.fittingId)}`
     return {
       title: 'Too little headroom',
-      designer: `The headroom ${place} is ${say(measured)} ${over}; ${who}${tall(facts.statureMm, say)} needs ${say(needed)}.`,
+      designer: `${facts.use === 'stand-inside' ? `${capital(it)} has ${say(measured)} of headroom` : `The headroom ${place} is ${say(measured)} ${over}`}; ${who}${tall(facts.statureMm, say)} needs ${say(needed)}.`,
       client: `${capital(who)} would have to stoop ${place}.`,
       why: [
         `${say(facts.statureMm)} tall${facts.spareMm === 0 ? ', without shoes' : ` + ${say(facts.spareMm)} for shoes = ${say(needed)}`}; from the floor to what is overhead: ${say(measured)}; ${say(needed - measured)} too low.`,
