@@ -73,7 +73,7 @@ describe('a thing that is placed', () => {
     const bench = benchOf(empty)
     const turning = { ...demandsOf(empty.brief)[0]!, need: 'turning-circle' as const }
     bench.placeDemand(turning)
-    expect([bench.session.notice.text, kindsIn(bench)]).toEqual([expect.stringContaining('keep its room free'), []])
+    expect([bench.session.notice.text, kindsIn(bench)]).toEqual([expect.stringContaining('keep the space clear'), []])
   })
 })
 

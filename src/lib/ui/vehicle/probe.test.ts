@@ -59,12 +59,14 @@ describe('sayLiningCost', () => {
     const say = (roofMm: number) =>
       sayLiningCost(cost, roofMm, 'mm').map((sentence) => sentence.replace(/[\u00a0\u202f]/g, ' '))
     expect(say(25)).toEqual([
-      'Each millimetre of wall takes 2.01 mm of width at 1 200 mm.',
-      'tall, 1 880 mm, loses standing height at 43 mm of roof lining.',
-      'short, 1 500 mm, stands under any roof lining here.',
-      'giant, 2 200 mm, does not stand here even without roof lining.',
+      'Wall lining costs 2.01 times its thickness in width, 1 200 mm up.',
+      'The tall, 1 880 mm tall, can stand up here under at most 43 mm of roof lining.',
+      'The short, 1 500 mm tall, can stand up here under any roof lining.',
+      'The giant, 2 200 mm tall, cannot stand up here even without roof lining.',
     ])
-    expect(say(60)[1]).toBe('tall, 1 880 mm, lost standing height at 43 mm of roof lining.')
+    expect(say(60)[1]).toBe(
+      'The tall, 1 880 mm tall, can stand up here under at most 43 mm of roof lining, less than there is.',
+    )
   })
 })
 
