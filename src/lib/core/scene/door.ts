@@ -26,7 +26,7 @@ export interface DoorWay {
 }
 
 /** How a block stands to a side or rear opening: where along it, how far behind its plane, and what lies between the two. */
-export function behindOpening(
+function behindOpening(
   interior: Interior,
   opening: Opening,
   { x, y }: Box,

@@ -38,7 +38,7 @@ export function sayTally(tally: Readonly<Record<Gravity, number>> | undefined): 
 }
 
 /** What is said where nothing is found. */
-export const ALL_CLEAR = 'all clear'
+const ALL_CLEAR = 'all clear'
 
 export const GRAVITY_WORDS: Record<Gravity, Counted> = {
   stop: { one: 'stop', many: 'stops' },

@@ -106,7 +106,7 @@ describe('JobSession', () => {
     expect(session.save.kind).toBe('saving')
     session.undo()
     expect(labelOf(session.job)).toBeUndefined()
-    expect([session.canUndo, session.canRedo, session.redoWhat]).toEqual([false, true, 'Renamed “Galley” “Kitchen”'])
+    expect([session.canUndo, session.canRedo, session.redoWhat]).toEqual([false, true, 'Renamed the galley “Kitchen”'])
     session.redo()
     await settle()
     expect(session.save.kind).toBe('saved')
@@ -235,7 +235,7 @@ describe('JobSession', () => {
     await settle()
     expect([labelOf(session.job), labelOf(session.job, 'fit-bed')]).toEqual([undefined, 'My bed'])
     expect(session.notice.text).toBe(
-      'Taken back, because it could not be saved: Renamed “Galley” “Kitchen” (too small).',
+      'Taken back, because it could not be saved: Renamed the galley “Kitchen” (too small).',
     )
     expect(session.save.kind).toBe('saved')
   })
