@@ -89,7 +89,7 @@ try {
       await page.keyboard.press('b')
       if (into !== undefined) await page.getByLabel('as', { exact: true }).selectOption({ label: into })
       else if (fittings.length > 1) await page.getByLabel('called').fill('Kitchen run, diesel hob')
-      await page.getByRole('button', { name: 'Save' }).click()
+      await page.getByRole('button', { name: 'Save', exact: true }).click()
       await page.waitForTimeout(600)
       await page.keyboard.press('Escape')
     }
@@ -99,7 +99,7 @@ try {
     await keep(['fit-basin', 'fit-hob', 'fit-cold'], 'a new version of Kitchen run, diesel hob')
     await page.getByTestId('plan-fit-tub').click({ force: true })
     await page.keyboard.press('b')
-    await page.getByRole('button', { name: /^state 2/ }).click()
+    await page.getByRole('button', { name: /^version 2/ }).click()
   })
   await shoot('example-violin-night', await example('violin'), 'light', (page) => page.keyboard.press('3'))
   await shoot('vehicle', '/jobs/job-bat-survey/vehicle')
@@ -128,7 +128,7 @@ try {
   })
   await shoot('plan-dark', '/jobs/job-bat-survey/plan', 'dark', async (page) => {
     await page.keyboard.press('2')
-    await page.getByTestId('mark-clearance-blocked').first().click()
+    await page.getByTestId('mark-standing-low').first().click()
   })
 } finally {
   await browser.close()

@@ -34,8 +34,8 @@
         : demand.need === 'stowage'
           ? 'has a place'
           : demand.need === 'belt' || demand.need === 'table-seat' || demand.need === 'berth'
-            ? `${offered} there`
-            : 'there'
+            ? `${offered} of ${needed}`
+            : 'in the plan'
     if (state === 'cannot-tell') return 'no mode for it'
     if (state === 'missing') return 'not in the plan yet'
     return counted === 'litres' ? `${sayVolume(offered)} of ${sayVolume(needed)}` : `${offered} of ${needed}`
