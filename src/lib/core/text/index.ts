@@ -44,9 +44,9 @@ export { houseUnit, sayFigure, sayMeasured, sayMissing } from './house'
 export { sayRemedy } from './remedies'
 export {
   RULE_GROUP_WORDS,
-  RULE_PARAMETER_WORDS,
   RULE_WORDS,
   ruleBook,
+  ruleParameterWord,
   sayRule,
   withLengths,
   type RuleEntry,

@@ -169,6 +169,16 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   transferMm: 'from a wheelchair, at most',
 }
 
+/** What a rule calls a figure whose key means something else in others. */
+const OWN_PARAMETER_WORDS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  'bed-high': { freeMm: 'for everyone else, at most' },
+  'step-rise': { freeMm: 'for everyone else, at most' },
+}
+
+/** What a figure of a rule is called. */
+export const ruleParameterWord = (rule: string, key: string): string =>
+  OWN_PARAMETER_WORDS[rule]?.[key] ?? RULE_PARAMETER_WORDS[key] ?? key
+
 const CONSEQUENCE: Readonly<Record<Gravity, string>> = {
   stop: 'A stop: as drawn it is impossible, unlawful or unsafe.',
   caution: 'A caution: you would regret it.',
@@ -214,7 +224,7 @@ export function sayRule(rule: Rule, lengths: LengthUnit): RuleEntry {
     tolerance: toleranceOf(rule, lengths),
     judged: judgedHow(rule, lengths),
     parameters: Object.entries(rule.parameters).map(([key, one]) => ({
-      name: RULE_PARAMETER_WORDS[key] ?? key,
+      name: ruleParameterWord(rule.id, key),
       value: figure(one.default, one.unit, lengths),
       limits: `${figure(one.min, one.unit, lengths)} to ${figure(one.max, one.unit, lengths)}`,
       basis: sayBasis(one.basis),

@@ -34,7 +34,9 @@
         : demand.need === 'stowage'
           ? 'has a place'
           : demand.need === 'belt' || demand.need === 'table-seat' || demand.need === 'berth'
-            ? `${offered} of ${needed}`
+            ? needed === 1 || offered > needed
+              ? 'in the plan'
+              : `${offered} of ${needed}`
             : 'in the plan'
     if (state === 'cannot-tell') return 'no mode for it'
     if (state === 'missing') return 'not in the plan yet'

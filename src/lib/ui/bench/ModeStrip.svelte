@@ -81,7 +81,7 @@
       <Why
         about="the water lasts {nights.toFixed(1)} nights"
         lines={[
-          `${formatNumber(litres)} L ÷ (${use.people} people × ${use.perNightL} L${use.pets > 0 ? ` + ${use.pets} animals × ${use.petL} L` : ''} a night) = ${nights.toFixed(1)} nights.`,
+          `${formatNumber(litres)} L ÷ (${count(use.people, { one: 'person', many: 'people' })} × ${use.perNightL} L${use.pets > 0 ? ` + ${count(use.pets, { one: 'pet', many: 'pets' })} × ${use.petL} L` : ''} a night) = ${nights.toFixed(1)} nights.`,
           'Trade practice, no published source: 10 to 21 L for each person and night.',
         ]}>{nights.toFixed(1)} nights</Why
       >

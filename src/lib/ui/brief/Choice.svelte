@@ -20,7 +20,7 @@
     value={value ?? USUAL}
     onchange={(event) => onset(event.currentTarget.value === USUAL ? undefined : (event.currentTarget.value as T))}
   >
-    <option value={USUAL}>usual: {words[usual]}</option>
+    <option value={USUAL}>assumed: {words[usual]}</option>
     {#each Object.entries(words) as [key, said] (key)}<option value={key}>{said}</option>{/each}
   </select></label
 >

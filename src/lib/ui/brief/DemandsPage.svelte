@@ -66,7 +66,7 @@
       ><tr class="caps"
         ><th class="py-1">What</th><th class="pl-6">Why it is here</th><th class="text-right">Asks for</th><th
           class="pl-4">Must</th
-        ><th class="pl-4">Weight</th><th><span class="sr-only">Changes</span></th></tr
+        ><th class="pl-4">Counts</th><th><span class="sr-only">Changes</span></th></tr
       ></thead
     >
     <tbody>

@@ -43,7 +43,7 @@
   const standing = (review: VariantReview): string => {
     const { stop, caution } = tally(review)
     return stop + caution === 0
-      ? 'no faults'
+      ? 'all clear'
       : [stop > 0 ? count(stop, GRAVITY_WORDS.stop) : '', caution > 0 ? count(caution, GRAVITY_WORDS.caution) : '']
           .filter((words) => words !== '')
           .join(', ')
@@ -78,7 +78,7 @@
             and {broken.length - SHOWN} more from these answers
           </p>{/if}
         {#if cured > 0}<p class="text-good">
-            ✓ {count(cured, { one: 'fault is', many: 'faults are' })} gone by these answers
+            ✓ {count(cured, { one: 'finding', many: 'findings' })} cleared
           </p>{/if}
       {/if}
     {/each}

@@ -1,15 +1,7 @@
 <script lang="ts">
   import type { RuleSetting } from '$lib/core/job'
   import type { Gravity, Rule } from '$lib/core/review'
-  import {
-    capital,
-    GRAVITY_WORDS,
-    RULE_PARAMETER_WORDS,
-    RULE_WORDS,
-    sayBasis,
-    small,
-    withLengths,
-  } from '$lib/core/text'
+  import { capital, GRAVITY_WORDS, RULE_WORDS, ruleParameterWord, sayBasis, small, withLengths } from '$lib/core/text'
   import type { LengthUnit } from '$lib/core/units'
   import LengthField from '../parts/LengthField.svelte'
   import NumberField from '../parts/NumberField.svelte'
@@ -71,7 +63,7 @@
   </div>
   <div class="flex flex-col gap-1 text-sm">
     {#each Object.entries(rule.parameters) as [key, one] (key)}
-      {@const label = RULE_PARAMETER_WORDS[key] ?? key}
+      {@const label = ruleParameterWord(rule.id, key)}
       {@const value = setting?.parameters?.[key] ?? one.default}
       {#if one.unit === 'mm'}
         <LengthField
@@ -105,7 +97,7 @@
       onchange={(event) =>
         change({ gravity: event.currentTarget.value === '' ? undefined : (event.currentTarget.value as Gravity) })}
     >
-      <option value="">{usual} (usual)</option>
+      <option value="">{usual}, by the book</option>
       {#each ['stop', 'caution', 'note'] as const as gravity (gravity)}
         <option value={gravity}>{capital(GRAVITY_WORDS[gravity].one)}</option>
       {/each}
@@ -115,7 +107,7 @@
         about={small(words.title)}
         lines={[sayBasis(rule.basis), ...Object.values(rule.parameters).map((one) => sayBasis(one.basis))]}
       />
-      {#if isSet}<button class="act" onclick={() => onset(undefined)}>Back to the book’s figure</button>{/if}
+      {#if isSet}<button class="act" onclick={() => onset(undefined)}>Back to the book</button>{/if}
     </span>
   </div>
 </article>

@@ -76,7 +76,8 @@
                     <p class="mt-0.5 flex justify-between gap-3">
                       <span class="text-ink-2">{one.name}</span><Why
                         about="{one.name}: {one.value}"
-                        lines={[one.basis, `Usual: ${one.value}. Makes sense from ${one.limits}.`]}>{one.value}</Why
+                        lines={[one.basis, `By the book: ${one.value}. Makes sense from ${one.limits}.`]}
+                        >{one.value}</Why
                       >
                     </p>
                   {/each}

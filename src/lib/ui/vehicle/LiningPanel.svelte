@@ -13,9 +13,9 @@
     type LinedFace,
     type Lining,
   } from '$lib/core/shell'
-  import { LINED_FACE_WORDS, MATERIAL_WORDS } from '$lib/core/text'
+  import { count, LINED_FACE_WORDS, MATERIAL_WORDS } from '$lib/core/text'
   import { PANEL_FACES, type PanelFace } from '$lib/core/draw'
-  import { formatLength, type LengthUnit } from '$lib/core/units'
+  import { formatLength, sayLength, type LengthUnit } from '$lib/core/units'
   import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'
   import Why from '../parts/Why.svelte'
@@ -52,7 +52,10 @@
     const bridged = layers.some(({ battens }) => battens !== undefined)
     return [
       `Resistances in m²K/W, inside to outside: surface ${r(thermal.inside)}${layers
-        .map(({ material, mm }, index) => ` + ${MATERIAL_WORDS[material]} ${mm} mm ${r(thermal.layers[index]!)}`)
+        .map(
+          ({ material, mm }, index) =>
+            ` + ${MATERIAL_WORDS[material]} ${sayLength(mm, unit)} ${r(thermal.layers[index]!)}`,
+        )
         .join('')} + surface ${r(thermal.outside)}.`,
       bridged
         ? `Heat straight through: ${r(thermal.upper)}; each layer at one temperature: ${r(thermal.lower)}; the mean ${r(thermal.resistance)}.`
@@ -80,7 +83,9 @@
           class="act text-xs"
           aria-expanded={open === face}
           onclick={() => (open = open === face ? undefined : face)}
-          >{layers.length === 0 ? 'Say what it is made of' : `${layers.length} layers`}</button
+          >{layers.length === 0
+            ? 'Say what it is made of'
+            : count(layers.length, { one: 'layer', many: 'layers' })}</button
         >
         {#if layers.length > 0}
           <span

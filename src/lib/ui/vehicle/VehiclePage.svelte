@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { count } from '$lib/core/text'
   import { liningCost, statureStrips } from '$lib/core/suit'
   import type { Bounds } from '$lib/core/draw'
   import { clamp, type Vec2 } from '$lib/core/geometry'
@@ -284,7 +285,10 @@
           <div class="mt-3"><SpaceTable {rows} betweenMm={between} {interior} {unit} /></div>
           <BoardReadings {interior} {unit} />
           <p class="mt-2 text-sm text-ink-2">
-            {modesOf(plan).length} modes, {Object.keys(plan.fittings).length} fittings stand in this body.
+            This plan has {count(modesOf(plan).length, { one: 'mode', many: 'modes' })} and {count(
+              Object.keys(plan.fittings).length,
+              { one: 'fitting', many: 'fittings' },
+            )}.
             <a class="act" href="/jobs/{job.id}/plan">On to the plan</a>
           </p>
         </div>
