@@ -38,9 +38,9 @@ export function person(label: string): string {
   return /^[\p{L}\u2068]/u.test(name) ? name : quoted(label)
 }
 
-/** A word of our own with its first letter small, but for one that is written in capitals: “LED strip”. */
+/** A word of our own with its first letter small, but for one that is written in capitals: “LED strip”, “U-shaped lounge”. */
 export const small = (text: string): string =>
-  /^\p{Lu}\p{Lu}/u.test(text) ? text : text.charAt(0).toLowerCase() + text.slice(1)
+  /^\p{Lu}[\p{Lu}-]/u.test(text) ? text : text.charAt(0).toLowerCase() + text.slice(1)
 
 /** With its first letter large, as a sentence or a row begins; a quoted name stays as it was typed. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
