@@ -173,6 +173,8 @@ export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
 const OWN_PARAMETER_WORDS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   'bed-high': { freeMm: 'for everyone else, at most' },
   'step-rise': { freeMm: 'for everyone else, at most' },
+  'stands-off': { leastMm: 'reported from' },
+  'basin-height': { turnsMm: 'for the others, off by at most' },
 }
 
 /** What a figure of a rule is called. */

@@ -154,7 +154,7 @@
         </div>
         <div class="mt-1 text-ink-2">
           {#if report.overGroundMm !== undefined}its height {sayLength(Math.round(report.overGroundMm), unit)} above the ground,
-            as measured empty and added up{:else}of what is built in and loaded
+            as measured empty and added up{:else}what is built in and loaded
             {report.riseMm >= 0 ? 'raises' : 'lowers'} it by {sayLength(Math.abs(Math.round(report.riseMm)), unit)}; how
             high it is was not measured{/if}
         </div>

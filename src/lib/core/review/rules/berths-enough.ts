@@ -18,7 +18,7 @@ export const berthsEnough = defineRule({
   group: 'people',
   modes: ['sleeping'],
   gravity: { 'berths-few': 'stop' },
-  basis: plainGeometry('sleeping places counted against sleepers'),
+  basis: plainGeometry('berths counted against sleepers'),
   parameters: {},
   needs: needsBerthsCounted,
   check: ({ scene, brief, peers, needs }) => {

@@ -28,7 +28,9 @@ export const carryIn = defineRule({
   group: 'fit',
   modes: ['driving'],
   gravity: { 'carry-stuck': 'caution' },
-  basis: plainGeometry('the longest thing of its section that goes in by a door, pushed straight and turned once'),
+  basis: plainGeometry(
+    'the longest piece of that thickness that goes in through a door, pushed straight and turned once',
+  ),
   parameters: {},
   check: ({ scene }) =>
     scene.placed.flatMap((placed) => {

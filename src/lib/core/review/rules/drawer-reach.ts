@@ -17,7 +17,7 @@ export const drawerReach = defineRule({
   group: 'use',
   modes: ['living'],
   gravity: { 'drawer-dead': 'note', 'drawer-low': 'note' },
-  basis: plainGeometry('depth of the drawers less how far they run out; room of each less its box'),
+  basis: plainGeometry('depth of the drawers less how far they pull out; space of each less its box'),
   tolerance: comfort(),
   parameters: {
     deadMm: { default: 150, min: 0, max: 600, unit: 'mm', basis: practice('what a hand still reaches behind a front') },

@@ -20,7 +20,9 @@ export const figureFits = defineRule({
   group: 'people',
   modes: 'every',
   gravity: { 'figure-blocked': 'caution' },
-  basis: plainGeometry('bodies as blocks by their measures, which give by 60 mm, held against what stands there'),
+  basis: plainGeometry(
+    'people as blocks by their measurements, with an overlap of 60 mm let pass, against what stands there',
+  ),
   tolerance: comfort(),
   parameters: {},
   key: byItself(({ facts }) => facts.figureId),

@@ -28,7 +28,7 @@ export const fitsHollow = defineRule({
   group: 'fit',
   modes: 'every',
   gravity: { 'pokes-out': 'stop', 'hollow-taken': 'stop' },
-  basis: plainGeometry('the block round it against the sides of the hollow, and against what stands in that'),
+  basis: plainGeometry('its outline block against the sides of the space, and against what is in it'),
   parameters: {},
   key: byFitting(({ fittings }) => fittings[1] ?? ''),
   check: ({ scene }) =>

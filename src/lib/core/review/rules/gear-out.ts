@@ -16,7 +16,9 @@ export const gearOut = defineRule({
   group: 'use',
   modes: ['driving'],
   gravity: { 'gear-stuck': 'stop' },
-  basis: plainGeometry('the longest thing of its section that goes through a door, pushed straight and turned once'),
+  basis: plainGeometry(
+    'the longest piece of that thickness that goes out through a door, pushed straight and turned once',
+  ),
   parameters: {},
   key: byFitting(({ facts }) => facts.demandId),
   check: ({ scene, brief, stowed }) => {

@@ -16,7 +16,7 @@ export const groundClear = defineRule({
   group: 'outside',
   modes: ['driving'],
   gravity: { 'ground-low': 'caution' },
-  basis: plainGeometry('lowest part under the floor over the ground, held against the vehicle’s own ground clearance'),
+  basis: plainGeometry('lowest part under the floor, against the vehicle’s own ground clearance'),
   parameters: {},
   needs: needsOuterSize,
   check: ({ scene }) => {

@@ -14,7 +14,7 @@ export const reclineFree = defineRule({
   group: 'use',
   modes: 'every',
   gravity: { 'recline-blocked': 'note' },
-  basis: plainGeometry('the backrest leant back in steps of 2.5° about its foot'),
+  basis: plainGeometry('the backrest leaned back in steps of 2.5° about its foot'),
   tolerance: comfort(),
   parameters: {},
   key: byItself(({ facts }) => facts.seatId),

@@ -130,7 +130,7 @@ export const wayWidth = defineRule({
       unit: 'share',
       basis: published('Drillis & Contini 1966, as drawn in Winter (from memory)'),
     },
-    leastMm: { default: 300, min: 200, max: 600, unit: 'mm', basis: practice('below this no one sidles past') },
+    leastMm: { default: 300, min: 200, max: 600, unit: 'mm', basis: practice('nobody squeezes through less') },
   },
   check: ({ scene, ways, brief, find, parameters }) => {
     const { breadths, ...who } = passing(brief, parameters.shoulders)
