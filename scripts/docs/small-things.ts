@@ -18,14 +18,14 @@ const THINGS: readonly (readonly [string, readonly Row[]])[] = [
       [
         'bed of cushions over benches',
         ['lounge-bed', 'lounge-u', 'infill-board'],
-        'a hole between board and cushions is told',
+        'a gap between board and cushions is reported',
       ],
       [
         'a cupboard kept to become a berth',
         ['locker', 'shelf-overcab'],
         '`kept for`: its room is the reserve of a child to come',
       ],
-      ['a bed whose way in faces a wall', [], 'its other side is offered among the ways out'],
+      ['a bed whose way in faces a wall', [], 'its other side is offered among the remedies'],
       ['bunks for two, later three', ['bunks'], '`levels`'],
     ],
   ],
@@ -47,14 +47,10 @@ const THINGS: readonly (readonly [string, readonly Row[]])[] = [
       [
         'shallow drawers, dead room in litres',
         ['drawer-unit', 'galley-drawers'],
-        '`drawer boxes, high`; behind and over them is told',
+        '`drawer boxes, high`; what is lost behind and above them is reported',
       ],
       ['dividers in drawers', ['drawer-unit', 'pan-drawer'], '`dividers`'],
-      [
-        'bin under the sink, or on a front',
-        ['galley-bin', 'galley-basin'],
-        'a bin unit, or a bin put into the basin’s hollow',
-      ],
+      ['bin under the sink, or on a front', ['galley-bin', 'galley-basin'], 'a bin unit, or a bin put under the sink'],
       ['spice rack in a door', ['spice-rack', 'door-pocket']],
       [
         'drawers from two sides',
@@ -76,7 +72,7 @@ const THINGS: readonly (readonly [string, readonly Row[]])[] = [
   [
     'Storage and covers',
     [
-      ['window covers, stiff and soft', ['window-cover'], 'a stiff one is loose by day and wants a place'],
+      ['window covers, stiff and soft', ['window-cover'], 'a stiff one is loose by day and needs a place'],
       ['door screens and curtains', ['door-screen', 'curtain']],
       ['clothes rod, hooks', ['clothes-rod', 'hooks']],
       ['crates that are taken singly', ['crate-slots']],
