@@ -114,7 +114,7 @@ test('on the screen: made, looked into, put back; another window that is open be
   await bench.getByLabel('Name of the job').press('Enter')
   await expect(bench.getByTestId('save-state')).toHaveText('Saved', { timeout: 20_000 })
   await expect(bench.getByTitle('Rename the job')).toHaveText('From the other window')
-  expect(await nameNow()).toBe('From the other window')
+  await expect.poll(nameNow, { timeout: 20_000 }).toBe('From the other window')
   // what was there before is a copy of its own
   await open(page, '/copies')
   await page
