@@ -97,7 +97,7 @@
       onchange={(event) =>
         change({ gravity: event.currentTarget.value === '' ? undefined : (event.currentTarget.value as Gravity) })}
     >
-      <option value="">{usual}, by the book</option>
+      <option value="">{usual} (book)</option>
       {#each ['stop', 'caution', 'note'] as const as gravity (gravity)}
         <option value={gravity}>{capital(GRAVITY_WORDS[gravity].one)}</option>
       {/each}
