@@ -3,7 +3,7 @@ import { allDemands, type Brief } from '../../src/lib/core/brief'
 import type { Job } from '../../src/lib/core/job'
 import { planInterior, STANDARD_LINING } from '../../src/lib/core/job'
 import { changeBetween } from '../../src/lib/core/scene'
-import { remediesFor, reviewVariant, type Finding } from '../../src/lib/core/review'
+import { remediesFor, reviewVariant, RULES, type Finding } from '../../src/lib/core/review'
 import { genericShell, GENERIC_SHELLS } from '../../src/lib/core/shells'
 import { BRIEF_TEMPLATES } from '../../src/lib/core/starts'
 import { contradictionsOf } from '../../src/lib/core/suit'
@@ -21,6 +21,7 @@ import {
   sayContradictionBasis,
   sayFinding,
   sayRemedy,
+  withLengths,
 } from '../../src/lib/core/text'
 import type { LengthUnit } from '../../src/lib/core/units'
 import { CASES } from '../cases'
@@ -68,7 +69,7 @@ function called(job: Job, name: string): Job {
 const WRONG: readonly (readonly [string, RegExp])[] = [
   ['a doubled article', /\b(the|a|an) (the|a|an|my|our)\b/i],
   ['a doubled word', /\b(\p{L}{3,}) \1\b/iu],
-  ['a gap', /undefined|null|NaN|\[object|\{\d*\}|\(\)|“”| {2}| [,.;:]|[,;:]\.|\.\.(?!\.)| $|^ /],
+  ['a gap', /undefined|null|NaN|\[object|\{[^}]*\}|\(\)|“”| {2}| [,.;:]|[,;:]\.|\.\.(?!\.)| $|^ /],
   [
     'a figure that does something',
     /\d[\u00a0\u202f\d]*(\u00a0(mm|cm|kg|L)|″|%) (are|were|take|let|keep|bear|sit|draw|want|give|go|have|cure|suit|stay)\b/,
@@ -92,7 +93,7 @@ const balanced = (text: string): boolean => text.split('“').length === text.sp
 function faultsIn(text: string, unit: LengthUnit, kind: Kind): readonly string[] {
   return [
     ...WRONG.flatMap(([what, pattern]) => (pattern.test(text) ? [what] : [])),
-    ...(unit === 'in' && /\d\u00a0?(mm|cm)(?![\w²])/.test(text) ? ['millimetres in inches'] : []),
+    ...(unit === 'in' && /\d[\u00a0 ]?(mm|cm)(?![\w²])/.test(text) ? ['millimetres in inches'] : []),
     ...(balanced(text) ? [] : ['quotes that do not close']),
     ...(kind !== 'title' && !/[.?!”]$|[.?!]\u2069?$/.test(text) ? ['no end'] : []),
     // a sum may begin with its first figure, a sentence not
@@ -200,12 +201,12 @@ describe('every other sentence', () => {
         const own: Brief = job.brief
         for (const unit of ['mm', 'in'] as const) {
           for (const demand of allDemands(own))
-            for (const line of [...sayBecause(demand, unit), sayBasis(demand.basis)])
+            for (const line of [...sayBecause(demand, unit), sayBasis(demand.basis, unit)])
               all.add(`${demand.id}`, line, unit, 'sum')
           for (const { id } of GENERIC_SHELLS.slice(0, 4))
             for (const one of contradictionsOf(own, interiorOf(genericShell(id), STANDARD_LINING))) {
               all.add(one.code, sayContradiction(one, unit), unit)
-              all.add(one.code, sayContradictionBasis(one), unit)
+              all.add(one.code, sayContradictionBasis(one, unit), unit)
             }
         }
       }
@@ -229,11 +230,14 @@ describe('every other sentence', () => {
     const all = collect()
     for (const [id, { title, designer, client }] of Object.entries(RULE_WORDS)) {
       all.add(id, title, 'mm', 'title')
-      // a length stands in braces until it is said
-      all.add(id, designer.replace(/\{\d+\}/g, 'some'), 'in')
+      all.add(id, withLengths(designer, 'in'), 'in')
       all.add(id, client, 'in')
     }
     for (const [id, text] of Object.entries(CAUTION_WORDS)) all.add(id, text, 'in')
+    // what a figure rests on stands in the unit of the job, as the figure does
+    for (const { id, basis, parameters } of RULES)
+      for (const one of [basis, ...Object.values(parameters).map((parameter) => parameter.basis)])
+        all.add(`${id} rests on`, sayBasis(one, 'in'), 'in')
     expect(all.wrong).toEqual([])
   })
 })

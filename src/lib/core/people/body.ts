@@ -29,7 +29,7 @@ export const BODY_SOURCE =
  * shares of stature. Source: ANSUR, 0.24 to 0.25 and 0.285 to 0.295 (from memory).
  */
 const POPLITEAL = { height: 0.245, depth: 0.29 } as const
-export const POPLITEAL_SOURCE = 'hollow of the knee 0.245 of stature high and 0.290 before the back: ANSUR'
+export const POPLITEAL_SOURCE = 'hollow of the knee 0.245 of one’s height up and 0.290 before the back: ANSUR'
 
 /** Of a sitter whose knee and hip are so high over the floor when they stand, mm; both go with what was measured. */
 export const poplitealMm = (

@@ -157,7 +157,7 @@ describe('contradictions', () => {
             expect(sayContradiction(one, unit)).toMatch(/\.$/)
             expect(sayContradiction(one, unit)).not.toMatch(/undefined|NaN/)
           }
-    for (const code of CONTRADICTION_CODES) expect(sayContradictionBasis({ code }).length).toBeGreaterThan(20)
+    for (const code of CONTRADICTION_CODES) expect(sayContradictionBasis({ code }, 'mm').length).toBeGreaterThan(20)
   })
 })
 

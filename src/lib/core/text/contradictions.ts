@@ -75,4 +75,5 @@ const BASES: Record<ContradictionCode, Basis> = {
   'stealth-hatch': { kind: 'brief', note: 'the answers on not giving itself away and on the toilet' },
 }
 
-export const sayContradictionBasis = ({ code }: Pick<Contradiction, 'code'>): string => sayBasis(BASES[code])
+export const sayContradictionBasis = ({ code }: Pick<Contradiction, 'code'>, lengths: LengthUnit): string =>
+  sayBasis(BASES[code], lengths)

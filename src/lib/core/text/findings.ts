@@ -15,6 +15,7 @@ import { WEIGHT_SENTENCES } from './findings/weight'
 import { FUTURE_SENTENCES } from './findings/future'
 import type { Sentences, SentencesFor } from './findings/kit'
 import { sayHouse } from './house'
+import { withLengths } from './lengths'
 import type { Names } from './names'
 
 const SENTENCES: SentencesFor<FindingCode> = {
@@ -43,15 +44,16 @@ const checked = (note: string): string =>
   note.replaceAll('both from memory', 'from memory').replaceAll('from memory', 'figure not yet checked against it')
 
 /** Where a figure comes from, in words. */
-export function sayBasis(basis: Basis): string {
+export function sayBasis(basis: Basis, lengths: LengthUnit): string {
+  const note = withLengths(basis.note, lengths)
   switch (basis.kind) {
     case 'practice':
-      return `Trade practice, no published source: ${checked(basis.note)}.`
+      return `Trade practice, no published source: ${checked(note)}.`
     case 'source':
-      return `Source: ${checked(basis.note)}.`
+      return `Source: ${checked(note)}.`
     case 'geometry':
-      return `By geometry: ${basis.note}.`
+      return `By geometry: ${note}.`
     case 'brief':
-      return `From the brief: ${basis.note}.`
+      return `From the brief: ${note}.`
   }
 }

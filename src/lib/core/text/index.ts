@@ -38,19 +38,12 @@ export { MATERIAL_WORDS } from './material-words'
 export { fittingName, namesOf, type Names } from './names'
 export type { FindingWords } from './finding-words'
 export { sayBasis, sayFinding } from './findings'
+export { withLengths } from './lengths'
 export { PAGE_WORDS, RULE_SENTENCES, sayBecause, sayDemand, sayDemandFigure, sayFacts } from './demands'
 export { sayContradiction, sayContradictionBasis } from './contradictions'
 export { houseUnit, sayFigure, sayMeasured, sayMissing } from './house'
 export { sayRemedy } from './remedies'
-export {
-  RULE_GROUP_WORDS,
-  RULE_WORDS,
-  ruleBook,
-  ruleParameterWord,
-  sayRule,
-  withLengths,
-  type RuleEntry,
-} from './rule-book'
+export { RULE_GROUP_WORDS, RULE_WORDS, ruleBook, ruleParameterWord, sayRule, type RuleEntry } from './rule-book'
 export { sayTold } from './commands'
 export { sayRefusal } from './refusals'
 export { sayEnded } from './ended'

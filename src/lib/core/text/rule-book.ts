@@ -14,6 +14,7 @@ import { FUTURE_RULES } from './rules/future'
 import { NO_WAY_OUT } from './rules/no-way-out'
 import type { RuleWords } from './rules/words'
 import { sayBasis } from './findings'
+import { withLengths } from './lengths'
 import { list } from './grammar'
 import { PURPOSE_WORDS } from './words'
 
@@ -208,10 +209,6 @@ const toleranceOf = ({ tolerance }: Rule, lengths: LengthUnit): string | undefin
     ? undefined
     : `A matter of comfort: up to ${sayLength(tolerance.mm, lengths)} or ${formatFigure(tolerance.share * 100)}% off, whichever is less, is let pass.`
 
-/** A text with its lengths, which stand in it as `{10}`, mm. */
-export const withLengths = (text: string, lengths: LengthUnit): string =>
-  text.replace(/\{(\d+)\}/g, (_, mm: string) => sayLength(Number(mm), lengths))
-
 /** A rule with all that a reader of the book asks of it. */
 export function sayRule(rule: Rule, lengths: LengthUnit): RuleEntry {
   const words = RULE_WORDS[rule.id]!
@@ -222,14 +219,14 @@ export function sayRule(rule: Rule, lengths: LengthUnit): RuleEntry {
     group: rule.group,
     gravity: ORDER.filter((gravity) => Object.values(rule.gravity).includes(gravity)),
     modes: rule.modes === 'every' ? 'in every mode' : list(rule.modes.map((purpose) => PURPOSE_WORDS[purpose])),
-    basis: sayBasis(rule.basis),
+    basis: sayBasis(rule.basis, lengths),
     tolerance: toleranceOf(rule, lengths),
     judged: judgedHow(rule, lengths),
     parameters: Object.entries(rule.parameters).map(([key, one]) => ({
       name: ruleParameterWord(rule.id, key),
       value: figure(one.default, one.unit, lengths),
       limits: `${figure(one.min, one.unit, lengths)} to ${figure(one.max, one.unit, lengths)}`,
-      basis: sayBasis(one.basis),
+      basis: sayBasis(one.basis, lengths),
     })),
   }
 }

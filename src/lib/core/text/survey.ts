@@ -1,6 +1,7 @@
 import type { Check, CheckCode, Frame, Measure, MeasureGroup, StationName } from '../survey'
 import type { RoofKind } from '../readings'
 import { sayLength, sayMass, type LengthUnit } from '../units'
+import { withLengths } from './lengths'
 
 const STATION_WORDS: Record<StationName, string> = {
   rear: 'At the rear sill',
@@ -30,7 +31,7 @@ export const ROOF_WORDS: Record<RoofKind, string> = {
 
 const WORDS: Readonly<Record<string, string>> = {
   'length-floor': 'sill to front, at the floor',
-  'length-bed': 'sill to front, 700 mm up',
+  'length-bed': 'sill to front, {700} up',
   'length-behind-arch': 'front of arch to front end',
   'floor-diagonal-a': 'floor diagonal, left to right',
   'floor-diagonal-b': 'floor diagonal, right to left',
@@ -79,7 +80,7 @@ export function sayMeasure(
   unit: LengthUnit,
 ): string {
   const known = WORDS[id]
-  if (known !== undefined) return known
+  if (known !== undefined) return withLengths(known, unit)
   if (of !== undefined) return `${of}: ${OPENING_PARTS[id.slice(id.lastIndexOf('-') + 1)]}`
   const part = PARTS[id.slice(group.length + 1)]
   if (part !== undefined) return part

@@ -121,8 +121,8 @@ export const LINED_FACE_WORDS: Record<LinedFace, string> = {
 export const SPACE_ROW_WORDS: Record<SpaceRowId, string> = {
   length: 'Length',
   'width-floor': 'Width at the floor',
-  'width-600': 'Width, 600 mm up',
-  'width-1200': 'Width, 1 200 mm up',
+  'width-600': 'Width, {600} up',
+  'width-1200': 'Width, {1200} up',
   height: 'Height, centreline',
   'height-cab': 'Height in the cab',
 }

@@ -29,7 +29,7 @@ export function demandsReply(bytes: Uint8Array): Reply {
     demands: allDemands(brief).map((demand) => ({
       ...demand,
       words: sayDemand(demand),
-      why: [...sayBecause(demand, 'mm'), sayBasis(demand.basis)],
+      why: [...sayBecause(demand, 'mm'), sayBasis(demand.basis, 'mm')],
     })),
     contradictions:
       shell === undefined

@@ -64,7 +64,7 @@ const answerOf = (job: Job, asked: readonly string[], withRemedies: boolean): un
             place: finding.place,
             ...(finding.waiver === undefined ? {} : { letBe: finding.waiver }),
             words: { title: words.title, designer: words.designer, client: words.client },
-            why: [...words.why, sayBasis(finding.basis)],
+            why: [...words.why, sayBasis(finding.basis, 'mm')],
             ...(finding.follows === undefined
               ? {}
               : { follows: finding.follows.map((one) => tellBriefly(one, names, job.units)) }),

@@ -83,7 +83,7 @@
               about="{title(demand)} asks for {figure(demand)}"
               lines={[
                 ...sayBecause(demand, unit),
-                sayBasis(demand.basis),
+                sayBasis(demand.basis, unit),
                 demand.must ? 'A must.' : `A wish that counts ${demand.weight} of 5.`,
               ]}>{figure(demand)}</Why
             >

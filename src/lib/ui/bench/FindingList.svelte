@@ -119,7 +119,7 @@
         </button>
         <Why
           about={small(words.title)}
-          lines={[...words.why, sayBasis(finding.basis), `For the client: ${words.client}`]}
+          lines={[...words.why, sayBasis(finding.basis, unit), `For the client: ${words.client}`]}
         />
         <Follows {finding} names={bench.names} {unit} />
         {#if finding.waiver !== undefined}

@@ -71,7 +71,7 @@
         <li class="flex gap-1.5 py-0.5 {one.gravity === 'stop' ? 'text-stop' : 'text-caution'}">
           <GravityMark gravity={one.gravity} size={13} /><span
             >{sayContradiction(one, unit)}
-            <Why about="this will not work here" lines={[sayContradictionBasis(one)]} /></span
+            <Why about="this will not work here" lines={[sayContradictionBasis(one, unit)]} /></span
           >
         </li>
       {/each}
@@ -98,7 +98,7 @@
             about="{sayDemand(demand)} is asked for"
             lines={[
               ...sayBecause(demand, unit),
-              sayBasis(demand.basis),
+              sayBasis(demand.basis, unit),
               ...(demand.waived === undefined ? [] : [`Waived: ${demand.waived}.`]),
             ]}>{sayDemandFigure(demand, unit)}</Why
           ></span

@@ -83,7 +83,7 @@
             {#if demand.waived !== undefined}<b class="block text-caution">Waived: {demand.waived}</b>{/if}
           </td>
           <td class="py-1.5 text-right whitespace-nowrap"
-            ><Why about="{name} asks for {sayDemandFigure(demand, unit)}" lines={[sayBasis(demand.basis)]}
+            ><Why about="{name} asks for {sayDemandFigure(demand, unit)}" lines={[sayBasis(demand.basis, unit)]}
               >{sayDemandFigure(demand, unit)}</Why
             ></td
           >

@@ -70,7 +70,7 @@
             about="{row.name} has {sayLength(row.spareWallMm, unit)} of wall to spare"
             lines={[
               `${sayLength(row.wallMm, unit)} of wall beside the doors that stay clear − ${sayLength(row.wallAskedMm, unit)} that the musts need = ${sayLength(row.spareWallMm, unit)}.`,
-              sayContradictionBasis({ code: 'walls-short' }),
+              sayContradictionBasis({ code: 'walls-short' }, unit),
             ]}>{sayLength(row.spareWallMm, unit)}</Why
           ></td
         >
@@ -79,7 +79,7 @@
             about="{row.name} has {sayMass(row.payloadLeftKg)} of payload left"
             lines={[
               `Gross − kerb weight = ${sayMass(row.payloadKg)}; less ${sayMass(row.loadKg)} of people, gear and water = ${sayMass(row.payloadLeftKg)}. Furniture is not counted.`,
-              sayContradictionBasis({ code: 'payload-over' }),
+              sayContradictionBasis({ code: 'payload-over' }, unit),
             ]}>{sayMass(row.payloadLeftKg)}</Why
           ></td
         >

@@ -105,7 +105,7 @@
     <span class="flex flex-col items-start gap-0.5">
       <Why
         about={small(words.title)}
-        lines={[sayBasis(rule.basis), ...Object.values(rule.parameters).map((one) => sayBasis(one.basis))]}
+        lines={[sayBasis(rule.basis, unit), ...Object.values(rule.parameters).map((one) => sayBasis(one.basis, unit))]}
       />
       {#if isSet}<button class="act" onclick={() => onset(undefined)}>Back to the book</button>{/if}
     </span>

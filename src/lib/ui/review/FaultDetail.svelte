@@ -52,7 +52,7 @@
     <p class="mt-2 caps">Why</p>
     {#each words.why as line, index (index)}<p class="text-sm">{line}</p>{/each}
     <p class="text-sm text-ink-2">
-      {sayBasis(finding.basis)}
+      {sayBasis(finding.basis, job.units)}
       <a class="act" href="/jobs/{job.id}/rules#{finding.rule}">Its figures</a>
     </p>
     <p class="mt-1 text-sm">For the client: {words.client}</p>

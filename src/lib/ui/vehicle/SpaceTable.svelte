@@ -1,7 +1,7 @@
 <script lang="ts">
   import { type Interior } from '$lib/core/shell'
   import { ceilingAreaM2, floorAreaM2, volumeM3, type SpaceRow } from '$lib/core/space'
-  import { SPACE_ROW_WORDS } from '$lib/core/text'
+  import { small, SPACE_ROW_WORDS, withLengths } from '$lib/core/text'
   import { formatLength, sayLength, type LengthUnit } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
 
@@ -69,12 +69,13 @@
   <tbody>
     {#each rows as row (row.id)}
       <tr class="border-t border-line">
-        <td class="py-[3px]">{SPACE_ROW_WORDS[row.id]}</td>
+        <td class="py-[3px]">{withLengths(SPACE_ROW_WORDS[row.id], unit)}</td>
         <td class="text-right">{row.bareMm === 0 ? 'none' : formatLength(row.bareMm, unit)}</td>
         <td class="text-right text-ink-2">{row.bareMm === 0 ? '' : formatLength(row.bareMm - row.linedMm, unit)}</td>
         <td class="text-right font-semibold" data-testid="lined-{row.id}"
-          ><Why about="{SPACE_ROW_WORDS[row.id].toLowerCase()} is {sayLength(row.linedMm, unit)}" lines={why(row)}
-            >{row.linedMm === 0 ? 'none' : formatLength(row.linedMm, unit)}</Why
+          ><Why
+            about="{small(withLengths(SPACE_ROW_WORDS[row.id], unit))} is {sayLength(row.linedMm, unit)}"
+            lines={why(row)}>{row.linedMm === 0 ? 'none' : formatLength(row.linedMm, unit)}</Why
           ></td
         >
       </tr>

@@ -42,7 +42,7 @@ export const bedHigh = defineRule({
   group: 'people',
   modes: ['sleeping'],
   gravity: { 'bed-high': 'caution' },
-  basis: published(`a seat to move onto from a wheelchair is at most 485 mm high: ${ACCESS_SOURCE}`),
+  basis: published(`a seat to move onto from a wheelchair is at most {485} high: ${ACCESS_SOURCE}`),
   tolerance: comfort(),
   parameters: {
     freeMm: {

@@ -23,9 +23,15 @@ export const berthLength = defineRule({
   group: 'people',
   modes: ['sleeping'],
   gravity: { 'berth-short': 'stop' },
-  basis: practice('a sleeper needs 50 mm beyond their height'),
+  basis: practice('a sleeper needs {50} beyond their height'),
   parameters: {
-    spareMm: { default: BERTH_SPARE_MM, min: 0, max: 200, unit: 'mm', basis: practice('50 to 100 mm beyond stature') },
+    spareMm: {
+      default: BERTH_SPARE_MM,
+      min: 0,
+      max: 200,
+      unit: 'mm',
+      basis: practice('{50 to 100} beyond their height'),
+    },
   },
   needs: needsSleepers,
   check: ({ scene, brief, parameters }) =>

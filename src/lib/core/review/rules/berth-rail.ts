@@ -19,7 +19,7 @@ export const berthRail = defineRule({
   modes: ['sleeping'],
   gravity: { 'rail-low': 'caution' },
   basis: published(
-    'a bed whose top is 600 mm up is a high bed, its rail 160 mm over the mattress: EN 747-1 (from memory)',
+    'a bed whose top is {600} up is a high bed, its rail {160} over the mattress: EN 747-1 (from memory)',
   ),
   parameters: {
     highMm: { default: 600, min: 300, max: 1500, unit: 'mm', basis: published('EN 747-1 (from memory)') },

@@ -22,7 +22,7 @@ export const berthWidth = defineRule({
   modes: ['sleeping'],
   gravity: { 'berth-narrow': 'caution' },
   basis: practice(
-    'half a small double of 1200 mm for each of two, a broad one 50 mm more and a slight one 50 mm less, a child by stature; for one alone as much',
+    'half a small double of {1200} for each of two, a broad one {50} more and a slight one {50} less, a child by height; for one alone as much',
   ),
   tolerance: comfort(),
   parameters: {
@@ -32,7 +32,7 @@ export const berthWidth = defineRule({
       min: 450,
       max: 1200,
       unit: 'mm',
-      basis: practice('as of two; a single bed of 650 mm is asked for, and one of 600 is comfortable'),
+      basis: practice('as of two; a single bed of {650} is asked for, and one of {600} is comfortable'),
     },
   },
   needs: needsSleepers,

@@ -63,7 +63,7 @@ export const bodyOpening = defineRule({
   modes: ['living'],
   gravity: { 'opening-missing': 'caution' },
   basis: practice(
-    'a cassette wants a hatch of its own behind it, a fan or roof window its cut-out above; its frame covers 10 mm to either side',
+    'a cassette wants a hatch of its own behind it, a fan or roof window its cut-out above; its frame covers {10} to either side',
   ),
   parameters: {},
   key: byFitting(({ facts }) => facts.openingId),

@@ -47,7 +47,7 @@ export const clearanceFree = defineRule({
   group: 'use',
   modes: 'every',
   gravity: { 'clearance-blocked': 'caution' },
-  basis: practice('450 mm of floor to stand and work, 350 mm to get in or for knees, doors to a right angle'),
+  basis: practice('{450} of floor to stand and work, {350} to get in or for knees, doors to a right angle'),
   tolerance: comfort(),
   parameters: {
     enough: {
@@ -56,7 +56,7 @@ export const clearanceFree = defineRule({
       max: 1,
       unit: 'share',
       basis: practice(
-        'four fifths of the room do: a door that opens to 72°, 360 mm to stand in; over a flame all of it',
+        'four fifths of the room do: a door that opens to 72°, {360} to stand in; over a flame all of it',
       ),
     },
   },

@@ -17,7 +17,7 @@ export const doorFree = defineRule({
   modes: 'every',
   gravity: { 'door-blocked': 'stop' },
   basis: practice(
-    '600 mm of an entrance stay free; of an emergency exit 610 × 430 mm, either way round (NFPA 1192, from memory)',
+    '{600} of an entrance stay free; of an emergency exit {610 × 430}, either way round (NFPA 1192, from memory)',
   ),
   parameters: {
     freeMm: { default: 600, min: 400, max: 1200, unit: 'mm', basis: practice('a person with a bag') },

@@ -16,7 +16,7 @@ export const drainFall = defineRule({
   group: 'safety',
   modes: ['living'],
   gravity: { 'drain-flat': 'caution' },
-  basis: practice('20 mm of fall for each metre of pipe, or the tray stays wet; measured standing level'),
+  basis: practice('{20} of fall for each metre of pipe, or the tray stays wet; measured standing level'),
   parameters: {
     fallMm: { default: 20, min: 5, max: 50, unit: 'mm', basis: practice('for each metre of pipe') },
   },

@@ -21,7 +21,7 @@ export const figureFits = defineRule({
   modes: 'every',
   gravity: { 'figure-blocked': 'caution' },
   basis: plainGeometry(
-    'people as blocks by their measurements, with an overlap of 60 mm let pass, against what stands there',
+    'people as blocks by their measurements, against what stands there; an overlap of {60} or less is let pass',
   ),
   tolerance: comfort(),
   parameters: {},

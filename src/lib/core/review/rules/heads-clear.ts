@@ -64,7 +64,7 @@ export const headsClear = defineRule({
   gravity: { 'head-bump': 'caution' },
   key: byFitting(({ facts }) => facts.cabSeat ?? ''),
   basis: practice(
-    'sitting height of the tallest, 0.520 of stature (Drillis & Contini 1966, from memory), and a little to rise',
+    'sitting height of the tallest, 0.520 of one’s height (Drillis & Contini 1966, from memory), and a little to rise',
   ),
   tolerance: comfort(),
   parameters: {

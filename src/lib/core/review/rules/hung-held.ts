@@ -26,7 +26,7 @@ export const hungHeld = defineRule({
   modes: ['driving'],
   gravity: { 'hung-weakly': 'stop' },
   basis: practice(
-    'a third of what a fixing holds at rest: a No. 10 screw into structure about 136 kg in shear, a 6 mm bolt in a frame about 450 kg; lockers hang on ribs or a batten, never on the lining, a lift bed on four corners',
+    'a third of what a fixing holds at rest: a No. 10 screw into structure about 136 kg in shear, an M6 bolt in a frame about 450 kg; lockers hang on ribs or a batten, never on the lining, a lift bed on four corners',
   ),
   parameters: {
     screwKg: { default: 45, min: 5, max: 136, unit: 'kg', basis: practice('on one screw, a third of 136') },

@@ -15,7 +15,7 @@ export const noOverlap = defineRule({
   group: 'fit',
   modes: 'every',
   gravity: { overlap: 'stop' },
-  basis: plainGeometry('shared space of the two solids, deeper than 0.1 mm along every axis'),
+  basis: plainGeometry('shared space of the two solids, deeper than a hair along every axis'),
   parameters: {},
   key: byFitting(({ facts }) => facts.other.id),
   check: ({ scene }) =>

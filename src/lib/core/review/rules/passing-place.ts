@@ -15,7 +15,7 @@ export const passingPlace = defineRule({
   group: 'ways',
   modes: ['living'],
   gravity: { 'no-passing': 'note' },
-  basis: practice('one stands, the other squeezes past: the broader one’s shoulders and the depth of a body, 250 mm'),
+  basis: practice('one stands, the other squeezes past: the broader one’s shoulders and the depth of a body, {250}'),
   tolerance: comfort(),
   parameters: {
     depthMm: { default: 250, min: 150, max: 400, unit: 'mm', basis: practice('a body from front to back, clothed') },

@@ -16,7 +16,7 @@ export const resaleBed = defineRule({
   modes: ['sleeping'],
   gravity: { 'resale-short': 'note' },
   basis: published(
-    'a British motor caravan’s bed is at least 1800 mm long: DVLA guidance on motor caravans (from memory)',
+    'a British motor caravan’s bed is at least {1800} long: DVLA guidance on motor caravans (from memory)',
   ),
   parameters: {
     lengthMm: { default: 1800, min: 1500, max: 2100, unit: 'mm', basis: published('DVLA guidance (from memory)') },

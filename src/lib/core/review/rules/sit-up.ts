@@ -26,7 +26,7 @@ export const sitUp = defineRule({
   group: 'people',
   modes: ['sleeping'],
   gravity: { 'sit-up-low': 'note' },
-  basis: published(`sitting height 0.520 of stature, ${BODY_SOURCE} (from memory)`),
+  basis: published(`sitting height 0.520 of one’s height, ${BODY_SOURCE} (from memory)`),
   tolerance: comfort(),
   parameters: {
     spareMm: { default: 50, min: 0, max: 200, unit: 'mm', basis: practice('hair, a pillow, and a head that nods') },

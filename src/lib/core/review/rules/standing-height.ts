@@ -35,7 +35,7 @@ export const standingHeight = defineRule({
   group: 'people',
   modes: ['living'],
   gravity: { 'standing-low': 'caution', 'standing-nowhere': 'caution' },
-  basis: practice('height plus 20 mm for shoes, over the middle of where someone stands'),
+  basis: practice('height plus {20} for shoes, over the middle of where someone stands'),
   tolerance: comfort(),
   parameters: {
     spareMm: { default: STANDING_SPARE_MM, min: 0, max: 150, unit: 'mm', basis: practice('shoes') },

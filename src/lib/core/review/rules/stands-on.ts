@@ -41,7 +41,7 @@ export const standsOn = defineRule({
   group: 'fit',
   modes: ['living'],
   gravity: { 'hangs-free': 'stop' },
-  basis: plainGeometry('nothing within 60 mm below, beside or behind it'),
+  basis: plainGeometry('nothing within {60} below, beside or behind it'),
   parameters: {},
   check: ({ scene }) =>
     scene.placed.flatMap((placed) => {

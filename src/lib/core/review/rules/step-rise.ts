@@ -19,7 +19,7 @@ export const stepRise = defineRule({
   modes: ['living'],
   gravity: { 'step-high': 'caution' },
   basis: published(
-    'a riser of 180 mm: 2010 ADA Standards § 504.2 (from memory); stiff knees and others: trade practice, no published source',
+    'a riser of {180}: 2010 ADA Standards § 504.2 (from memory); stiff knees and others: trade practice, no published source',
   ),
   tolerance: comfort(),
   parameters: {

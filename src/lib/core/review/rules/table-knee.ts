@@ -15,7 +15,7 @@ export const tableKnee = defineRule({
   group: 'people',
   modes: ['living'],
   gravity: { 'table-off': 'note' },
-  basis: published('270 to 300 mm between seat and table top: Grandjean, Fitting the Task to the Man (from memory)'),
+  basis: published('{270 to 300} between seat and table top: Grandjean, Fitting the Task to the Man (from memory)'),
   tolerance: comfort(),
   parameters: {
     leastMm: {

@@ -16,7 +16,7 @@ export const tablePlaces = defineRule({
   group: 'people',
   modes: ['living'],
   gravity: { 'table-few': 'caution' },
-  basis: practice('550 mm of table edge for each'),
+  basis: practice('{550} of table edge for each'),
   parameters: {},
   check: ({ scene, needs }) =>
     shortOf(needs(), 'table-seat', scene).map(({ measured, needed }) => ({

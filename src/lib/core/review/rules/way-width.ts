@@ -119,7 +119,7 @@ export const wayWidth = defineRule({
   modes: 'every',
   gravity: { 'way-narrow': 'caution', 'way-shut': 'stop' },
   basis: published(
-    `shoulder breadth 0.259, hip breadth 0.191 and twice the foot’s 0.055 of stature, beside what is higher than the hip, than the knee, and lower: Drillis & Contini 1966; a route of 915 mm for a wheelchair: ${ACCESS_SOURCE}; 700 mm for a walker’s frame and a hand on either side: trade practice, no published source`,
+    `shoulder breadth 0.259, hip breadth 0.191 and twice the foot’s 0.055 of one’s height, beside what is higher than the hip, than the knee, and lower: Drillis & Contini 1966; a route of {915} for a wheelchair: ${ACCESS_SOURCE}; {700} for a walker’s frame and a hand on either side: trade practice, no published source`,
   ),
   tolerance: comfort(),
   parameters: {

@@ -17,7 +17,7 @@ export const waysOut = defineRule({
   group: 'safety',
   modes: ['sleeping'],
   gravity: { 'exit-few': 'caution' },
-  basis: published('a second way out of a sleeping space, at least about 610 × 430 mm: NFPA 1192 (from memory)'),
+  basis: published('a second way out of a sleeping space, at least about {610 × 430}: NFPA 1192 (from memory)'),
   parameters: {
     longMm: { default: 610, min: 400, max: 900, unit: 'mm', basis: published('NFPA 1192 (from memory)') },
     shortMm: { default: 430, min: 300, max: 700, unit: 'mm', basis: published('NFPA 1192 (from memory)') },

@@ -29,7 +29,7 @@ export const worktopHeight = defineRule({
   modes: ['living'],
   gravity: { 'worktop-off': 'note' },
   basis: published(
-    'standing light work 100 to 150 mm below the elbow: Grandjean, Fitting the Task to the Man; elbow 0.630 of stature: Drillis & Contini 1966 (both from memory)',
+    'standing light work {100 to 150} below the elbow: Grandjean, Fitting the Task to the Man; elbow 0.630 of one’s height: Drillis & Contini 1966 (both from memory)',
   ),
   tolerance: comfort(),
   parameters: {
