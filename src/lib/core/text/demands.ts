@@ -1,5 +1,5 @@
 import type { DemandFacts, Need, Page, ResolvedDemand } from '../brief'
-import { formatLength, formatNumber, sayVolume, sayLength, type LengthUnit } from '../units'
+import { formatLength, formatNumber, needed, sayVolume, sayLength, type LengthUnit } from '../units'
 import { CHOICES } from './choices'
 import { capital, count, person } from './grammar'
 import { NEED_WORDS } from './words'
@@ -138,6 +138,6 @@ export function sayDemandFigure(demand: ResolvedDemand, unit: LengthUnit): strin
   if (demand.need !== 'berth' && SEVERAL.includes(demand.need)) return String(demand.quantity)
   return demand.sizeMm
     .slice(0, 2)
-    .map((side) => formatLength(side, unit))
+    .map((side) => formatLength(needed(side, unit), unit))
     .join(' × ')
 }

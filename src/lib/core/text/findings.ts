@@ -1,6 +1,6 @@
 import type { Basis } from '../brief'
 import type { Finding, FindingCode } from '../review'
-import { sayLength, type LengthUnit } from '../units'
+import { sayLength, sayNeed, type LengthUnit } from '../units'
 import type { FindingWords } from './finding-words'
 import { FIT_SENTENCES } from './findings/fit'
 import { PEOPLE_SENTENCES } from './findings/people'
@@ -36,7 +36,8 @@ const SENTENCES: SentencesFor<FindingCode> = {
 /** The words of a finding, in the units of the screen. */
 export function sayFinding(finding: Finding, names: Names, unit: LengthUnit): FindingWords {
   const sentences = SENTENCES[finding.code] as Sentences<FindingCode>
-  return sentences(finding as never, names, (mm) => sayLength(mm, unit), unit)
+  const say = Object.assign((mm: number) => sayLength(mm, unit), { need: (mm: number) => sayNeed(mm, unit) })
+  return sentences(finding as never, names, say, unit)
 }
 
 /** A source that was quoted from memory says that its figure is still to be checked. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { formatLength, LENGTH_UNITS, parseLength, parseMass, parseVolume, sayLength } from './index'
+import { formatLength, LENGTH_UNITS, parseLength, parseMass, parseVolume, sayLength, sayNeed } from './index'
 
 describe('parseLength', () => {
   it.each([
@@ -74,7 +74,12 @@ describe('formatLength', () => {
 
   it('names the unit in sentences', () => {
     expect(sayLength(1790, 'mm')).toBe('1\u202f790\u00a0mm')
+    expect(sayNeed(1790, 'mm')).toBe('1\u202f790\u00a0mm')
     expect(sayLength(1790, 'in')).toBe('70 1/2″')
+    // a need is never said smaller than it is: 17 11/16″ of 449 mm is 17 3/4″, and 450 mm, 17.717″, as well
+    expect(sayNeed(449, 'in')).toBe('17 3/4″')
+    expect(sayNeed(450, 'in')).toBe('17 3/4″')
+    expect(sayNeed(457.2, 'in')).toBe('18″')
   })
 
   it('throws on what is no length', () => expect(() => formatLength(Number.NaN, 'mm')).toThrow(/finite, got NaN/))

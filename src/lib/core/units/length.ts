@@ -58,6 +58,17 @@ export function formatLength(mm: number, unit: LengthUnit): string {
   return whole === 0 ? `${sign}${numerator}/${denominator}″` : `${sign}${whole} ${numerator}/${denominator}″`
 }
 
+const MM_PER_EIGHTH = 25.4 / 8
+/** So little over an eighth of an inch that it is still that eighth. */
+const OVER_MM = 0.05
+
+/** What a thing must have at least, in millimetres, as a tape shows it: in inches up to the next eighth. */
+export const needed = (mm: number, unit: LengthUnit): number =>
+  unit === 'in' ? Math.ceil((mm - OVER_MM) / MM_PER_EIGHTH) * MM_PER_EIGHTH : mm
+
+/** A length that is asked for, with its unit's name. */
+export const sayNeed = (mm: number, unit: LengthUnit): string => sayLength(needed(mm, unit), unit)
+
 /** A length with its unit's name, for sentences. */
 export const sayLength = (mm: number, unit: LengthUnit): string =>
   unit === 'in' ? formatLength(mm, unit) : `${formatLength(mm, unit)}\u00a0${unit}`

@@ -24,10 +24,10 @@ export const AIR_SENTENCES: SentencesFor<
     const it = itOf(finding, names)
     return {
       title: 'Machine cannot cool',
-      designer: `${capital(it)} runs warm in ${names.the(facts.host)}, ${HOLLOW_WORDS[facts.by]}: ${say(measured)} of air on its freest side; ${say(needed)} is needed, with vents low and high.`,
+      designer: `${capital(it)} runs warm in ${names.the(facts.host)}, ${HOLLOW_WORDS[facts.by]}: ${say(measured)} of air on its freest side; ${say.need(needed)} is needed, with vents low and high.`,
       client: `${capital(it)} would get too hot there.`,
       why: [
-        `Most air beside it or above it, up to the boards or to what else is in there: ${say(measured)}; at least ${say(needed)}. Follow the maker’s sheet.`,
+        `Most air beside it or above it, up to the boards or to what else is in there: ${say(measured)}; at least ${say.need(needed)}. Follow the maker’s sheet.`,
       ],
     }
   },
@@ -48,10 +48,10 @@ export const AIR_SENTENCES: SentencesFor<
   },
   'air-one-end': ({ measured, needed, facts }, _names, say) => ({
     title: 'Air at one end only',
-    designer: `${facts.openings === 1 ? 'The only opening for air is' : `All ${facts.openings} openings for air are`} at one end, at most ${say(measured)} apart, and there is no fan; at least ${say(needed)} apart is needed when ${facts.people} cook and sleep inside.`,
+    designer: `${facts.openings === 1 ? 'The only opening for air is' : `All ${facts.openings} openings for air are`} at one end, at most ${say(measured)} apart, and there is no fan; at least ${say.need(needed)} apart is needed when ${facts.people} cook and sleep inside.`,
     client: 'Steam and breath would stay inside: the windows would run with water in the morning.',
     why: [
-      `Openings for air are at most ${say(measured)} apart; ${say(needed)} needed. A fan above the hob would take the damp out as well.`,
+      `Openings for air are at most ${say(measured)} apart; ${say.need(needed)} needed. A fan above the hob would take the damp out as well.`,
     ],
   }),
   'air-one-way': (finding, names, say) => {
@@ -62,10 +62,10 @@ export const AIR_SENTENCES: SentencesFor<
       designer:
         facts.openings === 0
           ? `${capital(it)} has no opening to draw from.`
-          : `The furthest opening that ${it} can draw from is ${say(measured)} away; it needs one at least ${say(needed)} away.`,
+          : `The furthest opening that ${it} can draw from is ${say(measured)} away; it needs one at least ${say.need(needed)} away.`,
       client: 'The fan would run, but the air would hardly move.',
       why: [
-        `Other openings for air (fans, roof lights, windows that open): ${facts.openings === 0 ? 'none' : `${facts.openings}; the furthest ${say(measured)} away, ${say(needed)} needed`}.`,
+        `Other openings for air (fans, roof lights, windows that open): ${facts.openings === 0 ? 'none' : `${facts.openings}; the furthest ${say(measured)} away, ${say.need(needed)} needed`}.`,
       ],
     }
   },
@@ -91,9 +91,9 @@ export const AIR_SENTENCES: SentencesFor<
   }),
   'head-noise': ({ measured, needed, facts }, names, say) => ({
     title: 'Noise at the pillow',
-    designer: `${capital(ofIt(person(facts.sleeper), 'head'))} lies ${say(measured)} from ${names.the(facts.source)}; at least ${say(needed)} is needed for quiet.`,
+    designer: `${capital(ofIt(person(facts.sleeper), 'head'))} lies ${say(measured)} from ${names.the(facts.source)}; at least ${say.need(needed)} is needed for quiet.`,
     client: `${capital(person(facts.sleeper))} would hear ${names.the(facts.source)} all night.`,
-    why: [`From the head to the nearest part of it: ${say(measured)}; at least ${say(needed)}.`],
+    why: [`From the head to the nearest part of it: ${say(measured)}; at least ${say.need(needed)}.`],
   }),
   'light-none': ({ facts }, _names, say) => ({
     title: 'No light to read by',

@@ -6,9 +6,11 @@ import { type SentencesFor } from './kit'
 export const FUTURE_SENTENCES: SentencesFor<'resale-short' | 'reserve-missing'> = {
   'resale-short': ({ measured, needed }, _names, say) => ({
     title: 'Bed too short to register',
-    designer: `${measured === 0 ? 'There is no bed' : `The longest bed is ${say(measured)}`}; a motor caravan needs ${say(needed)} to be registered, and the client may sell.`,
+    designer: `${measured === 0 ? 'There is no bed' : `The longest bed is ${say(measured)}`}; a motor caravan needs ${say.need(needed)} to be registered, and the client may sell.`,
     client: 'The next owner might not be able to register it as a motor caravan.',
-    why: [`Longest mattress at night: ${say(measured)}; ${say(needed)} needed. Other countries ask for other things.`],
+    why: [
+      `Longest mattress at night: ${say(measured)}; ${say.need(needed)} needed. Other countries ask for other things.`,
+    ],
   }),
   'reserve-missing': ({ measured, needed, facts }) => {
     const what = { berth: 'berth', belt: 'belted seat', battery: 'place for a second battery' }[facts.what]

@@ -6,7 +6,11 @@ import { list, ofIt } from '../grammar'
 import type { Names } from '../names'
 import { partWord } from '../part-words'
 
-export type Say = (mm: number) => string
+/** Says a length in the unit of the job; `need` one that is asked for, which inches round up, never down. */
+export interface Say {
+  (mm: number): string
+  readonly need: (mm: number) => string
+}
 export type Sentences<C extends FindingCode> = (
   finding: Extract<Finding, { code: C }>,
   names: Names,

@@ -98,14 +98,14 @@ export const OUTSIDE_SENTENCES: SentencesFor<
   },
   'hook-up-at-door': ({ measured, needed, facts }, names, say) => ({
     title: 'Mains cable across the door',
-    designer: `The mains inlet is ${say(measured)} from ${names.thePart(facts.openingId)}; at least ${say(needed)} is needed to keep the cable out of the way.`,
+    designer: `The mains inlet is ${say(measured)} from ${names.thePart(facts.openingId)}; at least ${say.need(needed)} is needed to keep the cable out of the way.`,
     client: 'You would step over the cable.',
-    why: [`Along the side from the inlet to the door: ${say(measured)}; at least ${say(needed)}.`],
+    why: [`Along the side from the inlet to the door: ${say(measured)}; at least ${say.need(needed)}.`],
   }),
   'fill-dirty': ({ measured, needed, facts }, names, say) => ({
     title: 'Water filler too near the waste',
-    designer: `The water filler is ${say(measured)} from ${names.the(facts.other)}; at least ${say(needed)} is needed.`,
+    designer: `The water filler is ${say(measured)} from ${names.the(facts.other)}; at least ${say.need(needed)} is needed.`,
     client: 'You would fill clean water where waste comes out.',
-    why: [`Straight from the filler to ${names.the(facts.other)}: ${say(measured)}; at least ${say(needed)}.`],
+    why: [`Straight from the filler to ${names.the(facts.other)}: ${say(measured)}; at least ${say.need(needed)}.`],
   }),
 }

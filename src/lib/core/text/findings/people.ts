@@ -55,10 +55,10 @@ export const PEOPLE_SENTENCES: SentencesFor<
     const who = person(facts.sleeper)
     return {
       title: 'Bed too short',
-      designer: `${capital(itOf(finding, names))} is ${say(measured)} long at mattress height; ${who}${tall(facts.statureMm, say)} needs ${say(needed)}.`,
+      designer: `${capital(itOf(finding, names))} is ${say(measured)} long at mattress height; ${who}${tall(facts.statureMm, say)} needs ${say.need(needed)}.`,
       client: `${capital(who)} could not lie straight: the bed is ${say(needed - measured)} too short.`,
       why: [
-        `${say(facts.statureMm)} tall + ${say(facts.spareMm)} to spare = ${say(needed)} needed; ${say(measured)} is there${facts.along === 'y' ? ', across the vehicle' : ''}; ${say(needed - measured)} too short.`,
+        `${say(facts.statureMm)} tall + ${say(facts.spareMm)} to spare = ${say.need(needed)} needed; ${say(measured)} is there${facts.along === 'y' ? ', across the vehicle' : ''}; ${say(needed - measured)} too short.`,
       ],
     }
   },
@@ -66,10 +66,10 @@ export const PEOPLE_SENTENCES: SentencesFor<
     const { measured, needed, facts } = finding
     return {
       title: 'Bed too narrow',
-      designer: `${capital(itOf(finding, names))} is ${say(measured)} wide; ${facts.sleepers === 1 ? 'one sleeper needs' : `${facts.sleepers} sleepers need`} ${say(needed)}.`,
+      designer: `${capital(itOf(finding, names))} is ${say(measured)} wide; ${facts.sleepers === 1 ? 'one sleeper needs' : `${facts.sleepers} sleepers need`} ${say.need(needed)}.`,
       client: `The bed is ${say(needed - measured)} too narrow.`,
       why: [
-        `${facts.widthsMm.map(say).join(' + ')}${facts.sleepers > 1 ? ` = ${say(needed)}` : ''} needed; ${say(measured)} is there.`,
+        `${facts.widthsMm.map(say).join(' + ')}${facts.sleepers > 1 ? ` = ${say.need(needed)}` : ''} needed; ${say(measured)} is there.`,
       ],
     }
   },
@@ -95,10 +95,10 @@ export const PEOPLE_SENTENCES: SentencesFor<
     const over = facts.under === 'roof' ? 'under the roof' : `under ${names.the(facts.under.fittingId)}`
     return {
       title: 'Too little headroom',
-      designer: `${facts.use === 'stand-inside' ? `${capital(it)} has ${say(measured)} of headroom` : `The headroom ${place} is ${say(measured)} ${over}`}; ${who}${tall(facts.statureMm, say)} needs ${say(needed)}.`,
+      designer: `${facts.use === 'stand-inside' ? `${capital(it)} has ${say(measured)} of headroom` : `The headroom ${place} is ${say(measured)} ${over}`}; ${who}${tall(facts.statureMm, say)} needs ${say.need(needed)}.`,
       client: `${capital(who)} would have to stoop ${place}.`,
       why: [
-        `${say(facts.statureMm)} tall${facts.spareMm === 0 ? ', without shoes' : ` + ${say(facts.spareMm)} for shoes = ${say(needed)}`}; from the floor to what is overhead: ${say(measured)}; ${say(needed - measured)} too low.`,
+        `${say(facts.statureMm)} tall${facts.spareMm === 0 ? ', without shoes' : ` + ${say(facts.spareMm)} for shoes = ${say.need(needed)}`}; from the floor to what is overhead: ${say(measured)}; ${say(needed - measured)} too low.`,
       ],
     }
   },
@@ -109,7 +109,7 @@ export const PEOPLE_SENTENCES: SentencesFor<
       designer: `${capital(who)}${tall(facts.statureMm, say)} cannot stand up anywhere in this vehicle: the most headroom is ${say(measured)}.`,
       client: `${capital(who)} could not stand up in this vehicle.`,
       why: [
-        `${say(facts.statureMm)} tall + ${say(facts.spareMm)} for shoes = ${say(needed)}; the most between lined floor and lined roof: ${say(measured)}; ${say(needed - measured)} too low. A higher roof is work for a body builder.`,
+        `${say(facts.statureMm)} tall + ${say(facts.spareMm)} for shoes = ${say.need(needed)}; the most between lined floor and lined roof: ${say(measured)}; ${say(needed - measured)} too low. A higher roof is work for a body builder.`,
       ],
     }
   },
@@ -130,10 +130,10 @@ export const PEOPLE_SENTENCES: SentencesFor<
     const who = person(facts.sleeper)
     return {
       title: 'Too low to sit up in bed',
-      designer: `Above the mattress of ${itOf(finding, names)} ${say(measured)} is clear at best, at the ${facts.end} end${upTo(facts.blockers, names)}; to sit up ${who} needs ${say(needed)}.`,
+      designer: `Above the mattress of ${itOf(finding, names)} ${say(measured)} is clear at best, at the ${facts.end} end${upTo(facts.blockers, names)}; to sit up ${who} needs ${say.need(needed)}.`,
       client: `${capital(who)} could not sit up in bed.`,
       why: [
-        `Sitting height ${say(facts.sittingMm)} (0.520 × ${say(facts.statureMm)}, unless measured) + ${say(facts.spareMm)} to spare − ${say(facts.pressedMm)} that the mattress gives = ${say(needed)}.`,
+        `Sitting height ${say(facts.sittingMm)} (0.520 × ${say(facts.statureMm)}, unless measured) + ${say(facts.spareMm)} to spare − ${say(facts.pressedMm)} that the mattress gives = ${say.need(needed)}.`,
         `Tried over a trunk and a head at both ends of the bed, and a little down from them: ${say(measured)} at best.`,
       ],
     }
@@ -152,9 +152,9 @@ export const PEOPLE_SENTENCES: SentencesFor<
   }),
   'head-by-feet': ({ measured, needed, facts }, _names, say) => ({
     title: 'Head next to feet',
-    designer: `${capital(ofIt(person(facts.sleeper), 'head'))} lies ${say(measured)} from ${ofIt(person(facts.other), 'feet')}; at least ${say(needed)} is needed.`,
+    designer: `${capital(ofIt(person(facts.sleeper), 'head'))} lies ${say(measured)} from ${ofIt(person(facts.other), 'feet')}; at least ${say.need(needed)} is needed.`,
     client: `${capital(person(facts.sleeper))} would sleep next to ${ofIt(person(facts.other), 'feet')}.`,
-    why: [`From the middle of the head to the middle of the feet: ${say(measured)}; at least ${say(needed)}.`],
+    why: [`From the middle of the head to the middle of the feet: ${say(measured)}; at least ${say.need(needed)}.`],
   }),
   'head-bump': (finding, names, say) => {
     const { measured, needed, facts } = finding
@@ -163,10 +163,10 @@ export const PEOPLE_SENTENCES: SentencesFor<
     const who = person(facts.person)
     return {
       title: 'Too little headroom over the seat',
-      designer: `Between ${seat} and ${over} there is ${say(measured)}; sitting, ${who} needs ${say(needed)}.`,
+      designer: `Between ${seat} and ${over} there is ${say(measured)}; sitting, ${who} needs ${say.need(needed)}.`,
       client: `${capital(who)} would hit ${over} when sitting down or getting up.`,
       why: [
-        `Sitting height ${say(facts.sittingMm)} + ${say(needed - facts.sittingMm)} to rise = ${say(needed)}; from the seat to what is over it: ${say(measured)}.`,
+        `Sitting height ${say(facts.sittingMm)} + ${say(needed - facts.sittingMm)} to rise = ${say.need(needed)}; from the seat to what is over it: ${say(measured)}.`,
       ],
     }
   },
@@ -203,14 +203,14 @@ export const PEOPLE_SENTENCES: SentencesFor<
     return {
       title: shallow ? 'Seat too shallow' : 'Seat too deep',
       designer: shallow
-        ? `The seat of ${it} is ${say(measured)} deep; at least ${say(needed)} is needed to support the thighs.`
+        ? `The seat of ${it} is ${say(measured)} deep; at least ${say.need(needed)} is needed to support the thighs.`
         : `The seat of ${it} is ${say(measured)} deep; ${who}${tall(facts.statureMm, say)} can lean back on ${say(needed)} at most.`,
       client: shallow
         ? `${capital(it)} would be more of a perch than a seat.`
         : `${capital(who)} could not lean back with both feet on the floor.`,
       why: [
         shallow
-          ? `From the back cushion to the front edge: ${say(measured)}; at least ${say(needed)}.`
+          ? `From the back cushion to the front edge: ${say(measured)}; at least ${say.need(needed)}.`
           : `From the back to the hollow of the knee ${say(facts.thighMm)} (0.290 of the height, unless measured), and ${say(needed - facts.thighMm)} that a loose cushion takes up: ${say(needed)}; from the back cushion to the front edge: ${say(measured)}.`,
       ],
     }
@@ -220,10 +220,10 @@ export const PEOPLE_SENTENCES: SentencesFor<
     const who = facts.child === undefined ? 'Whoever sleeps there' : capital(person(facts.child))
     return {
       title: measured === 0 ? 'No rail on a high bed' : 'Rail too low on a high bed',
-      designer: `${capital(itOf(finding, names))}: the mattress is ${say(facts.overFloorMm)} up${facts.child === undefined ? '' : `, ${person(facts.child)} sleeps in it`} and ${measured === 0 ? 'there is no rail' : `the rail stands ${say(measured)} above it`}; at least ${say(needed)} is needed.`,
+      designer: `${capital(itOf(finding, names))}: the mattress is ${say(facts.overFloorMm)} up${facts.child === undefined ? '' : `, ${person(facts.child)} sleeps in it`} and ${measured === 0 ? 'there is no rail' : `the rail stands ${say(measured)} above it`}; at least ${say.need(needed)} is needed.`,
       client: `${who} could fall out of bed.`,
       why: [
-        `Rail above the mattress: ${say(measured)}; at least ${say(needed)} on a bed that is ${say(facts.overFloorMm)} up.`,
+        `Rail above the mattress: ${say(measured)}; at least ${say.need(needed)} on a bed that is ${say(facts.overFloorMm)} up.`,
       ],
     }
   },
@@ -232,7 +232,7 @@ export const PEOPLE_SENTENCES: SentencesFor<
     const low = measured < needed
     return {
       title: low ? 'No room for knees' : 'Table too high for its seat',
-      designer: `The top of ${itOf(finding, names)} is ${say(measured)} above the cushion of ${names.the(facts.seat)}; ${low ? `at least ${say(needed)} leaves room for knees` : `${say(needed)} is the limit`}.`,
+      designer: `The top of ${itOf(finding, names)} is ${say(measured)} above the cushion of ${names.the(facts.seat)}; ${low ? `at least ${say.need(needed)} leaves room for knees` : `${say(needed)} is the limit`}.`,
       client: low ? 'Your knees would meet the table.' : 'The table would be too high to eat at comfortably.',
       why: [
         `Height of the top less height of the cushion: ${say(measured)}; ${low ? 'at least' : 'at most'} ${say(needed)}.`,

@@ -99,15 +99,15 @@ export const SAFETY_SENTENCES: SentencesFor<
     return {
       title: 'Too near the flame',
       designer: facts.bedding
-        ? `The bedding of ${other} is ${say(measured)} from the flames of ${it}; at least ${say(needed)} is needed.`
+        ? `The bedding of ${other} is ${say(measured)} from the flames of ${it}; at least ${say.need(needed)} is needed.`
         : facts.cloth
-          ? `${capital(other)} hangs ${say(measured)} from the flames of ${it}; at least ${say(needed)} is needed, because cloth swings.`
-          : `${capital(other)} is ${say(measured)} from the flames of ${it}; leave ${say(needed)} clear or fit a splashback.`,
+          ? `${capital(other)} hangs ${say(measured)} from the flames of ${it}; at least ${say.need(needed)} is needed, because cloth swings.`
+          : `${capital(other)} is ${say(measured)} from the flames of ${it}; leave ${say.need(needed)} clear or fit a splashback.`,
       client: `${capital(other)} could ${burns ? 'catch fire' : 'scorch'} beside the hob.`,
       why: [
         burns
-          ? `From the cloth to the hob and to what is above it: ${say(measured)}; ${say(needed)} needed. A board in between does not keep cloth off.`
-          : `Clear air at the height of the pans: ${say(measured)}; ${say(needed)} needed. A splashback in between counts as a heat-proof board; follow the hob maker’s sheet.`,
+          ? `From the cloth to the hob and to what is above it: ${say(measured)}; ${say.need(needed)} needed. A board in between does not keep cloth off.`
+          : `Clear air at the height of the pans: ${say(measured)}; ${say.need(needed)} needed. A splashback in between counts as a heat-proof board; follow the hob maker’s sheet.`,
       ],
     }
   },
@@ -183,7 +183,7 @@ export const SAFETY_SENTENCES: SentencesFor<
     const { measured, needed, facts } = finding
     return {
       title: 'Waste pipe too flat',
-      designer: `The waste pipe from ${itOf(finding, names)} falls ${say(measured)} to ${names.the(facts.tank)}; over that length it needs ${say(needed)}.`,
+      designer: `The waste pipe from ${itOf(finding, names)} falls ${say(measured)} to ${names.the(facts.tank)}; over that length it needs ${say.need(needed)}.`,
       client: 'Water would stand in the tray.',
       why: [
         `${say(facts.fallMm)} for each metre between their middles: ${say(needed)}; outlet above the top of the tank: ${say(measured)}.`,
@@ -196,18 +196,18 @@ export const SAFETY_SENTENCES: SentencesFor<
     const isExhaust = facts.to.kind !== 'fitting'
     return {
       title: isExhaust ? 'Heater exhaust too close' : 'Heater too close',
-      designer: `${capital(isExhaust ? `the exhaust of ${itOf(finding, names)}` : itOf(finding, names))} is ${say(measured)} from ${to}; at least ${say(needed)} is needed.`,
+      designer: `${capital(isExhaust ? `the exhaust of ${itOf(finding, names)}` : itOf(finding, names))} is ${say(measured)} from ${to}; at least ${say.need(needed)} is needed.`,
       client: isExhaust ? `Exhaust could get in at ${to}.` : `The heater could overheat ${to}.`,
       why: [
-        `${isExhaust ? 'Along the side from where its exhaust goes out' : 'Straight between them'}: ${say(measured)}; at least ${say(needed)}.`,
+        `${isExhaust ? 'Along the side from where its exhaust goes out' : 'Straight between them'}: ${say(measured)}; at least ${say.need(needed)}.`,
         HEATER_SHEET,
       ],
     }
   },
   'battery-gases': ({ measured, needed, facts }, _names, say) => ({
     title: 'Lead battery by a pillow',
-    designer: `A lead-acid battery stands ${say(measured)} from ${ofIt(person(facts.sleeper), 'head')}; ${say(needed)} is needed, or a box with a vent to the outside.`,
+    designer: `A lead-acid battery stands ${say(measured)} from ${ofIt(person(facts.sleeper), 'head')}; ${say.need(needed)} is needed, or a box with a vent to the outside.`,
     client: 'The battery could give off gas by your head.',
-    why: [`Straight from the battery to the head: ${say(measured)}; at least ${say(needed)}.`],
+    why: [`Straight from the battery to the head: ${say(measured)}; at least ${say.need(needed)}.`],
   }),
 }

@@ -214,10 +214,10 @@ export const USE_SENTENCES: SentencesFor<
   },
   'worktop-few': ({ measured, needed }, _names, say) => ({
     title: 'Too little worktop',
-    designer: `While cooking, the longest clear stretch of worktop is ${say(measured)}; a board and a pan need ${say(needed)}.`,
+    designer: `While cooking, the longest clear stretch of worktop is ${say(measured)}; a board and a pan need ${say.need(needed)}.`,
     client: 'You would be short of room to chop and put things down.',
     why: [
-      `Clear and unbroken, less what stands on it or hangs low over it: ${say(measured)}; ${say(needed)} needed, as there is daily cooking.`,
+      `Clear and unbroken, less what stands on it or hangs low over it: ${say(measured)}; ${say.need(needed)} needed, as there is daily cooking.`,
     ],
   }),
   'cold-far': (finding, names, say) => ({

@@ -31,7 +31,7 @@ export const WAYS_SENTENCES: SentencesFor<
     const by = theAll(fittings, names)
     return {
       title: 'Way in blocked',
-      designer: `${capital(door)} has ${measured === 0 ? 'nothing' : say(measured)} clear${by === '' ? '' : ` beside ${by}`}; ${say(needed)} is needed.`,
+      designer: `${capital(door)} has ${measured === 0 ? 'nothing' : say(measured)} clear${by === '' ? '' : ` beside ${by}`}; ${say.need(needed)} is needed.`,
       client: `You could not get in through ${door}.`,
       why: [
         `${capital(door)} is ${say(facts.wholeMm)} wide; the widest stretch with nothing within ${say(300)} behind it is ${say(measured)}.`,
@@ -55,7 +55,7 @@ export const WAYS_SENTENCES: SentencesFor<
     const who = facts.person === '' ? 'the tallest aboard' : person(facts.person)
     return {
       title: 'Tight passage',
-      designer: `The way to ${to} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid === undefined ? `${who} needs ${say(needed)} to walk through` : `${who}, with the ${facts.aid}, needs ${say(needed)}`}.`,
+      designer: `The way to ${to} narrows to ${say(measured)}${between(facts.between, names)}; ${facts.aid === undefined ? `${who} needs ${say.need(needed)} to walk through` : `${who}, with the ${facts.aid}, needs ${say.need(needed)}`}.`,
       client:
         facts.aid !== undefined
           ? `You could not reach ${to} with the ${facts.aid}.`
@@ -82,7 +82,7 @@ export const WAYS_SENTENCES: SentencesFor<
   },
   'turning-small': ({ measured, needed }, _names, say) => ({
     title: 'No room to turn',
-    designer: `The largest clear circle on the floor is ${say(measured)} across; the wheelchair needs ${say(needed)} to turn.`,
+    designer: `The largest clear circle on the floor is ${say(measured)} across; the wheelchair needs ${say.need(needed)} to turn.`,
     client: `The wheelchair could not turn round: ${say(needed - measured)} too little.`,
     why: [
       `Twice the largest distance from anything that stands on the floor, found to the nearest millimetre: ${say(measured)}.`,
@@ -90,7 +90,7 @@ export const WAYS_SENTENCES: SentencesFor<
   }),
   'no-passing': ({ measured, needed }, _names, say) => ({
     title: 'No room to pass',
-    designer: `The largest clear patch of floor is ${say(measured)} across; two people need ${say(needed)} to get past each other.`,
+    designer: `The largest clear patch of floor is ${say(measured)} across; two people need ${say.need(needed)} to get past each other.`,
     client: 'You could not get past each other.',
     why: [
       `Shoulders of the broadest and the depth of a second body: ${say(needed)}; the largest clear circle inside: ${say(measured)}.`,
@@ -116,9 +116,9 @@ export const WAYS_SENTENCES: SentencesFor<
     const blocked = inTheWay(facts.blockers, names)
     return {
       title: 'No room to transfer',
-      designer: `Beside ${it} ${say(measured)} is clear; the wheelchair needs ${say(needed)}.${blocked === '' ? '' : ` ${capital(blocked)}.`}`,
+      designer: `Beside ${it} ${say(measured)} is clear; the wheelchair needs ${say.need(needed)}.${blocked === '' ? '' : ` ${capital(blocked)}.`}`,
       client: `${capital(person(facts.person))} could not get from the wheelchair to ${it}.`,
-      why: [`The clear floor for a wheelchair is ${say(needed)} wide; clear there: ${say(measured)}.`],
+      why: [`The clear floor for a wheelchair is ${say.need(needed)} wide; clear there: ${say(measured)}.`],
     }
   },
 }
