@@ -9,6 +9,7 @@ import {
   footprintInBand,
   type Grid,
   gridOver,
+  isJoined,
   Obstacles,
   type Polygon,
   polygonSpan,
@@ -607,20 +608,30 @@ function narrowestOn(
 /** A way as wide as this is looked at no more. Common practice, no source. */
 const WIDE_MM = 600
 
-/** As a ground with one place of its ways filled in, so that they go elsewhere. */
-function without(ground: WayGround, { at: [x, y], distance }: Saddle): WayGround {
+/**
+ * As a ground with one place of its ways filled in, so that they go elsewhere, and of those only what is wider than `leastMm`;
+ * undefined where none such leads to any of `cells`.
+ */
+function without(
+  ground: WayGround,
+  { at: [x, y], distance }: Saddle,
+  cells: readonly number[],
+  leastMm: number,
+): WayGround | undefined {
   const { grid, mm } = ground.field
   const shut = Float64Array.from(mm)
   const far = distance + grid.cellMm
-  const cells = Math.ceil(far / grid.cellMm)
+  const around = Math.ceil(far / grid.cellMm)
   const [column, row] = [Math.floor((x - grid.x0) / grid.cellMm), Math.floor((y - grid.y0) / grid.cellMm)]
-  for (let r = Math.max(0, row - cells); r <= Math.min(grid.rows - 1, row + cells); r += 1)
-    for (let c = Math.max(0, column - cells); c <= Math.min(grid.columns - 1, column + cells); c += 1) {
+  for (let r = Math.max(0, row - around); r <= Math.min(grid.rows - 1, row + around); r += 1)
+    for (let c = Math.max(0, column - around); c <= Math.min(grid.columns - 1, column + around); c += 1) {
       const cell = r * grid.columns + c
       const [u, v] = cellCentre(grid, cell)
       if (Math.hypot(u - x, v - y) <= far) shut[cell] = 0
     }
-  return { ...ground, paths: widestPaths(grid, shut, ground.sources, NARROWEST_MM / 2) }
+  const least = Math.max(leastMm, NARROWEST_MM / 2)
+  if (!isJoined(grid, shut, cells, ground.sources, least)) return undefined
+  return { ...ground, paths: widestPaths(grid, shut, ground.sources, least) }
 }
 
 /**
@@ -674,9 +685,9 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
     let ways = ground
     // of two ways that are alike to the cells, the other may be the wider by a few millimetres
     if (!isAtEnd && 2 * narrow.distance < WIDE_MM) {
-      const elsewhere = without(ground, narrow)
-      const other = widestOf(elsewhere, cells)
-      if (other !== -1 && nth(elsewhere.paths.bottleneck, other) > narrow.distance - grid.cellMm) {
+      const elsewhere = without(ground, narrow, cells, narrow.distance - grid.cellMm)
+      const other = elsewhere === undefined ? -1 : widestOf(elsewhere, cells)
+      if (elsewhere !== undefined && other !== -1) {
         const one = narrowestOn(elsewhere, zone, other, new Map())
         if (one.saddle.distance > found.saddle.distance) [found, ways] = [one, elsewhere]
       }
