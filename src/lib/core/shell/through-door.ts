@@ -48,13 +48,14 @@ function freeStretches(interior: Interior, opening: Opening, band: Span): readon
  * The longest board that goes in through an opening: straight through a rear one; through a side one slanted, its head to
  * one end of the body, until its tail clears the jamb. One straight push and one turn inside are looked at, no more; what stands
  * proud of the body shuts the part of a door that it stands behind, and stops what would be pushed against it. Undefined when its
- * section does not pass.
+ * section does not pass. One that takes `enoughMm` is looked at no further: what is told is then that or more.
  */
 export function throughDoor(
   interior: Interior,
   opening: Opening,
   wideMm: number,
   thickMm: number,
+  enoughMm = Infinity,
 ): ThroughDoor | undefined {
   if (opening.side === 'roof') return undefined
   const sill = Math.max(opening.sillMm, interior.lining.floorMm + TOUCH_MM)
@@ -67,21 +68,27 @@ export function throughDoor(
     if (found !== undefined && found.mm > (best?.mm ?? 0)) best = found
   }
   for (const [across, up] of poses) {
-    if (up > opening.headMm - sill) continue
+    if (up > opening.headMm - sill || (best?.mm ?? 0) >= enoughMm) continue
     if (opening.side === 'rear') {
       const foot = Math.max(sill, liningTop(interior, interior.xSpan.min) + TOUCH_MM)
-      offer(straightIn(interior, opening, across, { min: foot, max: foot + up }))
+      offer(straightIn(interior, opening, across, { min: foot, max: foot + up }, enoughMm))
       continue
     }
     const band = { min: sill, max: sill + up }
     for (const stretch of freeStretches(interior, opening, band))
-      if (spanLength(stretch) >= across) offer(slantedIn(interior, opening.side, stretch, across, band))
+      if (spanLength(stretch) >= across) offer(slantedIn(interior, opening.side, stretch, across, band, enoughMm))
   }
   return best
 }
 
 /** Straight in through the rear, as far as what is in line with the door lets it. */
-function straightIn(interior: Interior, opening: Opening, across: number, band: Span): ThroughDoor | undefined {
+function straightIn(
+  interior: Interior,
+  opening: Opening,
+  across: number,
+  band: Span,
+  enoughMm: number,
+): ThroughDoor | undefined {
   const { xSpan } = interior
   const lengthOver = (door: Span): number => {
     const goesTo = (x: number): boolean =>
@@ -89,6 +96,7 @@ function straightIn(interior: Interior, opening: Opening, across: number, band: 
         ({ min, max }) => Math.min(max, door.max) - Math.max(min, door.min) >= across,
       )
     if (goesTo(xSpan.max)) return spanLength(xSpan)
+    if (enoughMm < spanLength(xSpan) && goesTo(xSpan.min + enoughMm)) return enoughMm
     let [low, high] = [xSpan.min + 1, xSpan.max]
     if (!goesTo(low)) return 0
     while (high - low > TOUCH_MM) {
@@ -109,6 +117,7 @@ function slantedIn(
   stretch: Span,
   across: number,
   band: Span,
+  enoughMm: number,
 ): ThroughDoor | undefined {
   const { xSpan } = interior
   const free = freeAcross(interior, stretch, band)
@@ -127,14 +136,28 @@ function slantedIn(
   }
   // what would take the longest is looked at first: where nothing hinders it, it is the answer
   slants.sort((a, b) => b.whole - a.whole || b.angleDeg - a.angleDeg)
+  const inTheWay = interior.keepOuts.flatMap(({ prism }) => {
+    const { z } = prismBounds(prism)
+    return z.max > band.min + TOUCH_MM && z.min < band.max - TOUCH_MM ? [prism] : []
+  })
+  const door: Doorway = { side, stretch, band, wallY: side === 'left' ? beside.max : beside.min, inTheWay }
   let best: ThroughDoor | undefined
   for (const { whole, angleDeg, s, c } of slants) {
     const least = best?.mm ?? 0
-    if (whole <= least) break
-    const mm = unhindered(interior, side, stretch, across, band, { s, c }, whole, least)
+    if (whole <= least || least >= enoughMm) break
+    const mm = unhindered(door, across, { s, c }, Math.min(whole, enoughMm), least)
     if (mm > least) best = { mm, path: angleDeg === 90 ? 'straight' : 'slanted-in', angleDeg }
   }
   return best
+}
+
+/** A free stretch of a side door over a band of heights, and what of the body stands in that band. */
+interface Doorway {
+  readonly side: 'left' | 'right'
+  readonly stretch: Span
+  readonly band: Span
+  readonly wallY: number
+  readonly inTheWay: readonly Prism[]
 }
 
 /**
@@ -142,23 +165,14 @@ function slantedIn(
  * than `leastMm` where it is no longer than that.
  */
 function unhindered(
-  interior: Interior,
-  side: 'left' | 'right',
-  stretch: Span,
+  { side, stretch, band, wallY, inTheWay }: Doorway,
   across: number,
-  band: Span,
   { s, c }: { readonly s: number; readonly c: number },
   wholeMm: number,
   leastMm: number,
 ): number {
-  const near = interior.keepOuts.filter(({ prism }) => {
-    const { z } = prismBounds(prism)
-    return z.max > band.min + TOUCH_MM && z.min < band.max - TOUCH_MM
-  })
-  if (near.length === 0) return wholeMm
+  if (inTheWay.length === 0) return wholeMm
   const middle = (stretch.min + stretch.max) / 2
-  const free = freeAcross(interior, stretch, band)
-  const wallY = side === 'left' ? free[free.length - 1]!.max : free[0]!.min
   const inward = side === 'left' ? -1 : 1
   const half = across / (2 * s)
   let most = 0
@@ -175,7 +189,10 @@ function unhindered(
         ]
         return { axis: 'z', profile: toward * inward > 0 ? corners.reverse() : corners, span: band }
       }
-      const clear = (long: number): boolean => !near.some(({ prism }) => prismsOverlap(prism, strip(long)))
+      const clear = (long: number): boolean => {
+        const board = strip(long)
+        return !inTheWay.some((prism) => prismsOverlap(prism, board))
+      }
       if (clear(wholeMm)) return wholeMm
       let [low, high] = [Math.max(leastMm, most), wholeMm]
       // no better than what is found already

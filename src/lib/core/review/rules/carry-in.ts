@@ -37,8 +37,9 @@ export const carryIn = defineRule({
       const sides = biggest(placed)
       if (sides === undefined) return []
       const [long, wide, thick] = sides
-      const measured = longestByDoor(scene.interior, Math.round(wide), Math.round(thick))
-      if (measured >= Math.floor(long)) return []
+      const least = Math.floor(long)
+      const measured = longestByDoor(scene.interior, Math.round(wide), Math.round(thick), least)
+      if (measured >= least) return []
       return [
         {
           code: 'carry-stuck' as const,

@@ -27,7 +27,7 @@ export const gearOut = defineRule({
       const place = stowed().places.get(piece.id)
       if (place === undefined) return []
       const [long, wide, thick] = [...piece.size].sort((a, b) => b - a) as [number, number, number]
-      const measured = longestByDoor(scene.interior, wide, thick)
+      const measured = longestByDoor(scene.interior, wide, thick, Math.ceil(long))
       if (measured >= long) return []
       const demandId = demandOf(piece.id)
       return [
