@@ -32,15 +32,24 @@ interface Flat {
   readonly area: boolean
   /** Its bounds are all of it: a rectangle or segment along the axes. */
   readonly square: boolean
-  /** It counts as so much further off, outside it. */
-  readonly spare: number
   readonly minX: number
   readonly maxX: number
   readonly minY: number
   readonly maxY: number
 }
 
-function flatten(polygon: Polygon, spare: number): Flat {
+/** Polygons are values: what one is made into is kept. */
+const flattened = new WeakMap<Polygon, Flat>()
+
+function flatten(polygon: Polygon): Flat {
+  const known = flattened.get(polygon)
+  if (known !== undefined) return known
+  const flat = made(polygon)
+  flattened.set(polygon, flat)
+  return flat
+}
+
+function made(polygon: Polygon): Flat {
   const x = spanOf(polygon.map((point) => point[0]))
   const y = spanOf(polygon.map((point) => point[1]))
   const area = polygon.length > 2
@@ -52,7 +61,6 @@ function flatten(polygon: Polygon, spare: number): Flat {
     corners: Float64Array.from(polygon.flat()),
     area,
     square: !aslant,
-    spare,
     minX: x.min,
     maxX: x.max,
     minY: y.min,
@@ -96,9 +104,9 @@ function squaredDistance(x: number, y: number, flat: Flat): number {
 }
 
 /** How far a point counts as from an obstacle: its distance and what the obstacle spares; 0 inside. */
-const countedDistance = (x: number, y: number, flat: Flat): number => {
+const countedDistance = (x: number, y: number, flat: Flat, spare: number): number => {
   const squared = squaredDistance(x, y, flat)
-  return squared === 0 ? 0 : Math.sqrt(squared) + flat.spare
+  return squared === 0 ? 0 : Math.sqrt(squared) + spare
 }
 
 /**
@@ -107,6 +115,7 @@ const countedDistance = (x: number, y: number, flat: Flat): number => {
  */
 export class Obstacles {
   readonly #all: readonly Flat[]
+  readonly #spare: Float64Array
   /** By where each lies; made when it is first asked. */
   #byPlace: Flatbush | undefined
   /** The most that one of them spares. */
@@ -117,7 +126,8 @@ export class Obstacles {
     readonly polygons: readonly Polygon[],
     readonly spare: readonly number[] = [],
   ) {
-    this.#all = polygons.map((polygon, index) => flatten(polygon, spare[index] ?? 0))
+    this.#all = polygons.map(flatten)
+    this.#spare = Float64Array.from(polygons, (_, index) => spare[index] ?? 0)
     this.mostSpare = Math.max(0, ...spare)
   }
 
@@ -128,15 +138,17 @@ export class Obstacles {
 
   /** As `distanceTo`, with what the obstacle spares. */
   countedTo(index: number, x: number, y: number): number {
-    return countedDistance(x, y, this.#all[index]!)
+    return countedDistance(x, y, this.#all[index]!, this.#spare[index]!)
   }
 
   /** Distance as counted to the nearest obstacle, of all or of `among`; Infinity when there are none. */
   distance(x: number, y: number, among?: readonly number[]): number {
     let least = Infinity
     const count = among?.length ?? this.#all.length
-    for (let at = 0; at < count && least > 0; at += 1)
-      least = nearer(x, y, this.#all[among === undefined ? at : among[at]!]!, least)
+    for (let at = 0; at < count && least > 0; at += 1) {
+      const index = among === undefined ? at : among[at]!
+      least = nearer(x, y, this.#all[index]!, this.#spare[index]!, least)
+    }
     return least
   }
 
@@ -155,7 +167,7 @@ export class Obstacles {
   write({ mm, nearest }: DistanceField, cell: number, x: number, y: number, among: readonly number[]): void {
     let least = mm[cell]!
     for (let at = 0; at < among.length && least > 0; at += 1) {
-      const counted = nearer(x, y, this.#all[among[at]!]!, least)
+      const counted = nearer(x, y, this.#all[among[at]!]!, this.#spare[among[at]!]!, least)
       if (counted < least) {
         least = counted
         nearest[cell] = among[at]!
@@ -192,11 +204,11 @@ export class Obstacles {
     const distances = new Float64Array(some.length)
     let least = Infinity
     for (let at = 0; at < some.length; at += 1) {
-      const flat = this.#all[some[at]!]!
-      const distance = Math.sqrt(squaredDistance(x, y, flat))
+      const spare = this.#spare[some[at]!]!
+      const distance = this.distanceTo(some[at]!, x, y)
       // one that may hold such a point counts as if it were there
-      distances[at] = distance <= radiusMm ? distance : distance + flat.spare
-      if (distance + flat.spare < least) least = distance + flat.spare
+      distances[at] = distance <= radiusMm ? distance : distance + spare
+      if (distance + spare < least) least = distance + spare
     }
     const limit = least + 2 * radiusMm
     return some.filter((_, at) => distances[at]! <= limit)
@@ -212,19 +224,19 @@ export class Obstacles {
 
   /** How far off an obstacle counts at most: its distance, and what it spares even where one stands in it. */
   countedMost(index: number, x: number, y: number): number {
-    return this.distanceTo(index, x, y) + this.#all[index]!.spare
+    return this.distanceTo(index, x, y) + this.#spare[index]!
   }
 }
 
 /** The lesser of `least` and of how far a point counts as from one more obstacle. In the hot loop. */
-function nearer(x: number, y: number, flat: Flat, least: number): number {
+function nearer(x: number, y: number, flat: Flat, spare: number, least: number): number {
   let squared = squaredBoxDistance(x, y, flat)
   if (squared > 0) {
-    const room = least - flat.spare
+    const room = least - spare
     if (room <= 0 || squared >= room * room) return least
   }
   if (!flat.square) squared = squaredDistance(x, y, flat)
-  const counted = squared === 0 ? 0 : Math.sqrt(squared) + flat.spare
+  const counted = squared === 0 ? 0 : Math.sqrt(squared) + spare
   return counted < least ? counted : least
 }
 
@@ -264,15 +276,20 @@ export function distanceField(grid: Grid, obstacles: Obstacles, before?: Distanc
 /** Takes over the cells whose nearest obstacle still stands; the obstacles that came since. */
 function carryOver({ grid, obstacles, mm, nearest }: DistanceField, before: DistanceField): readonly number[] {
   if ((['x0', 'y0', 'cellMm', 'columns', 'rows'] as const).some((key) => grid[key] !== before.grid[key])) return []
-  const keysOf = ({ polygons, spare }: Obstacles) =>
-    polygons.map((polygon, index) => `${spare[index] ?? 0} ${polygon.join(' ')}`)
-  const [keys, keysBefore] = [keysOf(obstacles), keysOf(before.obstacles)]
-  const now = new Map(keys.map((key, index) => [key, index]))
-  const then = new Set(keysBefore)
-  const became = keysBefore.map((key) => now.get(key) ?? -1)
-  const came = keys.flatMap((key, index) => (then.has(key) ? [] : [index]))
+  // polygons are values: one that stands as it did is the same one
+  const spareOf = ({ spare }: Obstacles, index: number): number => spare[index] ?? 0
+  const now = new Map(obstacles.polygons.map((polygon, index) => [polygon, index]))
+  const then = new Map(before.obstacles.polygons.map((polygon, index) => [polygon, index]))
+  const became = before.obstacles.polygons.map((polygon, index) => {
+    const to = now.get(polygon)
+    return to !== undefined && spareOf(obstacles, to) === spareOf(before.obstacles, index) ? to : -1
+  })
+  const came = obstacles.polygons.flatMap((polygon, index) => {
+    const from = then.get(polygon)
+    return from !== undefined && spareOf(before.obstacles, from) === spareOf(obstacles, index) ? [] : [index]
+  })
   const gone = became.filter((index) => index === -1).length
-  if (came.length + gone > MOST_CHANGED * keys.length) return []
+  if (came.length + gone > MOST_CHANGED * obstacles.polygons.length) return []
   for (let cell = 0; cell < mm.length; cell += 1) {
     const stands = became[before.nearest[cell]!] ?? -1
     if (stands === -1) continue

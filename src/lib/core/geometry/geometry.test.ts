@@ -25,9 +25,8 @@ import {
   sliceAtX,
   stretchesLeft,
   summit,
-  trace,
   TURNS,
-  widestPaths,
+  WidestPaths,
   type Polygon,
   type Prism,
 } from './index'
@@ -255,11 +254,12 @@ describe('widest path', () => {
           const grid = gridOver(0, 0, columns * 10, rows * 10, 10)
           const width = Float64Array.from(values.slice(0, columns * rows))
           const target = columns * rows - 1
-          const paths = widestPaths(grid, width, [0])
+          const paths = new WidestPaths(grid, width, [0])
+          if (paths.widestTo([target]) !== byFlooding(columns, rows, [...width], 0, target)) return false
           const expected = byFlooding(columns, rows, [...width], 0, target)
-          if (paths.bottleneck[target] !== expected) return false
+          if (paths.reach(target) !== expected) return false
           if (expected === 0) return true
-          const walked = Math.min(...trace(paths.previous, target).map((cell) => width[cell]!))
+          const walked = Math.min(...paths.trace(target).map((cell) => width[cell]!))
           const short = shortestWithin(grid, width, [0], target, expected)
           return walked === expected && short[0] === 0 && short.at(-1) === target
         },
@@ -322,7 +322,7 @@ describe('widest path', () => {
 
   it('refuses what is no grid', () => {
     expect(() => gridOver(0, 0, 0, 10, 5)).toThrow(/0 × 2/)
-    expect(() => widestPaths(gridOver(0, 0, 10, 10, 5), new Float64Array(4), [9])).toThrow(/outside the grid/)
+    expect(() => new WidestPaths(gridOver(0, 0, 10, 10, 5), new Float64Array(4), [9])).toThrow(/outside the grid/)
   })
 })
 

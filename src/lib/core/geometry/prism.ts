@@ -37,6 +37,7 @@ export const block = (from: Vec3, to: Vec3): Prism => boxPrism(boxOf(from, to))
 /** Bounds and corners of prisms that were asked for before: prisms are values, and the hot loops ask again and again. */
 const knownBounds = new WeakMap<Prism, Box>()
 const knownCorners = new WeakMap<Prism, readonly Vec3[]>()
+const knownFootprints = new WeakMap<Prism, { readonly band: Span; readonly polygon: Polygon }>()
 
 export function prismBounds(solid: Prism): Box {
   const known = knownBounds.get(solid)
@@ -89,6 +90,14 @@ export function sliceAtX(solid: Prism, xMm: number): Polygon {
 /** What the prism covers in plan within a band of heights: a convex polygon in (x, y), empty if it is out of the band. */
 export function footprintInBand(solid: Prism, band: Span): Polygon {
   if (solid.axis === 'z') return sharedLength(solid.span, band) > TOUCH_MM ? solid.profile : []
+  const known = knownFootprints.get(solid)
+  if (known !== undefined && known.band.min === band.min && known.band.max === band.max) return known.polygon
+  const polygon = cutFootprint(solid, band)
+  knownFootprints.set(solid, { band, polygon })
+  return polygon
+}
+
+function cutFootprint(solid: Prism, band: Span): Polygon {
   const cut = clipHalfPlane(clipHalfPlane(solid.profile, [0, band.min], [0, 1]), [0, band.max], [0, -1])
   if (cut.length < 3) return []
   const across = polygonSpan(cut, 0)

@@ -1,12 +1,6 @@
 import FlatQueue from 'flatqueue'
 import type { Grid } from './distance-field'
 
-/** For each cell: the widest bottleneck of any way from a source, and the cell before it on such a way (-1 at a source or out of reach). */
-export interface WidestPaths {
-  readonly bottleneck: Float64Array
-  readonly previous: Int32Array
-}
-
 const STEPS = [
   [-1, -1],
   [0, -1],
@@ -21,63 +15,103 @@ const STEPS = [
 /** Widths are queued by whole millimetres up to this; what is wider waits in one queue. */
 const MOST_MM = 4095
 
-/** Arrays that a search fills and leaves: made once for the largest grid. */
-interface Scratch {
-  readonly settled: Uint8Array
-  readonly level: Int32Array
-  /** The next cell that waits at the same whole millimetre. */
-  readonly after: Int32Array
+/** What a search fills and leaves: made once, for the largest grid. */
+let level = new Int32Array(0)
+let marks = new Uint8Array(0)
+const levelFor = (size: number): Int32Array => (level.length < size ? (level = new Int32Array(size)) : level)
+const marksFor = (size: number): Uint8Array => {
+  if (marks.length < size) marks = new Uint8Array(size)
+  else marks.fill(0, 0, size)
+  return marks
 }
-let scratch: Scratch | undefined
-const scratchFor = (size: number): Scratch => {
-  if (scratch === undefined || scratch.settled.length < size)
-    scratch = { settled: new Uint8Array(size), level: new Int32Array(size), after: new Int32Array(size) }
-  else scratch.settled.fill(0, 0, size)
-  return scratch
-}
-const waiting = new Int32Array(MOST_MM + 1)
+
+/** The queue of a whole millimetre; the widest wait in the last. */
+const bucketOf = (wide: number): number => (wide >= MOST_MM ? MOST_MM : Math.floor(wide))
 
 /**
- * The way from the sources to every cell whose narrowest cell is as wide as can be (Dijkstra's search with max–min
- * in place of sum). Cells no wider than `shut` are closed. Among equally wide ways the one found first stands. What is reached without
- * becoming narrower is as wide as any that waits: it is taken next. A narrower cell waits once, by its own width; those that wait
- * lie in buckets of a whole millimetre, and only within one are they ordered.
- * @throws RangeError if a source is outside the grid.
+ * The way from some sources to every cell whose narrowest cell is as wide as can be (Dijkstra's search with max–min
+ * in place of sum), the widest first and no further down than is asked: what is narrower than all that one wants to know is never
+ * looked at. Cells no wider than `shut` are closed. Among equally wide ways the one found first stands. What is reached without
+ * becoming narrower is as wide as any that waits: it is taken next. A narrower cell waits once, by its own width, in the queue of
+ * its whole millimetre; only within one of these is there an order. `width` must stay as it is.
  */
-export function widestPaths(grid: Grid, width: Float64Array, sources: Iterable<number>, shut = 0): WidestPaths {
-  const { columns, rows } = grid
-  const size = columns * rows
-  const bottleneck = new Float64Array(size)
-  const previous = new Int32Array(size).fill(-1)
-  const { settled, level, after } = scratchFor(size)
-  waiting.fill(-1)
-  let bucket = -1
-  const wait = (cell: number, wide: number): void => {
-    const at = wide >= MOST_MM ? MOST_MM : Math.floor(wide)
-    after[cell] = waiting[at]!
-    waiting[at] = cell
-    if (at > bucket) bucket = at
-  }
-  for (const source of sources) {
-    if (!(source >= 0 && source < size)) throw new RangeError(`source ${source} is outside the grid`)
-    if (width[source]! > shut && bottleneck[source] === 0) {
-      bottleneck[source] = width[source]!
-      wait(source, width[source]!)
+export class WidestPaths {
+  /** Of a cell that is reached: how wide the widest way to it is. 0: not reached, less than 0: it waits. */
+  readonly #bottleneck: Float64Array
+  readonly #previous: Int32Array
+  /** The next cell that waits in the same queue. */
+  readonly #after: Int32Array
+  readonly #waiting = new Int32Array(MOST_MM + 1).fill(-1)
+  /** No queue above this one has anything. */
+  #bucket = -1
+
+  /** @throws RangeError if a source is outside the grid. */
+  constructor(
+    readonly grid: Grid,
+    readonly width: Float64Array,
+    sources: Iterable<number>,
+    readonly shut = 0,
+  ) {
+    const size = grid.columns * grid.rows
+    this.#bottleneck = new Float64Array(size)
+    this.#previous = new Int32Array(size).fill(-1)
+    this.#after = new Int32Array(size)
+    for (const source of sources) {
+      if (!(source >= 0 && source < size)) throw new RangeError(`source ${source} is outside the grid`)
+      const wide = width[source]!
+      if (!(wide > shut) || this.#bottleneck[source] !== 0) continue
+      this.#bottleneck[source] = -wide
+      const bucket = bucketOf(wide)
+      this.#after[source] = this.#waiting[bucket]!
+      this.#waiting[bucket] = source
+      if (bucket > this.#bucket) this.#bucket = bucket
     }
   }
-  /** The cells of the bucket that is being emptied. */
-  const open = new FlatQueue<number>()
-  for (; bucket >= 0; bucket -= 1) {
-    const low = bucket
-    const empty = (): void => {
-      for (let cell = waiting[low]!; cell !== -1; cell = after[cell]!) open.push(cell, -width[cell]!)
-      waiting[low] = -1
+
+  /** How wide the widest way to a cell is; 0 where none is at least as wide as was asked for. */
+  reach(cell: number): number {
+    return Math.max(0, this.#bottleneck[cell]!)
+  }
+
+  /** The cells from a source to one that is reached, along a widest way. */
+  trace(target: number): readonly number[] {
+    return trace(this.#previous, target)
+  }
+
+  /** Looks for every way that is at least so wide. */
+  downTo(leastMm: number): void {
+    const end = Math.max(0, bucketOf(Math.max(0, leastMm)))
+    for (; this.#bucket >= end; this.#bucket -= 1) this.#empty(this.#bucket)
+  }
+
+  /** The widest way to any of some cells; 0 where there is none, or none wider than `leastMm`. */
+  widestTo(cells: readonly number[], leastMm = 0): number {
+    const stop = Math.max(leastMm, this.shut)
+    for (;;) {
+      let most = 0
+      for (const cell of cells) if (this.#bottleneck[cell]! > most) most = this.#bottleneck[cell]!
+      // all that are wider than what waits have been found
+      if (most > 0 || this.#bucket < bucketOf(stop)) return most
+      this.downTo(Math.max(stop, this.#bucket - STEP_MM))
     }
-    empty()
+  }
+
+  /** Everything that waits in a queue, the widest first, and what comes to wait there meanwhile. */
+  #empty(bucket: number): void {
+    const { width, shut } = this
+    const { columns, rows } = this.grid
+    const [bottleneck, previous, after, waiting] = [this.#bottleneck, this.#previous, this.#after, this.#waiting]
+    const level = levelFor(columns * rows)
+    const open = new FlatQueue<number>()
+    const take = (): void => {
+      for (let cell = waiting[bucket]!; cell !== -1; cell = after[cell]!) open.push(cell, -width[cell]!)
+      waiting[bucket] = -1
+    }
+    take()
     for (let first = open.pop(); first !== undefined; first = open.pop()) {
-      if (settled[first] === 1) continue
-      settled[first] = 1
-      const here = bottleneck[first]!
+      if (bottleneck[first]! > 0) continue
+      const here = width[first]!
+      bottleneck[first] = here
       level[0] = first
       let count = 1
       for (let at = 0; at < count; at += 1) {
@@ -86,45 +120,53 @@ export function widestPaths(grid: Grid, width: Float64Array, sources: Iterable<n
         const row = (cell - column) / columns
         const right = column + 1 < columns ? 1 : 0
         const below = row + 1 < rows ? 1 : 0
-        // all eight neighbours; the cell itself is settled
+        // all eight neighbours; the cell itself is reached
         for (let dy = row > 0 ? -1 : 0; dy <= below; dy += 1)
           for (let next = cell + dy * columns - (column > 0 ? 1 : 0); next <= cell + dy * columns + right; next += 1) {
-            if (settled[next] === 1) continue
+            const known = bottleneck[next]!
+            if (known > 0) continue
             const wide = width[next]!
             if (wide >= here) {
               bottleneck[next] = here
               previous[next] = cell
-              settled[next] = 1
               level[count] = next
               count += 1
-            } else if (wide > shut && bottleneck[next] === 0) {
+            } else if (known === 0 && wide > shut) {
               // it waits by its own width, whoever reaches it: the first is the widest
-              bottleneck[next] = wide
+              bottleneck[next] = -wide
               previous[next] = cell
-              wait(next, wide)
+              const to = bucketOf(wide)
+              after[next] = waiting[to]!
+              waiting[to] = next
             }
           }
       }
-      // nothing wider than this bucket can have come to wait
-      bucket = low
-      if (waiting[low] !== -1) empty()
+      if (waiting[bucket] !== -1) take()
     }
   }
-  return { bottleneck, previous }
 }
 
-/** Whether one can go from any of `from` to any of `to` through cells wider than `least`, looked for from `from` outwards. */
+/** A search for the widest way to a place goes on by so much at a time. */
+const STEP_MM = 25
+
+/**
+ * Whether one can go from any of `from` to any of `to` through cells wider than `least` and none of `filled`, looked for from `from`
+ * outwards.
+ */
 export function isJoined(
   grid: Grid,
   width: Float64Array,
   from: readonly number[],
   to: readonly number[],
   least: number,
+  filled: readonly number[] = [],
 ): boolean {
   const { columns, rows } = grid
-  const { settled, level } = scratchFor(columns * rows)
+  const size = columns * rows
+  const [settled, level] = [marksFor(size), levelFor(size)]
   const SOUGHT = 2
   for (const cell of to) if (width[cell]! > least) settled[cell] = SOUGHT
+  for (const cell of filled) settled[cell] = 1
   let count = 0
   for (const cell of from) {
     if (settled[cell] === SOUGHT) return true
@@ -196,7 +238,7 @@ export function shortestWithin(
 }
 
 /** The cells from a source to `target` along `previous`. */
-export function trace(previous: Int32Array, target: number): readonly number[] {
+function trace(previous: Int32Array, target: number): readonly number[] {
   const path: number[] = []
   for (let cell = target; cell !== -1; cell = previous[cell]!) path.push(cell)
   return path.reverse()

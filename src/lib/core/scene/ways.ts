@@ -19,10 +19,8 @@ import {
   shortestWithin,
   type Span,
   spanMiddle,
-  trace,
   type Vec2,
-  widestPaths,
-  type WidestPaths,
+  WidestPaths,
 } from '../geometry'
 import { cabSpace, frontMost, type Interior, jambs, knots, liningTop, wallReach, wallsAt, wallTop } from '../shell'
 import { cabSeatsIn } from './cab-seats'
@@ -276,7 +274,7 @@ export function wayGround(scene: Scene, walker: Walker, before?: WayGround): Way
     fromMm,
     walls,
     field,
-    paths: widestPaths(grid, field.mm, sources, NARROWEST_MM / 2),
+    paths: new WidestPaths(grid, field.mm, sources, NARROWEST_MM / 2),
     owners,
     sources,
   }
@@ -551,16 +549,13 @@ function targetsOf(scene: Scene): readonly Target[] {
   })
 }
 
-/** The cell to which the widest way leads, of those the roomiest; −1 where none is reached. */
-function widestOf({ paths, field: { mm } }: WayGround, cells: readonly number[]): number {
+/** The cell to which the widest way leads, of those the roomiest; −1 where none is reached by one wider than `leastMm`. */
+function widestOf({ paths, field: { mm } }: WayGround, cells: readonly number[], leastMm = 0): number {
+  const most = paths.widestTo(cells, leastMm)
   let best = -1
-  for (const cell of cells)
-    if (
-      best === -1 ||
-      nth(paths.bottleneck, cell) > nth(paths.bottleneck, best) ||
-      (paths.bottleneck[cell] === paths.bottleneck[best] && nth(mm, cell) > nth(mm, best))
-    )
-      best = cell
+  if (most > 0)
+    for (const cell of cells)
+      if (paths.reach(cell) === most && (best === -1 || nth(mm, cell) > nth(mm, best))) best = cell
   return best
 }
 
@@ -581,7 +576,7 @@ function narrowestOn(
   saddles: Map<number, Saddle>,
 ): { readonly cell: number; readonly saddle: Saddle; readonly isAtEnd: boolean } {
   const { grid, mm } = ground.field
-  const widest = trace(ground.paths.previous, cell)
+  const widest = ground.paths.trace(cell)
   const last = widest.length - 1
   const saddleOf = (index: number): Saddle => {
     const at = nth(widest, index)
@@ -619,7 +614,7 @@ function without(
   leastMm: number,
 ): WayGround | undefined {
   const { grid, mm } = ground.field
-  const shut = Float64Array.from(mm)
+  const filled: number[] = []
   const far = distance + grid.cellMm
   const around = Math.ceil(far / grid.cellMm)
   const [column, row] = [Math.floor((x - grid.x0) / grid.cellMm), Math.floor((y - grid.y0) / grid.cellMm)]
@@ -627,11 +622,13 @@ function without(
     for (let c = Math.max(0, column - around); c <= Math.min(grid.columns - 1, column + around); c += 1) {
       const cell = r * grid.columns + c
       const [u, v] = cellCentre(grid, cell)
-      if (Math.hypot(u - x, v - y) <= far) shut[cell] = 0
+      if (Math.hypot(u - x, v - y) <= far) filled.push(cell)
     }
   const least = Math.max(leastMm, NARROWEST_MM / 2)
-  if (!isJoined(grid, shut, cells, ground.sources, least)) return undefined
-  return { ...ground, paths: widestPaths(grid, shut, ground.sources, least) }
+  if (!isJoined(grid, mm, cells, ground.sources, least, filled)) return undefined
+  const shut = Float64Array.from(mm)
+  for (const cell of filled) shut[cell] = 0
+  return { ...ground, paths: new WidestPaths(grid, shut, ground.sources, least) }
 }
 
 /**
@@ -650,7 +647,7 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
     const cells = cellsIn(grid, zone)
     const best = widestOf(ground, cells)
     const target = { fittingId: placed.id, clearanceId: clearance.id, services, fromMm: ground.fromMm }
-    const reach = best === -1 ? 0 : nth(paths.bottleneck, best)
+    const reach = best === -1 ? 0 : paths.reach(best)
     if (reach === 0) {
       const middle: Vec2 = [placed.placement.at[0], placed.placement.at[1]]
       return { ...target, widthMm: 0, gapMm: 0, spareMm: [0, 0], at: middle, between: [], path: () => [] }
@@ -659,8 +656,8 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
     // where the place of use itself is the narrowest, another part of it may be wider than the cells say
     for (let rest = cells, tried = 1; found.isAtEnd && tried < MOST_PLACES; tried += 1) {
       rest = rest.filter((cell) => gapBetweenCells(grid, cell, found.cell) > APART_MM)
-      const other = widestOf(ground, rest)
-      if (other === -1 || nth(paths.bottleneck, other) < reach - grid.cellMm) break
+      const other = widestOf(ground, rest, reach - grid.cellMm)
+      if (other === -1 || paths.reach(other) < reach - grid.cellMm) break
       const one = narrowestOn(ground, zone, other, saddles)
       rest = rest.filter((cell) => gapBetweenCells(grid, cell, other) > APART_MM)
       if (one.saddle.distance > found.saddle.distance) found = one
@@ -671,7 +668,7 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
       const within = new Set(cells)
       let last = -1
       let tried = 0
-      for (const cell of trace(paths.previous, found.cell)) {
+      for (const cell of paths.trace(found.cell)) {
         if (tried === MOST_PLACES) break
         if (!within.has(cell) || (last !== -1 && gapBetweenCells(grid, cell, last) <= APART_MM)) continue
         last = cell
@@ -701,7 +698,7 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
       widthMm,
       at: saddle.at,
       path: () =>
-        shortestWithin(grid, mm, ground.sources, found.cell, nth(ways.paths.bottleneck, found.cell)).map((step) =>
+        shortestWithin(grid, mm, ground.sources, found.cell, ways.paths.reach(found.cell)).map((step) =>
           cellCentre(grid, step),
         ),
     }
