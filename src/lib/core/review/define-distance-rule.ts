@@ -26,6 +26,7 @@ export function defineDistanceRule<C extends FindingCode, K extends string, A, B
   readonly id: string
   readonly group: Rule['group']
   readonly modes: Rule['modes']
+  readonly reads: Rule['reads']
   readonly code: C
   readonly gravity: Gravity
   readonly basis: Rule['basis']
@@ -51,6 +52,7 @@ export function defineDistanceRule<C extends FindingCode, K extends string, A, B
     id: rule.id,
     group: rule.group,
     modes: rule.modes,
+    reads: rule.reads,
     gravity: { [code]: rule.gravity } as Record<C, Gravity>,
     basis: rule.basis,
     ...(rule.tolerance === undefined ? {} : { tolerance: rule.tolerance }),

@@ -17,6 +17,28 @@ export interface RuleParameter {
 }
 export type RuleParameters = Readonly<Record<string, RuleParameter>>
 
+/**
+ * What a rule can read, by name. `scene`: the body and all that stands in it in this mode. `plan`: of the plan what is no fitting (lining,
+ * changes to the body). `job`: of the job what is no plan (papers, what was found, weighings). The others as in `RuleInput`.
+ */
+export type Read =
+  | 'scene'
+  | 'brief'
+  | 'plan'
+  | 'job'
+  | 'peers'
+  | 'needs'
+  | 'stowed'
+  | 'change'
+  | 'weight'
+  | 'ground'
+  | 'ways'
+  | 'bareWays'
+
+/** How far a review goes: what stands in what, then whatever is quick to tell, then what is summed, then the ways. */
+export const STAGES = ['collisions', 'rules', 'budgets', 'ways'] as const
+export type Stage = (typeof STAGES)[number]
+
 /** What a rule reads: one scene with the brief it must serve. `ground`, `ways` and `stowed` are worked out on first use. */
 export interface RuleInput<P extends RuleParameters = RuleParameters> {
   readonly job: Job
@@ -81,6 +103,9 @@ export interface Rule {
   readonly id: string
   readonly group: RuleGroup
   readonly modes: 'every' | readonly Purpose[]
+  /** All that its check and its needs read: its answer is kept while none of it changes, and it is handed nothing else. */
+  readonly reads: readonly Read[]
+  readonly stage: Stage
   readonly gravity: Readonly<Partial<Record<FindingCode, Gravity>>>
   readonly basis: Basis
   readonly parameters: RuleParameters
@@ -109,11 +134,29 @@ export const byItself =
   (draft: Draft<C>): string =>
     ` ${detail(draft)}`
 
+const readings = new Map<string, readonly Read[]>()
+
+/** These reads in one list, the same one for all that read the same. */
+export function reading(reads: readonly Read[]): readonly Read[] {
+  const key = reads.join()
+  const made = readings.get(key) ?? reads
+  readings.set(key, made)
+  return made
+}
+
+const WAYS: ReadonlySet<Read> = new Set(['ground', 'ways', 'bareWays'])
+
+const stageOf = (reads: readonly Read[]): Stage =>
+  reads.some((read) => WAYS.has(read)) ? 'ways' : reads.includes('weight') ? 'budgets' : 'rules'
+
 /** Declares a rule: data and one pure check. `remedies` sees only findings of the rule's own codes. */
 export function defineRule<C extends FindingCode, P extends RuleParameters>(rule: {
   readonly id: string
   readonly group: Rule['group']
   readonly modes: Rule['modes']
+  readonly reads: readonly Read[]
+  /** Left out: by what it reads. */
+  readonly stage?: 'collisions'
   readonly gravity: Readonly<Record<C, Gravity>>
   readonly basis: Basis
   readonly parameters: P
@@ -127,6 +170,8 @@ export function defineRule<C extends FindingCode, P extends RuleParameters>(rule
 }): Rule {
   return {
     ...rule,
+    reads: reading(rule.reads),
+    stage: rule.stage ?? stageOf(rule.reads),
     tolerance: rule.tolerance,
     hasWaysOut: rule.remedies !== undefined,
     asks: rule.needs !== undefined,

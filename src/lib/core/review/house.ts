@@ -3,7 +3,7 @@ import type { ServiceType } from '../fittings'
 import type { HouseMeasure, HouseRule } from '../job'
 import { berthsOf, offered, type Placed, type Scene, servicesOf } from '../scene'
 import { liningTop } from '../shell'
-import { byFitting, defineRule, type Missing, practice, type Rule, type RuleInput } from './define-rule'
+import { byFitting, defineRule, type Missing, practice, type Read, type Rule, type RuleInput } from './define-rule'
 import type { Draft, FindingUnit } from './finding'
 import { middleOf, topOf } from './middle'
 import { nearestTo, offering } from './nearest'
@@ -44,7 +44,21 @@ const atTop = (placed: Placed, measured: number): Measured => ({
   place: topOf(placed),
 })
 
-function measured({ measure }: HouseRule, { scene, bareWays, change }: RuleInput): readonly Measured[] {
+/** What else than the scene each measure reads. */
+const READS: Readonly<Record<HouseMeasure['what'], readonly Read[]>> = {
+  quantity: [],
+  distance: [],
+  height: [],
+  way: ['bareWays'],
+  'belted-seats': [],
+  'bed-length': [],
+  'gross-mass': [],
+  minutes: ['change'],
+}
+
+function measured({ measure }: HouseRule, input: RuleInput): readonly Measured[] {
+  // only what the measure reads is there to be read
+  const { scene } = input
   switch (measure.what) {
     case 'quantity': {
       const those = servicesOf(scene).filter(({ type }) => type === measure.service)
@@ -65,7 +79,8 @@ function measured({ measure }: HouseRule, { scene, bareWays, change }: RuleInput
     case 'height':
       return offering(scene, measure.service).map((placed) => atTop(placed, heightOf(scene, placed, measure.service)))
     case 'way':
-      return bareWays()
+      return input
+        .bareWays()
         .filter(({ services }) => services.includes(measure.service))
         .map(({ fittingId, at, widthMm }) => ({
           measured: widthMm,
@@ -99,7 +114,7 @@ function measured({ measure }: HouseRule, { scene, bareWays, change }: RuleInput
     case 'gross-mass':
       return [{ measured: scene.interior.shell.masses.grossKg, unit: 'kg', fittings: [], place: middleOf(scene) }]
     case 'minutes': {
-      const made = change()
+      const made = input.change()
       return made === undefined
         ? []
         : [
@@ -137,6 +152,7 @@ export function houseRule(id: string, house: HouseRule): Rule {
     id: houseRuleId(id),
     group: 'house',
     modes: house.modes.length === 0 ? 'every' : house.modes,
+    reads: ['scene', ...READS[measure.what]],
     gravity: { house: house.gravity },
     basis: practice(`the house’s own: ${reason}`),
     parameters: {},

@@ -20,13 +20,14 @@ export { SERVICE_UNITS } from './service-units'
 export {
   MOST_LOAD,
   reviewLoad,
-  reviewMode,
   reviewVariant,
   type FailedRule,
   type UntoldRule,
   type ModeReview,
   type VariantReview,
 } from './review'
+export { evaluate, type Asked, type Evaluation } from './evaluate'
+export { STAGES, type Stage } from './define-rule'
 export { TOLD_TOGETHER, withFollows } from './causes'
 export { remediesFor } from './remedies'
 export { newStops, proverFor, proverOf, type ProvenRemedy } from './prove'

@@ -1,10 +1,19 @@
-import type { Fault, Job, OwnRules } from '../job'
+import type { Fault, HouseRule, Job, OwnRules } from '../job'
 import type { Rule, RuleInput } from './define-rule'
 import { houseRule } from './house'
 import { RULES } from './registry'
 
+const made = new WeakMap<HouseRule, { readonly id: string; readonly rule: Rule }>()
+
+/** The rules of the house; the same ones each time, so that their answers can be kept. */
 const houseRulesOf = (job: Job): readonly Rule[] =>
-  Object.entries(job.rules?.house ?? {}).map(([id, house]) => houseRule(id, house))
+  Object.entries(job.rules?.house ?? {}).map(([id, house]) => {
+    const before = made.get(house)
+    if (before?.id === id) return before.rule
+    const rule = houseRule(id, house)
+    made.set(house, { id, rule })
+    return rule
+  })
 
 /** The rules that a job is held against: those of the book that it has not switched off, and those of the house. */
 export function rulesOf(job: Job): readonly Rule[] {
@@ -18,7 +27,7 @@ export const ruleNamed = (job: Job, id: string): Rule | undefined =>
   RULES.find((rule) => rule.id === id) ?? houseRulesOf(job).find((rule) => rule.id === id)
 
 /** What a rule compares with in a job. @throws RangeError if the job sets a figure outside the limits of the book. */
-function figuresOf(job: Job, rule: Rule): Readonly<Record<string, number>> {
+export function figuresOf(job: Job, rule: Rule): Readonly<Record<string, number>> {
   const set = job.rules?.settings[rule.id]?.parameters ?? {}
   return Object.fromEntries(
     Object.entries(rule.parameters).map(([name, { default: usual, min, max }]) => {
@@ -45,6 +54,7 @@ export function settingFaults({ settings }: OwnRules): readonly Fault[] {
   })
 }
 
+/** What a rule reads, with its own figures. */
 export const withFigures = (input: RuleInput, rule: Rule): RuleInput => ({
   ...input,
   parameters: figuresOf(input.job, rule),

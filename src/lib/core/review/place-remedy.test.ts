@@ -5,7 +5,7 @@ import { apply, newJob, planInterior, type Job } from '../job'
 import { fittingFor, NEED_TABLE, needStates } from '../needs'
 import { collisions, outsideOf, scenesOf } from '../scene'
 import { genericShell } from '../shells'
-import { inputFor } from './review'
+import { evaluate, readIn } from './evaluate'
 import { placeFor } from './place-remedy'
 
 const variant = 'variant-a'
@@ -20,7 +20,7 @@ const wanting = (need: string): Job => {
 const scenesIn = (job: Job) => scenesOf(job.variants[variant]!, planInterior(job.shell, job.variants[variant]!.plan))
 const offersIn = (job: Job, need: (typeof NEEDS)[number]) => {
   const [scene] = scenesIn(job)
-  return placeFor(inputFor(job, variant, scene!), need, demandsOf(job.brief)[0])
+  return placeFor(readIn(evaluate(job, variant), scene!.modeId), need, demandsOf(job.brief)[0])
 }
 
 describe('placeFor', () => {
@@ -49,11 +49,11 @@ describe('placeFor', () => {
     const [scene] = scenesIn(job)
     const berth = demandsOf(job.brief).find(({ need }) => need === 'berth')!
     // a bed of 2000 × 1700 is not let in; a smaller one that lies two is offered instead, and by night it is known as what it is
-    const [other] = placeFor(inputFor(job, variant, scene!), 'berth', { ...berth, sizeMm: [2000, 1700] })
+    const [other] = placeFor(readIn(evaluate(job, variant), scene!.modeId), 'berth', { ...berth, sizeMm: [2000, 1700] })
     expect(other?.commands.map(({ type }) => type)).toEqual(['fitting.add'])
     expect(JSON.stringify(other)).not.toContain('bed-fixed')
     const crate = { ...berth, need: 'pet-place' as const, sizeMm: [2500, 2000, 1900] }
-    expect(placeFor(inputFor(job, variant, scene!), 'pet-place', crate)).toEqual([])
+    expect(placeFor(readIn(evaluate(job, variant), scene!.modeId), 'pet-place', crate)).toEqual([])
   })
 
   it('gives a second one an id of its own', () => {

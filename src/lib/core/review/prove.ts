@@ -1,8 +1,8 @@
-import type { Job } from '../job'
 import { withFollows } from './causes'
 import { GRAVITIES, type Finding, type Remedy } from './finding'
 import { tried, withRemedy } from './try-out'
-import { reviewVariant, type VariantReview } from './review'
+import { evaluate, type Evaluation } from './evaluate'
+import type { VariantReview } from './review'
 
 /** A remedy that cures its finding, with what else it changes. */
 export interface ProvenRemedy extends Remedy {
@@ -40,11 +40,11 @@ interface Tried {
   readonly proven: ProvenRemedy
 }
 
-function trier(job: Job, variantId: string): (remedy: Remedy) => Tried | undefined {
-  const before = byKey(reviewVariant(job, variantId))
+function trier(now: Evaluation): (remedy: Remedy) => Tried | undefined {
+  const before = byKey(now.review)
   return (remedy) =>
     tried(() => {
-      const review = reviewVariant(withRemedy(job, remedy), variantId)
+      const { review } = evaluate(withRemedy(now.job, remedy), now.variantId, now)
       const after = byKey(review)
       const causes = [...after].flatMap(([key, finding]) => (before.has(key) ? [] : [finding]))
       const worse = [...after].filter(([key, finding]) => {
@@ -62,14 +62,14 @@ function trier(job: Job, variantId: string): (remedy: Remedy) => Tried | undefin
 }
 
 /** Tries changes on the whole job: what each cures and causes; undefined for one that does not fit it. */
-export function proverFor(job: Job, variantId: string): (remedy: Remedy) => ProvenRemedy | undefined {
-  const tryIt = trier(job, variantId)
+export function proverFor(evaluation: Evaluation): (remedy: Remedy) => ProvenRemedy | undefined {
+  const tryIt = trier(evaluation)
   return (remedy) => tryIt(remedy)?.proven
 }
 
 /** Tries remedies of one finding on the whole job: undefined for one that does not cure it, or only trades it for its like. */
-export function proverOf(job: Job, variantId: string, finding: Finding): (remedy: Remedy) => ProvenRemedy | undefined {
-  const tryIt = trier(job, variantId)
+export function proverOf(evaluation: Evaluation, finding: Finding): (remedy: Remedy) => ProvenRemedy | undefined {
+  const tryIt = trier(evaluation)
   const own = `${finding.modeId} ${finding.key}`
   return (remedy) => {
     const result = tryIt(remedy)

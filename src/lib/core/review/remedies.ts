@@ -1,9 +1,8 @@
-import { planInterior, type Job } from '../job'
-import { buildScene } from '../scene'
+import type { Job } from '../job'
+import { evaluate, type Evaluation, readIn } from './evaluate'
 import type { Finding, Remedy, RemedyCode } from './finding'
 import { ruleNamed, withFigures } from './own-rules'
 import { newStops, proverOf, type ProvenRemedy } from './prove'
-import { inputFor } from './review'
 
 /** A way out that makes more new stops than this is none. */
 const MOST_NEW_STOPS = 3
@@ -58,15 +57,19 @@ const suffering = ({ causes, worse }: ProvenRemedy): number => causes.length + w
 /**
  * The remedies of a finding that do cure it in its mode, tried on the job one by one. The best first: without a new stop, with the
  * least that suffers, then what costs least, cures most, and changes least. Of several alike the first that nothing suffers from,
- * or else the best. At most `limit`.
+ * or else the best. At most `limit`. `before` is an evaluation that the review of the job may begin from.
  */
-export function remediesFor(job: Job, variantId: string, finding: Finding, limit = 5): readonly ProvenRemedy[] {
+export function remediesFor(
+  job: Job,
+  variantId: string,
+  finding: Finding,
+  { before, limit = 5 }: { readonly before?: Evaluation | undefined; readonly limit?: number } = {},
+): readonly ProvenRemedy[] {
   const rule = ruleNamed(job, finding.rule)
   const variant = job.variants[variantId]
   if (rule === undefined || variant?.plan.modes[finding.modeId] === undefined) return []
-  const interior = planInterior(job.shell, variant.plan)
-  const scene = buildScene(interior, variant.plan, finding.modeId)
-  const prove = proverOf(job, variantId, finding)
+  const now = evaluate(job, variantId, before)
+  const prove = proverOf(now, finding)
   const better = (a: ProvenRemedy, b: ProvenRemedy): number =>
     newStops(a) - newStops(b) ||
     suffering(a) - suffering(b) ||
@@ -74,7 +77,7 @@ export function remediesFor(job: Job, variantId: string, finding: Finding, limit
     b.cures - a.cures ||
     a.amount - b.amount
   const best = new Map<string, ProvenRemedy>()
-  for (const remedy of rule.remedies(withFigures(inputFor(job, variantId, scene), rule), finding)) {
+  for (const remedy of rule.remedies(withFigures(readIn(now, finding.modeId), rule), finding)) {
     const key = alike(remedy)
     const known = best.get(key)
     if (known !== undefined && suffering(known) === 0) continue

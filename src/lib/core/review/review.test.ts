@@ -641,6 +641,7 @@ describe('the engine', () => {
       id: 'broken',
       group: 'fit',
       modes: 'every',
+      reads: ['scene'],
       gravity: {},
       basis: practice('none at all'),
       parameters: {},

@@ -16,6 +16,7 @@ import { HAIR_MM, TOUCH_MM } from '../units'
 import { leastSide, meeting } from './matter'
 import type { Placed, PlacedSolid, Scene } from './scene'
 import { cabSeatsIn } from './cab-seats'
+import { keptNear } from './kept'
 
 /** How thick the front of a scribed part is taken to be when it is held against the shell: as good as nothing. */
 const FRONT_MM = HAIR_MM
@@ -87,9 +88,19 @@ const TRIM_MM = 10
 const isTrimmed = ({ facts }: Placed, { face, byMm }: Protrusion): boolean =>
   facts.carriedIn === 'in-pieces' && (face === 'wall-left' || face === 'wall-right') && byMm <= TRIM_MM
 
+/** How a fitting leaves the lined body, and with which of its solids. */
+type Outside = Protrusion & { readonly solidId: string }
+
+const keptOutside = keptNear<Placed, Outside | undefined>()
+
 /** The worst place at which a fitting leaves the lined body; undefined when it is inside. */
-export function outsideOf(scene: Scene, placed: Placed): (Protrusion & { readonly solidId: string }) | undefined {
-  let worst: (Protrusion & { readonly solidId: string }) | undefined
+export const outsideOf = (scene: Scene, placed: Placed): Outside | undefined =>
+  keptOutside(placed, scene, NO_ONE, () => outsideFound(scene, placed))
+
+const NO_ONE: readonly Placed[] = []
+
+function outsideFound(scene: Scene, placed: Placed): Outside | undefined {
+  let worst: Outside | undefined
   for (const solid of placed.solids) {
     if (!isInTheWay(solid.fit)) continue
     const cut = solid.fit === 'scribed' && placed.scribedTo !== undefined
@@ -164,18 +175,19 @@ export function collisionsOf(scene: Scene, a: Placed): readonly Collision[] {
   if (ofScene === undefined) known.set(scene, (ofScene = new WeakMap()))
   const before = ofScene.get(a)
   if (before !== undefined) return before
-  const found = collisionsFound(scene, a)
+  const near = scene.placed.filter((b) => b.id !== a.id && boundsMeet(a.bounds, b.bounds))
+  const found = keptCollisions(a, scene, near, () => collisionsFound(scene, a, near))
   ofScene.set(a, found)
   return found
 }
 
 /** What was found before: rules ask it of the same scene again and again. */
 const known = new WeakMap<Scene, WeakMap<Placed, readonly Collision[]>>()
+const keptCollisions = keptNear<Placed, readonly Collision[]>()
 
-function collisionsFound(scene: Scene, a: Placed): readonly Collision[] {
+function collisionsFound(scene: Scene, a: Placed, near: readonly Placed[]): readonly Collision[] {
   const found: Collision[] = []
-  for (const b of scene.placed) {
-    if (b.id === a.id || !boundsMeet(a.bounds, b.bounds)) continue
+  for (const b of near) {
     const hit = deepestOf(a, b)
     if (hit !== undefined) found.push({ a, b: { kind: 'fitting', placed: b }, ...hit })
   }

@@ -18,6 +18,7 @@ import { CUT_ROUND_MM } from './fit'
 import { isOutside, type Placed, type PlacedClearance, type Scene } from './scene'
 import { cabSeatsIn } from './cab-seats'
 import { shutIn } from './in-hollow'
+import { keptNear } from './kept'
 
 /** What stands in the way of a clearance. */
 export type Blocker =
@@ -166,8 +167,24 @@ function isAside(prism: Prism, room: Box, clearance: PlacedClearance): boolean {
 const isProud = (prism: Prism, whole: Prism): boolean =>
   sharedLength(prismBounds(prism).y, prismBounds(whole).y) <= CUT_ROUND_MM
 
+const kept = keptNear<PlacedClearance, Freedom>()
+
 /** How far a clearance is free, and by what it is cut short. Bisected to half a millimetre or half a degree. */
 export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearance): Freedom {
+  const { x, y } = prismBounds(clearance.prism)
+  // its owner first: a clearance that is asked of another would be another
+  const near = [owner]
+  for (const other of scene.placed)
+    if (other.id !== owner.id && spansOverlap(other.bounds.x, x) && spansOverlap(other.bounds.y, y)) near.push(other)
+  return kept(clearance, scene, near, () => freedomFound(scene, owner, clearance, near.slice(1)))
+}
+
+function freedomFound(
+  scene: Scene,
+  owner: Placed,
+  clearance: PlacedClearance,
+  near: readonly Placed[],
+): Freedom {
   const whole = clearance.prism
   const bounds = prismBounds(whole)
   const blockers: Blocker[] = []
@@ -177,17 +194,14 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
   const isUnder = owner.seat.up.from === 'under-floor'
   // A clearance grows with its amount: what does not meet it whole does not meet a part of it.
   const inTheWay: Prism[] = []
-  for (const other of scene.placed) {
+  for (const other of near) {
     if (
-      other.id === owner.id ||
       (clearance.use === 'stand' && isStoodBefore(owner, other)) ||
       (bodily && isSlight(other)) ||
       other.id === clearance.past ||
       isSatOnAt(clearance, other) ||
       (isUnder && !isOutside(other)) ||
-      (clearance.outdoors && other.seat.door !== undefined) ||
-      !spansOverlap(other.bounds.x, bounds.x) ||
-      !spansOverlap(other.bounds.y, bounds.y)
+      (clearance.outdoors && other.seat.door !== undefined)
     )
       continue
     const isTop = (prism: Prism): boolean => {

@@ -1,4 +1,5 @@
 export { buildScene, isOutside, type Placed, type PlacedService, type Scene } from './scene'
+export { keptNear, keptOf } from './kept'
 export { scenesOf } from './scenes-of'
 export { placedIn } from './placed-in'
 export { isSlight } from './slight'

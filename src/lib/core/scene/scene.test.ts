@@ -318,9 +318,9 @@ describe('waysOf', () => {
     const drive = buildScene(truck, plan, 'mode-drive')
     const night = buildScene(truck, plan, 'mode-night', drive)
     const ground = wayGround(drive, { shoulderMm: shoulder })
-    expect(wayGround(night, { shoulderMm: shoulder }, ground)).toBe(ground)
-    expect(wayGround(buildScene(truck, plan, 'mode-day', drive), { shoulderMm: shoulder }, ground)).not.toBe(ground)
-    expect(wayGround(night, { shoulderMm: shoulder + 50 }, ground)).not.toBe(ground)
+    expect(wayGround(night, { shoulderMm: shoulder }, [ground])).toBe(ground)
+    expect(wayGround(buildScene(truck, plan, 'mode-day', drive), { shoulderMm: shoulder }, [ground])).not.toBe(ground)
+    expect(wayGround(night, { shoulderMm: shoulder + 50 }, [ground])).not.toBe(ground)
   })
 
   it('says when there is none, and steps over what is low', () => {

@@ -609,14 +609,15 @@ function frontOf(placed: Placed): number {
 }
 
 /**
- * Resolves a plan in one mode. `before` is an earlier scene of the same plan: what has not changed since is taken from
- * it, so a drag costs what it moves.
+ * Resolves a plan in one mode. `befores` are other scenes of the same plan, earlier ones or of other modes: what stands alike is taken
+ * from the first in which it does, so a drag costs what it moves.
  */
-export function buildScene(interior: Interior, plan: Plan, modeId: string, before?: Scene): Scene {
+export function buildScene(interior: Interior, plan: Plan, modeId: string, ...befores: readonly Scene[]): Scene {
   const mode = plan.modes[modeId]
   if (mode === undefined) throw new RangeError(`there is no mode “${modeId}” in this plan`)
-  const reusable =
-    before?.interior === interior ? new Map(before.placed.map((placed) => [placed.id, placed])) : undefined
+  const reusable = befores
+    .filter((before) => before.interior === interior)
+    .map(({ placed }) => new Map(placed.map((one) => [one.id, one])))
   const done = new Map<string, Placed>()
   const waiting = new Set<string>()
   const resolve = (id: string | undefined): Placed | undefined => {
@@ -630,26 +631,24 @@ export function buildScene(interior: Interior, plan: Plan, modeId: string, befor
     waiting.add(id)
     const stance = stanceOf(fitting, id, mode)
     const seat = seatIn(fitting, id, mode)
-    const old = reusable?.get(id)
     const under = seat.up.from === 'top-of' ? resolve(seat.up.fitting) : undefined
     const behind = seat.along.from === 'after' ? resolve(seat.along.fitting) : undefined
     const host = resolve(seat.inside?.fitting)
-    const asBefore = (anchor: Placed | undefined) => anchor === undefined || reusable?.get(anchor.id) === anchor
+    const standsAlike = (there: ReadonlyMap<string, Placed>): boolean => {
+      const old = there.get(id)
+      return (
+        old?.fitting === fitting &&
+        old.seat === seat &&
+        old.stance === stance &&
+        [under, behind, host].every((anchor) => anchor === undefined || there.get(anchor.id) === anchor)
+      )
+    }
     const anchors = {
       host,
       topMm: under?.bounds.z.max,
       frontMm: behind === undefined ? undefined : frontOf(behind),
     }
-    const placed =
-      old !== undefined &&
-      old.fitting === fitting &&
-      old.seat === seat &&
-      old.stance === stance &&
-      asBefore(under) &&
-      asBefore(behind) &&
-      asBefore(host)
-        ? old
-        : resolveOne(interior, id, fitting, seat, stance, anchors)
+    const placed = reusable.find(standsAlike)?.get(id) ?? resolveOne(interior, id, fitting, seat, stance, anchors)
     done.set(id, placed)
     return placed
   }

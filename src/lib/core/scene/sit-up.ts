@@ -1,8 +1,9 @@
-import { type Prism, prism, type Vec2, type Vec3 } from '../geometry'
+import { type Prism, prism, type Span, spansOverlap, type Vec2, type Vec3 } from '../geometry'
 import { type Blocker, freedomOf } from './free'
 import type { Sleeping } from './heads'
 import { placedIn } from './placed-in'
-import type { Scene } from './scene'
+import { keptNear } from './kept'
+import type { Placed, Scene } from './scene'
 
 /** A trunk from back to chest, a head across and from its back to its brow. Common practice, no source. */
 const TRUNK_DEEP_MM = 280
@@ -26,16 +27,44 @@ function standing([x, y]: Vec2, [dx, dy]: Vec2, deep: number, wide: number, z0: 
   return prism('z', [corner(0, -half), corner(deep, -half), corner(deep, half), corner(0, half)], { min: z0, max: z1 })
 }
 
+/** Who sits up: the height that they need, their shoulders’ height and breadth. */
+type Body = Readonly<Record<'neededMm' | 'shoulderMm' | 'breadthMm', number>>
+
 /**
  * Where one who sleeps sits up best, and how high it is there: over a trunk as broad as their shoulders and a head, at either end of
  * the bed, against it or a little down from it. `shoulderMm` and `breadthMm` are a sitter’s shoulder height and breadth.
  */
-export function sitUpRoom(
+export function sitUpRoom(scene: Scene, sleeping: Sleeping, body: Body): SitUpRoom {
+  const owner = placedIn(scene, sleeping.fittingId)
+  const { head, feet, top, footward } = sleeping
+  const byOwner = places.get(owner) ?? new Map<string, object>()
+  places.set(owner, byOwner)
+  const at = [head, feet, top, footward, body.neededMm, body.shoulderMm, body.breadthMm].join(' ')
+  const place = byOwner.get(at) ?? {}
+  byOwner.set(at, place)
+  // one sits within the bed, and as broad as one is beside its middle
+  const { x, y } = owner.bounds
+  const reach = (span: Span): Span => ({ min: span.min - body.breadthMm, max: span.max + body.breadthMm })
+  const [along, across] = [reach(x), reach(y)]
+  const near = [
+    owner,
+    ...scene.placed.filter(
+      ({ id, bounds }) => id !== owner.id && spansOverlap(bounds.x, along) && spansOverlap(bounds.y, across),
+    ),
+  ]
+  return kept(place, scene, near, () => roomFound(scene, owner, sleeping, body))
+}
+
+const kept = keptNear<object, SitUpRoom>()
+/** By bed, where in it who sits up. */
+const places = new WeakMap<Placed, Map<string, object>>()
+
+function roomFound(
   scene: Scene,
-  { fittingId, head, feet, top, footward }: Sleeping,
-  { neededMm, shoulderMm, breadthMm }: Readonly<Record<'neededMm' | 'shoulderMm' | 'breadthMm', number>>,
+  owner: Placed,
+  { head, feet, top, footward }: Sleeping,
+  { neededMm, shoulderMm, breadthMm }: Body,
 ): SitUpRoom {
-  const owner = placedIn(scene, fittingId)
   const z = head[2]
   const headToMiddle = Math.hypot(head[0] - top[0], head[1] - top[1])
   const foot: Vec2 = [feet[0] + footward[0] * headToMiddle, feet[1] + footward[1] * headToMiddle]

@@ -1,4 +1,4 @@
-import { type Box, boxesOverlap, prismBounds, sharedLength, spanLength, type Vec3 } from '../geometry'
+import { type Box, boxesOverlap, prismBounds, sharedLength, type Span, spanLength, type Vec3 } from '../geometry'
 import type { Interior } from '../shell'
 import { known, nth, TOUCH_MM } from '../units'
 import { blockLeft } from './cut'
@@ -17,23 +17,23 @@ import {
 } from './packing'
 import type { Scene } from './scene'
 
-/** Inside of a stowage. */
+/** Inside of a stowage; its rooms are measured from its own rear right lower corner, so that one that only stands elsewhere is the same. */
 interface Stowage {
   readonly fittingId: string
+  readonly corner: Vec3
   /** The ways in which it can be divided into rooms apart: whole between the arches, or split at their top. */
   readonly divisions: readonly (readonly Box[])[]
-  /** The largest free blocks of it, which overlap. */
-  readonly blocks: readonly Box[]
+  /** The largest free blocks of it, which overlap; worked out when asked. */
+  readonly blocks: () => readonly Box[]
+  /** Two with one key are packed alike. */
+  readonly key: string
 }
 
 const dimensions = (box: Box): Size => [spanLength(box.x), spanLength(box.y), spanLength(box.z)]
 
-/** The rest of a box once the body's walls and what is in it are taken off; undefined when nothing useful is left. */
-function roomIn(interior: Interior, box: Box, inside: readonly Box[]): Box | undefined {
-  let room: Box | undefined = blockLeft(interior, box)
-  for (const other of inside) if (room !== undefined) room = without(room, other)
-  return room
-}
+/** The rest of a room once what is in it is taken off; undefined when nothing useful is left. */
+const roomIn = (room: Box | undefined, inside: readonly Box[]): Box | undefined =>
+  inside.reduce<Box | undefined>((rest, other) => (rest === undefined ? undefined : without(rest, other)), room)
 
 /** The largest block of `room` on one side of what stands in it. */
 function without(room: Box, other: Box): Box | undefined {
@@ -47,37 +47,112 @@ function without(room: Box, other: Box): Box | undefined {
   return Math.min(...dimensions(best)) > LEAST_MM ? best : undefined
 }
 
+/** To so much are rooms told apart, mm. */
+const ROOM_STEP_MM = 0.001
+const stepped = (mm: number): number => Math.round(mm / ROOM_STEP_MM) * ROOM_STEP_MM
+
+/** A box as it lies from a corner. */
+const from = ({ x, y, z }: Box, corner: Vec3): Box => {
+  const span = (one: Span, axis: 0 | 1 | 2): Span => ({
+    min: stepped(one.min - corner[axis]),
+    max: stepped(one.max - corner[axis]),
+  })
+  return { x: span(x, 0), y: span(y, 1), z: span(z, 2) }
+}
+
+/** A box that lies so from a corner, where it stands. */
+const lying = ({ x, y, z }: Box, corner: Vec3): Box => {
+  const span = (one: Span, axis: 0 | 1 | 2): Span => ({ min: one.min + corner[axis], max: one.max + corner[axis] })
+  return { x: span(x, 0), y: span(y, 1), z: span(z, 2) }
+}
+
+const present = (boxes: readonly (Box | undefined)[]): readonly Box[] => boxes.filter((room) => room !== undefined)
+
+const sides = ({ x, y, z }: Box): string => [x.min, x.max, y.min, y.max, z.min, z.max].join()
+
+/** What is left inside a stowage: `met` are the arches in it, `inside` all that takes of it, they among that. */
+function stowageIn(
+  interior: Interior,
+  fittingId: string,
+  box: Box,
+  met: readonly Box[],
+  inside: readonly Box[],
+): Stowage {
+  const corner: Vec3 = [box.x.min, box.y.min, box.z.min]
+  const tops = met.map((arch) => arch.z.max).filter((top) => top < box.z.max - LEAST_MM)
+  const top = Math.max(...tops)
+  const split =
+    tops.length === 0
+      ? []
+      : [
+          { ...box, z: { min: top, max: box.z.max } },
+          { ...box, z: { min: box.z.min, max: top } },
+        ]
+  const here = (room: Box | undefined): Box | undefined => (room === undefined ? undefined : from(room, corner))
+  // all that follows is made of these, and only of these: they are the key
+  const bare = [box, ...split].map((part) => here(blockLeft(interior, part)))
+  const taken = inside.map((other) => from(overlapOf(other, box), corner))
+  const [whole, ...parts] = bare.map((room) => roomIn(room, taken))
+  let blocks: readonly Box[] | undefined
+  return {
+    fittingId,
+    corner,
+    divisions: split.length === 0 ? [present([whole])] : [present([whole]), present(parts)],
+    blocks: () => (blocks ??= taken.reduce<readonly Box[]>((free, other) => freeWithout(free, other), present(bare))),
+    key: [
+      fittingId,
+      ...bare.map((room) => (room === undefined ? '' : sides(room))),
+      'less',
+      ...taken.map((one) => sides(one)),
+    ].join(' '),
+  }
+}
+
+/** What two boxes that overlap have in common. */
+const overlapOf = (a: Box, b: Box): Box => {
+  const both = (one: Span, other: Span): Span => ({
+    min: Math.max(one.min, other.min),
+    max: Math.min(one.max, other.max),
+  })
+  return { x: both(a.x, b.x), y: both(a.y, b.y), z: both(a.z, b.z) }
+}
+
+interface Kept {
+  readonly interior: Interior
+  readonly inside: readonly Box[]
+  readonly stowage: Stowage
+}
+/** What was left inside a stowage before, by its inside: it is the same while the body and all that takes of it are. */
+const left = new WeakMap<Box, Kept>()
+
 function stowagesOf(scene: Scene): readonly Stowage[] {
   const { interior } = scene
   const claims: { readonly id: string; readonly box: Box }[] = []
   const arches = interior.keepOuts.map((keepOut) => prismBounds(keepOut.prism))
-  const standing = scene.placed.flatMap(({ id, inner }) => inner.map(({ prism }) => ({ id, box: prismBounds(prism) })))
   return scene.placed.flatMap((placed) =>
     placed.services.flatMap((service): Stowage[] => {
       if (service.type !== 'stowage' || service.inside === undefined) return []
       const box = prismBounds(service.inside)
-      const meeting = (boxes: typeof claims) =>
-        boxes.filter(({ id, box: other }) => id !== placed.id && boxesOverlap(box, other)).map((one) => one.box)
+      const claimed = claims.filter(({ id, box: other }) => id !== placed.id && boxesOverlap(box, other))
       const met = arches.filter((arch) => boxesOverlap(box, arch))
+      const standing = scene.placed.flatMap(({ id, bounds, inner }) =>
+        id === placed.id || !boxesOverlap(box, bounds)
+          ? []
+          : inner.map(({ prism }) => prismBounds(prism)).filter((other) => boxesOverlap(box, other)),
+      )
       // what others have claimed of it, what the body takes, what stands in it
-      const inside = [...meeting(claims), ...met, ...meeting(standing)]
+      const inside = [...claimed.map((one) => one.box), ...met, ...standing]
       claims.push({ id: placed.id, box })
-      const keep = (boxes: readonly (Box | undefined)[]) => boxes.filter((room) => room !== undefined)
-      const tops = met.map((arch) => arch.z.max).filter((top) => top < box.z.max - LEAST_MM)
-      const whole = keep([roomIn(interior, box, inside)])
-      const blocks = (parts: readonly Box[]): readonly Box[] =>
-        inside.reduce<readonly Box[]>(
-          (free, other) => freeWithout(free, other),
-          keep(parts.map((part) => blockLeft(interior, part))),
-        )
-      if (tops.length === 0) return [{ fittingId: placed.id, divisions: [whole], blocks: blocks([box]) }]
-      const top = Math.max(...tops)
-      const [above, below] = [
-        { ...box, z: { min: top, max: box.z.max } },
-        { ...box, z: { min: box.z.min, max: top } },
-      ]
-      const split = keep([roomIn(interior, above, inside), roomIn(interior, below, inside)])
-      return [{ fittingId: placed.id, divisions: [whole, split], blocks: blocks([box, above, below]) }]
+      const before = left.get(box)
+      const stands =
+        before?.interior === interior &&
+        before.stowage.fittingId === placed.id &&
+        before.inside.length === inside.length &&
+        before.inside.every((one, index) => one === inside[index])
+      if (stands) return [before.stowage]
+      const stowage = stowageIn(interior, placed.id, box, met, inside)
+      left.set(box, { interior, inside, stowage })
+      return [stowage]
     }),
   )
 }
@@ -132,10 +207,16 @@ const classOf = ({ size, mayLie }: Piece): string => `${size.join(' ')} ${mayLie
 
 const NONE: readonly Piece[] = []
 
-/** What was packed, by what it was packed into: modes in which the same stowages are free are packed once. */
-const packed = new WeakMap<readonly Piece[], Map<string, Stowed>>()
-/** As many are kept as a plan has modes. */
-const MOST_PACKED = 12
+/** How pieces lie, each from the corner of the stowage that it went into. */
+interface Packing {
+  readonly found: ReadonlyMap<string, Lies>
+  readonly left: readonly Left[]
+}
+
+/** What was packed, by what it was packed into: the same gear in the same stowages is packed once, wherever these stand. */
+const packed = new WeakMap<readonly Piece[], Map<string, Packing>>()
+/** As many are kept as a plan has modes, and a few that were tried. */
+const MOST_PACKED = 24
 
 /**
  * Puts pieces into the stowages of a scene, biggest first, standing on any side on which they may and slanted on the floor
@@ -144,22 +225,36 @@ const MOST_PACKED = 12
  */
 export function stow(scene: Scene, pieces: readonly Piece[], more: readonly Piece[] = NONE): Stowed {
   const stowages = stowagesOf(scene)
-  const into = JSON.stringify([stowages, more])
-  const ways = packed.get(pieces) ?? new Map<string, Stowed>()
+  const into = `${stowages.map(({ key }) => key).join(' / ')} + ${more.length === 0 ? '' : JSON.stringify(more)}`
+  const ways = packed.get(pieces) ?? new Map<string, Packing>()
   packed.set(pieces, ways)
-  const before = ways.get(into)
-  if (before !== undefined) return before
-  if (ways.size === MOST_PACKED) ways.clear()
-  const stowed = stowInto(stowages, [...pieces, ...more])
-  ways.set(into, stowed)
-  return stowed
+  let packing = ways.get(into)
+  if (packing === undefined) {
+    packing = stowInto(stowages, [...pieces, ...more])
+    for (const oldest of ways.keys()) if (ways.size >= MOST_PACKED) ways.delete(oldest)
+    ways.set(into, packing)
+  }
+  const { found, left } = packing
+  const whole = new Map(
+    [...found].map(([id, { stowage, block }]) => {
+      const { fittingId, corner } = nth(stowages, stowage)
+      return [id, { fittingId, block: lying(block, corner) }] as const
+    }),
+  )
+  return {
+    places: new Map([...whole].map(([id, { fittingId }]) => [id, fittingId])),
+    at: new Map([...whole].map(([id, { block }]) => [id, middleOfBlock(block)])),
+    blocks: new Map([...whole].map(([id, { block }]) => [id, block])),
+    left,
+  }
 }
 
-function stowInto(stowages: readonly Stowage[], pieces: readonly Piece[]): Stowed {
+function stowInto(stowages: readonly Stowage[], pieces: readonly Piece[]): Packing {
   const free: Free = stowages.map((stowage) => stowage.divisions)
   const bySize = [...pieces].sort((a, b) => Math.max(...b.size) - Math.max(...a.size))
   const first = greedy(free, bySize)
-  const rooms = stowages.flatMap(({ divisions, blocks: free }) => [...divisions.flat(), ...free])
+  const inAll = (isOne: (room: Box) => boolean): boolean =>
+    stowages.some(({ divisions, blocks }) => divisions.flat().some(isOne) || blocks().some(isOne))
   const byClass = <T extends boolean | number>(answer: (piece: Piece) => T): ((piece: Piece) => T) => {
     const answers = new Map<string, T>()
     return (piece) => {
@@ -169,20 +264,27 @@ function stowInto(stowages: readonly Stowage[], pieces: readonly Piece[]): Stowe
       return made
     }
   }
-  const fitsOne = byClass((piece) => rooms.some((room) => takes(room, piece)))
-  const longest = byClass((piece) => longestLike(rooms, piece))
+  const fitsOne = byClass((piece) => inAll((room) => takes(room, piece)))
+  const longest = byClass((piece) =>
+    longestLike(
+      stowages.flatMap(({ divisions, blocks }) => [...divisions.flat(), ...blocks()]),
+      piece,
+    ),
+  )
   // what went in fits alone, too
   const alone = (piece: Piece): boolean => first.has(piece.id) || fitsOne(piece)
   const takers = bySize.filter(alone)
-  const blocks = stowages.map((stowage) => stowage.blocks)
-  const tried = first.size === takers.length ? first : packedByTrying(blocks, takers)
-  const found = tried.size > first.size ? tried : first
+  const tried =
+    first.size === takers.length
+      ? first
+      : packedByTrying(
+          stowages.map(({ blocks }) => blocks()),
+          takers,
+        )
   return {
-    places: new Map([...found].map(([id, { stowage }]) => [id, nth(stowages, stowage).fittingId])),
-    at: new Map([...found].map(([id, { block }]) => [id, middleOfBlock(block)])),
-    blocks: new Map([...found].map(([id, { block }]) => [id, block])),
+    found: tried.size > first.size ? tried : first,
     left: bySize
-      .filter(({ id }) => !found.has(id))
+      .filter(({ id }) => !(tried.size > first.size ? tried : first).has(id))
       .map((piece) =>
         alone(piece) ? { piece, alone: true, longestMm: 0 } : { piece, alone: false, longestMm: longest(piece) },
       ),

@@ -198,10 +198,13 @@ const standsAlike = (scene: Scene, walker: Walker, ground: WayGround): boolean =
 /**
  * The obstacles of a scene from step height (on hands and knees, a seat’s) to the walker’s shoulders above the lined floor, the
  * exact distance field among them on a grid of 25 mm, and the widest ways from the entrances to every cell. A bulkhead ends it; an open cab is
- * gone into between its seats. `before` is handed back if nothing stands otherwise since, and carried on where little does.
+ * gone into between its seats. Of `befores` one is handed back in which nothing stands otherwise, and the last is carried on where
+ * little does.
  */
-export function wayGround(scene: Scene, walker: Walker, before?: WayGround): WayGround {
-  if (before !== undefined && standsAlike(scene, walker, before)) return before
+export function wayGround(scene: Scene, walker: Walker, befores: readonly WayGround[] = []): WayGround {
+  const alike = befores.find((one) => standsAlike(scene, walker, one))
+  if (alike !== undefined) return alike
+  const before = befores.at(-1)
   const { shoulderMm } = walker
   const { interior } = scene
   const floor = liningTop(interior, (interior.xSpan.min + interior.xSpan.max) / 2)

@@ -1,4 +1,4 @@
-import { known, nth } from '../units'
+import { known } from '../units'
 import {
   flipped,
   type Handle,
@@ -9,9 +9,11 @@ import {
   stancesOf,
   turnedBy,
 } from '../fittings'
-import { type Job, planInterior, type SimpleCommand } from '../job'
-import { nudged, type Placed, type Scene, scenesOf } from '../scene'
+import type { Job, SimpleCommand } from '../job'
+import { nudged, type Placed, type Scene } from '../scene'
 import {
+  evaluate,
+  type Evaluation,
   type Finding,
   type FindingCode,
   handleCommand,
@@ -20,11 +22,11 @@ import {
   proverOf,
   type Remedy,
   type RemedyCode,
-  reviewMode,
   type Rule,
   ruleNamed,
   setSeat,
   tried,
+  withFollows,
   withRemedy,
 } from '../review'
 
@@ -126,19 +128,11 @@ function spokenOf(finding: Finding, placed: ReadonlyMap<string, Placed>): readon
 }
 
 /** Whether a change cures a finding as far as its own rule says in its own mode; quick, where a whole review is slow. */
-function curedBy(job: Job, variantId: string, finding: Finding, rule: Rule, remedy: Remedy): boolean {
-  const after = tried(() => {
-    const next = withRemedy(job, remedy)
-    const variant = known(next.variants[variantId], `variant “${variantId}”`)
-    const all = scenesOf(variant, planInterior(next.shell, variant.plan))
-    const at = all.findIndex(({ modeId }) => modeId === finding.modeId)
-    const before = all[at - 1]
-    return reviewMode(next, variantId, nth(all, at), [rule], {
-      all,
-      ...(before === undefined ? {} : { scene: before }),
-    })
-  })
-  return after !== undefined && after.failed.length === 0 && after.findings.every(({ key }) => key !== finding.key)
+function curedBy(now: Evaluation, finding: Finding, rule: Rule, remedy: Remedy): boolean {
+  const asked = { rules: [rule], modes: [finding.modeId] }
+  const after = tried(() => evaluate(withRemedy(now.job, remedy), now.variantId, now, asked).review)
+  const left = after?.modes.flatMap(({ findings }) => withFollows(findings)) ?? []
+  return after !== undefined && after.failed.length === 0 && left.every(({ key }) => key !== finding.key)
 }
 
 /** Everything small that could be tried on the fittings of a finding, cheapest first. */
@@ -207,32 +201,58 @@ const LOST: ReadonlySet<FindingCode> = new Set(['service-missing', 'berths-few',
 /** Whether a way out gives up what the brief asks for: a galley without its hob is no cure of steam. */
 const gives = ({ causes }: ProvenRemedy): boolean => causes.some(({ code }) => LOST.has(code))
 
+/** What a try costs of a search: one rule’s answer in one mode is a step, a whole review many. */
+const PROOF_STEPS = 12
+const MOST_STEPS = 1500
+
+/** What a search found, and how far it looked. */
+export interface Searched {
+  readonly remedies: readonly ProvenRemedy[]
+  /** How many changes were tried, of how many that it knows. */
+  readonly tried: number
+  readonly known: number
+}
+
 /**
  * Searches small moves, mirrorings, turns, stances and parameters of the fittings that a finding speaks of, one at a time,
  * for those that cure it without a new stop and without giving up a demand; each kind of change once, the cheapest first; those that make a new
- * caution come after those that make none. `hasTime` is asked between tries.
+ * caution come after those that make none. It goes on for `steps`, not for a time: on every machine it finds the same. `before` is an
+ * evaluation that it may begin from.
  */
 export function searchRemedies(
   job: Job,
   variantId: string,
   finding: Finding,
-  hasTime: () => boolean,
-  limit = 6,
-): readonly ProvenRemedy[] {
+  {
+    before,
+    steps = MOST_STEPS,
+    limit = 6,
+  }: { readonly before?: Evaluation; readonly steps?: number; readonly limit?: number } = {},
+): Searched {
   const rule = ruleNamed(job, finding.rule)
   const variant = job.variants[variantId]
-  if (rule === undefined || variant?.plan.modes[finding.modeId] === undefined) return []
-  const scene = scenesOf(variant, planInterior(job.shell, variant.plan)).find(({ modeId }) => modeId === finding.modeId)
-  if (scene === undefined) return []
-  const prove = proverOf(job, variantId, finding)
-  const cures = (remedy: Remedy): boolean => curedBy(job, variantId, finding, rule, remedy)
+  if (rule === undefined || variant?.plan.modes[finding.modeId] === undefined)
+    return { remedies: [], tried: 0, known: 0 }
+  const now = evaluate(job, variantId, before)
+  const scene = now.scenes.find(({ modeId }) => modeId === finding.modeId)
+  if (scene === undefined) return { remedies: [], tried: 0, known: 0 }
+  const prove = proverOf(now, finding)
+  let left = steps
+  let looked = 0
+  const cures = (remedy: Remedy): boolean => {
+    left -= 1
+    looked += 1
+    return curedBy(now, finding, rule, remedy)
+  }
   const found: ProvenRemedy[] = []
   const done = new Set<string>()
-  for (const { far, nearer } of probesOf(triesOf(job, variantId, finding, scene))) {
-    if (found.length >= limit || !hasTime()) break
+  const tries = triesOf(job, variantId, finding, scene)
+  for (const { far, nearer } of probesOf(tries)) {
+    if (found.length >= limit || left <= 0) break
     if (done.has(wayOf(far.remedy)) || !cures(far.remedy)) continue
     // the least that does it lies between the probe before and this one
-    for (const { remedy } of [...nearer.filter((one) => hasTime() && cures(one.remedy)), far]) {
+    for (const { remedy } of [...nearer.filter((one) => left > 0 && cures(one.remedy)), far]) {
+      left -= PROOF_STEPS
       const proven = prove(remedy)
       if (proven === undefined || newStops(proven) > 0 || gives(proven)) continue
       done.add(wayOf(remedy))
@@ -241,5 +261,6 @@ export function searchRemedies(
     }
   }
   const suffers = ({ causes }: ProvenRemedy) => (causes.some(({ gravity }) => gravity === 'caution') ? 1 : 0)
-  return found.sort((a, b) => suffers(a) - suffers(b) || costOf(a) - costOf(b))
+  const remedies = found.sort((a, b) => suffers(a) - suffers(b) || costOf(a) - costOf(b))
+  return { remedies, tried: looked, known: tries.length }
 }

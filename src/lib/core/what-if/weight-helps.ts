@@ -1,7 +1,9 @@
 import { marginOf, reportOf, type LimitId, type WeightReport } from '../budgets'
 import { isPressed } from '../fittings'
-import { modesOf, planInterior, type Job } from '../job'
+import type { Job } from '../job'
 import {
+  evaluate,
+  type Evaluation,
   newStops,
   proverFor,
   setSeat,
@@ -11,7 +13,7 @@ import {
   type Remedy,
   type RemedyCode,
 } from '../review'
-import { nudged, type Scene, scenesOf } from '../scene'
+import { nudged, type Scene } from '../scene'
 import { known } from '../units'
 
 /** A move of one thing, and what it leaves on a limit that it takes off it. */
@@ -33,13 +35,11 @@ const WAYS: readonly (readonly [RemedyCode, number, number])[] = [
 const WORTH = { kg: 2, share: 0.004 } as const
 const MOST_THINGS = 8
 const MOST_HELPS = 4
+/** So many moves of one thing are proved; where none of them will do, the thing stays. */
+const MOST_PROOFS = 6
 
-const roadScene = (job: Job, variantId: string): Scene => {
-  const variant = known(job.variants[variantId], `variant “${variantId}”`)
-  const scenes = scenesOf(variant, planInterior(job.shell, variant.plan))
-  const road = modesOf(variant.plan).find(([, { purpose }]) => purpose === 'driving')?.[0]
-  return known(scenes.find(({ modeId }) => modeId === road) ?? scenes[0], 'a mode')
-}
+const roadScene = ({ scenes }: Pick<Evaluation, 'scenes'>): Scene =>
+  known(scenes.find(({ purpose }) => purpose === 'driving') ?? scenes[0], 'a mode')
 
 const leftOn = (report: WeightReport, id: LimitId): number | undefined => {
   const state = report.limits.find((limit) => limit.id === id)
@@ -47,23 +47,19 @@ const leftOn = (report: WeightReport, id: LimitId): number | undefined => {
 }
 
 /**
- * What would help a limit most: of the things that weigh most, each by the longest move that leaves more on it and makes no new stop, proved by
- * summing and reviewing the whole anew. The best first. `goesOn` says whether another may still be tried.
+ * What would help a limit most: of the eight things that weigh most, each by the longest move that leaves more on it and makes no new stop, proved by
+ * summing and reviewing the whole anew. The best first; the same on every machine.
  */
-export function weightHelps(
-  job: Job,
-  variantId: string,
-  limit: LimitId,
-  goesOn: () => boolean = () => true,
-): readonly WeightHelp[] {
-  const scene = roadScene(job, variantId)
+export function weightHelps(job: Job, variantId: string, limit: LimitId): readonly WeightHelp[] {
+  const now = evaluate(job, variantId)
+  const scene = roadScene(now)
   const report = reportOf(job, variantId, scene)
   const before = leftOn(report, limit)
   if (before === undefined) return []
   const { plan } = known(job.variants[variantId], `variant “${variantId}”`)
   const here = { variantId, plan, scene }
   const worth = limit === 'front-share' ? WORTH.share : WORTH.kg
-  const prove = proverFor(job, variantId)
+  const prove = proverFor(now)
   const helps: WeightHelp[] = []
   for (const { kind, id } of report.heavy
     .filter(({ rearPer100Kg }) => rearPer100Kg !== undefined)
@@ -77,14 +73,17 @@ export function weightHelps(
         const remedy: Remedy = { code, fittingId: id, amount, commands: [setSeat(here, id, seat)] }
         const after = tried(() => {
           const next = withRemedy(job, remedy)
-          return leftOn(reportOf(next, variantId, roadScene(next, variantId)), limit)
+          const after = evaluate(next, variantId, now, { rules: [] })
+          return leftOn(reportOf(next, variantId, roadScene(after)), limit)
         })
         const gains = after === undefined ? 0 : after - before
         return gains >= worth ? [{ remedy, gains }] : []
       }),
     ).sort((a, b) => b.gains - a.gains)
+    let proofs = 0
     for (const { remedy, gains } of best) {
-      if (!goesOn()) break
+      if (proofs === MOST_PROOFS) break
+      proofs += 1
       const proven = prove(remedy)
       if (proven === undefined || newStops(proven) > 0) continue
       helps.push({ remedy: proven, limit, gains })

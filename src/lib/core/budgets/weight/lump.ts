@@ -1,9 +1,16 @@
 import { massesOf } from '../../fittings'
 import { placePoint, type Vec3 } from '../../geometry'
-import type { Placed } from '../../scene'
+import { keptOf, type Placed } from '../../scene'
 
 /** What a fitting weighs by itself where it stands, and where the middle of that is, in the vehicle frame. */
-export function lumpOf({ fitting, stance, placement }: Placed): { readonly kg: number; readonly at: Vec3 } {
+export const lumpOf = keptOf(lump)
+
+interface Lump {
+  readonly kg: number
+  readonly at: Vec3
+}
+
+function lump({ fitting, stance, placement }: Placed): Lump {
   const lumps = massesOf(fitting, stance)
   const kg = lumps.reduce((sum, lump) => sum + lump.kg, 0)
   const mean = (axis: 0 | 1 | 2): number =>

@@ -16,6 +16,7 @@ export const airBerth = defineDistanceRule({
   id: 'air-berth',
   group: 'air',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   code: 'berth-airless',
   gravity: 'note',
   basis: practice('with one fan, choose between galley and bed, or add an opening window by the bed'),

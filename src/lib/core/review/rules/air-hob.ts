@@ -18,6 +18,7 @@ export const airHob = defineDistanceRule({
   id: 'air-hob',
   group: 'air',
   modes: ['living'],
+  reads: ['scene'],
   code: 'hob-airless',
   gravity: 'caution',
   basis: practice('cook next to a door, an opening window or the roof fan'),

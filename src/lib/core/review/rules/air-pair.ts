@@ -18,6 +18,7 @@ export const airPair = defineRule({
   id: 'air-pair',
   group: 'air',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   gravity: { 'air-one-way': 'caution', 'air-one-end': 'note' },
   basis: practice(
     'one extract fan without an inlet moves nothing: a screened opening window at the other end; of several who cook and sleep inside the damp goes by a fan or through both ends',

@@ -16,6 +16,7 @@ export const airScreened = defineRule({
   id: 'air-screened',
   group: 'air',
   modes: ['sleeping'],
+  reads: ['scene'],
   gravity: { 'air-unscreened': 'note' },
   basis: practice('a fan or roof light without a screen is shut on the first night by water'),
   parameters: {},

@@ -43,6 +43,7 @@ export const alarmsPlaced = defineRule({
   id: 'alarms-placed',
   group: 'safety',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   gravity: { 'alarm-missing': 'caution', 'alarm-misplaced': 'caution' },
   basis: published(
     'carbon monoxide where sleepers breathe: EN 50292; bottled gas is heavier than air and smoke rises; all from memory, the maker’s sheet rules',

@@ -57,6 +57,7 @@ export const asBought = defineRule({
   id: 'as-bought',
   group: 'fit',
   modes: 'every',
+  reads: ['scene', 'plan', 'job'],
   gravity: { 'built-over': 'note', 'cut-in-bad': 'caution', 'meets-stays': 'stop' },
   basis: practice('metal, water and floor are repaired before they are hidden; a frame is set in sound metal'),
   parameters: {

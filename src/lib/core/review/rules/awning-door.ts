@@ -16,6 +16,7 @@ export const awningDoor = defineRule({
   id: 'awning-door',
   group: 'outside',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'awning-away': 'note' },
   basis: practice('an awning hangs over a door, on the side away from the hook-up'),
   parameters: {},

@@ -19,6 +19,7 @@ export const axleLoad = defineRule({
   id: 'axle-load',
   group: 'weight',
   modes: ['driving'],
+  reads: ['scene', 'job', 'weight'],
   gravity: { 'axle-over': 'stop' },
   basis: published('the axle ratings on the vehicle’s plate; helper springs raise no rating, the local code rules'),
   parameters: {

@@ -15,6 +15,7 @@ export const basinHeight = defineRule({
   id: 'basin-height',
   group: 'people',
   modes: ['living'],
+  reads: ['scene', 'brief'],
   gravity: { 'basin-off': 'note' },
   basis: practice(
     'hands and face are washed a hand’s length lower than one works: the rim a fifth of a metre below the elbow',

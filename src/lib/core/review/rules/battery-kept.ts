@@ -16,6 +16,7 @@ export const batteryKept = defineDistanceRule({
   id: 'battery-kept',
   group: 'safety',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   code: 'battery-gases',
   gravity: 'caution',
   basis: practice(

@@ -14,6 +14,7 @@ export const bedAlone = defineRule({
   id: 'bed-alone',
   group: 'use',
   modes: ['sleeping'],
+  reads: ['scene', 'brief', 'change'],
   gravity: { 'bed-wakes': 'note' },
   basis: practice('a bed can be made while another sits or sleeps'),
   parameters: {},

@@ -41,6 +41,7 @@ export const bedHigh = defineRule({
   id: 'bed-high',
   group: 'people',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   gravity: { 'bed-high': 'caution' },
   basis: published(`a seat to move onto from a wheelchair is at most {485} high: ${ACCESS_SOURCE}`),
   tolerance: comfort(),

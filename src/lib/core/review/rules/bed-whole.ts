@@ -81,6 +81,7 @@ export const bedWhole = defineRule({
   id: 'bed-whole',
   group: 'people',
   modes: ['sleeping'],
+  reads: ['scene'],
   gravity: { 'bed-hole': 'caution' },
   basis: practice('a gap that takes a hand is felt through a cushion, and takes a leg or a child'),
   parameters: {

@@ -14,6 +14,7 @@ export const beltFacing = defineRule({
   id: 'belt-facing',
   group: 'travel',
   modes: ['driving'],
+  reads: ['scene'],
   gravity: { 'belt-sideways': 'stop' },
   basis: practice(
     'belted seats face forward or to the rear; sideways is not approved for new seats; local codes and a licensed fitter rule',

@@ -14,6 +14,7 @@ export const beltFloor = defineRule({
   id: 'belt-floor',
   group: 'travel',
   modes: ['driving'],
+  reads: ['scene'],
   gravity: { 'belt-unfounded': 'caution' },
   basis: practice(
     'a belt pulls with tonnes: its seat stands over seat rails or floor framing; approved seat, licensed fitter',

@@ -16,6 +16,7 @@ export const beltsEnough = defineRule({
   id: 'belts-enough',
   group: 'travel',
   modes: ['driving'],
+  reads: ['scene', 'brief', 'needs'],
   gravity: { 'belts-few': 'stop' },
   basis: practice(
     'the number of belted, approved seats is the number who may travel; anchorages are work for a licensed fitter',

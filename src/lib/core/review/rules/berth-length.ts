@@ -22,6 +22,7 @@ export const berthLength = defineRule({
   id: 'berth-length',
   group: 'people',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   gravity: { 'berth-short': 'stop' },
   basis: practice('a sleeper needs {50} beyond their height'),
   parameters: {

@@ -17,6 +17,7 @@ export const berthRail = defineRule({
   id: 'berth-rail',
   group: 'people',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   gravity: { 'rail-low': 'caution' },
   basis: published(
     'a bed whose top is {600} up is a high bed, its rail {160} over the mattress: EN 747-1 (from memory)',

@@ -16,6 +16,7 @@ export const berthWarm = defineRule({
   id: 'berth-warm',
   group: 'air',
   modes: ['sleeping'],
+  reads: ['scene', 'plan'],
   gravity: { 'berth-cold': 'note' },
   basis: published('U-value of the wall by EN ISO 6946; what a wall needs: trade practice, no published source'),
   parameters: {

@@ -20,6 +20,7 @@ export const berthWidth = defineRule({
   id: 'berth-width',
   group: 'people',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   gravity: { 'berth-narrow': 'caution' },
   basis: practice(
     'half a small double of {1200} for each of two, a broad one {50} more and a slight one {50} less, a child by height; for one alone as much',

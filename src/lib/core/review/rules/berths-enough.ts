@@ -17,6 +17,7 @@ export const berthsEnough = defineRule({
   id: 'berths-enough',
   group: 'people',
   modes: ['sleeping'],
+  reads: ['scene', 'brief', 'peers', 'needs'],
   gravity: { 'berths-few': 'stop' },
   basis: plainGeometry('berths counted against sleepers'),
   parameters: {},

@@ -61,6 +61,7 @@ export const bodyOpening = defineRule({
   id: 'body-opening',
   group: 'fit',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'opening-missing': 'caution' },
   basis: practice(
     'a cassette wants a hatch of its own behind it, a fan or roof window its cut-out above; its frame covers {10} to either side',

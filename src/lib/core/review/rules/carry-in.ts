@@ -27,6 +27,7 @@ export const carryIn = defineRule({
   id: 'carry-in',
   group: 'fit',
   modes: ['driving'],
+  reads: ['scene'],
   gravity: { 'carry-stuck': 'caution' },
   basis: plainGeometry(
     'the longest piece of that thickness that goes in through a door, pushed straight and turned once',

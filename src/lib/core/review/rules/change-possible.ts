@@ -12,6 +12,7 @@ export const changePossible = defineRule({
   id: 'change-possible',
   group: 'use',
   modes: 'every',
+  reads: ['scene', 'change'],
   gravity: { 'change-stuck': 'stop' },
   basis: plainGeometry(
     'what each move passes through, held against what stands there before and after every other move',

@@ -12,6 +12,7 @@ export const changeTime = defineRule({
   id: 'change-time',
   group: 'use',
   modes: 'every',
+  reads: ['scene', 'change'],
   gravity: { 'change-long': 'note' },
   basis: practice('a bed that takes longer to make is soon left made'),
   parameters: {

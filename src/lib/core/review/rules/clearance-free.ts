@@ -46,6 +46,7 @@ export const clearanceFree = defineRule({
   id: 'clearance-free',
   group: 'use',
   modes: 'every',
+  reads: ['scene'],
   gravity: { 'clearance-blocked': 'caution' },
   basis: practice('{450} of floor to stand and work, {350} to get in or for knees, doors to a right angle'),
   tolerance: comfort(),

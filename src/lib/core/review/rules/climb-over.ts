@@ -16,6 +16,7 @@ export const climbOver = defineRule({
   id: 'climb-over',
   group: 'people',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   gravity: { 'climb-over': 'note' },
   basis: practice('a bed for two that is entered from one long side lets the inner sleeper out only over the outer'),
   parameters: {},

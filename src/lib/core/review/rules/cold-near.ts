@@ -14,6 +14,7 @@ export const coldNear = defineDistanceRule({
   id: 'cold-near',
   group: 'use',
   modes: ['living'],
+  reads: ['scene'],
   code: 'cold-far',
   gravity: 'note',
   basis: practice('the fridge is reached while cooking: two steps, not a walk'),

@@ -71,6 +71,7 @@ export const coldOutside = defineRule({
   id: 'cold-outside',
   group: 'use',
   modes: ['living'],
+  reads: ['scene', 'brief'],
   gravity: { 'cold-inside': 'caution', 'cold-behind': 'caution' },
   basis: practice('an arm reaches in through a door that is open, past nothing'),
   parameters: {

@@ -14,6 +14,7 @@ export const dailyFront = defineRule({
   id: 'daily-front',
   group: 'use',
   modes: ['driving'],
+  reads: ['scene', 'brief', 'stowed'],
   gravity: { 'daily-behind': 'note' },
   basis: practice('daily things to the front, or in a space of their own'),
   tolerance: comfort(),

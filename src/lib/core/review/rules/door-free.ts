@@ -15,6 +15,7 @@ export const doorFree = defineRule({
   id: 'door-free',
   group: 'ways',
   modes: 'every',
+  reads: ['scene'],
   gravity: { 'door-blocked': 'stop' },
   basis: practice(
     '{600} of an entrance stay free; of an emergency exit {610 × 430}, either way round (NFPA 1192, from memory)',

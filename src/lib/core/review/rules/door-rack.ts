@@ -16,6 +16,7 @@ export const doorRack = defineRule({
   id: 'door-rack',
   group: 'ways',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'rack-hits': 'stop' },
   basis: practice('a sliding door comes out by little more than its own thickness before it runs back'),
   parameters: {

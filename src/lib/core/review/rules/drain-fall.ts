@@ -15,6 +15,7 @@ export const drainFall = defineRule({
   id: 'drain-fall',
   group: 'safety',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'drain-flat': 'caution' },
   basis: practice('{20} of fall for each metre of pipe, or the tray stays wet; measured standing level'),
   parameters: {

@@ -22,6 +22,7 @@ export const drawerLatch = defineRule({
   id: 'drawer-latch',
   group: 'travel',
   modes: ['driving'],
+  reads: ['scene'],
   gravity: { 'drawer-flies': 'caution' },
   basis: practice('light soft-close drawers hold by themselves; heavy low ones fly open and need a locking latch'),
   parameters: {

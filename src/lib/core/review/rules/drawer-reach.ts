@@ -16,6 +16,7 @@ export const drawerReach = defineRule({
   id: 'drawer-reach',
   group: 'use',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'drawer-dead': 'note', 'drawer-low': 'note' },
   basis: plainGeometry('depth of the drawers less how far they pull out; space of each less its box'),
   tolerance: comfort(),

@@ -19,6 +19,7 @@ export const driverView = defineRule({
   id: 'driver-view',
   group: 'travel',
   modes: ['driving'],
+  reads: ['scene'],
   gravity: { 'view-blocked': 'stop' },
   basis: practice('nothing hangs, swings or stands in the driver’s view or where an airbag unfolds'),
   parameters: {

@@ -32,6 +32,7 @@ export const electricsDry = defineDistanceRule({
   id: 'electrics-dry',
   group: 'safety',
   modes: ['living'],
+  reads: ['scene'],
   code: 'electrics-wet',
   gravity: 'caution',
   basis: practice('an arm’s splash between water and electrics; work for a licensed electrician, under local codes'),

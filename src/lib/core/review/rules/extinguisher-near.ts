@@ -19,6 +19,7 @@ export const extinguisherNear = defineRule({
   id: 'extinguisher-near',
   group: 'safety',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   gravity: { 'extinguisher-far': 'caution' },
   basis: practice('beside an exit, in reach from the bed, and not behind what may burn'),
   parameters: {

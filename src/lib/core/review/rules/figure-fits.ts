@@ -19,6 +19,7 @@ export const figureFits = defineRule({
   id: 'figure-fits',
   group: 'people',
   modes: 'every',
+  reads: ['scene', 'brief'],
   gravity: { 'figure-blocked': 'caution' },
   basis: plainGeometry(
     'people as blocks by their measurements, against what stands there; an overlap of {60} or less is let pass',

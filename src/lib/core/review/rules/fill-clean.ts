@@ -14,6 +14,7 @@ export const fillClean = defineDistanceRule({
   id: 'fill-clean',
   group: 'outside',
   modes: ['living'],
+  reads: ['scene'],
   code: 'fill-dirty',
   gravity: 'caution',
   basis: practice('the drinking water filler is well away from waste drain and toilet hatch'),

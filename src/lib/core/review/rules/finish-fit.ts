@@ -20,6 +20,7 @@ export const finishFit = defineRule({
   id: 'finish-fit',
   group: 'use',
   modes: ['living'],
+  reads: ['scene', 'plan'],
   gravity: { 'finish-wet': 'note', 'finish-hot': 'note', 'finish-seams': 'note', 'finish-soaks': 'note' },
   basis: practice(
     'water stands at a basin, pans are put down by a hob, and a vehicle in the sun gets hot; the maker’s sheet of the board rules',

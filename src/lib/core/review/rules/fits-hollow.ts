@@ -27,6 +27,7 @@ export const fitsHollow = defineRule({
   id: 'fits-hollow',
   group: 'fit',
   modes: 'every',
+  reads: ['scene'],
   gravity: { 'pokes-out': 'stop', 'hollow-taken': 'stop' },
   basis: plainGeometry('its outline block against the sides of the space, and against what is in it'),
   parameters: {},

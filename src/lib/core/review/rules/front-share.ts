@@ -15,6 +15,7 @@ export const frontShare = defineRule({
   id: 'front-share',
   group: 'weight',
   modes: ['driving'],
+  reads: ['scene', 'weight'],
   gravity: { 'front-light': 'caution' },
   basis: practice(
     'wheels that steer need weight on them; a vehicle that was delivered with less may have a little less still',

@@ -15,6 +15,7 @@ export const fuseNear = defineDistanceRule({
   id: 'fuse-near',
   group: 'safety',
   modes: ['living'],
+  reads: ['scene'],
   code: 'fuse-far',
   gravity: 'caution',
   basis: practice(

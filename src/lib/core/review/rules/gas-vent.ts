@@ -17,6 +17,7 @@ export const gasVent = defineRule({
   id: 'gas-vent',
   group: 'safety',
   modes: ['driving'],
+  reads: ['scene'],
   gravity: { 'gas-vent-high': 'stop', 'gas-vent-small': 'stop', 'gas-unsealed': 'stop' },
   basis: published(
     'EN 1949: a locker that is gas-tight to the inside, vented low with 2% of its floor, at least 100 cm² (from memory); work for a licensed gas fitter',

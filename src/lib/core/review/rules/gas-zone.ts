@@ -16,6 +16,7 @@ export const gasZone = defineDistanceRule({
   id: 'gas-zone',
   group: 'safety',
   modes: ['living'],
+  reads: ['scene'],
   code: 'gas-far',
   gravity: 'caution',
   basis: practice('all that burns gas in one zone, short runs; the lines are work for a licensed gas fitter'),

@@ -15,6 +15,7 @@ export const gearOut = defineRule({
   id: 'gear-out',
   group: 'use',
   modes: ['driving'],
+  reads: ['scene', 'brief', 'stowed'],
   gravity: { 'gear-stuck': 'stop' },
   basis: plainGeometry(
     'the longest piece of that thickness that goes out through a door, pushed straight and turned once',

@@ -23,6 +23,7 @@ export const gearStowed = defineRule({
   id: 'gear-stowed',
   group: 'use',
   modes: ['driving'],
+  reads: ['scene', 'brief', 'stowed'],
   gravity: { 'gear-too-long': 'stop', 'gear-no-room': 'caution' },
   basis: practice('pieces packed biggest first, on any side, slanted on the floor if need be'),
   parameters: {},

@@ -17,6 +17,7 @@ export const goesWith = defineRule({
   id: 'goes-with',
   group: 'service',
   modes: ['living'],
+  reads: ['scene', 'brief'],
   gravity: { 'gas-none': 'caution', 'timer-none': 'note', 'burner-high': 'note' },
   basis: practice(
     'a burner wants a bottle or a tank, and above about 1500 m its altitude kit; an electric boiler goes on a timer, since it is a large load',

@@ -15,6 +15,7 @@ export const groundClear = defineRule({
   id: 'ground-clear',
   group: 'outside',
   modes: ['driving'],
+  reads: ['scene'],
   gravity: { 'ground-low': 'caution' },
   basis: plainGeometry('lowest part under the floor, against the vehicle’s own ground clearance'),
   parameters: {},

@@ -14,6 +14,7 @@ export const headsApart = defineRule({
   id: 'heads-apart',
   group: 'people',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   gravity: { 'head-by-feet': 'note' },
   basis: practice('head next to head, or an arm’s length between head and feet'),
   tolerance: comfort(),

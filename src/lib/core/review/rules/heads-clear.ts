@@ -61,6 +61,7 @@ export const headsClear = defineRule({
   id: 'heads-clear',
   group: 'people',
   modes: ['living', 'driving'],
+  reads: ['scene', 'brief'],
   gravity: { 'head-bump': 'caution' },
   key: byFitting(({ facts }) => facts.cabSeat ?? ''),
   basis: practice(

@@ -23,6 +23,7 @@ export const heaterClear = defineRule({
   id: 'heater-clear',
   group: 'safety',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'heater-near': 'caution', 'intake-near': 'caution' },
   basis: practice(
     'exhaust and intake away from doors, opening windows and tanks; the maker’s sheet and a licensed fitter rule',

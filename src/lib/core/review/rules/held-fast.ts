@@ -39,6 +39,7 @@ export const heldFast = defineRule({
   id: 'held-fast',
   group: 'travel',
   modes: ['driving'],
+  reads: ['scene'],
   gravity: { 'not-held': 'stop' },
   basis: practice('everything heavy, tall or loose is strapped or fixed on the road'),
   parameters: {

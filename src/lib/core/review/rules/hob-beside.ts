@@ -30,6 +30,7 @@ export const hobBeside = defineRule({
   id: 'hob-beside',
   group: 'safety',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'hob-beside': 'caution' },
   basis: practice('a hand’s width and a half of air beside a hob, or a heat-proof board; follow the maker’s sheet'),
   parameters: {

@@ -26,6 +26,7 @@ export const hollowAir = defineRule({
   id: 'hollow-air',
   group: 'air',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'warm-shut-in': 'note', 'gas-shut-in': 'caution' },
   basis: practice(
     'a hand’s breadth of air on one side or above, and vents low and high in front or side; the maker’s sheet rules. Lead gasses when it is charged: a box of its own with a vent to the outside, by a licensed electrician',

@@ -14,6 +14,7 @@ export const hookUpSide = defineRule({
   id: 'hook-up-side',
   group: 'outside',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'hook-up-at-door': 'note' },
   basis: practice('the mains inlet is clear of the entrance, or the cable lies in the way'),
   tolerance: comfort(),

@@ -24,6 +24,7 @@ export const hungHeld = defineRule({
   id: 'hung-held',
   group: 'fit',
   modes: ['driving'],
+  reads: ['scene', 'weight'],
   gravity: { 'hung-weakly': 'stop' },
   basis: practice(
     'a third of what a fixing holds at rest: a No. 10 screw into structure about 136 kg in shear, an M6 bolt in a frame about 450 kg; lockers hang on ribs or a batten, never on the lining, a lift bed on four corners',

@@ -14,6 +14,7 @@ export const inletOne = defineRule({
   id: 'inlet-one',
   group: 'safety',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'inlets-live': 'stop' },
   basis: practice('one mains inlet, or the pins of the other are live; work for a licensed electrician'),
   parameters: {},

@@ -18,6 +18,8 @@ export const insideShell = defineRule({
   id: 'inside-shell',
   group: 'fit',
   modes: 'every',
+  reads: ['scene'],
+  stage: 'collisions',
   gravity: { 'outside-shell': 'stop' },
   basis: plainGeometry('each corner against the lined faces, square to the face'),
   parameters: {},

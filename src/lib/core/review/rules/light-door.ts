@@ -13,6 +13,7 @@ export const lightDoor = defineRule({
   id: 'light-door',
   group: 'air',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'light-on': 'note' },
   basis: practice('a light that comes on with a door can be switched off at night'),
   parameters: {},

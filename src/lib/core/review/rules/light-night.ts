@@ -16,6 +16,7 @@ export const lightNight = defineRule({
   id: 'light-night',
   group: 'air',
   modes: ['sleeping'],
+  reads: ['scene'],
   gravity: { 'night-dark': 'note' },
   basis: practice(
     'a light where one goes at night; a small red one leaves the others asleep and eyes used to the dark',

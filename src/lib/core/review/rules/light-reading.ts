@@ -16,6 +16,7 @@ export const lightReading = defineRule({
   id: 'light-reading',
   group: 'air',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   gravity: { 'light-none': 'note' },
   basis: practice('a reading light for each sleeper, so that one reads while the other sleeps'),
   tolerance: comfort(),

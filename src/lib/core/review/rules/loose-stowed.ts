@@ -19,6 +19,7 @@ export const looseStowed = defineRule({
   id: 'loose-stowed',
   group: 'use',
   modes: 'every',
+  reads: ['scene', 'brief'],
   gravity: { 'loose-homeless': 'caution' },
   basis: practice('every cushion has its place in both positions; pieces packed biggest first, gear counted'),
   parameters: {},

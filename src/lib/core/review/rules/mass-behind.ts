@@ -13,6 +13,7 @@ export const massBehind = defineRule({
   id: 'mass-behind',
   group: 'weight',
   modes: ['driving'],
+  reads: ['scene', 'job', 'weight'],
   gravity: { 'mass-behind': 'caution' },
   basis: practice('heavy things between the axles: behind the rear one they lift the front and swing the tail'),
   parameters: {

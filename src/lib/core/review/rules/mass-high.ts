@@ -14,6 +14,7 @@ export const massHigh = defineRule({
   id: 'mass-high',
   group: 'weight',
   modes: ['driving'],
+  reads: ['scene', 'weight'],
   gravity: { 'mass-high': 'caution' },
   basis: practice('heavy things low: what is high makes a vehicle roll in bends and flies furthest in a crash'),
   parameters: {

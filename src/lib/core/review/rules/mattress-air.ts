@@ -12,6 +12,7 @@ export const mattressAir = defineRule({
   id: 'mattress-air',
   group: 'use',
   modes: ['sleeping'],
+  reads: ['scene'],
   gravity: { 'mattress-damp': 'note' },
   basis: practice('foam lies on slats or a drilled board, else moisture gathers under it'),
   parameters: {},

@@ -18,6 +18,7 @@ export const noHoles = defineRule({
   id: 'no-holes',
   group: 'fit',
   modes: ['living'],
+  reads: ['scene', 'brief', 'plan'],
   gravity: { 'fixing-drills': 'caution', 'body-cut': 'caution' },
   basis: practice('no holes drilled: rails, the maker’s points, straps, or free-standing'),
   parameters: {},

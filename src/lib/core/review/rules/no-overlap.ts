@@ -14,6 +14,8 @@ export const noOverlap = defineRule({
   id: 'no-overlap',
   group: 'fit',
   modes: 'every',
+  reads: ['scene'],
+  stage: 'collisions',
   gravity: { overlap: 'stop' },
   basis: plainGeometry('shared space of the two solids, deeper than a hair along every axis'),
   parameters: {},

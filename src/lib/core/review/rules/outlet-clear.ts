@@ -15,6 +15,7 @@ export const outletClear = defineRule({
   id: 'outlet-clear',
   group: 'safety',
   modes: 'every',
+  reads: ['scene'],
   gravity: { 'outlet-near': 'caution' },
   basis: practice('nothing in front of a warm-air outlet that it would heat; follow the heater maker’s sheet'),
   parameters: {

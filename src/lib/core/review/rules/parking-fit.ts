@@ -18,6 +18,7 @@ export const parkingFit = defineRule({
   id: 'parking-fit',
   group: 'outside',
   modes: ['driving'],
+  reads: ['scene', 'brief'],
   gravity: { 'parking-high': 'stop', 'parking-long': 'stop' },
   basis: plainGeometry(
     'height of the vehicle, and of what stands on its roof, over the ground; its length with what hangs behind it',

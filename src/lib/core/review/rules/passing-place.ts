@@ -14,6 +14,7 @@ export const passingPlace = defineRule({
   id: 'passing-place',
   group: 'ways',
   modes: ['living'],
+  reads: ['scene', 'brief', 'ground'],
   gravity: { 'no-passing': 'note' },
   basis: practice('one stands, the other squeezes past: the broader one’s shoulders and the depth of a body, {250}'),
   tolerance: comfort(),

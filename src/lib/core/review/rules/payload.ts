@@ -28,6 +28,7 @@ export const payload = defineRule({
   id: 'payload',
   group: 'weight',
   modes: ['driving'],
+  reads: ['scene', 'weight'],
   gravity: { 'payload-over': 'stop', 'payload-waste': 'caution' },
   basis: published(
     'the gross mass on the vehicle’s plate; the plate and the local code rule, helper springs raise neither',

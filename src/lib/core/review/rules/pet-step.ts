@@ -16,6 +16,7 @@ export const petStep = defineRule({
   id: 'pet-step',
   group: 'ways',
   modes: ['living'],
+  reads: ['scene', 'brief'],
   gravity: { 'pet-step-high': 'note' },
   basis: plainGeometry('the highest step from the ground to the floor against what the brief says of the pet'),
   tolerance: comfort(),

@@ -24,6 +24,7 @@ export const quietHeads = defineDistanceRule({
   id: 'quiet-heads',
   group: 'air',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   code: 'head-noise',
   gravity: 'note',
   basis: practice('heater in a seat or under the floor for quiet; no fridge at the pillow; boards take off 8 dB'),

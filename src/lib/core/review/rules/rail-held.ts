@@ -12,6 +12,7 @@ export const railHeld = defineRule({
   id: 'rail-held',
   group: 'people',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'rail-in-lining': 'stop' },
   basis: practice(
     'grab bars are bolted into framing, not lining; published: 1112 N, 2010 ADA Standards § 609.8 (from memory)',

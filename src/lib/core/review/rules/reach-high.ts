@@ -20,6 +20,7 @@ export const reachHigh = defineRule({
   id: 'reach-high',
   group: 'use',
   modes: ['living'],
+  reads: ['scene', 'brief'],
   gravity: { 'stowage-high': 'note' },
   basis: published(
     `shoulder 0.818, upper arm 0.186, forearm 0.146 and half a hand 0.054 of one’s height, an arm straight up: ${BODY_SOURCE} (from memory)`,

@@ -13,6 +13,7 @@ export const reclineFree = defineRule({
   id: 'recline-free',
   group: 'use',
   modes: 'every',
+  reads: ['scene'],
   gravity: { 'recline-blocked': 'note' },
   basis: plainGeometry('the backrest leaned back in steps of 2.5° about its foot'),
   tolerance: comfort(),

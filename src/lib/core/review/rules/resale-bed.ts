@@ -14,6 +14,7 @@ export const resaleBed = defineRule({
   id: 'resale-bed',
   group: 'future',
   modes: ['sleeping'],
+  reads: ['scene', 'brief', 'peers'],
   gravity: { 'resale-short': 'note' },
   basis: published(
     'a British motor caravan’s bed is at least {1800} long: DVLA guidance on motor caravans (from memory)',

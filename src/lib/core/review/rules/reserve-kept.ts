@@ -23,6 +23,7 @@ export const reserveKept = defineRule({
   id: 'reserve-kept',
   group: 'future',
   modes: ['driving', 'sleeping'],
+  reads: ['scene', 'brief', 'peers'],
   gravity: { 'reserve-missing': 'note' },
   basis: practice('room and fixings for later are kept while they cost nothing'),
   parameters: {

@@ -14,6 +14,7 @@ export const roofLoad = defineRule({
   id: 'roof-load',
   group: 'weight',
   modes: 'every',
+  reads: ['scene', 'weight'],
   gravity: { 'roof-over': 'stop', 'roof-unknown': 'note' },
   basis: practice('what the vehicle’s maker allows on its roof, rack and all; see the body-builder guide'),
   parameters: {

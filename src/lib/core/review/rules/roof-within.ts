@@ -30,6 +30,7 @@ export const roofWithin = defineRule({
   id: 'roof-within',
   group: 'outside',
   modes: ['driving'],
+  reads: ['scene'],
   gravity: { 'roof-beyond': 'caution' },
   basis: practice(
     'a box ends before the windscreen and within the sides: wind lifts what stands out, and local codes say how far a load may',

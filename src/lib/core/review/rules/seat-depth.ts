@@ -16,6 +16,7 @@ export const seatDepth = defineRule({
   id: 'seat-depth',
   group: 'people',
   modes: ['living'],
+  reads: ['scene', 'brief'],
   gravity: { 'seat-deep': 'note' },
   basis: published(
     `a seat bears the thighs without pressing behind the knee: Grandjean; ${POPLITEAL_SOURCE} (both from memory)`,

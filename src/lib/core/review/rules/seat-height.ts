@@ -17,6 +17,7 @@ export const seatHeight = defineRule({
   id: 'seat-height',
   group: 'people',
   modes: ['living'],
+  reads: ['scene', 'brief'],
   gravity: { 'seat-high': 'note' },
   basis: published(`a seat no higher than the hollow of the knee: Grandjean; ${POPLITEAL_SOURCE} (both from memory)`),
   tolerance: comfort(),

@@ -14,6 +14,7 @@ export const seatsDry = defineRule({
   id: 'seats-dry',
   group: 'use',
   modes: ['living'],
+  reads: ['scene', 'brief', 'needs'],
   gravity: { 'seats-few': 'note' },
   basis: practice(
     'a wet day is spent sitting: a dry seat for each, on a bench, on a cab seat that is turned round, or on a bed’s edge where the brief allows it',

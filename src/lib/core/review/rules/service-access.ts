@@ -21,6 +21,7 @@ export const serviceAccess = defineRule({
   id: 'service-access',
   group: 'service',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'access-first': 'note', 'access-blocked': 'caution' },
   basis: practice(
     'each has a panel that comes off and room before it; what can be moved away for it is named and counted',

@@ -21,6 +21,7 @@ export const servicePresent = defineRule({
   id: 'service-present',
   group: 'use',
   modes: 'every',
+  reads: ['scene', 'needs'],
   gravity: { 'service-missing': 'caution' },
   basis: plainGeometry('what the fittings offer counted against the musts of the brief'),
   parameters: {},

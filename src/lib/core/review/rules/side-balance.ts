@@ -18,6 +18,7 @@ export const sideBalance = defineRule({
   id: 'side-balance',
   group: 'weight',
   modes: ['driving'],
+  reads: ['scene', 'job', 'weight'],
   gravity: { 'side-heavy': 'caution' },
   basis: practice('a vehicle that leans to one side steers and brakes badly; heavy things are balanced left to right'),
   parameters: {

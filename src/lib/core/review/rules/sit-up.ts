@@ -25,6 +25,7 @@ export const sitUp = defineRule({
   id: 'sit-up',
   group: 'people',
   modes: ['sleeping'],
+  reads: ['scene', 'brief'],
   gravity: { 'sit-up-low': 'note' },
   basis: published(`sitting height 0.520 of one’s height, ${BODY_SOURCE} (from memory)`),
   tolerance: comfort(),

@@ -34,6 +34,7 @@ export const standingHeight = defineRule({
   id: 'standing-height',
   group: 'people',
   modes: ['living'],
+  reads: ['scene', 'brief'],
   gravity: { 'standing-low': 'caution', 'standing-nowhere': 'caution' },
   basis: practice('height plus {20} for shoes, over the middle of where someone stands'),
   tolerance: comfort(),

@@ -35,6 +35,7 @@ export const standsOff = defineRule({
   id: 'stands-off',
   group: 'fit',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'pushed-in': 'note' },
   basis: practice(
     'what comes whole stands where its top clears the wall or roof; what is lost behind its foot is reported',

@@ -40,6 +40,7 @@ export const standsOn = defineRule({
   id: 'stands-on',
   group: 'fit',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'hangs-free': 'stop' },
   basis: plainGeometry('nothing within {60} below, beside or behind it'),
   parameters: {},

@@ -36,6 +36,7 @@ export const stealthSeen = defineRule({
   id: 'stealth-seen',
   group: 'outside',
   modes: ['sleeping'],
+  reads: ['scene', 'brief', 'plan'],
   gravity: { 'stealth-seen': 'note' },
   basis: practice('no visible hatches, one colour, blanked windows'),
   parameters: {

@@ -17,6 +17,7 @@ export const stepRise = defineRule({
   id: 'step-rise',
   group: 'ways',
   modes: ['living'],
+  reads: ['scene', 'brief'],
   gravity: { 'step-high': 'caution' },
   basis: published(
     'a riser of {180}: 2010 ADA Standards § 504.2 (from memory); stiff knees and others: trade practice, no published source',

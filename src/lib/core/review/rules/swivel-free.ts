@@ -15,6 +15,7 @@ export const swivelFree = defineRule({
   id: 'swivel-free',
   group: 'use',
   modes: 'every',
+  reads: ['scene'],
   gravity: { 'swivel-blocked': 'stop' },
   basis: plainGeometry('the seat turned in steps of 7.5° about its own axis, its backrest upright, both ways round'),
   parameters: {},

@@ -14,6 +14,7 @@ export const tableKnee = defineRule({
   id: 'table-knee',
   group: 'people',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'table-off': 'note' },
   basis: published('{270 to 300} between seat and table top: Grandjean, Fitting the Task to the Man (from memory)'),
   tolerance: comfort(),

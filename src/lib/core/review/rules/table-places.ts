@@ -15,6 +15,7 @@ export const tablePlaces = defineRule({
   id: 'table-places',
   group: 'people',
   modes: ['living'],
+  reads: ['scene', 'needs'],
   gravity: { 'table-few': 'caution' },
   basis: practice('{550} of table edge for each'),
   parameters: {},

@@ -17,6 +17,7 @@ export const transferSpace = defineRule({
   id: 'transfer-space',
   group: 'ways',
   modes: ['sleeping', 'living'],
+  reads: ['scene', 'brief'],
   gravity: { 'transfer-small': 'stop' },
   basis: published(ACCESS_SOURCE),
   parameters: {

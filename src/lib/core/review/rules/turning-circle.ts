@@ -14,6 +14,7 @@ export const turningCircle = defineRule({
   id: 'turning-circle',
   group: 'ways',
   modes: ['living', 'sleeping'],
+  reads: ['scene', 'brief', 'ground'],
   gravity: { 'turning-small': 'stop' },
   basis: published(ACCESS_SOURCE),
   parameters: {},

@@ -117,6 +117,7 @@ export const wayWidth = defineRule({
   id: 'way-width',
   group: 'ways',
   modes: 'every',
+  reads: ['scene', 'brief', 'ways'],
   gravity: { 'way-narrow': 'caution', 'way-shut': 'stop' },
   basis: published(
     `shoulder breadth 0.259, hip breadth 0.191 and twice the foot’s 0.055 of one’s height, beside what is higher than the hip, than the knee, and lower: Drillis & Contini 1966; a route of {915} for a wheelchair: ${ACCESS_SOURCE}; {700} for a walker’s frame and a hand on either side: trade practice, no published source`,

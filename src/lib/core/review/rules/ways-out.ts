@@ -16,6 +16,7 @@ export const waysOut = defineRule({
   id: 'ways-out',
   group: 'safety',
   modes: ['sleeping'],
+  reads: ['scene'],
   gravity: { 'exit-few': 'caution' },
   basis: published('a second way out of a sleeping space, at least about {610 × 430}: NFPA 1192 (from memory)'),
   parameters: {

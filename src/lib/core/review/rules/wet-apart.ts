@@ -14,6 +14,7 @@ export const wetApart = defineRule({
   id: 'wet-apart',
   group: 'use',
   modes: ['driving'],
+  reads: ['scene', 'brief', 'stowed'],
   gravity: { 'gear-wet': 'note' },
   basis: practice('wet and dirty gear has a place that can be hosed out, apart from dry gear'),
   parameters: {},

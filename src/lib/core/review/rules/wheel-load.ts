@@ -13,6 +13,7 @@ export const wheelLoad = defineRule({
   id: 'wheel-load',
   group: 'weight',
   modes: ['driving'],
+  reads: ['scene', 'job', 'weight'],
   gravity: { 'wheel-heavy': 'caution' },
   basis: practice(
     'tyres and springs are made for half of an axle each; a guide, not a rating: the tyre’s own load index rules',

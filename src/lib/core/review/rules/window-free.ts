@@ -14,6 +14,7 @@ export const windowFree = defineRule({
   id: 'window-free',
   group: 'air',
   modes: ['living'],
+  reads: ['scene'],
   gravity: { 'window-covered': 'note' },
   basis: practice('a window that opens is reached and lets air by'),
   tolerance: comfort(),

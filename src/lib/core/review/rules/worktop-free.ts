@@ -16,6 +16,7 @@ export const worktopFree = defineRule({
   id: 'worktop-free',
   group: 'use',
   modes: ['living'],
+  reads: ['scene', 'brief', 'peers'],
   gravity: { 'worktop-few': 'note' },
   basis: practice('keep worktop clear with a portable induction hob, a flap or a cover on the sink'),
   tolerance: comfort(),

@@ -27,6 +27,7 @@ export const worktopHeight = defineRule({
   id: 'worktop-height',
   group: 'people',
   modes: ['living'],
+  reads: ['scene', 'brief'],
   gravity: { 'worktop-off': 'note' },
   basis: published(
     'standing light work {100 to 150} below the elbow: Grandjean, Fitting the Task to the Man; elbow 0.630 of one’s height: Drillis & Contini 1966 (both from memory)',

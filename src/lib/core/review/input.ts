@@ -1,0 +1,138 @@
+import { compose, limitsIn } from '../budgets'
+import { type Brief, aidedOf } from '../brief'
+import type { Job } from '../job'
+import { type NeedState, needStates, stowedIn } from '../needs'
+import { routeOf } from '../people'
+import { changeOf, type Scene } from '../scene'
+import { known } from '../units'
+import type { Read, RuleInput } from './define-rule'
+import { Walk } from './walk'
+import { walkerOf } from './walker'
+
+/** One mode of a variant that is reviewed, and what of its ways is known already. */
+export interface ModeAt {
+  readonly job: Job
+  readonly variantId: string
+  /** Of all modes, in their order. */
+  readonly scenes: readonly Scene[]
+  readonly index: number
+  readonly walk: Walk
+  readonly bareWalk: Walk
+}
+
+/** The walks of a mode: for those who live in it, and as a tape has them. `beside`: of the mode before; `earlier`: its own of an earlier review. */
+export function walksOf(
+  brief: Brief,
+  scene: Scene,
+  beside: Pick<ModeAt, 'walk' | 'bareWalk'> | undefined,
+  earlier: Pick<ModeAt, 'walk' | 'bareWalk'> | undefined,
+): Pick<ModeAt, 'walk' | 'bareWalk'> {
+  const aided = aidedOf(brief)
+  const besideMm = aided === undefined ? 0 : routeOf(aided.aid).routeMm / 2
+  const walker = walkerOf(brief)
+  const bare = { shoulderMm: walker.shoulderMm }
+  return {
+    walk: new Walk(scene, walker, besideMm, beside?.walk, earlier?.walk),
+    bareWalk: new Walk(scene, bare, besideMm, beside?.bareWalk, earlier?.bareWalk),
+  }
+}
+
+const once = <T>(make: () => T): (() => T) => {
+  let made: { value: T } | undefined
+  return () => (made ??= { value: make() }).value
+}
+
+const states = new WeakMap<readonly Scene[], { readonly brief: Brief; readonly states: readonly NeedState[] }>()
+
+/** How far the demands are met: worked out once for all scenes of a plan. */
+function statesOf(brief: Brief, scenes: readonly Scene[]): readonly NeedState[] {
+  const before = states.get(scenes)
+  if (before?.brief === brief) return before.states
+  const made = needStates(brief, scenes)
+  states.set(scenes, { brief, states: made })
+  return made
+}
+
+/** All that rules can read in one mode. */
+export function inputOf({ job, variantId, scenes, index, walk, bareWalk }: ModeAt): RuleInput {
+  const scene = known(scenes[index], `mode ${index}`)
+  const before = scenes[index - 1]
+  const { brief } = job
+  const byId = new Map(scene.placed.map((placed) => [placed.id, placed]))
+  return {
+    job,
+    variantId,
+    plan: known(job.variants[variantId], `variant “${variantId}”`).plan,
+    brief,
+    scene,
+    peers: once(() => scenes.filter(({ purpose }) => purpose === scene.purpose)),
+    parameters: {},
+    ground: () => walk.ground(),
+    ways: () => walk.ways(),
+    bareWays: () => bareWalk.ways(),
+    stowed: once(() => stowedIn(scene, brief)),
+    weight: once(() => {
+      const { weight } = compose(job, scene)
+      return { ledger: weight, limits: limitsIn(scene, weight) }
+    }),
+    needs: once(() => statesOf(brief, scenes)),
+    change: once(() => (before === undefined ? undefined : changeOf(before, scene, brief))),
+    find: (id) => byId.get(id),
+    first: ({ fittings: [id] }) => (id === undefined ? undefined : byId.get(id)),
+  }
+}
+
+/** What each thing that a rule can read is made of: while these are the same, so is it. */
+const SOURCES: Readonly<Record<Read, (input: RuleInput, at: ModeAt) => readonly unknown[]>> = {
+  scene: ({ scene }) => [scene],
+  brief: ({ brief }) => [brief],
+  plan: ({ plan }) => [plan.lining, plan.changes, plan.transferable],
+  job: ({ job }) => [job.shell, job.brief, job.found, job.weight, job.survey],
+  peers: ({ peers }) => peers(),
+  needs: ({ brief }, { scenes }) => [brief, ...scenes],
+  stowed: ({ scene, brief }) => [scene, brief],
+  change: ({ scene, brief }, { scenes, index }) => [scenes[index - 1], scene, brief],
+  weight: ({ scene, job }) => [scene, job.shell, job.brief, job.weight],
+  ground: ({ scene, brief }) => [scene, brief],
+  ways: ({ scene, brief }) => [scene, brief],
+  bareWays: ({ scene, brief }) => [scene, brief],
+}
+
+/** What of the input comes with a name, beside that of the same name. */
+const COMES_WITH: Readonly<Partial<Record<Read, readonly (keyof RuleInput)[]>>> = { scene: ['find', 'first'] }
+
+/** What rules that read the same things are handed, and what that is made of. */
+export interface View {
+  readonly sources: readonly unknown[]
+  readonly input: RuleInput
+}
+
+/**
+ * What a rule that reads these things is handed: nothing else is there to be read. `before` are the sources in an earlier review; they
+ * are handed on where none has changed, so that they can be told by being the same.
+ */
+export function viewOf(
+  reads: readonly Read[],
+  input: RuleInput,
+  at: ModeAt,
+  before: View['sources'] | undefined,
+): View {
+  const made = reads.flatMap((read) => SOURCES[read](input, at))
+  const same = before?.length === made.length && made.every((one, index) => one === before[index])
+  const own = new Set<keyof RuleInput>([
+    'variantId',
+    'parameters',
+    ...reads,
+    ...reads.flatMap((read) => COMES_WITH[read] ?? []),
+  ])
+  const view = {}
+  for (const key of Object.keys(input) as (keyof RuleInput)[])
+    if (own.has(key)) Object.defineProperty(view, key, { value: input[key], enumerable: true })
+    else
+      Object.defineProperty(view, key, {
+        get: () => {
+          throw new RangeError(`the rule reads “${key}” and does not say so`)
+        },
+      })
+  return { sources: same ? before : made, input: view as RuleInput }
+}
