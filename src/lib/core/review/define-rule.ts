@@ -1,4 +1,4 @@
-import type { LimitState, WeightLedger } from '../budgets'
+import type { Limits, WeightLedger } from '../budgets'
 import type { NeedState } from '../needs'
 import type { Basis, Brief, Purpose } from '../brief'
 import type { ServiceType } from '../fittings'
@@ -55,7 +55,7 @@ export interface RuleInput<P extends RuleParameters = RuleParameters> {
   readonly bareWays: () => readonly Way[]
   readonly stowed: () => Stowed
   /** Everything aboard with its place, and every limit of the vehicle, as one sets out and at its worst. */
-  readonly weight: () => { readonly ledger: WeightLedger; readonly limits: readonly LimitState[] }
+  readonly weight: () => { readonly ledger: WeightLedger; readonly limits: Limits }
   /** Every demand, and how far the plan meets it in all its modes. */
   readonly needs: () => readonly NeedState[]
   /** What it takes to get here from the mode before; undefined for the first. */

@@ -74,9 +74,8 @@ function toldOnce(rule: Rule, drafts: readonly Draft[]): ReadonlyMap<string, Dra
 
 /** What a rule says of a mode. @throws whatever the rule throws. */
 function answerOf(rule: Rule, job: Job, { sources, input }: View): Answer {
-  const set = Object.create(input, {
-    parameters: { value: figuresOf(job, rule), enumerable: true },
-  }) as RuleInput
+  const set = Object.create(input) as { -readonly [key in keyof RuleInput]: RuleInput[key] }
+  set.parameters = figuresOf(job, rule)
   const missing = rule.needs(set)
   const drafts = missing.length > 0 ? NOTHING : toldOnce(rule, rule.check(set))
   return { sources, setting: settingOf(job, rule), missing, drafts }
@@ -88,7 +87,8 @@ const settingOf = (job: Job, rule: Rule): unknown => job.rules?.settings[rule.id
 /** The findings of an answer; the same ones as before while it and the waivers stand. */
 function tell(rule: Rule, answer: Answer, { job, plan, scene }: RuleInput): Required<Answer> {
   const { drafts, told } = answer
-  if (told?.waivers === plan.waivers && told !== undefined) return { ...answer, told }
+  if (told !== undefined && (told.waivers === plan.waivers || drafts.size === 0)) return answer as Required<Answer>
+  if (drafts.size === 0) return { ...answer, told: { waivers: undefined, findings: [] } }
   const graver = job.rules?.settings[rule.id]?.gravity
   const findings = [...drafts].map(([key, draft]): Finding => {
     const gravity = graver ?? rule.gravity[draft.code]
@@ -157,7 +157,8 @@ function evaluateMode(at: ModeAt, rules: readonly Rule[], before: KeptMode | und
   }
   findings.sort(byWeight)
   const { walk, bareWalk } = at
-  const load = last < STAGES.indexOf('budgets') ? undefined : loadOf(input, viewFor(WEIGHT), before)
+  // what the page shows of it is not asked of a mere try
+  const load = upto === 'ways' ? loadOf(input, viewFor(WEIGHT), before) : undefined
   const { modeId } = scene
   const sources = new Map(before?.sources)
   for (const [reads, view] of views) sources.set(reads, view.sources)
@@ -175,7 +176,7 @@ const WEIGHT = reading(['scene', 'weight'])
 function loadOf({ scene, weight }: RuleInput, { sources }: View, before: KeptMode | undefined): KeptMode['load'] {
   if (before?.load?.sources === sources) return before.load
   const { ledger, limits } = weight()
-  return { sources, sketch: sketchOf(scene, ledger, limits) }
+  return { sources, sketch: sketchOf(scene, ledger, limits.all()) }
 }
 
 /** What of a review is asked for: all of it where nothing is said. `rules` are those of the job else. */

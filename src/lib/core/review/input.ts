@@ -119,20 +119,52 @@ export function viewOf(
 ): View {
   const made = reads.flatMap((read) => SOURCES[read](input, at))
   const same = before?.length === made.length && made.every((one, index) => one === before[index])
-  const own = new Set<keyof RuleInput>([
-    'variantId',
-    'parameters',
-    ...reads,
-    ...reads.flatMap((read) => COMES_WITH[read] ?? []),
-  ])
-  const view = {}
-  for (const key of Object.keys(input) as (keyof RuleInput)[])
-    if (own.has(key)) Object.defineProperty(view, key, { value: input[key], enumerable: true })
-    else
-      Object.defineProperty(view, key, {
+  const view = Object.create(guardOf(reads)) as Record<string, unknown>
+  for (const key of namedBy(reads)) view[key] = input[key]
+  return { sources: same ? before : made, input: view as unknown as RuleInput }
+}
+
+/** What of the input a rule that reads these things may use. */
+const namedBy = (reads: readonly Read[]): readonly (keyof RuleInput)[] => [
+  'variantId',
+  'parameters',
+  ...reads,
+  ...reads.flatMap((read) => COMES_WITH[read] ?? []),
+]
+
+const guards = new WeakMap<readonly Read[], object>()
+
+/** Speaks up where a rule reaches for what it does not name. */
+function guardOf(reads: readonly Read[]): object {
+  const known = guards.get(reads)
+  if (known !== undefined) return known
+  const own = new Set(namedBy(reads))
+  const guard = {}
+  for (const key of ALL_INPUT)
+    if (!own.has(key))
+      Object.defineProperty(guard, key, {
         get: () => {
           throw new RangeError(`the rule reads “${key}” and does not say so`)
         },
       })
-  return { sources: same ? before : made, input: view as RuleInput }
+  guards.set(reads, guard)
+  return guard
 }
+const ALL_INPUT = [
+  'job',
+  'variantId',
+  'plan',
+  'brief',
+  'scene',
+  'peers',
+  'parameters',
+  'ground',
+  'ways',
+  'bareWays',
+  'stowed',
+  'weight',
+  'needs',
+  'change',
+  'find',
+  'first',
+] as const satisfies readonly (keyof RuleInput)[]

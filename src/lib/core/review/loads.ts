@@ -8,7 +8,7 @@ type Weighed = Pick<RuleInput, 'scene' | 'weight' | 'find'>
 
 /** One of the limits of the vehicle in a mode; undefined where it cannot be told. */
 export const limitOf = ({ weight }: Pick<RuleInput, 'weight'>, id: LimitId): LimitState | undefined =>
-  weight().limits.find((limit) => limit.id === id)
+  weight().limits.of(id)
 
 /** A fitting with all that moves with it. */
 interface Pushing {

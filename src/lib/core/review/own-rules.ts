@@ -28,7 +28,18 @@ export const ruleNamed = (job: Job, id: string): Rule | undefined =>
 
 /** What a rule compares with in a job. @throws RangeError if the job sets a figure outside the limits of the book. */
 export function figuresOf(job: Job, rule: Rule): Readonly<Record<string, number>> {
-  const set = job.rules?.settings[rule.id]?.parameters ?? {}
+  const set = job.rules?.settings[rule.id]?.parameters
+  const before = figures.get(rule)
+  if (before !== undefined && before.set === set) return before.figures
+  const made = figuresWith(rule, set ?? {})
+  figures.set(rule, { set, figures: made })
+  return made
+}
+
+/** The figures of each rule as they were asked last. */
+const figures = new WeakMap<Rule, { readonly set: unknown; readonly figures: Readonly<Record<string, number>> }>()
+
+function figuresWith(rule: Rule, set: Readonly<Record<string, number>>): Readonly<Record<string, number>> {
   return Object.fromEntries(
     Object.entries(rule.parameters).map(([name, { default: usual, min, max }]) => {
       const value = set[name] ?? usual

@@ -13,6 +13,7 @@ import {
 } from '../geometry'
 import { type Interior, isDoor, jambs, type Opening } from '../shell'
 import { TOUCH_MM } from '../units'
+import { keptNear } from './kept'
 import type { Placed, Scene } from './scene'
 
 /** How deep behind a door the way in counts as the door's. */
@@ -40,7 +41,17 @@ function behindOpening(
 }
 
 /** The stretches of an opening that a fitting stands close behind. */
-const stretchesBehind = (interior: Interior, opening: Opening, placed: Placed): readonly Span[] =>
+function stretchesBehind(scene: Pick<Scene, 'interior' | 'turned'>, opening: Opening, placed: Placed): readonly Span[] {
+  const byOpening = kept(placed, scene, [], () => new Map())
+  const before = byOpening.get(opening)
+  if (before !== undefined) return before
+  const found = stretchesFound(scene.interior, opening, placed)
+  byOpening.set(opening, found)
+  return found
+}
+const kept = keptNear<Placed, Map<Opening, readonly Span[]>>()
+
+const stretchesFound = (interior: Interior, opening: Opening, placed: Placed): readonly Span[] =>
   placed.inner.flatMap(({ prism }) => {
     const bounds = prismBounds(prism)
     const { along, gap } = behindOpening(interior, opening, bounds)
@@ -56,11 +67,11 @@ const stretchesBehind = (interior: Interior, opening: Opening, placed: Placed): 
 const RACK_MOST_MM = 300
 
 /** The doors behind which a fitting stands, and on the leaf of which it might hang. */
-export const doorsBefore = ({ interior }: Scene, placed: Placed): readonly Opening[] =>
-  interior.shell.openings.filter((opening) => {
+export const doorsBefore = (scene: Scene, placed: Placed): readonly Opening[] =>
+  scene.interior.shell.openings.filter((opening) => {
     const { x, y } = placed.bounds
     const isShallow = spanLength(opening.side === 'rear' ? x : y) <= RACK_MOST_MM
-    return isShallow && isDoor(opening) && stretchesBehind(interior, opening, placed).length > 0
+    return isShallow && isDoor(opening) && stretchesBehind(scene, opening, placed).length > 0
   })
 
 /** The door on the leaf of which a fitting hangs, if it is there. */
@@ -80,7 +91,7 @@ function bedBehind(scene: Scene, opening: Opening): number | undefined {
     const z = topOfBerth(placed)
     return z !== undefined &&
       opening.headMm - z >= OVER_BED_MM &&
-      stretchesBehind(scene.interior, opening, placed).length > 0
+      stretchesBehind(scene, opening, placed).length > 0
       ? [z]
       : []
   })
@@ -198,7 +209,7 @@ export function doorWay(scene: Scene, opening: Opening, overBeds = false): DoorW
     if (placed.facts.liftsPeople || placed.seat.door === opening.id) continue
     if (leavesWayOut(opening, placed)) continue
     if (bedMm !== undefined && (placed.bounds.z.max <= bedMm + TOUCH_MM || topOfBerth(placed) !== undefined)) continue
-    for (const span of stretchesBehind(scene.interior, opening, placed)) cuts.push({ span, id: placed.id })
+    for (const span of stretchesBehind(scene, opening, placed)) cuts.push({ span, id: placed.id })
   }
   const left = stretchesLeft(
     own,

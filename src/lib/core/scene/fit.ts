@@ -156,7 +156,8 @@ function meetingOf(a: Placed, b: Placed): Hit | undefined {
   const found = meeting(a, b)
   if (found === undefined || found.inHollow) return found
   const whole = deepest(a.inner, b.inner) ?? found
-  return { ...whole, depth: () => Math.min(whole.depth(), found.depth()) }
+  let depth: number | undefined
+  return { ...whole, depth: () => (depth ??= Math.min(whole.depth(), found.depth())) }
 }
 
 /** As `deepest`, of what the two are made of; what is outside the body meets only what is outside too. */

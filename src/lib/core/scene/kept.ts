@@ -17,7 +17,7 @@ const MOST_KEPT = 6
  */
 export function keptNear<K extends object, T>(): (
   key: K,
-  scene: Scene,
+  scene: Pick<Scene, 'interior' | 'turned'>,
   near: readonly Placed[],
   make: () => T,
 ) => T {

@@ -1,9 +1,8 @@
-import { type Prism, prism, type Span, spansOverlap, type Vec2, type Vec3 } from '../geometry'
+import { type Prism, prism, type Vec2, type Vec3 } from '../geometry'
 import { type Blocker, freedomOf } from './free'
 import type { Sleeping } from './heads'
 import { placedIn } from './placed-in'
-import { keptNear } from './kept'
-import type { Placed, Scene } from './scene'
+import type { Placed, PlacedClearance, Scene } from './scene'
 
 /** A trunk from back to chest, a head across and from its back to its brow. Common practice, no source. */
 const TRUNK_DEEP_MM = 280
@@ -35,74 +34,70 @@ type Body = Readonly<Record<'neededMm' | 'shoulderMm' | 'breadthMm', number>>
  * the bed, against it or a little down from it. `shoulderMm` and `breadthMm` are a sitter’s shoulder height and breadth.
  */
 export function sitUpRoom(scene: Scene, sleeping: Sleeping, body: Body): SitUpRoom {
-  const owner = placedIn(scene, sleeping.fittingId)
   const { head, feet, top, footward } = sleeping
-  const byOwner = places.get(owner) ?? new Map<string, object>()
-  places.set(owner, byOwner)
-  const at = [head, feet, top, footward, body.neededMm, body.shoulderMm, body.breadthMm].join(' ')
-  const place = byOwner.get(at) ?? {}
-  byOwner.set(at, place)
-  // one sits within the bed, and as broad as one is beside its middle
-  const { x, y } = owner.bounds
-  const reach = (span: Span): Span => ({ min: span.min - body.breadthMm, max: span.max + body.breadthMm })
-  const [along, across] = [reach(x), reach(y)]
-  const near = [
-    owner,
-    ...scene.placed.filter(
-      ({ id, bounds }) => id !== owner.id && spansOverlap(bounds.x, along) && spansOverlap(bounds.y, across),
-    ),
-  ]
-  return kept(place, scene, near, () => roomFound(scene, owner, sleeping, body))
+  const owner = placedIn(scene, sleeping.fittingId)
+  // the same room is asked for again and again: it is one clearance then, and how free that is is kept
+  const byOwner = rooms.get(owner) ?? new Map<string, readonly Room[]>()
+  rooms.set(owner, byOwner)
+  const key = [head, feet, top, footward, body.neededMm, body.shoulderMm, body.breadthMm].join(' ')
+  const there = byOwner.get(key) ?? roomsOf(sleeping, body)
+  byOwner.set(key, there)
+  let best: SitUpRoom | undefined
+  for (const { end, at, trunk, crown } of there) {
+    const [ofTrunk, ofCrown] = [freedomOf(scene, owner, trunk), freedomOf(scene, owner, crown)]
+    const lower = ofTrunk.free < body.shoulderMm ? ofTrunk : ofCrown
+    if (best === undefined || lower.free > best.freeMm + 1)
+      best = { freeMm: lower.free, at, end, blockers: lower.blockers }
+    if (best.freeMm >= body.neededMm) return best
+  }
+  return best as SitUpRoom
 }
 
-const kept = keptNear<object, SitUpRoom>()
-/** By bed, where in it who sits up. */
-const places = new WeakMap<Placed, Map<string, object>>()
+/** A place to sit up, and the room that a trunk and a head need there. */
+interface Room extends Pick<SitUpRoom, 'end' | 'at'> {
+  readonly trunk: PlacedClearance
+  readonly crown: PlacedClearance
+}
+const rooms = new WeakMap<Placed, Map<string, readonly Room[]>>()
 
-function roomFound(
-  scene: Scene,
-  owner: Placed,
-  { head, feet, top, footward }: Sleeping,
-  { neededMm, shoulderMm, breadthMm }: Body,
-): SitUpRoom {
+/** The places where one who sleeps might sit up, the best first. */
+function roomsOf({ head, feet, top, footward }: Sleeping, { neededMm, shoulderMm, breadthMm }: Body): readonly Room[] {
   const z = head[2]
   const headToMiddle = Math.hypot(head[0] - top[0], head[1] - top[1])
   const foot: Vec2 = [feet[0] + footward[0] * headToMiddle, feet[1] + footward[1] * headToMiddle]
   const headward: Vec2 = [-footward[0], -footward[1]]
-  const free = (need: number, shape: (height: number) => Prism) =>
-    freedomOf(scene, owner, {
-      id: 'sit-up',
-      use: 'sit-up',
-      serves: ['berth'],
-      need,
-      unit: 'mm',
-      task: undefined,
-      outdoors: false,
-      prism: shape(need),
-      upTo: shape,
-    })
-  let best: SitUpRoom | undefined
-  for (const offset of FROM_END_MM)
-    for (const [end, from, inward] of [
-      ['head', top, footward],
-      ['foot', foot, headward],
-    ] as const) {
+  const room = (need: number, shape: (height: number) => Prism): PlacedClearance => ({
+    id: 'sit-up',
+    use: 'sit-up',
+    serves: ['berth'],
+    need,
+    unit: 'mm',
+    task: undefined,
+    outdoors: false,
+    prism: shape(need),
+    upTo: shape,
+  })
+  const brow = (TRUNK_DEEP_MM - HEAD_MM.deep) / 2
+  const ends = [
+    ['head', top, footward],
+    ['foot', foot, headward],
+  ] as const
+  return FROM_END_MM.flatMap((offset) =>
+    ends.map(([end, from, inward]): Room => {
       const back: Vec2 = [from[0] + inward[0] * offset, from[1] + inward[1] * offset]
-      const brow = (TRUNK_DEEP_MM - HEAD_MM.deep) / 2
       const skull: Vec2 = [back[0] + inward[0] * brow, back[1] + inward[1] * brow]
-      const trunk = free(shoulderMm, (height) =>
-        standing(back, inward, TRUNK_DEEP_MM, breadthMm, z, z + Math.max(1, height)),
-      )
-      const crown = free(neededMm, (height) =>
-        standing(skull, inward, HEAD_MM.deep, HEAD_MM.wide, z, z + Math.max(1, height)),
-      )
-      const lower = trunk.free < shoulderMm ? trunk : crown
-      const at: Vec2 = [back[0] + (inward[0] * TRUNK_DEEP_MM) / 2, back[1] + (inward[1] * TRUNK_DEEP_MM) / 2]
-      if (best === undefined || lower.free > best.freeMm + 1)
-        best = { freeMm: lower.free, at, end, blockers: lower.blockers }
-      if (best.freeMm >= neededMm) return best
-    }
-  return best as SitUpRoom
+      return {
+        end,
+        at: [back[0] + (inward[0] * TRUNK_DEEP_MM) / 2, back[1] + (inward[1] * TRUNK_DEEP_MM) / 2],
+        trunk: room(shoulderMm, (height) =>
+          standing(back, inward, TRUNK_DEEP_MM, breadthMm, z, z + Math.max(1, height)),
+        ),
+        crown: room(neededMm, (height) =>
+          standing(skull, inward, HEAD_MM.deep, HEAD_MM.wide, z, z + Math.max(1, height)),
+        ),
+      }
+    }),
+  )
 }
 
 /** Where it is told in a drawing. */

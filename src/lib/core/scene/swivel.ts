@@ -4,6 +4,7 @@ import { stancesOf } from '../fittings'
 import type { CabSeat, Shell } from '../shell'
 import { BACK_HEIGHT_MM, BACK_MM, HALF_TURN_DEG, seatSolids } from './cab-seats'
 import type { Blocker } from './free'
+import { keptNear } from './kept'
 import type { Placed, Scene } from './scene'
 
 const STEP_DEG = 7.5
@@ -52,8 +53,21 @@ function inTheWay(scene: Scene, seat: CabSeat, solids: readonly Prism[], alsoShe
   ]
 }
 
+/** What stands so near a cab seat that it can meet it, however it turns or leans. */
+function nearSeat(scene: Scene, { xMm, depthMm, widthMm, swivel }: CabSeat): readonly Placed[] {
+  const axis = 2 * (Math.abs(swivel?.aheadMm ?? 0) + (swivel?.inboardMm ?? 0))
+  const reach = depthMm + widthMm + BACK_HEIGHT_MM + axis
+  return scene.placed.filter(({ bounds }) => bounds.x.max > xMm - reach && bounds.x.min < xMm + reach)
+}
+
+const keptSwivel = keptNear<CabSeat, SwivelFreedom>()
+const keptRecline = keptNear<CabSeat, ReclineFreedom>()
+
 /** How far a cab seat turns among what stands behind it, what stands proud of the body, the door and the other seats. */
-export function swivelFreedom(scene: Scene, seat: CabSeat): SwivelFreedom {
+export const swivelFreedom = (scene: Scene, seat: CabSeat): SwivelFreedom =>
+  keptSwivel(seat, scene, nearSeat(scene, seat), () => swivelFound(scene, seat))
+
+function swivelFound(scene: Scene, seat: CabSeat): SwivelFreedom {
   const { shell } = scene.interior
   const blockersAt = (deg: number): readonly Blocker[] => {
     const solids = seatSolids(seat, deg)
@@ -116,7 +130,10 @@ export interface ReclineFreedom {
 }
 
 /** How far the backrest of a cab seat that faces forward leans back before it meets a fitting, the body or a bulkhead. */
-export function reclineFreedom(scene: Scene, seat: CabSeat): ReclineFreedom {
+export const reclineFreedom = (scene: Scene, seat: CabSeat): ReclineFreedom =>
+  keptRecline(seat, scene, nearSeat(scene, seat), () => reclineFound(scene, seat))
+
+function reclineFound(scene: Scene, seat: CabSeat): ReclineFreedom {
   const { bulkhead } = scene.interior.shell
   const most = seat.reclineDeg
   const steps = Array.from({ length: Math.floor(most / RECLINE_STEP_DEG) + 1 }, (_, step) => step * RECLINE_STEP_DEG)

@@ -69,15 +69,32 @@ interface Given {
   readonly isDriving: boolean
 }
 
+/** The limits of a vehicle in a loading, each worked out when it is asked, in their order. */
+export interface Limits {
+  readonly of: (id: LimitId) => LimitState | undefined
+  readonly all: () => readonly LimitState[]
+}
+
 /** Every limit of a vehicle in a loading, and at its worst. */
-export function limitStates({
+export function limitsOf(given: Given): Limits {
+  const makers = makersOf(given)
+  const made = new Map<LimitId, LimitState>()
+  const of = (id: LimitId): LimitState | undefined => {
+    const state = made.get(id) ?? makers.get(id)?.()
+    if (state !== undefined) made.set(id, state)
+    return state
+  }
+  return { of, all: () => [...makers.keys()].flatMap((id) => of(id) ?? []) }
+}
+
+function makersOf({
   entries,
   interior,
   loading,
   deliveredFront,
   guides,
   isDriving,
-}: Given): readonly LimitState[] {
+}: Given): ReadonlyMap<LimitId, () => LimitState> {
   const { shell } = interior
   const axles = axlesOf(shell)
   const without = new Set(loading.without)
@@ -99,30 +116,25 @@ export function limitStates({
       low += share * Math.min(...ends)
       high += share * Math.max(...ends)
     }
-    const worst = (dry: boolean): Heaviest =>
-      heaviest(
-        entries
-          .filter(({ store }) => !dry || store !== 'waste')
-          .map((entry) => ({ id: entry.id, value: entry.amount * of(entry, 0), may: entry.may })),
-      )
-    return { id, unit: 'kg', limit, isGuide, now, low, high, worst: worst(false), worstDry: worst(true) }
+    const all = entries.map((entry) => ({ id: entry.id, value: entry.amount * of(entry, 0), may: entry.may }))
+    const dry = all.filter((_, index) => entries[index]?.store !== 'waste')
+    return { id, unit: 'kg', limit, isGuide, now, low, high, worst: heaviest(all), worstDry: heaviest(dry) }
   }
 
   const { ratingFrontKg, ratingRearKg } = shell.axles
   const front = (entry: WeightEntry, dx: number): number => frontShareOf(axles, [entry.at[0] + dx, 0, 0])
   const half = (rating: number | undefined) => (rating === undefined ? undefined : rating * guides.wheelShare)
-  const states = [
-    linear('total', shell.masses.grossKg, false, () => 1),
-    linear('front', ratingFrontKg, false, front),
-    linear('rear', ratingRearKg, false, (entry, dx) => 1 - front(entry, dx)),
-    ...wheelStates(axles, half(ratingFrontKg), half(ratingRearKg), linear),
-    frontShareState(aboard, entries, axles, frontLeast(deliveredFront, guides.front)),
-  ]
+  const makers = new Map<LimitId, () => LimitState>([
+    ['total', () => linear('total', shell.masses.grossKg, false, () => 1)],
+    ['front', () => linear('front', ratingFrontKg, false, front)],
+    ['rear', () => linear('rear', ratingRearKg, false, (entry, dx) => 1 - front(entry, dx))],
+    ...wheelMakers(axles, half(ratingFrontKg), half(ratingRearKg), linear),
+    ['front-share', () => frontShareState(aboard, entries, axles, frontLeast(deliveredFront, guides.front))],
+  ])
   const roof = isDriving ? shell.masses.roofDrivingKg : shell.masses.roofRestKg
-  const loaded = entries.some(({ onRoof }) => onRoof)
-  return loaded || roof !== undefined
-    ? [...states, linear('roof', roof, false, ({ onRoof }) => (onRoof ? 1 : 0))]
-    : states
+  if (roof !== undefined || entries.some(({ onRoof }) => onRoof))
+    makers.set('roof', () => linear('roof', roof, false, ({ onRoof }) => (onRoof ? 1 : 0)))
+  return makers
 }
 
 type Linear = (
@@ -133,30 +145,29 @@ type Linear = (
 ) => LimitState
 
 /** Each wheel, and left against right; nothing where the track is not known. */
-function wheelStates(
+function wheelMakers(
   axles: Axles,
   halfFront: number | undefined,
   halfRear: number | undefined,
   linear: Linear,
-): readonly LimitState[] {
+): readonly (readonly [LimitId, () => LimitState])[] {
   const { trackMm } = axles
   if (trackMm === undefined) return []
-  const side = linear('side', undefined, true, ({ at }) => 2 * leftShareOf(trackMm, at) - 1)
-  const right = linear('side', undefined, true, ({ at }) => 1 - 2 * leftShareOf(trackMm, at))
   // whichever side it hangs to further: the left counts up, the right down
   const further = (a: Heaviest, b: Heaviest): Heaviest => (a.value >= b.value ? a : { ...b, value: -b.value })
-  const wheels = WHEELS.map((wheel, index) =>
+  const sideState = (): LimitState => {
+    const side = linear('side', undefined, true, ({ at }) => 2 * leftShareOf(trackMm, at) - 1)
+    const right = linear('side', undefined, true, ({ at }) => 1 - 2 * leftShareOf(trackMm, at))
+    return { ...side, worst: further(side.worst, right.worst), worstDry: further(side.worstDry, right.worstDry) }
+  }
+  const wheelState = (wheel: Wheel, index: number) => (): LimitState =>
     linear(
       wheel,
       index < 2 ? halfFront : halfRear,
       true,
       ({ at: [x, y, z] }, dx) => wheelSharesOf(axles, trackMm, [x + dx, y, z])[index]!,
-    ),
-  )
-  return [
-    ...wheels,
-    { ...side, worst: further(side.worst, right.worst), worstDry: further(side.worstDry, right.worstDry) },
-  ]
+    )
+  return [...WHEELS.map((wheel, index) => [wheel, wheelState(wheel, index)] as const), ['side', sideState]]
 }
 
 function frontShareState(

@@ -118,7 +118,7 @@ export function weightReport(job: Job, variantId: string, loading: Loading = SET
 
 export function reportOf(job: Job, variantId: string, scene: Scene, loading: Loading = SETTING_OUT): WeightReport {
   const { weight } = compose(job, scene)
-  const limits = limitsIn(scene, weight, loading)
+  const limits = limitsIn(scene, weight, loading).all()
   const entries = aboardIn(scene, weight, loading)
   const whole = entries.reduce((sum, { kg }) => sum + kg, 0)
   const mean = (axis: 0 | 1): number => entries.reduce((sum, { kg, at }) => sum + kg * at[axis], 0) / whole

@@ -5,7 +5,7 @@ import type { StoreEntry } from '../stores'
 import { changeEntries, seatsOut } from './body-changes'
 import { carriedEntries } from './carried'
 import { weightEntry, type Unknown, type WeightEntry } from './entry'
-import { guidesOf, limitStates, type Guides, type LimitState } from './limits'
+import { guidesOf, limitsOf, type Guides, type Limits } from './limits'
 import { liningEntries } from './lining'
 import { lumpOf } from './lump'
 import { onRoof } from './on-roof'
@@ -110,8 +110,8 @@ export const limitsIn = (
   { interior, purpose }: Scene,
   { entries, guides, delivered: { frontShare } }: WeightLedger,
   loading: Loading = SETTING_OUT,
-): readonly LimitState[] =>
-  limitStates({ entries, interior, loading, deliveredFront: frontShare, guides, isDriving: purpose === 'driving' })
+): Limits =>
+  limitsOf({ entries, interior, loading, deliveredFront: frontShare, guides, isDriving: purpose === 'driving' })
 
 /** How far everything that is put in and taken out brings the centre of mass up, mm; and that centre over the ground, where it was measured. */
 export function centreRise(

@@ -14,7 +14,7 @@ export const roofLoad = defineRule({
   id: 'roof-load',
   group: 'weight',
   modes: 'every',
-  reads: ['scene', 'weight'],
+  reads: ['scene', 'brief', 'weight'],
   gravity: { 'roof-over': 'stop', 'roof-unknown': 'note' },
   basis: practice('what the vehicle’s maker allows on its roof, rack and all; see the body-builder guide'),
   parameters: {
@@ -28,6 +28,10 @@ export const roofLoad = defineRule({
   },
   key: byItself((draft) => ('when' in draft.facts ? draft.facts.when : 'asked')),
   check: (input) => {
+    // with nothing up there nothing need be summed
+    const { placed } = input.scene
+    const goesUp = Object.values(input.brief.gear ?? {}).some(({ place }) => place === 'roof' || place === 'outside')
+    if (!goesUp && !placed.some(({ seat }) => seat.up.from === 'on-roof')) return []
     const roof = limitOf(input, 'roof')
     if (roof === undefined) return []
     const when = input.scene.purpose === 'driving' ? ('driving' as const) : ('rest' as const)

@@ -1,6 +1,6 @@
 import { figureOf, handleOf, mayBeCut } from '../../fittings'
 import { spanLength, type Vec3 } from '../../geometry'
-import { type Placed, type Scene, wallDistance } from '../../scene'
+import { keptNear, type Placed, type Scene, wallDistance } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import type { Finding, Remedy } from '../finding'
 import { narrowable, setHandle } from '../ways-out'
@@ -19,7 +19,11 @@ interface PushedIn {
 }
 
 /** How much further in a thing that is not cut stands than its foot would let it, for the wall or roof that its upper part meets. */
-function pushedIn(scene: Scene, placed: Placed): PushedIn | undefined {
+const pushedIn = (scene: Scene, placed: Placed): PushedIn | undefined =>
+  kept(placed, scene, [], () => pushedFound(scene, placed))
+const kept = keptNear<Placed, PushedIn | undefined>()
+
+function pushedFound(scene: Scene, placed: Placed): PushedIn | undefined {
   const { across } = placed.seat
   if (placed.measuredAt !== 'closest' || across.from === 'centreline' || placed.inner.length === 0) return undefined
   const side = across.from === 'left-wall' ? 'left' : 'right'
