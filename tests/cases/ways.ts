@@ -77,7 +77,7 @@ export const WAYS_CASES: CasesFor<
     needed: 477, // 0.259 × 1840
     rule: 'way-width',
     mode: 'mode-day',
-    place: [1798, 0, 900],
+    place: [1750, 0, 900], // anywhere along the corridor is as narrow
     silent: truck(person(1840), ...corridor(480), put('fit-z', 'toilet-box', 100, 'left-wall')),
   },
   'way-shut': {
@@ -86,7 +86,7 @@ export const WAYS_CASES: CasesFor<
     needed: 300,
     rule: 'way-width',
     mode: 'mode-day',
-    place: [1798, 0, 900],
+    place: [1750, 0, 900], // anywhere along the corridor is as narrow
     silent: truck(person(1840), ...corridor(304), put('fit-z', 'toilet-box', 100, 'left-wall')),
   },
   // Tanks 675 deep along the whole left wall of a body 2100 wide leave 1425; 575 deep, 1525.

@@ -2,6 +2,7 @@ import { commandsProof } from './commands'
 import { documentsProof } from './documents'
 import { figuresProof } from './figures'
 import { hollowsProof } from './hollows'
+import { incrementalProof } from './incremental'
 import { remediesProof } from './remedies'
 import { pageOf, type Proof } from './report'
 import { typedTapeProof } from './typed-tape'
@@ -16,6 +17,7 @@ export const SWEEPS: Readonly<Record<string, (share: number) => Proof>> = {
   commands: commandsProof,
   documents: documentsProof,
   hollows: hollowsProof,
+  incremental: incrementalProof,
   remedies: remediesProof,
   figures: figuresProof,
 }

@@ -1,12 +1,11 @@
-import { readdirSync, readFileSync } from 'node:fs'
-import path from 'node:path'
-import { apply, parseJob, variantsOf, type Job } from '../../src/lib/core/job'
+import { apply, variantsOf, type Job } from '../../src/lib/core/job'
 import { remediesFor, reviewVariant, withFollows, type Finding, type VariantReview } from '../../src/lib/core/review'
 import { CLOSED } from '../corpus/closed'
 import { CLOSED_TWO } from '../corpus/closed-two'
 import { FAULTY } from '../corpus/faulty'
 import { CORPUS } from '../corpus/plans'
 import { SENSIBLE } from '../corpus/sensible'
+import { examples } from '../support/examples'
 import { randomFrom, randomPlan } from '../support/random-plans'
 import type { Proof } from './report'
 
@@ -24,16 +23,6 @@ const GRAVE = ['note', 'caution', 'stop']
 const graver = (now: Finding, was: Finding): boolean => GRAVE.indexOf(now.gravity) > GRAVE.indexOf(was.gravity)
 const sorted = (keys: Iterable<string>): string => [...keys].sort().join('; ')
 const told = (findings: readonly Finding[]): string => sorted(findings.map(({ modeId, key }) => `${modeId} ${key}`))
-
-function examples(): readonly (readonly [string, Job])[] {
-  const folder = path.resolve('examples')
-  return readdirSync(folder)
-    .filter((name) => name.endsWith('.zimmerman.json'))
-    .flatMap((name) => {
-      const read = parseJob(JSON.parse(readFileSync(path.join(folder, name), 'utf8')))
-      return read.ok ? [[name, read.job] as const] : []
-    })
-}
 
 /**
  * Every way out that is offered for the stops and cautions of the corpus, the examples and random plans is taken and the whole job reviewed

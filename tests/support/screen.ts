@@ -1,15 +1,37 @@
 import 'fake-indexeddb/auto'
 import { vi } from 'vitest'
 import type { Job } from '../../src/lib/core/job'
-import { remediesFor, reviewVariant, type Finding, type VariantReview } from '../../src/lib/core/review'
+import {
+  demandStates,
+  evaluate,
+  remediesFor,
+  reviewVariant,
+  type Finding,
+  type VariantReview,
+} from '../../src/lib/core/review'
+import { stowedIn } from '../../src/lib/core/needs'
+import { changeOf } from '../../src/lib/core/scene'
 import { JobSession } from '../../src/lib/ui/job/job-session.svelte'
+import type { Watch } from '../../src/lib/workers/review-client'
 
 /** The client of the review’s engine, with the engine in the same thread: what a request asks is answered before it returns. */
 export class ReviewClient {
-  constructor(private readonly answer: (review: VariantReview, job: Job) => void = () => undefined) {}
+  constructor(private readonly watch?: Watch) {}
 
-  request(job: Job, variantId: string): void {
-    this.answer(reviewVariant(job, variantId), job)
+  request(job: Job, variantId: string, modeId: string): void {
+    const shown = evaluate(job, variantId, undefined, { modes: [modeId] })
+    this.watch?.shown(shown.review)
+    const { review, scenes } = evaluate(job, variantId, shown)
+    this.watch?.all({
+      review,
+      changes: scenes.slice(1).map((scene, index) => changeOf(scenes[index]!, scene, job.brief)),
+      demands: demandStates(
+        job.brief,
+        scenes,
+        review.modes.flatMap(({ findings }) => findings),
+      ),
+      stowed: new Map(scenes.map((scene) => [scene.modeId, stowedIn(scene, job.brief)])),
+    })
   }
 
   review = async (job: Job, variantId: string): Promise<VariantReview> => reviewVariant(job, variantId)

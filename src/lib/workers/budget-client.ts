@@ -1,17 +1,31 @@
-import type { Remote } from 'comlink'
+import type { Held, LimitId, WeightReport } from '$lib/core/budgets'
+import type { Job, Loading, Weighing } from '$lib/core/job'
+import type { WeightHelp } from '$lib/core/what-if'
 import engineUrl from './budget-engine?engine'
 import type { BudgetEngine } from './budget-engine'
-import { openEngine } from './open-engine'
+import { EngineLink } from './engine-link'
 
-/** Sums budgets in a worker. */
+/** Sums budgets in a worker. Every question throws EngineStopped where the engine gives no answer. */
 export class BudgetClient {
-  readonly #opened = openEngine<BudgetEngine>(engineUrl)
+  readonly #link = new EngineLink<BudgetEngine>(engineUrl)
 
-  get remote(): Remote<BudgetEngine> {
-    return this.#opened.remote
+  weight(job: Job, variantId: string, loading?: Loading): Promise<WeightReport> {
+    return this.#link.ask(job, (remote, news) => remote.weight(news, variantId, loading))
+  }
+
+  held(job: Job, weighing: Weighing): Promise<Held> {
+    return this.#link.ask(job, (remote, news) => remote.held(news, weighing))
+  }
+
+  planned(job: Job, variantId: string, loading: Loading): Promise<Weighing['plannedKg']> {
+    return this.#link.ask(job, (remote, news) => remote.planned(news, variantId, loading))
+  }
+
+  helps(job: Job, variantId: string, limit: LimitId): Promise<readonly WeightHelp[]> {
+    return this.#link.ask(job, (remote, news) => remote.helps(news, variantId, limit))
   }
 
   close(): void {
-    this.#opened.worker.terminate()
+    this.#link.close()
   }
 }

@@ -1,20 +1,17 @@
 import { expose } from 'comlink'
 import { heldAgainst, plannedFor, weightReport, type LimitId } from '$lib/core/budgets'
-import type { Job } from '$lib/core/job'
+import type { Loading, Weighing } from '$lib/core/job'
 import { weightHelps } from '$lib/core/what-if'
+import { HeldJob, type News } from './protocol'
 
-/** How long a search for what would help may take. */
-const SEARCH_MS = 2500
+const held = new HeldJob()
 
 /** What the budgets’ worker does. Plain data both ways. */
 const budgetEngine = {
-  weight: weightReport,
-  held: heldAgainst,
-  planned: plannedFor,
-  helps: (job: Job, variantId: string, limit: LimitId) => {
-    const until = performance.now() + SEARCH_MS
-    return weightHelps(job, variantId, limit, () => performance.now() < until)
-  },
+  weight: (news: News, variantId: string, loading?: Loading) => weightReport(held.take(news), variantId, loading),
+  held: (news: News, weighing: Weighing) => heldAgainst(held.take(news), weighing),
+  planned: (news: News, variantId: string, loading: Loading) => plannedFor(held.take(news), variantId, loading),
+  helps: (news: News, variantId: string, limit: LimitId) => weightHelps(held.take(news), variantId, limit),
 }
 expose(budgetEngine)
 export type BudgetEngine = typeof budgetEngine

@@ -1,35 +1,47 @@
 import type { Job } from '$lib/core/job'
 import type { Finding, ProvenRemedy, VariantReview } from '$lib/core/review'
-import { openEngine } from './open-engine'
+import { EngineLink } from './engine-link'
 import engineUrl from './review-engine?engine'
-import type { ReviewEngine } from './review-engine'
+import type { ReviewAnswer, ReviewEngine } from './review-engine'
+
+export type { ReviewAnswer }
 
 interface Request {
   readonly job: Job
   readonly variantId: string
+  readonly modeId: string
   readonly restMs: number
+}
+
+/** What becomes of a request. */
+export interface Watch {
+  /** The mode on screen, which is answered first. */
+  readonly shown: (review: VariantReview) => void
+  readonly all: (answer: ReviewAnswer) => void
+  /** The engine stopped, and why; it has been started anew once, and stopped again. */
+  readonly stopped: (message: string) => void
 }
 
 /**
  * Reviews in a worker, one request at a time: while one runs or rests, only the newest of those that wait is kept.
  */
 export class ReviewClient {
-  readonly #opened = openEngine<ReviewEngine>(engineUrl)
-  readonly #answer: (review: VariantReview, job: Job) => void
+  readonly #link = new EngineLink<ReviewEngine>(engineUrl)
+  readonly #watch: Watch | undefined
   #running = false
   #waiting: Request | undefined
   #wake: () => void = () => undefined
 
-  constructor(answer: (review: VariantReview, job: Job) => void = () => undefined) {
-    this.#answer = answer
+  constructor(watch?: Watch) {
+    this.#watch = watch
   }
 
   /**
    * Asks for a review. `restMs` is how long after the one before it may begin: in a drag the processor is left to the drawing.
    * One without a rest begins at once.
    */
-  request(job: Job, variantId: string, restMs = 0): void {
-    this.#waiting = { job, variantId, restMs }
+  request(job: Job, variantId: string, modeId: string, restMs = 0): void {
+    this.#waiting = { job, variantId, modeId, restMs }
     if (restMs === 0) this.#wake()
     if (!this.#running) void this.#run()
   }
@@ -37,18 +49,39 @@ export class ReviewClient {
   async #run(): Promise<void> {
     this.#running = true
     try {
-      const { remote } = this.#opened
       // of what is asked in one turn only the last is meant
       await Promise.resolve()
       while (this.#waiting !== undefined) {
-        const { job, variantId } = this.#waiting
+        const request = this.#waiting
         this.#waiting = undefined
-        this.#answer(await remote.review(job, variantId), job)
+        await this.#answer(request)
         await this.#rest()
       }
     } finally {
       this.#running = false
     }
+  }
+
+  async #answer(request: Request): Promise<void> {
+    try {
+      await this.#ask(request)
+    } catch {
+      // started anew, once
+      try {
+        await this.#ask(request)
+      } catch (cause) {
+        if (this.#waiting === undefined) this.#watch?.stopped(cause instanceof Error ? cause.message : String(cause))
+      }
+    }
+  }
+
+  async #ask({ job, variantId, modeId }: Request): Promise<void> {
+    const shown = await this.#link.ask(job, (remote, news) => remote.shown(news, variantId, modeId))
+    this.#watch?.shown(shown)
+    // what has come meanwhile is nearer to what the screen shows than the other modes of this
+    if (this.#waiting !== undefined) return
+    const all = await this.#link.ask(job, (remote, news) => remote.all(news, variantId))
+    this.#watch?.all(all)
   }
 
   /** Until the newest request that waits may begin. */
@@ -64,18 +97,17 @@ export class ReviewClient {
       })
   }
 
-  /** One review that no other overtakes. */
-  async review(job: Job, variantId: string): Promise<VariantReview> {
-    const { remote } = this.#opened
-    return remote.review(job, variantId)
+  /** One review that no other overtakes. @throws EngineStopped where the engine gives none. */
+  review(job: Job, variantId: string): Promise<VariantReview> {
+    return this.#link.ask(job, (remote, news) => remote.review(news, variantId))
   }
 
-  async remedies(job: Job, variantId: string, finding: Finding): Promise<readonly ProvenRemedy[]> {
-    const { remote } = this.#opened
-    return remote.remedies(job, variantId, finding)
+  /** @throws EngineStopped where the engine gives no answer. */
+  remedies(job: Job, variantId: string, finding: Finding): Promise<readonly ProvenRemedy[]> {
+    return this.#link.ask(job, (remote, news) => remote.remedies(news, variantId, finding))
   }
 
   close(): void {
-    this.#opened.worker.terminate()
+    this.#link.close()
   }
 }

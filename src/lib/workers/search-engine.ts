@@ -1,16 +1,16 @@
 import { expose } from 'comlink'
-import type { Job } from '$lib/core/job'
 import type { Finding } from '$lib/core/review'
-import { searchRemedies } from '$lib/core/what-if'
+import { searchRemedies, type Searched } from '$lib/core/what-if'
+import { Evaluations } from './evaluations'
+import type { News } from './protocol'
 
-/** How long a search for ways out may take. */
-const SEARCH_MS = 1800
+const evaluations = new Evaluations()
 
 /** What the search’s worker does. Plain data both ways. */
 const searchEngine = {
-  search: (job: Job, variantId: string, finding: Finding) => {
-    const until = performance.now() + SEARCH_MS
-    return searchRemedies(job, variantId, finding, () => performance.now() < until)
+  search: (news: News, variantId: string, finding: Finding): Searched => {
+    const before = evaluations.of(news, variantId)
+    return searchRemedies(before.job, variantId, finding, { before })
   },
 }
 expose(searchEngine)

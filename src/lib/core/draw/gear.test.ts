@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { apply, planInterior, type Job } from '../job'
 import { buildScene } from '../scene'
 import { putAtHome, truck, variant } from '../../../../tests/support/plan'
+import { stowedIn } from '../needs'
 import { countedByName, gearIn, gearItems } from './gear'
 
 /** A wardrobe that is 1 000 × 600 × 800 inside, and gear that lies in it. */
@@ -17,7 +18,7 @@ const withGear = (...gear: readonly (readonly [string, number, readonly number[]
   )
 const packed = (job: Job) => {
   const { plan } = job.variants[variant]!
-  return gearIn(buildScene(planInterior(job.shell, plan), plan, 'mode-drive'), job.brief, 'fit-w')
+  return gearIn(stowedIn(buildScene(planInterior(job.shell, plan), plan, 'mode-drive'), job.brief), job.brief, 'fit-w')
 }
 
 describe('gear drawn where it lies', () => {

@@ -1,7 +1,6 @@
 import { type Brief, demandOf, demandsOf, piecesOf } from '../brief'
 import { type Box, spanLength, spanMiddle, type Vec2 } from '../geometry'
-import { stowedIn } from '../needs'
-import type { Scene, Size } from '../scene'
+import type { Size, Stowed } from '../scene'
 import { sayDemand } from '../text'
 import { nth, SAME_MM } from '../units'
 import { path, type Item, type ViewId } from './display'
@@ -47,10 +46,13 @@ function outlineIn(size: Size, { x, y, z }: Box): readonly Vec2[] {
   return rectangle(middle, p, q, best)
 }
 
-/** What of the client’s gear was packed into a fitting in the mode of a scene, each where it lies. */
-export function gearIn(scene: Scene, brief: Brief, fittingId: string): readonly PackedPiece[] {
+/** What of the client’s gear was packed into a fitting in one mode, each where it lies. */
+export function gearIn(
+  { places, blocks }: Pick<Stowed, 'places' | 'blocks'>,
+  brief: Brief,
+  fittingId: string,
+): readonly PackedPiece[] {
   const names = new Map(demandsOf(brief).map((demand) => [demand.id, sayDemand(demand)]))
-  const { places, blocks } = stowedIn(scene, brief)
   return piecesOf(brief).flatMap(({ id, size }) => {
     const block = blocks.get(id)
     return block === undefined || places.get(id) !== fittingId

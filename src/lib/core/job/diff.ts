@@ -16,6 +16,10 @@ export function replaceBy(job: Job, next: Job): Applied {
   return { job: next, diff: { redo, undo } }
 }
 
+/** What makes one state of a job of another: patches for `replayed`, in which the order of things stands as well. Nothing where nothing differs. */
+export const patchesBetween = (before: Job, after: Job): readonly Patch[] =>
+  before === after ? [] : replaceBy(before, after).diff.redo
+
 /** A diff of whole parts, each variant one of them: for a change of so many small ones that they would be too many to send. */
 export function wholeParts(job: Job, next: Job): Applied['diff'] {
   const redo: Patch[] = []
@@ -37,9 +41,16 @@ function collect(before: Tree, after: Tree, key: string, path: readonly string[]
   const now = after[key]
   const here = [...path, key]
   if (old === now) return
-  if (isTree(old) && isTree(now)) {
+  if (isTree(old) && isTree(now) && isInOrder(old, now)) {
     for (const below of new Set([...Object.keys(old), ...Object.keys(now)])) collect(old, now, below, here, redo, undo)
   } else replaceWhole(before, after, key, path, redo, undo)
+}
+
+/** Whether a tree that is patched field by field ends with its fields in their order: what was there before stays before what came. */
+function isInOrder(old: Tree, now: Tree): boolean {
+  const [was, is] = [Object.keys(old), Object.keys(now)]
+  const stays = was.filter((key) => key in now)
+  return stays.every((key, index) => key === is[index])
 }
 
 /** One field of two trees as a whole, where it differs. */

@@ -9,7 +9,7 @@ import { endedWaivers } from './ended'
 import { byWeight, type Draft, type Finding, type FindingWaiver } from './finding'
 import { inputOf, type ModeAt, type View, viewOf, walksOf } from './input'
 import { figuresOf, rulesOf } from './own-rules'
-import type { FailedRule, ModeReview, UntoldRule, VariantReview } from './review'
+import type { FailedRule, ModeReview, UntoldRule, VariantReview } from './variant-review'
 
 /** What a rule answered, for as long as nothing that it reads changes. */
 interface Answer {

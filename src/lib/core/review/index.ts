@@ -17,15 +17,8 @@ export { RULES } from './registry'
 export type { PassingPart } from './walker'
 export { ruleNamed, rulesOf, settingFaults } from './own-rules'
 export { SERVICE_UNITS } from './service-units'
-export {
-  MOST_LOAD,
-  reviewLoad,
-  reviewVariant,
-  type FailedRule,
-  type UntoldRule,
-  type ModeReview,
-  type VariantReview,
-} from './review'
+export { MOST_LOAD, reviewLoad, reviewVariant } from './review'
+export type { FailedRule, ModeReview, UntoldRule, VariantReview } from './variant-review'
 export { evaluate, type Asked, type Evaluation } from './evaluate'
 export { STAGES, type Stage } from './define-rule'
 export { TOLD_TOGETHER, withFollows } from './causes'

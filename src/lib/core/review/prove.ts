@@ -2,7 +2,7 @@ import { withFollows } from './causes'
 import { GRAVITIES, type Finding, type Remedy } from './finding'
 import { tried, withRemedy } from './try-out'
 import { evaluate, type Evaluation } from './evaluate'
-import type { VariantReview } from './review'
+import type { VariantReview } from './variant-review'
 
 /** A remedy that cures its finding, with what else it changes. */
 export interface ProvenRemedy extends Remedy {

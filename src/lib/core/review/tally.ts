@@ -1,6 +1,6 @@
 import { byCause } from './causes'
 import { byWeight, type Finding, type Gravity, isLetBe, RULE_GROUPS, type RuleGroup } from './finding'
-import type { VariantReview } from './review'
+import type { VariantReview } from './variant-review'
 
 export type Tally = Readonly<Record<Gravity, number>>
 

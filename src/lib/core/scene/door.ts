@@ -89,9 +89,7 @@ const FROM_DOOR_MM = 350
 function bedBehind(scene: Scene, opening: Opening): number | undefined {
   const tops = scene.placed.flatMap((placed) => {
     const z = topOfBerth(placed)
-    return z !== undefined &&
-      opening.headMm - z >= OVER_BED_MM &&
-      stretchesBehind(scene, opening, placed).length > 0
+    return z !== undefined && opening.headMm - z >= OVER_BED_MM && stretchesBehind(scene, opening, placed).length > 0
       ? [z]
       : []
   })

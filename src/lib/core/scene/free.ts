@@ -179,12 +179,7 @@ export function freedomOf(scene: Scene, owner: Placed, clearance: PlacedClearanc
   return kept(clearance, scene, near, () => freedomFound(scene, owner, clearance, near.slice(1)))
 }
 
-function freedomFound(
-  scene: Scene,
-  owner: Placed,
-  clearance: PlacedClearance,
-  near: readonly Placed[],
-): Freedom {
+function freedomFound(scene: Scene, owner: Placed, clearance: PlacedClearance, near: readonly Placed[]): Freedom {
   const whole = clearance.prism
   const bounds = prismBounds(whole)
   const blockers: Blocker[] = []

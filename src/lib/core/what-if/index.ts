@@ -1,2 +1,2 @@
-export { searchRemedies } from './search'
+export { searchRemedies, type Searched } from './search'
 export { weightHelps, type WeightHelp } from './weight-helps'

@@ -1,14 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { person, put, truck, variant } from '../../../../tests/support/plan'
 import { apply, type Job } from '../job'
-import { newStops, reviewVariant, withRemedy, type Finding, type FindingCode } from '../review'
+import { evaluate, newStops, reviewVariant, withRemedy, type Finding, type FindingCode } from '../review'
 import { searchRemedies } from './index'
 
-const ALWAYS = () => true
 const findings = (job: Job): readonly Finding[] => reviewVariant(job, variant).modes.flatMap((mode) => mode.findings)
 const first = (job: Job, code: FindingCode): Finding => findings(job).find((finding) => finding.code === code)!
-const search = (job: Job, code: FindingCode, hasTime = ALWAYS, limit?: number) =>
-  searchRemedies(job, variant, first(job, code), hasTime, limit)
+const search = (job: Job, code: FindingCode, most: { readonly steps?: number; readonly limit?: number } = {}) =>
+  searchRemedies(job, variant, first(job, code), most).remedies
 
 /** Two tanks, the second 15 mm into the first. */
 const tanks = truck(
@@ -52,12 +51,29 @@ describe('searchRemedies', () => {
     expect(search(truck(person(2300), put('fit-g', 'galley', 1000, 'left-wall')), 'standing-nowhere')).toEqual([])
   })
 
-  it('stops when its time is up or it has enough, with what it found so far', () => {
-    expect(search(tanks, 'overlap', () => false)).toEqual([])
-    expect(search(tanks, 'overlap', ALWAYS, 1)).toHaveLength(1)
-    let left = 8
-    const some = search(tanks, 'overlap', () => (left -= 1) > 0)
-    expect(some.length).toBeLessThan(search(tanks, 'overlap').length)
+  it('goes as many steps as it may, and says how far it looked', () => {
+    const whole = searchRemedies(tanks, variant, first(tanks, 'overlap'))
+    expect(searchRemedies(tanks, variant, first(tanks, 'overlap'), { steps: 0 })).toEqual({
+      remedies: [],
+      tried: 0,
+      known: whole.known,
+    })
+    expect(whole.tried).toBeGreaterThan(10)
+    expect(whole.known).toBeGreaterThan(whole.tried)
+    expect(search(tanks, 'overlap', { limit: 1 })).toEqual(whole.remedies.slice(0, 1))
+    const some = searchRemedies(tanks, variant, first(tanks, 'overlap'), { steps: 20 })
+    expect(some.tried).toBeLessThan(whole.tried)
+    expect(some.remedies.length).toBeLessThan(whole.remedies.length)
+    // what it found by then is what it finds first
+    expect(whole.remedies.map(({ code, fittingId }) => `${code} ${fittingId}`)).toEqual(
+      expect.arrayContaining(some.remedies.map(({ code, fittingId }) => `${code} ${fittingId}`)),
+    )
+  })
+
+  it('finds the same from an evaluation that is there as from nothing', () => {
+    const before = evaluate(tanks, variant)
+    const finding = first(tanks, 'overlap')
+    expect(searchRemedies(tanks, variant, finding, { before })).toEqual(searchRemedies(tanks, variant, finding))
   })
 
   it('finds another stance where that is the way out', () => {
@@ -69,7 +85,7 @@ describe('searchRemedies', () => {
     )
     const over = findings(cooking).find(({ rule }) => rule === 'clearance-free')
     expect(over).toBeDefined()
-    const found = searchRemedies(cooking, variant, over!, ALWAYS, 20)
+    const found = searchRemedies(cooking, variant, over!, { limit: 20 }).remedies
     expect(found.map(({ code }) => code)).toContain('stance-other')
   })
 })

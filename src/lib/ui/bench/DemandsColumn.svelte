@@ -4,7 +4,7 @@
   import { sayBasis, sayBecause, sayDemand, sayDemandFigure, sayFinding, small } from '$lib/core/text'
   import { sayLength, sayVolume } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
-  import type { Bench } from './bench.svelte'
+  import type { Bench, UncheckedDemand } from './bench.svelte'
 
   interface Props {
     bench: Bench
@@ -18,7 +18,9 @@
 
   const title = sayDemand
   const figure = (demand: ResolvedDemand): string => sayDemandFigure(demand, unit)
-  const verdict = ({ demand, state, needed, offered, unit: counted, cannotStand, findings }: DemandState): string => {
+  const verdict = (told: DemandState | UncheckedDemand): string => {
+    if (told.state === 'checking') return 'checking…'
+    const { demand, state, needed, offered, unit: counted, cannotStand, findings } = told
     const worst = findings[0]
     if (worst !== undefined) {
       if (worst.code === 'berth-short') return `${sayLength(worst.needed - worst.measured, unit)} too short`
@@ -54,7 +56,7 @@
       {@const { demand } = state}
       <li class="border-b border-line py-1.5">
         <div
-          class="mb-1 h-1 {state.state === 'met'
+          class="mb-1 h-1 {state.state === 'met' || state.state === 'checking'
             ? 'bg-line'
             : state.state === 'missing' || state.state === 'cannot-tell'
               ? 'missing'

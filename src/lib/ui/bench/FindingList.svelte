@@ -8,6 +8,7 @@
   import GravityMark from '../parts/GravityMark.svelte'
   import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
   import LetBeForm from '../parts/LetBeForm.svelte'
+  import Stopped from '../parts/Stopped.svelte'
   import Why from '../parts/Why.svelte'
   import type { Bench, NumberedFinding } from './bench.svelte'
 
@@ -54,7 +55,8 @@
     const timer = setTimeout(
       async () => {
         for (const finding of [...first, ...those.filter((one) => !first.includes(one))]) {
-          const remedies = await bench.remedies(finding)
+          // a plan on which they cannot be tried has none to offer
+          const remedies = await bench.remedies(finding).catch(() => [])
           if (!current) return
           const kept = triedOn === job ? offers.filter((one) => asked.includes(one.finding)) : []
           triedOn = job
@@ -84,13 +86,16 @@
 </script>
 
 <div class="mt-3 border-t border-ink pt-2" data-testid="findings">
+  <Stopped what="The review" why={bench.stopped} onagain={() => bench.requestReview()} />
   {#if shown.length === 0}
     <p class="text-sm text-ink-2">
-      {bench.review === undefined
-        ? 'Checking…'
-        : bench.selected === undefined
-          ? `All clear in ${bench.names.mode(bench.modeId)}.`
-          : 'All clear.'}
+      {bench.stopped !== undefined
+        ? ''
+        : bench.review === undefined
+          ? 'Checking…'
+          : bench.selected === undefined
+            ? `All clear in ${bench.names.mode(bench.modeId)}.`
+            : 'All clear.'}
     </p>
   {/if}
   {#if bench.review !== undefined && bench.review.failed.length > 0}

@@ -1,6 +1,6 @@
 import { liveMargins, type Margin } from '$lib/core/budgets'
 import { fittingFor, seatsFor } from '$lib/core/needs'
-import type { ResolvedDemand } from '$lib/core/brief'
+import { demandsOf, type ResolvedDemand } from '$lib/core/brief'
 import { countedByName, gearIn, type PackedPiece, type ViewId } from '$lib/core/draw'
 import { flipped, offDoor, turnedBy, type Made, type Seat } from '$lib/core/fittings'
 import type { Vec2, Vec3 } from '$lib/core/geometry'
@@ -16,7 +16,7 @@ import {
   variantsOf,
 } from '$lib/core/job'
 import {
-  demandStates,
+  type DemandState,
   type Finding,
   handleCommand,
   type ProvenRemedy,
@@ -28,7 +28,6 @@ import {
 import {
   buildScene,
   carried,
-  changeBetween,
   contentsOf,
   groupWith,
   type ModeChange,
@@ -43,7 +42,7 @@ import {
   typedOnTape,
 } from '$lib/core/scene'
 import { namesOf } from '$lib/core/text'
-import { ReviewClient } from '$lib/workers/review-client'
+import { ReviewClient, type ReviewAnswer } from '$lib/workers/review-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { newId } from '../job/new-id'
 import { today } from '../parts/days'
@@ -61,6 +60,28 @@ type BatchWhat = Extract<Command, { type: 'batch' }>['what']
 export interface NumberedFinding {
   readonly number: number
   readonly finding: Finding
+}
+
+/** A demand of which the review has not said yet how far it is met. */
+export interface UncheckedDemand {
+  readonly demand: ResolvedDemand
+  readonly state: 'checking'
+  readonly findings: readonly never[]
+}
+
+/** A review in which one mode is new, and the others as they were. */
+function withMode(before: VariantReview | undefined, next: VariantReview): VariantReview {
+  if (before === undefined || before.variantId !== next.variantId) return next
+  const fresh = new Map(next.modes.map((mode) => [mode.modeId, mode]))
+  const known = new Set(before.modes.map(({ modeId }) => modeId))
+  return {
+    ...before,
+    modes: [
+      ...before.modes.map((mode) => fresh.get(mode.modeId) ?? mode),
+      ...next.modes.filter(({ modeId }) => !known.has(modeId)),
+    ],
+    failed: [...before.failed.filter(({ modeId }) => !fresh.has(modeId)), ...next.failed],
+  }
 }
 
 /** How long the review rests while something is carried: marks that come ten times a second are felt at once. */
@@ -88,9 +109,14 @@ export class Bench {
   waiting: Made | undefined = $state.raw(undefined)
   stationMm = $state(800)
   people = $state(true)
+  /** What the review says: of the mode on screen as it is now, of the others a moment later. */
   review: VariantReview | undefined = $state.raw(undefined)
+  /** The last whole answer of the engine. */
+  #answer: ReviewAnswer | undefined = $state.raw(undefined)
   /** What was said before a hand took something up. */
-  #steady: VariantReview | undefined = $state.raw(undefined)
+  #steady: ReviewAnswer | undefined = $state.raw(undefined)
+  /** Why the review has stopped, where it has. */
+  stopped: string | undefined = $state.raw(undefined)
   #before: Scene | undefined
   #played: object | undefined
 
@@ -100,10 +126,24 @@ export class Bench {
     this.#variantId = variantId
     this.#modeId = modesOf(variant.plan)[0]![0]
     this.hand = new Carry(this)
-    this.#reviewer = new ReviewClient((review) => {
-      if (review.variantId !== this.variantId) return
-      this.review = keepEqual(this.review, review)
-      if (!this.carrying) this.#steady = this.review
+    this.#reviewer = new ReviewClient({
+      shown: (review) => {
+        if (review.variantId === this.variantId) this.review = keepEqual(this.review, withMode(this.review, review))
+        this.stopped = undefined
+      },
+      all: (answer) => {
+        if (answer.review.variantId !== this.variantId) return
+        const review = keepEqual(this.review, answer.review)
+        this.review = review
+        this.#answer = { ...answer, review }
+        if (!this.carrying) this.#steady = this.#answer
+        this.stopped = undefined
+      },
+      // what it said before is of another plan
+      stopped: (message) => {
+        this.#forgetReview()
+        this.stopped = message
+      },
     })
   }
 
@@ -129,7 +169,13 @@ export class Bench {
   readonly #changes = $derived.by(() => this.plan.changes)
   readonly interior = $derived.by(() => planInterior(this.#shell, { lining: this.#lining, changes: this.#changes }))
   readonly #built: Scene = $derived.by(
-    () => (this.#before = buildScene(this.interior, this.plan, this.modeId, this.#before)),
+    () =>
+      (this.#before = buildScene(
+        this.interior,
+        this.plan,
+        this.modeId,
+        ...(this.#before === undefined ? [] : [this.#before]),
+      )),
   )
   readonly scene: Scene = $derived.by(() => this.playing?.scene ?? this.#built)
   readonly selected: Placed | undefined = $derived.by(() => this.scene.placed.find(({ id }) => id === this.selectedId))
@@ -137,13 +183,10 @@ export class Bench {
   readonly inHand: readonly string[] = $derived.by(() =>
     this.selectedId === undefined ? [] : [this.selectedId, ...this.also],
   )
-  /** What it takes to get to each mode from the one before, as of the last command. */
-  readonly changes: readonly ModeChange[] = $derived.by(() => {
-    const { plan } = this.session.job.variants[this.variantId]!
-    const ids = modesOf(plan).map(([id]) => id)
-    const interior = planInterior(this.session.job.shell, plan)
-    return ids.slice(1).map((id, index) => changeBetween(interior, plan, ids[index]!, id, this.session.job.brief))
-  })
+  /** The engine’s answer on the plan as it stands: what is carried counts once it is put down. */
+  readonly #settled: ReviewAnswer | undefined = $derived.by(() => (this.carrying ? this.#steady : this.#answer))
+  /** What it takes to get to each mode from the one before; nothing until that is known. */
+  readonly changes: readonly ModeChange[] = $derived.by(() => this.#settled?.changes ?? [])
   readonly tape: readonly TapeRow[] = $derived.by(() =>
     this.selected === undefined ? [] : tapeOf(this.scene, this.selected),
   )
@@ -177,7 +220,8 @@ export class Bench {
   readonly felt: readonly Felt[] = $derived.by(() => {
     const of = (review: VariantReview | undefined) =>
       review?.modes.find(({ modeId }) => modeId === this.modeId)?.findings ?? []
-    return this.carrying && this.#steady?.variantId === this.variantId ? felt(of(this.#steady), of(this.review)) : []
+    const steady = this.#steady?.review
+    return this.carrying && steady?.variantId === this.variantId ? felt(of(steady), of(this.review)) : []
   })
   /** The road’s limits as they were last summed, with what has moved since in the mode on screen: the tightest first. */
   readonly margins: readonly Margin[] = $derived.by(() => {
@@ -188,25 +232,25 @@ export class Bench {
       ? []
       : liveMargins({ ...load, stood: here.stood }, this.scene.placed)
   })
-  readonly tally = $derived.by(() => (this.review === undefined ? undefined : tally(this.review)))
-  /** What is held against the demands: what is carried counts once it is put down. */
-  readonly #counted: { readonly job: Job; readonly review: VariantReview | undefined } = $derived.by(() =>
-    this.carrying ? { job: this.session.job, review: this.#steady } : { job: this.liveJob, review: this.review },
+  readonly tally = $derived.by(() =>
+    this.review === undefined || this.#answer === undefined ? undefined : tally(this.review),
   )
-  readonly demands = $derived.by(() => {
-    const { job, review } = this.#counted
-    const { plan } = job.variants[this.variantId]!
-    const shown = this.carrying ? this.standing : this.scene
-    return demandStates(
-      job.brief,
-      modesOf(plan).map(([id]) => (id === this.modeId ? shown : buildScene(this.interior, plan, id, shown))),
-      review?.modes.flatMap(({ findings }) => findings) ?? [],
-    )
-  })
+  readonly demands: readonly (DemandState | UncheckedDemand)[] = $derived.by(
+    () =>
+      this.#settled?.demands ??
+      demandsOf(this.session.job.brief).map((demand) => ({ demand, state: 'checking' as const, findings: [] })),
+  )
 
   /** Asks for a review of what is shown; call it whenever that changes. */
   requestReview(): void {
-    this.#reviewer.request(this.liveJob, this.variantId, this.carrying ? REST_IN_HAND_MS : 0)
+    this.#reviewer.request(this.liveJob, this.variantId, this.modeId, this.carrying ? REST_IN_HAND_MS : 0)
+  }
+
+  #forgetReview(): void {
+    this.review = undefined
+    this.#answer = undefined
+    this.#steady = undefined
+    this.stopped = undefined
   }
 
   remedies(finding: Finding): Promise<readonly ProvenRemedy[]> {
@@ -259,7 +303,7 @@ export class Bench {
   showVariant(id: string): void {
     this.stopPlaying()
     this.#variantId = id
-    this.review = undefined
+    this.#forgetReview()
     this.selectedId = undefined
     this.also = []
   }
@@ -469,11 +513,12 @@ export class Bench {
   )
 
   /** The client’s gear that is packed into the one in hand, each piece where it lies; nothing while something is carried. */
-  readonly gear: readonly PackedPiece[] = $derived.by(() =>
-    this.selected === undefined || this.carrying || !this.selected.services.some(({ type }) => type === 'stowage')
+  readonly gear: readonly PackedPiece[] = $derived.by(() => {
+    const stowed = this.#answer?.stowed.get(this.modeId)
+    return this.selected === undefined || this.carrying || stowed === undefined
       ? []
-      : gearIn(this.scene, this.liveJob.brief, this.selected.id),
-  )
+      : gearIn(stowed, this.liveJob.brief, this.selected.id)
+  })
   /** The same by name, and how many of each. */
   readonly gearNames = $derived.by(() => countedByName(this.gear))
 

@@ -14,10 +14,18 @@
   import type { BriefClient } from '$lib/workers/brief-client'
   import { getSession } from '../job/context'
   import GravityMark from '../parts/GravityMark.svelte'
+  import { reasonOf } from '../parts/reason'
   import Why from '../parts/Why.svelte'
   import VariantsBroken from './VariantsBroken.svelte'
 
-  let { client }: { client: BriefClient } = $props()
+  interface Props {
+    client: BriefClient
+    /** Counts how often it was asked to begin again. */
+    again: number
+    /** Called with nothing when an answer came, else with why none did. */
+    onanswer: (stopped: string | undefined) => void
+  }
+  let { client, again, onanswer }: Props = $props()
   const session = getSession()
   const brief = $derived(session.job.brief)
   const unit = $derived(session.job.units)
@@ -29,10 +37,15 @@
   let asked = 0
   $effect(() => {
     const { lining, changes } = interior
+    void again
     const mine = (asked += 1)
-    void client.remote.contradictions(brief, session.job.shell, lining, changes).then((found) => {
-      if (mine === asked) against = found
-    })
+    void client
+      .contradictions(session.job, lining, changes)
+      .then((found) => {
+        if (mine === asked) against = found
+        onanswer(undefined)
+      })
+      .catch((cause: unknown) => onanswer(reasonOf(cause)))
   })
 
   const WIDE_PX = 250
@@ -79,7 +92,7 @@
   </section>
 {/if}
 
-<VariantsBroken {client} />
+<VariantsBroken {client} {again} {onanswer} />
 <ol data-testid="asks">
   {#each demands as demand (demand.id)}
     {@const shape = figure(demand)}

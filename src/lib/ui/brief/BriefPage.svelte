@@ -7,6 +7,7 @@
   import { BriefClient } from '$lib/workers/brief-client'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
+  import Stopped from '../parts/Stopped.svelte'
   import AsksColumn from './AsksColumn.svelte'
   import BuildPage from './BuildPage.svelte'
   import ComfortPage from './ComfortPage.svelte'
@@ -21,6 +22,9 @@
   const session = getSession()
   const client = new BriefClient()
   onDestroy(() => client.close())
+  /** Why checking has stopped, where it has; and how often it was begun again. */
+  let stopped: string | undefined = $state(undefined)
+  let again = $state(0)
   const brief = $derived(session.job.brief)
 
   type Step = Page | 'demands' | 'vehicles'
@@ -91,6 +95,7 @@
       </div>
     </nav>
     <main class="min-h-0 overflow-y-auto bg-sheet px-8 py-5">
+      <Stopped what="Checking the brief" why={stopped} onagain={() => (again += 1)} />
       {#if current === 'people'}<PeoplePage />
       {:else if current === 'pets'}<PetsPage />
       {:else if current === 'gear'}<GearPage />
@@ -98,7 +103,7 @@
       {:else if current === 'comfort'}<ComfortPage />
       {:else if current === 'build'}<BuildPage />
       {:else if current === 'demands'}<DemandsPage />
-      {:else}<VehiclesPage {client} />{/if}
+      {:else}<VehiclesPage {client} {again} onanswer={(cause) => (stopped = cause)} />{/if}
       {#if next !== undefined}
         <p class="mt-6"><a class="inline-block act-main" href="?page={next}">On to {WORDS[next].toLowerCase()}</a></p>
       {/if}
@@ -107,7 +112,7 @@
         class="min-h-0 overflow-y-auto border-l border-line px-5 py-4"
         aria-label="What the brief asks for"
       >
-        <AsksColumn {client} />
+        <AsksColumn {client} {again} onanswer={(cause) => (stopped = cause)} />
       </aside>{/if}
   </div>
 </div>

@@ -5,8 +5,16 @@
   import type { BriefClient } from '$lib/workers/brief-client'
   import { getSession } from '../job/context'
   import GravityMark from '../parts/GravityMark.svelte'
+  import { reasonOf } from '../parts/reason'
 
-  let { client }: { client: BriefClient } = $props()
+  interface Props {
+    client: BriefClient
+    /** Counts how often it was asked to begin again. */
+    again: number
+    /** Called with nothing when an answer came, else with why none did. */
+    onanswer: (stopped: string | undefined) => void
+  }
+  let { client, again, onanswer }: Props = $props()
   const session = getSession()
   const unit = $derived(session.job.units)
   const variants = $derived(variantsOf(session.job).filter(([, { plan }]) => Object.keys(plan.fittings).length > 0))
@@ -17,14 +25,16 @@
   let asked = 0
   $effect(() => {
     const { job } = session
+    void again
     const mine = (asked += 1)
-    void Promise.all(variants.map(async ([id]) => [id, await client.remote.review(job, id)] as const)).then(
-      (reviews) => {
+    void Promise.all(variants.map(async ([id]) => [id, await client.review(job, id)] as const))
+      .then((reviews) => {
         if (mine !== asked) return
         before = new Map([...reviews, ...before])
         now = new Map(reviews)
-      },
-    )
+        onanswer(undefined)
+      })
+      .catch((cause: unknown) => onanswer(reasonOf(cause)))
   })
 
   const faults = (review: VariantReview | undefined): ReadonlyMap<string, Finding> =>

@@ -8,9 +8,17 @@
   import type { BriefClient } from '$lib/workers/brief-client'
   import { getSession } from '../job/context'
   import GravityMark from '../parts/GravityMark.svelte'
+  import { reasonOf } from '../parts/reason'
   import Why from '../parts/Why.svelte'
 
-  let { client }: { client: BriefClient } = $props()
+  interface Props {
+    client: BriefClient
+    /** Counts how often it was asked to begin again. */
+    again: number
+    /** Called with nothing when an answer came, else with why none did. */
+    onanswer: (stopped: string | undefined) => void
+  }
+  let { client, again, onanswer }: Props = $props()
   const session = getSession()
   const unit = $derived(session.job.units)
   const lining = $derived(variantsOf(session.job)[0]![1].plan.lining)
@@ -19,10 +27,15 @@
   let rows: readonly VehicleRow[] | undefined = $state.raw(undefined)
   let asked = 0
   $effect(() => {
+    void again
     const mine = (asked += 1)
-    void client.remote.compare(session.job.brief, own, lining).then((found) => {
-      if (mine === asked) rows = found
-    })
+    void client
+      .compare(session.job, own, lining)
+      .then((found) => {
+        if (mine === asked) rows = found
+        onanswer(undefined)
+      })
+      .catch((cause: unknown) => onanswer(reasonOf(cause)))
   })
 
   async function choose(id: string): Promise<void> {

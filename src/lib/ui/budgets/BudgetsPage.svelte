@@ -5,6 +5,7 @@
   import { formatNumber, sayMass } from '$lib/core/units'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
+  import Stopped from '../parts/Stopped.svelte'
   import { Budgets } from './budgets.svelte'
   import HeavyTable from './HeavyTable.svelte'
   import LimitList from './LimitList.svelte'
@@ -71,8 +72,9 @@
       >
     </nav>
     <main class="min-h-0 overflow-y-auto bg-sheet px-7 py-4">
+      <Stopped what="Adding up" why={budgets.stopped} onagain={() => void budgets.look()} />
       {#if report === undefined}
-        <p class="text-ink-2" role="status">Adding it up…</p>
+        {#if budgets.stopped === undefined}<p class="text-ink-2" role="status">Adding it up…</p>{/if}
       {:else}
         <h1 class="max-w-[46rem] text-xl font-semibold text-balance" data-testid="answer">{sayWeight(report)}</h1>
         <div class="mt-1 flex flex-wrap items-baseline gap-x-4 text-[13px] text-ink-2">

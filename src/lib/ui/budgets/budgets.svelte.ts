@@ -7,6 +7,7 @@ import { BudgetClient } from '$lib/workers/budget-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { newId } from '../job/new-id'
 import { today } from '../parts/days'
+import { reasonOf } from '../parts/reason'
 import { loadingNamed, type LoadingName } from './loadings'
 
 /** What would help a limit, as far as it was looked for. */
@@ -34,6 +35,8 @@ export class Budgets {
   #chosen: LimitId | undefined = $state(undefined)
   helps: Helps | undefined = $state.raw(undefined)
   #asked = 0
+  /** Why the sums have stopped, where they have. */
+  stopped: string | undefined = $state.raw(undefined)
 
   constructor(session: JobSession) {
     this.session = session
@@ -73,17 +76,28 @@ export class Budgets {
 
   /** Sums every variant of the job as it is now, the one that is shown first; call it whenever the job or the loading changes. */
   async look(): Promise<void> {
+    try {
+      await this.#look()
+      this.stopped = undefined
+    } catch (cause) {
+      // what was summed before is of another plan
+      this.reports = {}
+      this.held = {}
+      this.stopped = reasonOf(cause)
+    }
+  }
+
+  async #look(): Promise<void> {
     const asked = (this.#asked += 1)
     const { job } = this.session
     const mode = this.#modeId
     const ids = variantsOf(job).map(([id]) => id)
-    const { remote } = this.#client
     for (const id of [this.variantId, ...ids.filter((other) => other !== this.variantId)]) {
-      const all = await remote.weight(job, id)
+      const all = await this.#client.weight(job, id)
       const { modes } = job.variants[id]!.plan
       const at = mode !== undefined && modes[mode] !== undefined ? mode : undefined
       const loading = loadingNamed(this.loadingName, at, all.entries)
-      const report = this.loadingName === 'out' && at === undefined ? all : await remote.weight(job, id, loading)
+      const report = this.loadingName === 'out' && at === undefined ? all : await this.#client.weight(job, id, loading)
       if (this.#asked !== asked) return
       this.reports = {
         ...Object.fromEntries(Object.entries(this.reports).filter(([known]) => job.variants[known] !== undefined)),
@@ -93,7 +107,7 @@ export class Budgets {
     const held: Record<string, Held> = {}
     for (const [id, weighing] of Object.entries(job.weight?.weighings ?? {})) {
       if (job.variants[weighing.variant] === undefined) continue
-      held[id] = await remote.held(job, weighing)
+      held[id] = await this.#client.held(job, weighing)
       if (this.#asked !== asked) return
     }
     this.held = held
@@ -103,7 +117,7 @@ export class Budgets {
   async help(limit: LimitId): Promise<void> {
     const { job } = this.session
     this.helps = { limit, found: 'searching' }
-    const found = await this.#client.remote.helps(job, this.variantId, limit)
+    const found = await this.#client.helps(job, this.variantId, limit).catch(() => [])
     if (this.session.job === job && this.helps?.limit === limit) this.helps = { limit, found }
     else if (this.helps?.found === 'searching' && this.helps.limit === limit) this.helps = undefined
   }
@@ -129,7 +143,7 @@ export class Budgets {
 
   /** The entries of the ledger in a loading, for a weighing that is being entered. */
   async entriesIn(loading: Loading): Promise<WeightReport> {
-    return this.#client.remote.weight(this.session.job, this.variantId, loading)
+    return this.#client.weight(this.session.job, this.variantId, loading)
   }
 
   /** Keeps a reading with what the plan had in the vehicle at that moment. */
@@ -138,7 +152,7 @@ export class Budgets {
     loading: Loading,
     on = today(),
   ) {
-    const plannedKg = await this.#client.remote.planned(this.session.job, this.variantId, loading)
+    const plannedKg = await this.#client.planned(this.session.job, this.variantId, loading)
     const id = newId('weighing')
     const taken = this.session.do({
       type: 'weighing.put',

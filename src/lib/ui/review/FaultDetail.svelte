@@ -1,6 +1,7 @@
 <script lang="ts">
   import { isLetBe, type Fault } from '$lib/core/review'
   import { capital, GRAVITY_WORDS, sayBasis, sayFigure, sayFinding } from '$lib/core/text'
+  import { formatNumber } from '$lib/core/units'
   import { sayDay } from '../parts/days'
   import Follows from '../parts/Follows.svelte'
   import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
@@ -79,14 +80,18 @@
           {:else}
             <li class="py-1 text-sm text-ink-2">No small change puts this right.</li>
           {/each}
-          {#if Array.isArray(offers.found)}
-            {#each offers.found as remedy, index (index)}
+          {#if offers.found !== undefined && offers.found !== 'searching'}
+            {#each offers.found.remedies as remedy, index (index)}
               <WayOut {desk} {remedy} />
             {:else}
               <li class="py-1 text-sm text-ink-2">
                 No other single move, turn, position or figure puts it right without adding a stop.
               </li>
             {/each}
+            <li class="py-1 text-sm text-ink-2" data-testid="looked">
+              Tried {formatNumber(offers.found.tried)} of the {formatNumber(offers.found.known)} small changes to what it
+              speaks of.
+            </li>
           {/if}
         </ul>
         <p class="flex gap-6 py-1.5">

@@ -3,6 +3,7 @@
   import { capital, count, GRAVITY_WORDS, RULE_WORDS, sayEnded, sayFinding, sayMissing } from '$lib/core/text'
   import { sayDay } from '../parts/days'
   import GravityMark from '../parts/GravityMark.svelte'
+  import Stopped from '../parts/Stopped.svelte'
   import type { Desk, Sorting } from './desk.svelte'
 
   let { desk }: { desk: Desk } = $props()
@@ -33,8 +34,9 @@
   {/each}
 </div>
 <div bind:this={list} class="min-h-0 flex-1 overflow-y-auto pr-2" data-testid="faults">
+  <Stopped what="The review" why={desk.stopped} onagain={() => void desk.look()} />
   {#if desk.review === undefined}
-    <p class="pt-2 text-ink-2" role="status">Checking…</p>
+    {#if desk.stopped === undefined}<p class="pt-2 text-ink-2" role="status">Checking…</p>{/if}
   {:else}
     {#each desk.review.failed as { rule, message, modeId } (`${rule} ${modeId}`)}
       <p role="alert" class="border-b border-line py-1.5 text-sm text-stop">

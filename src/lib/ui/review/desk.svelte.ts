@@ -19,9 +19,11 @@ import {
 import type { Scene } from '$lib/core/scene'
 import { scenesOf } from '$lib/core/scene'
 import { namesOf } from '$lib/core/text'
+import type { Searched } from '$lib/core/what-if'
 import { ReviewClient } from '$lib/workers/review-client'
 import { SearchClient } from '$lib/workers/search-client'
 import type { JobSession } from '../job/job-session.svelte'
+import { reasonOf } from '../parts/reason'
 import { newId } from '../job/new-id'
 import { today } from '../parts/days'
 import { keepSeen, lastSeen, type Figures, type Seen } from './seen'
@@ -38,7 +40,7 @@ export interface Section {
 export interface Offers {
   readonly key: string
   readonly remedies?: readonly ProvenRemedy[]
-  readonly found?: readonly ProvenRemedy[] | 'searching'
+  readonly found?: Searched | 'searching'
 }
 
 /** What a way out changes, whatever to: a second figure for the same board adds nothing. */
@@ -65,6 +67,8 @@ export class Desk {
   /** A way out that is being looked at before it is taken. */
   preview: ProvenRemedy | undefined = $state.raw(undefined)
   #asked = 0
+  /** Why the review, or a search, has stopped, where it has. */
+  stopped: string | undefined = $state.raw(undefined)
 
   constructor(session: JobSession) {
     this.session = session
@@ -136,14 +140,31 @@ export class Desk {
     }))
   }
 
+  /** What an engine answers; nothing where it has stopped, and then why. */
+  async #told<T>(answer: Promise<T>): Promise<T | undefined> {
+    try {
+      const told = await answer
+      this.stopped = undefined
+      return told
+    } catch (cause) {
+      this.stopped = reasonOf(cause)
+      return undefined
+    }
+  }
+
   /** Reviews every variant of the job as it is now, the one that is shown first; call it whenever the job changes. */
   async look(): Promise<void> {
     const asked = (this.#asked += 1)
     const { job } = this.session
     const ids = variantsOf(job).map(([id]) => id)
     for (const id of [this.variantId, ...ids.filter((other) => other !== this.variantId)]) {
-      const review = await this.#client.review(job, id)
+      const review = await this.#told(this.#client.review(job, id))
       if (this.#asked !== asked) return
+      if (review === undefined) {
+        // what it said before is of another plan
+        this.reviews = {}
+        return
+      }
       this.reviews = {
         ...Object.fromEntries(Object.entries(this.reviews).filter(([known]) => job.variants[known] !== undefined)),
         [id]: review,
@@ -157,8 +178,9 @@ export class Desk {
     this.preview = undefined
     this.offers = { key }
     const { job } = this.session
-    const remedies = await this.#client.remedies(job, this.variantId, fault.finding)
-    if (this.offers?.key === key && this.session.job === job) this.offers = { ...this.offers, remedies }
+    const remedies = await this.#told(this.#client.remedies(job, this.variantId, fault.finding))
+    if (remedies !== undefined && this.offers?.key === key && this.session.job === job)
+      this.offers = { ...this.offers, remedies }
   }
 
   /** Searches for more: small moves, mirrorings, stances and figures of what the fault speaks of. */
@@ -167,10 +189,16 @@ export class Desk {
     if (this.offers?.key !== key) return
     this.offers = { ...this.offers, found: 'searching' }
     const { job } = this.session
-    const found = await this.#searcher.search(job, this.variantId, fault.finding)
+    const found = await this.#told(this.#searcher.search(job, this.variantId, fault.finding))
+    if (found === undefined && this.offers?.found === 'searching') {
+      const { found: _, ...rest } = this.offers
+      this.offers = rest
+    }
+    if (found === undefined) return
     if (this.offers?.key !== key || this.session.job !== job) return
     const known = (this.offers.remedies ?? []).map(whatOf)
-    this.offers = { ...this.offers, found: found.filter((remedy) => !known.includes(whatOf(remedy))) }
+    const remedies = found.remedies.filter((remedy) => !known.includes(whatOf(remedy)))
+    this.offers = { ...this.offers, found: { ...found, remedies } }
   }
 
   showVariant(id: string): void {
