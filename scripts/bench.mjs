@@ -2,6 +2,8 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
+import v8 from 'node:v8'
+import { runInNewContext } from 'node:vm'
 import { gzipSync } from 'node:zlib'
 import { chromium } from '@playwright/test'
 import { loadTypeScript } from './lib/bundle.mjs'
@@ -15,7 +17,16 @@ await buildIfStale()
 
 const out = mkdtempSync(path.join(tmpdir(), 'zimmerman-bench-'))
 const core = await loadTypeScript('scripts/bench/core.ts', out)
-const rows = core.measure()
+const reviews = await loadTypeScript('scripts/bench/review.ts', mkdtempSync(path.join(out, 'reviews-')))
+console.log('Reviews of each plan, ms (the worker’s part, measured here without one):')
+const rows = [...reviews.measureReviews(console.log), ...core.measure()]
+v8.setFlagsFromString('--expose_gc')
+rows.push({
+  what: 'what a worker holds more after 1,000 edits than after 100',
+  ms: reviews.heldMore(runInNewContext('gc')),
+  goal: 2,
+  unit: 'MB',
+})
 const job = core.largeJob()
 
 const data = path.join(out, 'data')
@@ -128,11 +139,14 @@ try {
   rmSync(out, { recursive: true, force: true })
 }
 
+// what the reviews took before they began where the last one ended, on the same machine, with its reference loop of then
+const before = JSON.parse(readFileSync(path.join(root, 'scripts/bench/before.json'), 'utf8'))
 console.log(
-  `\nreference loop of this machine: ${core.reference().toFixed(1)} ms (10 million float operations; compare runs by it)\n`,
+  `\nreference loop of this machine: ${core.reference().toFixed(1)} ms (10 million float operations; compare runs by it; ${before.referenceMs} ms when “before” was measured)\n`,
 )
 for (const { what, ms, goal, unit = 'ms' } of rows) {
+  const was = Object.entries(before.ms).find(([start]) => what.startsWith(start))?.[1]
   console.log(
-    `${Math.round(ms * 10) / 10 <= goal ? 'ok  ' : 'over'} ${ms.toFixed(ms < 10 ? 2 : ms < 100 ? 1 : 0).padStart(8)} ${unit}  goal ${String(goal).padStart(5)}  ${what}`,
+    `${Math.round(ms * 10) / 10 <= goal ? 'ok  ' : 'over'} ${ms.toFixed(ms < 10 ? 2 : ms < 100 ? 1 : 0).padStart(8)} ${unit}  goal ${String(goal).padStart(5)}  ${what}${was === undefined ? '' : `; before: ${was}`}`,
   )
 }

@@ -185,11 +185,6 @@ export function measure(): { what: string; ms: number; goal: number }[] {
       ms: median(() => void collisions(buildScene(interior, moved, 'mode-day', first))),
       goal: 4,
     },
-    {
-      what: 'all rules in all three modes, 60 fittings',
-      ms: median(() => void reviewVariant(job, 'variant-a'), 9),
-      goal: 50,
-    },
     { what: 'interior of the van', ms: median(() => void planInterior(job.shell, plan)), goal: 5 },
     { what: 'interior of the 12 m bus, with two flares', ms: median(() => void planInterior(bus, flared)), goal: 5 },
     {

@@ -68,6 +68,25 @@ function figuresOf(job: Job): Figures {
   return { name: job.name, first: half(first), shown: half(shown), all: half(all), bare: half(bare), whole: half(whole) }
 }
 
+/** What a worker holds after so many edits of the sixty, each reviewed from the last, MB. `collect` collects what nobody holds any more. */
+function heldMb(edits: number, collect: () => void): number {
+  let now: Evaluation = evaluate(largeJob(), variant)
+  const ids = Object.keys(now.job.variants[variant]!.plan.fittings)
+  for (let edit = 0; edit < edits; edit += 1)
+    now = evaluate(moved(now.job, ids[edit % ids.length]!, edit % 2 === 0 ? 10 : -10), variant, now)
+  collect()
+  const held = process.memoryUsage().heapUsed / 1e6
+  // what is measured is still held
+  if (now.scenes.length === 0) throw new RangeError('nothing was reviewed')
+  return held
+}
+
+/** How much more a worker holds after a thousand edits than after a hundred, MB. */
+export const heldMore = (collect: () => void): number => {
+  const few = heldMb(100, collect)
+  return heldMb(1000, collect) - few
+}
+
 /** Every example and the sixty, the slowest of each figure, with its name. */
 export function measureReviews(report?: (line: string) => void): Row[] {
   const figures = [...BUILDS, largeJob()].map((job) => {
