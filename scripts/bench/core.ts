@@ -166,7 +166,7 @@ export function measure(): { what: string; ms: number; goal: number }[] {
       z: { min: z, max: z + 100 + ((n * 97) % 800) },
     }
   })
-  const { load } = reviewVariant(job, 'variant-a').modes[0]!
+  const load = reviewVariant(job, 'variant-a').modes[0]!.load!
   const dragged = buildScene(interior, moved, first!.modeId, first)
   // worked out anew each time: a copy of the scene is one that nobody has summed
   const weigh = (): void => {

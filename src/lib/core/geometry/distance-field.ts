@@ -38,6 +38,9 @@ interface Flat {
   readonly maxY: number
 }
 
+const isAlike = (a: Polygon, b: Polygon): boolean =>
+  a === b || (a.length === b.length && a.every(([x, y], at) => x === b[at]![0] && y === b[at]![1]))
+
 /** Polygons are values: what one is made into is kept. */
 const flattened = new WeakMap<Polygon, Flat>()
 
@@ -129,6 +132,16 @@ export class Obstacles {
     this.#all = polygons.map(flatten)
     this.#spare = Float64Array.from(polygons, (_, index) => spare[index] ?? 0)
     this.mostSpare = Math.max(0, ...spare)
+  }
+
+  /** Whether these are the same obstacles in the same order. */
+  areAlike(polygons: readonly Polygon[], spare: readonly number[]): boolean {
+    return (
+      polygons.length === this.polygons.length &&
+      polygons.every(
+        (polygon, index) => (spare[index] ?? 0) === this.#spare[index] && isAlike(polygon, this.polygons[index]!),
+      )
+    )
   }
 
   /** Distance to one obstacle, as a tape has it. */
@@ -276,10 +289,18 @@ export function distanceField(grid: Grid, obstacles: Obstacles, before?: Distanc
 /** Takes over the cells whose nearest obstacle still stands; the obstacles that came since. */
 function carryOver({ grid, obstacles, mm, nearest }: DistanceField, before: DistanceField): readonly number[] {
   if ((['x0', 'y0', 'cellMm', 'columns', 'rows'] as const).some((key) => grid[key] !== before.grid[key])) return []
-  // polygons are values: one that stands as it did is the same one
+  // one that stands as it did is the same one, or another of the same corners
   const spareOf = ({ spare }: Obstacles, index: number): number => spare[index] ?? 0
-  const now = new Map(obstacles.polygons.map((polygon, index) => [polygon, index]))
-  const then = new Map(before.obstacles.polygons.map((polygon, index) => [polygon, index]))
+  const now = new Map<Polygon, number>(obstacles.polygons.map((polygon, index) => [polygon, index]))
+  const then = new Map<Polygon, number>(before.obstacles.polygons.map((polygon, index) => [polygon, index]))
+  const fresh = obstacles.polygons.filter((polygon) => !then.has(polygon))
+  for (const [polygon, index] of [...then])
+    if (!now.has(polygon)) {
+      const alike = fresh.find((one) => isAlike(one, polygon))
+      if (alike === undefined) continue
+      now.set(polygon, now.get(alike)!)
+      then.set(alike, index)
+    }
   const became = before.obstacles.polygons.map((polygon, index) => {
     const to = now.get(polygon)
     return to !== undefined && spareOf(obstacles, to) === spareOf(before.obstacles, index) ? to : -1

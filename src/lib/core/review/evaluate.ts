@@ -26,7 +26,8 @@ interface KeptMode extends Pick<ModeAt, 'walk' | 'bareWalk'> {
   /** What rules that read the same things were handed, was made of. */
   readonly sources: ReadonlyMap<readonly Read[], View['sources']>
   readonly answers: ReadonlyMap<Rule, Answer>
-  readonly load: { readonly sources: readonly unknown[]; readonly sketch: LoadSketch } | undefined
+  readonly load:
+    { readonly sources: readonly unknown[]; readonly isRoad: boolean; readonly sketch: LoadSketch } | undefined
 }
 
 /** A variant that was reviewed, with all that the next review of it can begin from. */
@@ -158,7 +159,7 @@ function evaluateMode(at: ModeAt, rules: readonly Rule[], before: KeptMode | und
   findings.sort(byWeight)
   const { walk, bareWalk } = at
   // what the page shows of it is not asked of a mere try
-  const load = upto === 'ways' ? loadOf(input, viewFor(WEIGHT), before) : undefined
+  const load = upto === 'ways' ? loadOf(input, viewFor(WEIGHT), before, at.index === roadOf(at.scenes)) : undefined
   const { modeId } = scene
   const sources = new Map(before?.sources)
   for (const [reads, view] of views) sources.set(reads, view.sources)
@@ -172,11 +173,24 @@ function evaluateMode(at: ModeAt, rules: readonly Rule[], before: KeptMode | und
 }
 const WEIGHT = reading(['scene', 'weight'])
 
-/** What the page needs to tell of its weights; kept while nothing that weighs changes. */
-function loadOf({ scene, weight }: RuleInput, { sources }: View, before: KeptMode | undefined): KeptMode['load'] {
-  if (before?.load?.sources === sources) return before.load
+/** The mode in which one drives; the first where there is none. */
+const roadOf = (scenes: readonly Scene[]): number =>
+  Math.max(
+    0,
+    scenes.findIndex(({ purpose }) => purpose === 'driving'),
+  )
+
+/** What the page needs to tell of its weights; kept while nothing that weighs changes. Those of the road are summed, of the other modes only where things stand is told. */
+function loadOf(
+  { scene, weight }: RuleInput,
+  { sources }: View,
+  before: KeptMode | undefined,
+  isRoad: boolean,
+): KeptMode['load'] {
+  if (before?.load?.sources === sources && before.load.isRoad === isRoad) return before.load
+  if (!isRoad) return { sources, isRoad, sketch: sketchOf(scene) }
   const { ledger, limits } = weight()
-  return { sources, sketch: sketchOf(scene, ledger, limits.all()) }
+  return { sources, isRoad, sketch: sketchOf(scene, ledger, limits.all()) }
 }
 
 /** What of a review is asked for: all of it where nothing is said. `rules` are those of the job else. */

@@ -1,4 +1,4 @@
-import { type Box, boxesOverlap, spanLength, type Vec3 } from '../geometry'
+import { type Box, boxesOverlap, type Vec3 } from '../geometry'
 import { nth, TOUCH_MM } from '../units'
 
 /** Length, width and height in mm, in any order. */
@@ -31,8 +31,10 @@ export interface Pose {
  * another”, from memory).
  */
 export function rectangleFits(p: number, q: number, a: number, b: number): boolean {
-  const [long, short] = p >= q ? [p, q] : [q, p]
-  const [wide, narrow] = a >= b ? [a, b] : [b, a]
+  const long = p >= q ? p : q
+  const short = p >= q ? q : p
+  const wide = a >= b ? a : b
+  const narrow = a >= b ? b : a
   if (long <= wide + TOUCH_MM && short <= narrow + TOUCH_MM) return true
   if (long <= wide || short > narrow) return false
   const squares = long * long + short * short
@@ -72,15 +74,18 @@ const squarePoses = (piece: Pick<Piece, 'size' | 'mayLie'>, room: Box): readonly
     return fitsSquare(turn, room) ? [{ up, floor: [p, q] as const }] : []
   })
 
+const NO_POSE: readonly Pose[] = []
+
 /** How it can slantwise, over the whole floor of the room. */
 function slantedPoses(piece: Pick<Piece, 'size' | 'mayLie'>, { x, y, z }: Box): readonly Pose[] {
-  const [a, b, height] = [spanLength(x), spanLength(y), spanLength(z)]
+  const [a, b, height] = [x.max - x.min, y.max - y.min, z.max - z.min]
   for (let side = piece.mayLie === false ? 2 : 0; side < 3; side += 1) {
     const up = nth(piece.size, side)
-    const [p, q] = piece.size.filter((_, index) => index !== side) as [number, number]
-    if (up <= height + TOUCH_MM && rectangleFits(p, q, a, b)) return [{ up, floor: [a, b] }]
+    if (up > height + TOUCH_MM) continue
+    if (rectangleFits(nth(piece.size, side === 0 ? 1 : 0), nth(piece.size, side === 2 ? 1 : 2), a, b))
+      return [{ up, floor: [a, b] }]
   }
-  return []
+  return NO_POSE
 }
 
 /** Square, and slanted where it goes in no other way. */
@@ -174,12 +179,25 @@ function tight([p, q, up]: Size, { x, y, z }: Box): number {
 const low = (_: Size, { x, y, z }: Box): number => z.min * 1e6 + (x.min + 1e4) * 1e3 + (y.min + 1e4)
 const MANNERS: readonly Manner[] = [longest, bulk].flatMap((big) => [tight, inAll, low].map((bad) => ({ big, bad })))
 
+/** A piece that is to be packed, with what is asked of it again and again. */
+interface Packed {
+  readonly piece: Piece
+  readonly turns: readonly Size[]
+  readonly mm3: number
+}
+
+/** How much more than a room an unturned piece may take of it: a touch on every side. */
+const SLACK = 1.001
+
 /** The first room that takes a piece slantwise. */
-function slanted(rooms: readonly (readonly Box[])[], piece: Piece): (Lies & { readonly bad: number }) | undefined {
+function slanted(rooms: readonly (readonly Box[])[], { piece, mm3 }: Packed): Lies | undefined {
   for (const [stowage, free] of rooms.entries())
     for (const room of free) {
+      const { x, y, z } = room
+      // what is larger than a room goes into it no way round
+      if ((x.max - x.min) * (y.max - y.min) * (z.max - z.min) * SLACK < mm3) continue
       const [pose] = slantedPoses(piece, room)
-      if (pose !== undefined) return { stowage, block: blockAt(room, pose), bad: 0 }
+      if (pose !== undefined) return { stowage, block: blockAt(room, pose) }
     }
   return undefined
 }
@@ -187,34 +205,43 @@ function slanted(rooms: readonly (readonly Box[])[], piece: Piece): (Lies & { re
 /** One packing: each piece into the best room by a manner, with so much left to chance. */
 function pass(
   rooms: readonly (readonly Box[])[],
-  pieces: readonly Piece[],
+  pieces: readonly Packed[],
   { big, bad }: Manner,
   chance: number,
   random: () => number,
   effort: Effort,
 ): ReadonlyMap<string, Lies> {
   const order = pieces
-    .map((piece) => ({ piece, big: big(piece.size) * (1 + chance * (random() - 0.5)) }))
+    .map((one) => ({ one, big: big(one.piece.size) * (1 + chance * (random() - 0.5)) }))
     .sort((a, b) => b.big - a.big)
   const now = [...rooms]
   const lies = new Map<string, Lies>()
-  for (const { piece } of order) {
-    const turns = turnsOf(piece)
-    let best: (Lies & { readonly bad: number }) | undefined
-    for (const [stowage, free] of now.entries())
-      for (const room of free) {
+  for (const { one } of order) {
+    const { piece, turns, mm3 } = one
+    let least = Infinity
+    let at = -1
+    let into: Box | undefined
+    let best: Size | undefined
+    for (let stowage = 0; stowage < now.length; stowage += 1)
+      for (const room of nth(now, stowage)) {
         effort.left -= 1
+        const { x, y, z } = room
+        const [a, b, c] = [x.max - x.min + TOUCH_MM, y.max - y.min + TOUCH_MM, z.max - z.min + TOUCH_MM]
+        // what is larger than a room goes into it no way round
+        if (a * b * c < mm3) continue
         for (const turn of turns) {
-          if (!fitsSquare(turn, room)) continue
+          if (turn[0] > a || turn[1] > b || turn[2] > c) continue
           const how = bad(turn, room) * (1 + chance * random())
-          if (best === undefined || how < best.bad)
-            best = { stowage, block: blockAt(room, { floor: [turn[0], turn[1]], up: turn[2] }), bad: how }
+          if (best === undefined || how < least) [least, at, into, best] = [how, stowage, room, turn]
         }
       }
-    best ??= slanted(now, piece)
+    const found =
+      best === undefined || into === undefined
+        ? slanted(now, one)
+        : { stowage: at, block: blockAt(into, { floor: [best[0], best[1]], up: best[2] }) }
     if (effort.left < 0) break
-    if (best === undefined) continue
-    const { stowage, block } = best
+    if (found === undefined) continue
+    const { stowage, block } = found
     now[stowage] = freeWithout(nth(now, stowage), block, effort)
     lies.set(piece.id, { stowage, block })
   }
@@ -234,10 +261,14 @@ export function packedByTrying(
 ): ReadonlyMap<string, Lies> {
   const effort: Effort = { left: MOST_LOOKS }
   const random = seeded(1)
+  const all = pieces.map((piece): Packed => {
+    const [a, b, c] = piece.size
+    return { piece, turns: turnsOf(piece), mm3: a * b * c }
+  })
   let best: ReadonlyMap<string, Lies> = new Map()
   for (let at = 0; effort.left > 0 && best.size < pieces.length; at += 1) {
     const chance = at < MANNERS.length ? 0 : 0.3 + 0.2 * (at % 7)
-    const lies = pass(rooms, pieces, nth(MANNERS, at % MANNERS.length), chance, random, effort)
+    const lies = pass(rooms, all, nth(MANNERS, at % MANNERS.length), chance, random, effort)
     if (lies.size > best.size) best = lies
   }
   return best

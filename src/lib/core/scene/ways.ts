@@ -269,19 +269,18 @@ export function wayGround(scene: Scene, walker: Walker, befores: readonly WayGro
       return isRear ? cellAt(grid.x0 + CELL_MM / 2, at) : cellAt(at, beside)
     })
   })
+  const own = { placed: scene.placed, turned: scene.turned, walker, fromMm, walls, owners, sources }
+  // where what one walks round is the same, so are the ways, whatever else stands otherwise
+  const same = befores.find(
+    (one) => one.walls === walls && isSameGrid(one.field.grid, grid) && one.field.obstacles.areAlike(polygons, spare),
+  )
+  if (same !== undefined) return { ...own, field: same.field, paths: same.paths }
   const field = distanceField(grid, new Obstacles(polygons, spare), before?.field)
-  return {
-    placed: scene.placed,
-    turned: scene.turned,
-    walker,
-    fromMm,
-    walls,
-    field,
-    paths: new WidestPaths(grid, field.mm, sources, NARROWEST_MM / 2),
-    owners,
-    sources,
-  }
+  return { ...own, field, paths: new WidestPaths(grid, field.mm, sources, NARROWEST_MM / 2) }
 }
+
+const isSameGrid = (a: Grid, b: Grid): boolean =>
+  a.x0 === b.x0 && a.y0 === b.y0 && a.columns === b.columns && a.rows === b.rows && a.cellMm === b.cellMm
 
 /** Steps to all sides: one that is held from two sides gives way only aslant. */
 const AROUND = [-1, 0, 1].flatMap((right) => [-1, 0, 1].map((up) => [right, up] as const))
@@ -644,7 +643,19 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
   const { paths } = ground
   const { grid, mm } = ground.field
   const saddles = new Map<number, Saddle>()
-  return targets.map(({ placed, clearance, services }): Way => {
+  const known = knownWays.get(paths) ?? new WeakMap<PlacedClearance, Map<string, Way>>()
+  knownWays.set(paths, known)
+  return targets.map((target): Way => {
+    const { clearance, services } = target
+    const of = known.get(clearance) ?? new Map<string, Way>()
+    known.set(clearance, of)
+    const key = `${besideMm} ${services.join()}`
+    const way = of.get(key) ?? wayTo(target)
+    of.set(key, way)
+    return way
+  })
+
+  function wayTo({ placed, clearance, services }: Target): Way {
     const reachMm = services.includes('seat') ? Math.max(besideMm, SLIDE_IN_MM) : besideMm
     const zone = clearance.prism.axis === 'z' ? grown(clearance.prism.profile, reachMm) : []
     const cells = cellsIn(grid, zone)
@@ -705,5 +716,8 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
           cellCentre(grid, step),
         ),
     }
-  })
+  }
 }
+
+/** Ways that were found before, by the paths that they lie on: modes that one walks about in alike have them in common. */
+const knownWays = new WeakMap<WidestPaths, WeakMap<PlacedClearance, Map<string, Way>>>()

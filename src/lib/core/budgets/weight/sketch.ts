@@ -4,8 +4,12 @@ import type { LimitState } from './limits'
 import { axlesOf } from './vehicle'
 import type { WeightLedger } from './weight'
 
-/** What a page is to know of a mode’s weights while something is dragged. */
-export function sketchOf(scene: Scene, { entries }: WeightLedger, limits: readonly LimitState[]): LoadSketch {
+/** What a page is to know of a mode’s weights while something is dragged; of one in which nobody drives only where things stand. */
+export function sketchOf(
+  scene: Scene,
+  { entries }: Pick<WeightLedger, 'entries'> = { entries: [] },
+  limits: readonly LimitState[] = [],
+): LoadSketch {
   return {
     axles: axlesOf(scene.interior.shell),
     stood: Object.fromEntries(scene.placed.map(({ id, placement }) => [id, placement.at])),
