@@ -50,6 +50,6 @@ export {
   type Turn,
 } from './placement'
 export { cellCentre, distanceField, gridOver, Obstacles, type DistanceField, type Grid } from './distance-field'
-export { isJoined, shortestWithin, WidestPaths } from './widest-path'
+export { floodFrom, shortestWithin, WidestPaths } from './widest-path'
 export { summit } from './summit'
 export { longestRectangle } from './longest-rectangle'

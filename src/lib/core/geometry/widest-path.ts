@@ -17,14 +17,7 @@ const MOST_MM = 4095
 
 /** What a search fills and leaves: made once, for the largest grid. */
 let level = new Int32Array(0)
-let marks = new Uint8Array(0)
 const levelFor = (size: number): Int32Array => (level.length < size ? (level = new Int32Array(size)) : level)
-const marksFor = (size: number): Uint8Array => {
-  if (marks.length < size) marks = new Uint8Array(size)
-  else marks.fill(0, 0, size)
-  return marks
-}
-
 /** The queue of a whole millimetre; the widest wait in the last. */
 const bucketOf = (wide: number): number => (wide >= MOST_MM ? MOST_MM : Math.floor(wide))
 
@@ -149,32 +142,27 @@ export class WidestPaths {
 /** A search for the widest way to a place goes on by so much at a time. */
 const STEP_MM = 25
 
-/**
- * Whether one can go from any of `from` to any of `to` through cells wider than `least` and none of `filled`, looked for from `from`
- * outwards.
- */
-export function isJoined(
+/** Which cells one reaches from any of `sources` through cells wider than `least` and none of `filled`: 1 where one does. */
+export function floodFrom(
   grid: Grid,
   width: Float64Array,
-  from: readonly number[],
-  to: readonly number[],
+  sources: readonly number[],
   least: number,
   filled: readonly number[] = [],
-): boolean {
+): Uint8Array {
   const { columns, rows } = grid
   const size = columns * rows
-  const [settled, level] = [marksFor(size), levelFor(size)]
-  const SOUGHT = 2
-  for (const cell of to) if (width[cell]! > least) settled[cell] = SOUGHT
-  for (const cell of filled) settled[cell] = 1
+  const reached = new Uint8Array(size)
+  const level = levelFor(size)
+  const FILLED = 2
+  for (const cell of filled) reached[cell] = FILLED
   let count = 0
-  for (const cell of from) {
-    if (settled[cell] === SOUGHT) return true
-    if (settled[cell] === 1 || !(width[cell]! > least)) continue
-    settled[cell] = 1
+  const take = (cell: number): void => {
+    reached[cell] = 1
     level[count] = cell
     count += 1
   }
+  for (const cell of sources) if (reached[cell] === 0 && width[cell]! > least) take(cell)
   for (let at = 0; at < count; at += 1) {
     const cell = level[at]!
     const column = cell % columns
@@ -182,15 +170,11 @@ export function isJoined(
     const right = column + 1 < columns ? 1 : 0
     const below = row + 1 < rows ? 1 : 0
     for (let dy = row > 0 ? -1 : 0; dy <= below; dy += 1)
-      for (let next = cell + dy * columns - (column > 0 ? 1 : 0); next <= cell + dy * columns + right; next += 1) {
-        if (settled[next] === SOUGHT) return true
-        if (settled[next] === 1 || !(width[next]! > least)) continue
-        settled[next] = 1
-        level[count] = next
-        count += 1
-      }
+      for (let next = cell + dy * columns - (column > 0 ? 1 : 0); next <= cell + dy * columns + right; next += 1)
+        if (reached[next] === 0 && width[next]! > least) take(next)
   }
-  return false
+  for (const cell of filled) reached[cell] = 0
+  return reached
 }
 
 /**

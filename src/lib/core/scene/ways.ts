@@ -6,10 +6,10 @@ import {
   convexContains,
   distanceField,
   type DistanceField,
+  floodFrom,
   footprintInBand,
   type Grid,
   gridOver,
-  isJoined,
   Obstacles,
   type Polygon,
   polygonSpan,
@@ -566,8 +566,9 @@ const MOST_PLACES = 3
 const APART_MM = 150
 
 function gapBetweenCells(grid: Grid, one: number, other: number): number {
-  const [[x, y], [u, v]] = [cellCentre(grid, one), cellCentre(grid, other)]
-  return Math.hypot(x - u, y - v)
+  const { columns, cellMm } = grid
+  const [column, across] = [one % columns, other % columns]
+  return cellMm * Math.hypot(column - across, (one - column - (other - across)) / columns)
 }
 
 /** The narrowest place on the widest way to a cell of a place of use, and whether that is about where it ends. */
@@ -614,6 +615,7 @@ function without(
   { at: [x, y], distance }: Saddle,
   cells: readonly number[],
   leastMm: number,
+  floods: Map<string, Uint8Array>,
 ): WayGround | undefined {
   const { grid, mm } = ground.field
   const filled: number[] = []
@@ -627,7 +629,11 @@ function without(
       if (Math.hypot(u - x, v - y) <= far) filled.push(cell)
     }
   const least = Math.max(leastMm, NARROWEST_MM / 2)
-  if (!isJoined(grid, mm, cells, ground.sources, least, filled)) return undefined
+  // many places lie behind one narrow place: where one still gets to is looked for once
+  const key = `${x} ${y} ${distance}`
+  const reached = floods.get(key) ?? floodFrom(grid, mm, ground.sources, least, filled)
+  floods.set(key, reached)
+  if (!cells.some((cell) => reached[cell] === 1)) return undefined
   const shut = Float64Array.from(mm)
   for (const cell of filled) shut[cell] = 0
   return { ...ground, paths: new WidestPaths(grid, shut, ground.sources, least) }
@@ -643,6 +649,7 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
   const { paths } = ground
   const { grid, mm } = ground.field
   const saddles = new Map<number, Saddle>()
+  const floods = new Map<string, Uint8Array>()
   const known = knownWays.get(paths) ?? new WeakMap<PlacedClearance, Map<string, Way>>()
   knownWays.set(paths, known)
   return targets.map((target): Way => {
@@ -696,7 +703,7 @@ export function waysOf(scene: Scene, ground: WayGround, besideMm = 0): readonly 
     let ways = ground
     // of two ways that are alike to the cells, the other may be the wider by a few millimetres
     if (!isAtEnd && 2 * narrow.distance < WIDE_MM) {
-      const elsewhere = without(ground, narrow, cells, narrow.distance - grid.cellMm)
+      const elsewhere = without(ground, narrow, cells, narrow.distance - grid.cellMm, floods)
       const other = elsewhere === undefined ? -1 : widestOf(elsewhere, cells)
       if (elsewhere !== undefined && other !== -1) {
         const one = narrowestOn(elsewhere, zone, other, new Map())
