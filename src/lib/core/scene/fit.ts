@@ -12,7 +12,7 @@ import {
 } from '../geometry'
 import { isInTheWay } from '../fittings'
 import { cabSpace, type Interior, protrusionOf, protrusionThere, type KeepOut, type Protrusion } from '../shell'
-import { HAIR_MM, TOUCH_MM } from '../units'
+import { HAIR_MM, nth, TOUCH_MM } from '../units'
 import { leastSide, meeting } from './matter'
 import type { Placed, PlacedSolid, Scene } from './scene'
 import { cabSeatsIn } from './cab-seats'
@@ -177,20 +177,30 @@ export function collisionsOf(scene: Scene, a: Placed): readonly Collision[] {
   const before = ofScene.get(a)
   if (before !== undefined) return before
   const near = scene.placed.filter((b) => b.id !== a.id && boundsMeet(a.bounds, b.bounds))
-  const found = keptCollisions(a, scene, near, () => collisionsFound(scene, a, near))
+  const hits = keptCollisions(a, scene, near, () => hitsFound(scene, a, near))
+  const found = hits.map(({ with: other, ...hit }): Collision => ({
+    a,
+    b: typeof other === 'number' ? { kind: 'fitting', placed: nth(near, other) } : { kind: 'keep-out', keepOut: other },
+    ...hit,
+  }))
   ofScene.set(a, found)
   return found
 }
 
 /** What was found before: rules ask it of the same scene again and again. */
 const known = new WeakMap<Scene, WeakMap<Placed, readonly Collision[]>>()
-const keptCollisions = keptNear<Placed, readonly Collision[]>()
+const keptCollisions = keptNear<Placed, readonly HitWith[]>()
 
-function collisionsFound(scene: Scene, a: Placed, near: readonly Placed[]): readonly Collision[] {
-  const found: Collision[] = []
-  for (const b of near) {
+/** A hit with the thing of that number among those that are near, or with a part of the body. */
+interface HitWith extends Hit {
+  readonly with: number | KeepOut
+}
+
+function hitsFound(scene: Scene, a: Placed, near: readonly Placed[]): readonly HitWith[] {
+  const found: HitWith[] = []
+  for (const [index, b] of near.entries()) {
     const hit = deepestOf(a, b)
-    if (hit !== undefined) found.push({ a, b: { kind: 'fitting', placed: b }, ...hit })
+    if (hit !== undefined) found.push({ with: index, ...hit })
   }
   const meet = (keepOut: KeepOut, meets: (fit: PlacedSolid['fit']) => boolean): void => {
     if (!boundsMeet(a.bounds, prismBounds(keepOut.prism))) return
@@ -200,7 +210,7 @@ function collisionsFound(scene: Scene, a: Placed, near: readonly Placed[]): read
     )
     // from the wall inward: a slender pillar deep in a thing is not packed round
     if (hit === undefined || (keepOut.isPillar === true && spanLength(hit.shared.y) <= packedMm(a))) return
-    found.push({ a, b: { kind: 'keep-out', keepOut }, ...hit })
+    found.push({ with: keepOut, ...hit })
   }
   for (const keepOut of scene.interior.keepOuts)
     meet(keepOut, (fit) => fit !== 'cloth' && !(keepOut.notchable && isCutRound(fit)))
@@ -209,7 +219,7 @@ function collisionsFound(scene: Scene, a: Placed, near: readonly Placed[]): read
     const [cushion, ...rest] = solids.map((prism) => ({ id: seat.id, prism }))
     const hit = cushion === undefined ? undefined : deepest(a.inner, [cushion, ...rest])
     if (cushion !== undefined && hit !== undefined)
-      found.push({ a, b: { kind: 'keep-out', keepOut: { ...cushion, label: seat.label, notchable: false } }, ...hit })
+      found.push({ with: { ...cushion, label: seat.label, notchable: false }, ...hit })
   }
   return found
 }

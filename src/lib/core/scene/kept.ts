@@ -1,11 +1,24 @@
+import { nth } from '../units'
 import type { Interior } from '../shell'
 import type { Placed, Scene } from './scene'
 
 interface Answered<T> {
   readonly interior: Interior
   readonly turned: readonly string[]
-  readonly near: readonly Placed[]
+  /** The numbers of what stood near: not the things themselves, which would keep what stood near them, and so on for ever. */
+  readonly near: readonly number[]
   readonly answer: T
+}
+
+/** Each thing that was placed has a number of its own, for as long as anyone holds it. */
+const numbers = new WeakMap<Placed, number>()
+let count = 0
+function numberOf(placed: Placed): number {
+  const known = numbers.get(placed)
+  if (known !== undefined) return known
+  count += 1
+  numbers.set(placed, count)
+  return count
 }
 
 /** A plan has a few modes, and a thing stands alike in most: so many answers are kept for each. */
@@ -13,7 +26,8 @@ const MOST_KEPT = 6
 
 /**
  * Answers about something of a scene that depend on it, the body, the seats that are turned round, and what stands near it: kept from scene to
- * scene, and from mode to mode, while these are the same. `near` must list everything that the answer depends on besides.
+ * scene, and from mode to mode, while these are the same. `near` must list everything that the answer depends on besides. An answer holds
+ * nothing that was placed but its key.
  */
 export function keptNear<K extends object, T>(): (
   key: K,
@@ -30,12 +44,12 @@ export function keptNear<K extends object, T>(): (
         one.interior === interior &&
         one.turned === turned &&
         one.near.length === near.length &&
-        one.near.every((placed, index) => placed === near[index])
+        one.near.every((number, index) => number === numbers.get(nth(near, index)))
       )
         return one.answer
     const answer = make()
     if (answers.length === MOST_KEPT) answers.shift()
-    answers.push({ interior, turned, near, answer })
+    answers.push({ interior, turned, near: near.map(numberOf), answer })
     return answer
   }
 }

@@ -119,7 +119,8 @@ const overlapOf = (a: Box, b: Box): Box => {
 
 interface Kept {
   readonly interior: Interior
-  readonly inside: readonly Box[]
+  /** The sides of all that takes of it, one after the other. */
+  readonly inside: readonly number[]
   readonly stowage: Stowage
 }
 /** What was left inside a stowage before, by its inside: it is the same while the body and all that takes of it are. */
@@ -144,14 +145,15 @@ function stowagesOf(scene: Scene): readonly Stowage[] {
       const inside = [...claimed.map((one) => one.box), ...met, ...standing]
       claims.push({ id: placed.id, box })
       const before = left.get(box)
+      const takes = inside.flatMap(({ x, y, z }) => [x.min, x.max, y.min, y.max, z.min, z.max])
       const stands =
         before?.interior === interior &&
         before.stowage.fittingId === placed.id &&
-        before.inside.length === inside.length &&
-        before.inside.every((one, index) => one === inside[index])
+        before.inside.length === takes.length &&
+        before.inside.every((side, index) => side === takes[index])
       if (stands) return [before.stowage]
       const stowage = stowageIn(interior, placed.id, box, met, inside)
-      left.set(box, { interior, inside, stowage })
+      left.set(box, { interior, inside: takes, stowage })
       return [stowage]
     }),
   )
