@@ -24,10 +24,11 @@ export default defineConfig({
       output: {
         codeSplitting: {
           groups: [
-            // what both the page and its workers run, and so must be free of the page: they load the same files
+            // what both the page and its workers run, and so must be free of the page: they load the same files. What only the
+            // workers run of it is left to find its own
             {
               name: 'core',
-              test: /src[\\/]lib[\\/]core[\\/](units|geometry|materials|people|shell|climate|brief|fittings|readings|job|scene)[\\/]|node_modules[\\/](zod|mutative|flatqueue|flatbush)[\\/]/,
+              test: /src[\\/]lib[\\/]core[\\/](units|geometry|materials|people|shell|climate|brief|fittings|readings|job|scene)[\\/](?!(access|air|distance-field|figures|going-back|headroom|heads|longest-rectangle|loose|moves|packing|sit-up|stowage|swivel|through-door|ways|widest-path|worktop)\.ts)|node_modules[\\/](zod|mutative)[\\/]/,
             },
           ],
         },
