@@ -20,6 +20,7 @@ import {
   sayContradiction,
   sayContradictionBasis,
   sayFinding,
+  sayLooked,
   sayRemedy,
   withLengths,
 } from '../../src/lib/core/text'
@@ -192,6 +193,18 @@ describe('every other sentence', () => {
     },
     LONG_MS,
   )
+
+  it('of a search for remedies', () => {
+    const all = collect()
+    for (const ended of ['all', 'enough', 'steps'] as const)
+      for (const [tried, known] of [
+        [0, 12],
+        [57, 1141],
+      ] as const)
+        all.add(ended, sayLooked({ tried, known, ended }), 'mm')
+    expect(all.wrong).toEqual([])
+    expect(all.count()).toBe(6)
+  })
 
   it('of a demand, a contradiction and a change of mode', () => {
     const all = collect()

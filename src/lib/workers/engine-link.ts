@@ -76,7 +76,9 @@ export class EngineLink<T> {
 
   #stopped(cause: unknown): EngineStopped {
     this.close()
-    return new EngineStopped(cause instanceof Error ? cause.message : String(cause))
+    const message = cause instanceof Error ? cause.message : String(cause)
+    // what a browser says before the message, and what ends it: it is put into a sentence
+    return new EngineStopped(message.replace(/^Uncaught (\w*Error: )?/, '').replace(/\.$/, ''))
   }
 
   /** Ends the worker; the next question opens another, which is told the whole job. */

@@ -1,6 +1,6 @@
 import { GRAVITIES, type Finding, type ProvenRemedy, type Remedy, type RemedyCode } from '../review'
 import type { ParameterValue } from '../fittings'
-import { sayLength, type LengthUnit } from '../units'
+import { formatNumber, sayLength, type LengthUnit } from '../units'
 import { CHOICE_WORDS, KIND_WORDS, parameterWord, stanceWord } from './fitting-words'
 import { aOrAn, capital, count, ofIt, small } from './grammar'
 import { GRAVITY_WORDS } from './words'
@@ -127,4 +127,19 @@ export function sayRemedy(
     does: REMEDY_WORDS[remedy.code](name, say.length(remedy.amount), remedy, say),
     costs: parts.length === 0 ? 'no new findings' : parts.join(', '),
   }
+}
+
+/** How far a search for remedies looked. */
+export function sayLooked({ tried, known, ended }: Looked): string {
+  const changes = `${formatNumber(known)} small changes to what it speaks of`
+  if (ended === 'all') return `All ${changes} were looked through.`
+  const after = `after ${formatNumber(tried)} of the ${changes}`
+  return ended === 'enough' ? `Enough was found ${after}.` : `The search stopped ${after}: there may be more.`
+}
+
+/** What a search tells of itself: how many changes it tried of how many, and why it went no further. */
+interface Looked {
+  readonly tried: number
+  readonly known: number
+  readonly ended: 'all' | 'enough' | 'steps'
 }

@@ -57,10 +57,13 @@ describe('searchRemedies', () => {
       remedies: [],
       tried: 0,
       known: whole.known,
+      ended: 'steps',
     })
     expect(whole.tried).toBeGreaterThan(10)
     expect(whole.known).toBeGreaterThan(whole.tried)
     expect(search(tanks, 'overlap', { limit: 1 })).toEqual(whole.remedies.slice(0, 1))
+    expect(searchRemedies(tanks, variant, first(tanks, 'overlap'), { limit: 1 }).ended).toBe('enough')
+    expect(searchRemedies(tanks, variant, first(tanks, 'overlap'), { limit: 100 }).ended).toBe('all')
     const some = searchRemedies(tanks, variant, first(tanks, 'overlap'), { steps: 20 })
     expect(some.tried).toBeLessThan(whole.tried)
     expect(some.remedies.length).toBeLessThan(whole.remedies.length)

@@ -211,6 +211,8 @@ export interface Searched {
   /** How many changes were tried, of how many that it knows. */
   readonly tried: number
   readonly known: number
+  /** Why it went no further: all that it knows was tried, or stood for by a change that was; it has found enough; its steps were used up. */
+  readonly ended: 'all' | 'enough' | 'steps'
 }
 
 /**
@@ -231,11 +233,10 @@ export function searchRemedies(
 ): Searched {
   const rule = ruleNamed(job, finding.rule)
   const variant = job.variants[variantId]
-  if (rule === undefined || variant?.plan.modes[finding.modeId] === undefined)
-    return { remedies: [], tried: 0, known: 0 }
+  if (rule === undefined || variant?.plan.modes[finding.modeId] === undefined) return NOTHING
   const now = evaluate(job, variantId, before)
   const scene = now.scenes.find(({ modeId }) => modeId === finding.modeId)
-  if (scene === undefined) return { remedies: [], tried: 0, known: 0 }
+  if (scene === undefined) return NOTHING
   const prove = proverOf(now, finding)
   let left = steps
   let looked = 0
@@ -262,5 +263,7 @@ export function searchRemedies(
   }
   const suffers = ({ causes }: ProvenRemedy) => (causes.some(({ gravity }) => gravity === 'caution') ? 1 : 0)
   const remedies = found.sort((a, b) => suffers(a) - suffers(b) || costOf(a) - costOf(b))
-  return { remedies, tried: looked, known: tries.length }
+  const ended = found.length >= limit ? 'enough' : left <= 0 ? 'steps' : 'all'
+  return { remedies, tried: looked, known: tries.length, ended }
 }
+const NOTHING: Searched = { remedies: [], tried: 0, known: 0, ended: 'all' }

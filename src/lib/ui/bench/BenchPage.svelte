@@ -40,7 +40,7 @@
 
   $effect(() => bench.requestReview())
 
-  const reviewState = $derived(sayTally(bench.tally))
+  const reviewState = $derived(bench.stopped === undefined ? sayTally(bench.tally) : 'stopped')
 
   function act(id: ActionId): void {
     switch (id) {

@@ -19,7 +19,7 @@
   const title = sayDemand
   const figure = (demand: ResolvedDemand): string => sayDemandFigure(demand, unit)
   const verdict = (told: DemandState | UncheckedDemand): string => {
-    if (told.state === 'checking') return 'checking…'
+    if (told.state === 'checking') return bench.stopped === undefined ? 'checking…' : 'not checked'
     const { demand, state, needed, offered, unit: counted, cannotStand, findings } = told
     const worst = findings[0]
     if (worst !== undefined) {

@@ -24,7 +24,9 @@
 
 <div class="mx-3 w-[76px] flex-none text-center text-sm text-ink-2" data-testid="mode-change">
   <div class="mt-2 mb-0.5 border-t border-ink-2"></div>
-  {#if change === undefined || change.moves.length === 0}
+  {#if change === undefined}
+    …
+  {:else if change.moves.length === 0}
     no moves
   {:else if words !== undefined}
     <Note

@@ -74,7 +74,7 @@
               : `${sayMass(Math.floor(margin.left))} left`}</b
         >
       </span>
-    {:else}<span class="text-ink-2">weighing…</span>{/each}
+    {:else}<span class="text-ink-2">{bench.stopped === undefined ? 'weighing…' : 'not weighed'}</span>{/each}
   </a>
   <div class="w-28 flex-none text-sm">
     <p class="text-[13px] font-semibold">

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { isLetBe, type Fault } from '$lib/core/review'
-  import { capital, GRAVITY_WORDS, sayBasis, sayFigure, sayFinding } from '$lib/core/text'
-  import { formatNumber } from '$lib/core/units'
+  import { capital, GRAVITY_WORDS, sayBasis, sayFigure, sayFinding, sayLooked } from '$lib/core/text'
   import { sayDay } from '../parts/days'
   import Follows from '../parts/Follows.svelte'
   import { GRAVITY_SHAPES } from '../parts/gravity-shapes'
@@ -89,8 +88,7 @@
               </li>
             {/each}
             <li class="py-1 text-sm text-ink-2" data-testid="looked">
-              Tried {formatNumber(offers.found.tried)} of the {formatNumber(offers.found.known)} small changes to what it
-              speaks of.
+              {sayLooked(offers.found)}
             </li>
           {/if}
         </ul>

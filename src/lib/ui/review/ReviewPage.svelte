@@ -26,7 +26,7 @@
     if (offered !== undefined) void desk.offer(offered)
   })
 
-  const reviewState = $derived(sayTally(desk.tally))
+  const reviewState = $derived(desk.stopped === undefined ? sayTally(desk.tally) : 'stopped')
 
   function onkeydown(event: KeyboardEvent): void {
     const target = event.target as HTMLElement
