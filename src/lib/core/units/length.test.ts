@@ -28,6 +28,48 @@ describe('parseLength', () => {
     expect(result.ok && result.value).toBeCloseTo(mm, 9)
   })
 
+  // worked out by hand
+  it.each([
+    ['1850 − 2×18', 'mm', 1814],
+    ['1850-2*18', 'mm', 1814],
+    ['185 - 2 x 1.8', 'cm', 1814],
+    ['3/4in + 40', 'mm', 59.05],
+    ['3/4in + 40', 'cm', 419.05],
+    ['6\' 2 1/2" − 19mm', 'mm', 1873.3],
+    ['(1850 − 36) / 2', 'mm', 907],
+    ['1850 / 2', 'mm', 925],
+    ['2×(600 + 18)', 'mm', 1236],
+    ['2 × 18mm', 'cm', 36],
+    ['36in ÷ 2', 'mm', 457.2],
+    ['1 850 + 40', 'mm', 1890],
+    ['73-1/2', 'in', 1866.9],
+    ['73 - 1/2', 'in', 1841.5],
+    ['-40 + 100', 'mm', 60],
+    ['100 + -40', 'mm', 60],
+    ['100 − 40 − 30', 'mm', 30],
+    ['100 ÷ 4 ÷ 5', 'mm', 5],
+  ] as const)('works out %s in %s: %d mm', (text, unit, mm) => {
+    const result = parseLength(text, unit)
+    expect(result.ok ? result.value : result.fault).toBeCloseTo(mm, 9)
+  })
+
+  it.each([
+    ['1850 −', /^Cannot read/],
+    ['× 2', /^Cannot read/],
+    ['2 ** 3', /^Cannot read/],
+    ['(1850 − 36', /bracket is not closed/],
+    ['1850)', /^Cannot read/],
+    ['((((((((((1))))))))))', /^Cannot read/],
+    ['10mm × 10mm', /Only one side of ×/],
+    ['100 ÷ 4mm', /Only one side of ÷/],
+    ['100 ÷ (4 − 4)', /divided by 0/],
+    ['9999999 × 9999999', /Too large/],
+    [`1${' + 1'.repeat(200)}`, /^Cannot read/],
+  ])('refuses %j in words', (text, words) => {
+    const result = parseLength(text, 'mm')
+    expect(result.ok ? `read as ${result.value}` : result.fault).toMatch(words)
+  })
+
   it.each([
     ['', /Type a figure/],
     ['wide', /^Cannot read/],

@@ -1,5 +1,7 @@
 <script lang="ts">
   import { onDestroy } from 'svelte'
+  import { replaceState } from '$app/navigation'
+  import { page } from '$app/state'
   import type { ResolvedDemand } from '$lib/core/brief'
   import type { Made } from '$lib/core/fittings'
   import { fittingFor } from '$lib/core/needs'
@@ -13,6 +15,7 @@
   import HandColumn from './HandColumn.svelte'
   import { meaningOf, type ActionId } from './keys'
   import ModeStrip from './ModeStrip.svelte'
+  import { addressOf, keepPlace, lastPlace, placeIn } from './place'
   import type Modules from './ModulesDialog.svelte'
   import type Search from './SearchDialog.svelte'
   import VariantMenu from './VariantMenu.svelte'
@@ -20,6 +23,19 @@
   const session = getSession()
   const bench = new Bench(session)
   onDestroy(() => bench.close())
+
+  // the address first; one who comes by the steps is taken back to where they were in this tab
+  bench.goTo({ ...(page.url.search === '' ? lastPlace(session.id) : placeIn(page.url.searchParams)) })
+  /** The address follows at rest: what is dragged or zoomed writes it once. */
+  const REST_MS = 250
+  $effect(() => {
+    const place = bench.here
+    const timer = setTimeout(() => {
+      keepPlace(session.id, place)
+      replaceState(addressOf(place), page.state)
+    }, REST_MS)
+    return () => clearTimeout(timer)
+  })
 
   let drawing: Drawing | undefined = $state(undefined)
   let searching = $state(false)

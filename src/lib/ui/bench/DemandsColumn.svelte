@@ -54,7 +54,15 @@
   <ul>
     {#each bench.demands as state (state.demand.id)}
       {@const { demand } = state}
-      <li class="border-b border-line py-1.5">
+      <!-- the whole line is its handle; by touch its name is, so that a finger can scroll the list -->
+      <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+      <li
+        class="cursor-grab border-b border-line py-1.5"
+        onpointerdown={(event) => {
+          const onOther = (event.target as Element).closest('button:not([data-demand])') !== null
+          if (event.pointerType !== 'touch' && !onOther) onpick(demand, event)
+        }}
+      >
         <div
           class="mb-1 h-1 {state.state === 'met' || state.state === 'checking'
             ? 'bg-line'
@@ -70,7 +78,9 @@
             class="min-w-0 flex-1 touch-none truncate text-left text-[13.5px] font-semibold narrow hover:text-pencil"
             title="Drag it onto the drawing, or press Enter to add it"
             data-demand={demand.id}
-            onpointerdown={(event) => onpick(demand, event)}
+            onpointerdown={(event) => {
+              if (event.pointerType === 'touch') onpick(demand, event)
+            }}
             onkeydown={(event) => {
               // what is in hand is put down first
               if (bench.waiting === undefined && (event.key === 'Enter' || event.key === ' ')) {

@@ -19,8 +19,7 @@
   let width = $state(800)
   let height = $state(680)
   let canvas: HTMLDivElement | undefined = $state(undefined)
-  /** How far the drawing is magnified and pushed aside, in pixels. */
-  let transform: { readonly k: number; readonly x: number; readonly y: number } = $state.raw({ k: 1, x: 0, y: 0 })
+  const transform = $derived(bench.zoom)
 
   const frames = $derived(
     unfold(width, height, planBounds(bench.interior), sideBounds(bench.interior)).map((frame): ViewFrame => ({
@@ -129,8 +128,11 @@
         const onThing = target.closest('[data-fitting], [data-station], [data-mark], button') !== null
         return !onThing && (event as MouseEvent).button === 0
       })
-      .on('zoom', (event: D3ZoomEvent<HTMLDivElement, unknown>) => (transform = event.transform))
+      .on('zoom', (event: D3ZoomEvent<HTMLDivElement, unknown>) => (bench.zoom = event.transform))
     select(own).call(made)
+    // the drawing may have been magnified already, by the address
+    const { k, x, y } = bench.zoom
+    select(own).call(made.transform, zoomIdentity.translate(x, y).scale(k))
     whole = () => void select(own).call(made.transform, zoomIdentity)
     zoomer = made
   }

@@ -50,6 +50,7 @@ import { Carry } from './carry.svelte'
 import { copiesOf } from './copies'
 import type { DragEffect } from './drag'
 import { keepEqual } from './keep-equal'
+import { stillThere, WHOLE, type Place, type Zoom } from './place'
 import { felt, type Felt } from './felt'
 import { framesOf, type Playing } from './play'
 import { wholeMillimetres } from './settle'
@@ -108,6 +109,7 @@ export class Bench {
   /** A new fitting that fits nowhere by itself: it follows the pointer until it is put down. */
   waiting: Made | undefined = $state.raw(undefined)
   stationMm = $state(800)
+  zoom: Zoom = $state.raw(WHOLE)
   people = $state(true)
   /** What the review says: of the mode on screen as it is now, of the others a moment later. */
   review: VariantReview | undefined = $state.raw(undefined)
@@ -285,18 +287,20 @@ export class Bench {
   }
 
   /** Several commands as one; nothing where there are none. */
-  doAll(what: BatchWhat, commands: readonly SimpleCommand[]): boolean {
+  doAll(what: BatchWhat, commands: readonly SimpleCommand[], run?: string): boolean {
     if (commands.length === 0) return false
     return this.session.do(
       commands.length === 1 && what !== 'run' ? commands[0]! : { type: 'batch', what, commands: [...commands] },
+      run,
     )
   }
 
   /** Seats several at once, on whole millimetres. */
-  arrange(what: BatchWhat, seats: readonly Reseated[]): void {
+  arrange(what: BatchWhat, seats: readonly Reseated[], run?: string): void {
     this.doAll(
       what,
       seats.map(({ id, seat }) => this.#seatCommand({ id, seat: wholeMillimetres(seat) })),
+      run,
     )
   }
 
@@ -306,6 +310,30 @@ export class Bench {
     this.#forgetReview()
     this.selectedId = undefined
     this.also = []
+  }
+
+  /** Where one is, for the address. */
+  readonly here: Place = $derived.by(() => ({
+    variant: this.variantId,
+    mode: this.modeId,
+    selected: this.inHand,
+    stationMm: this.stationMm,
+    zoom: this.zoom,
+  }))
+
+  /** Goes to a place; what is no longer there is passed over, and a variant that is gone is told. */
+  goTo(place: Partial<Place>): void {
+    const { variants } = this.session.job
+    if (place.variant !== undefined && variants[place.variant] === undefined)
+      return this.session.tell('The variant that this link shows is gone: this is the first.')
+    if (place.variant !== undefined) this.#variantId = place.variant
+    const { plan } = variants[this.variantId]!
+    if (place.mode !== undefined && plan.modes[place.mode] !== undefined) this.#modeId = place.mode
+    const [first, ...others] = stillThere(plan, place)
+    this.selectedId = first
+    this.also = others
+    this.stationMm = place.stationMm ?? this.stationMm
+    this.zoom = place.zoom ?? this.zoom
   }
 
   showMode(id: string): void {
@@ -435,17 +463,18 @@ export class Bench {
     else this.place(made)
   }
 
-  #seat(change: (seat: Seat) => Seat): void {
+  #seat(change: (seat: Seat) => Seat, run?: string): void {
     const placed = this.selected
-    if (placed !== undefined) this.session.do(this.#seatCommand({ id: placed.id, seat: change(placed.seat) }))
+    if (placed !== undefined) this.session.do(this.#seatCommand({ id: placed.id, seat: change(placed.seat) }), run)
   }
 
   nudge(axis: 'x' | 'y' | 'z', mm: number): void {
     const placed = this.selected
     if (placed === undefined) return
     const delta: Vec3 = [axis === 'x' ? mm : 0, axis === 'y' ? mm : 0, axis === 'z' ? mm : 0]
-    if (this.also.length > 0) this.arrange('move', movedTogether(this.scene, this.inHand, delta))
-    else this.#seat(() => carried(this.scene, this.plan, placed, delta))
+    const run = `nudge ${this.inHand.join(' ')}`
+    if (this.also.length > 0) this.arrange('move', movedTogether(this.scene, this.inHand, delta), run)
+    else this.#seat(() => carried(this.scene, this.plan, placed, delta), run)
   }
 
   /** Sets a distance of the tape to a typed value. */

@@ -28,7 +28,15 @@ interface Done {
   readonly what: Undone
   readonly redo: readonly Patch[]
   readonly undo: readonly Patch[]
+  /** What it belongs to, where it is one of a run of small steps; and when the last of them was. */
+  readonly run?: string
+  readonly at: number
 }
+
+/** Steps of a run that come no later than this after one another are undone as one. */
+const RUN_MS = 1000
+/** And so many patches at most. */
+const RUN_PATCHES = 200
 
 interface Conflict {
   readonly mine: readonly Pending[]
@@ -127,13 +135,31 @@ export class JobSession {
     return sayTold(this.#redo.at(-1)?.what ?? '')
   }
 
-  /** Gives a command; one too long for a request goes in parts, and is undone as one. False, with a notice, when it does not fit. */
-  do(command: Command): boolean {
+  /**
+   * Gives a command; one too long for a request goes in parts, and is undone as one. Those of one `run` that follow each other quickly are
+   * undone as one as well. False, with a notice, when it does not fit.
+   */
+  do(command: Command, run?: string): boolean {
     const what = told(command, this.job)
     const diff = this.#runAll(inParts(command))
     if (diff === undefined) return false
     if (diff.redo.length === 0) return true
-    this.#undo = [...this.#undo, { what, redo: diff.redo, undo: diff.undo }]
+    const at = Date.now()
+    const last = this.#undo.at(-1)
+    const goesOn =
+      run !== undefined &&
+      last?.run === run &&
+      at - last.at <= RUN_MS &&
+      last.redo.length < RUN_PATCHES &&
+      this.#redo.length === 0
+    const done: Done = {
+      what,
+      redo: goesOn ? [...last.redo, ...diff.redo] : diff.redo,
+      undo: goesOn ? [...diff.undo, ...last.undo] : diff.undo,
+      at,
+      ...(run === undefined ? {} : { run }),
+    }
+    this.#undo = [...(goesOn ? this.#undo.slice(0, -1) : this.#undo), done]
     this.#redo = []
     return true
   }

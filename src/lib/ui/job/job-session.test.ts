@@ -119,6 +119,29 @@ describe('JobSession', () => {
     expect(await rows()).toEqual([])
   })
 
+  it('undoes small steps of one run as one, and what comes later or belongs elsewhere by itself', () => {
+    const now = vi.spyOn(Date, 'now').mockReturnValue(10_000)
+    const session = new JobSession(base.id, base, 0)
+    const names = ['One', 'Two', 'Three']
+    for (const name of names) session.do(label(name), 'typing')
+    session.undo()
+    expect([labelOf(session.job), session.canUndo]).toEqual([undefined, false])
+    session.redo()
+    expect(labelOf(session.job)).toBe('Three')
+    // a run that pauses is another, and so is one of another name
+    session.do(label('Four'), 'typing')
+    now.mockReturnValue(11_001)
+    session.do(label('Five'), 'typing')
+    session.do(label('Six'), 'elsewhere')
+    const back: (string | undefined)[] = []
+    while (session.canUndo) {
+      session.undo()
+      back.push(labelOf(session.job))
+    }
+    expect(back).toEqual(['Five', 'Four', undefined])
+    now.mockRestore()
+  })
+
   it('refuses what does not fit, with words, and sends nothing', async () => {
     answers = [accept]
     const session = new JobSession(base.id, base, 0)

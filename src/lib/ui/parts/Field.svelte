@@ -63,7 +63,11 @@
 
   function onkeydown(event: KeyboardEvent): void {
     event.stopPropagation()
-    if (event.key === 'Enter') settle()
+    if (event.key === 'Enter') {
+      settle()
+      // what was typed is done: the keys are the drawing’s again
+      if (fault === '') (event.currentTarget as HTMLInputElement).blur()
+    }
     if (event.key === 'Escape') {
       typed = undefined
       fault = ''
