@@ -65,7 +65,14 @@ function figuresOf(job: Job): Figures {
       whole.push(times(() => void evaluate(other, variant, now)))
     }
   const half = <T extends readonly number[]>(values: T): number => quantile(values.slice(values.length >> 2), 0.5)
-  return { name: job.name, first: half(first), shown: half(shown), all: half(all), bare: half(bare), whole: half(whole) }
+  return {
+    name: job.name,
+    first: half(first),
+    shown: half(shown),
+    all: half(all),
+    bare: half(bare),
+    whole: half(whole),
+  }
 }
 
 /** What a worker holds after so many edits of the sixty, each reviewed from the last, MB. `collect` collects what nobody holds any more. */

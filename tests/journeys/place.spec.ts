@@ -1,4 +1,4 @@
-import { expect, figureIn, open, openPlan, ownJob, saved, stored, tape, test } from '../support/job'
+import { expect, figureIn, open, openPlan, ownJob, saved, stored, tape, test, withOnly } from '../support/job'
 
 test('variant, mode, selection and zoom are in the address: a reload, going back and a link come to the same place', async ({
   page,
@@ -65,4 +65,58 @@ test('a field takes a sum and gives the keys back with Enter; nudges in one run 
   await expect(tape(page, 'rear')).toBeFocused()
   await tape(page, 'rear').press('Escape')
   expect(await figureIn(page, 'rear')).toBe(2664)
+})
+
+test('a further click takes what lies below: the battery in its bench, and the bench again', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request, (job) =>
+    withOnly(job, 'variant-a', [
+      [
+        'fit-bench',
+        'bench-side',
+        {
+          along: { from: 'rear', mm: 1000 },
+          across: { from: 'left-wall', mm: 0 },
+          up: { from: 'floor', mm: 0 },
+          turn: 0,
+          mirrored: false,
+        },
+        { lengthMm: 1200 },
+      ],
+      [
+        'fit-battery',
+        'battery',
+        {
+          along: { from: 'rear', mm: 0 },
+          across: { from: 'left-wall', mm: 0 },
+          up: { from: 'floor', mm: 0 },
+          turn: 0,
+          mirrored: false,
+          inside: {
+            fitting: 'fit-bench',
+            hollow: 'inside',
+            along: { from: 'left', mm: 20 },
+            across: { from: 'front', mm: 20 },
+            upMm: 0,
+            turn: 0,
+            mirrored: false,
+          },
+        },
+      ],
+    ]),
+  )
+  await openPlan(page, id)
+  const box = (await page.getByTestId('plan-fit-battery').boundingBox())!
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  const names: (string | null)[] = []
+  for (let click = 0; click < 4; click += 1) {
+    await page.mouse.click(x, y)
+    await page.waitForTimeout(350)
+    names.push(new URL(page.url()).searchParams.get('has'))
+  }
+  expect(new Set(names)).toEqual(new Set(['fit-bench', 'fit-battery']))
+  expect(names[0]).not.toBe(names[1])
+  expect(names.slice(2)).toEqual(names.slice(0, 2))
 })

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { D3ZoomEvent, ZoomBehavior } from 'd3-zoom'
-  import { planBounds, sideBounds, type ViewId } from '$lib/core/draw'
+  import { nextBelow, planBounds, sideBounds, thingsAt, type ViewId } from '$lib/core/draw'
   import type { Vec2 } from '$lib/core/geometry'
   import { sayMove } from '$lib/core/text'
   import type { Bench } from './bench.svelte'
@@ -8,7 +8,7 @@
   import FigureHandles from './FigureHandles.svelte'
   import FindingMarks from './FindingMarks.svelte'
   import HatchDefs from '../drawing/HatchDefs.svelte'
-  import type { Along } from './kept-groups'
+  import { groupOf, type Along } from './kept-groups'
   import { frameHeight, toView, unfold, type ViewFrame } from '../drawing/layout'
   import LiveView from './LiveView.svelte'
   import StandingView from './StandingView.svelte'
@@ -76,10 +76,25 @@
       screen,
       add: event.shiftKey,
       held: bench.also.length > 0 && bench.inHand.includes(id),
+      below: bench.also.length === 0 && bench.selectedId === id ? below(id, screen) : undefined,
     })
     group.focus({ preventScroll: true })
     event.preventDefault()
   }
+
+  /** What lies under a thing at a point of the screen, the next larger: what another covers, is inside it, under the floor or on the roof. */
+  function below(id: string, screen: Vec2): string | undefined {
+    const frame = frameOf(active)
+    const drawn = new Set(
+      bench.scene.placed.flatMap((placed) => (groupOf(placed, active, bench.interior) === null ? [] : [placed.id])),
+    )
+    const under = thingsAt(bench.scene, active, toView(frame, screen), NEAR_PX / frame.scale)
+    return nextBelow(
+      under.filter((one) => drawn.has(one)),
+      id,
+    )
+  }
+  const NEAR_PX = 2
 
   function onpointermove(event: PointerEvent): void {
     if (drag.name === 'idle') return

@@ -13,7 +13,8 @@ export type DragState =
       readonly view: ViewId
       readonly at: Vec2
       readonly screen: Vec2
-      readonly pickOnRelease: boolean
+      /** What letting go without a move selects. */
+      readonly pickOnRelease: string | undefined
     }
   | { readonly name: 'dragging'; readonly id: string; readonly view: ViewId; readonly at: Vec2 }
   | { readonly name: 'station' }
@@ -29,6 +30,8 @@ export type DragEvent =
       readonly add?: boolean
       /** In hand already: then letting go without a move, not the press, picks it alone. */
       readonly held?: boolean
+      /** It alone is in hand: then letting go without a move picks what lies below it. */
+      readonly below?: string | undefined
     }
   | { readonly name: 'press-station' }
   | { readonly name: 'press-nothing' }
@@ -57,7 +60,7 @@ export function step(state: DragState, event: DragEvent): Step {
           view: event.view,
           at: event.at,
           screen: event.screen,
-          pickOnRelease: event.held === true && event.add !== true,
+          pickOnRelease: event.add === true ? undefined : event.held === true ? event.id : event.below,
         },
         effects:
           event.held === true && event.add !== true
@@ -81,8 +84,8 @@ export function step(state: DragState, event: DragEvent): Step {
       return { state: { name: 'dragging', id, view, at }, effects: [{ do: 'carry', id, view, by, free: event.free }] }
     }
     case 'release':
-      if (state.name === 'pressed' && state.pickOnRelease)
-        return { state: IDLE, effects: [{ do: 'select', id: state.id }] }
+      if (state.name === 'pressed' && state.pickOnRelease !== undefined)
+        return { state: IDLE, effects: [{ do: 'select', id: state.pickOnRelease }] }
       return { state: IDLE, effects: state.name === 'dragging' ? [{ do: 'put-down' }] : [] }
     case 'escape':
       return {
