@@ -18,17 +18,20 @@ export function largestCircle(
   const { xSpan } = scene.interior
   const wallsAlong = new Map<number, Span>()
   // a doorway is open to those who walk in, and no room to turn in
-  const inside = (x: number, y: number, away: number): number => {
+  const toWall = (x: number, y: number): number => {
     if (x < xSpan.min || x > xSpan.max) return -1
     const known = wallsAlong.get(x)
     const walls = known ?? wallsAt(scene.interior, x, liningTop(scene.interior, x) + STEP_OVER_MM)
     if (known === undefined && walls !== undefined) wallsAlong.set(x, walls)
-    return walls === undefined ? -1 : Math.min(away, walls.max - y, y - walls.min)
+    return walls === undefined ? -1 : Math.min(walls.max - y, y - walls.min)
   }
   let best = -1
   let at: Vec2 = [spanMiddle(xSpan), 0]
   const take = (x: number, y: number): void => {
-    const within = inside(x, y, obstacles.bareDistance(x, y))
+    // the wall is asked first: it is soon told, and often settles it
+    const wall = toWall(x, y)
+    if (!(wall > best)) return
+    const within = Math.min(wall, obstacles.bareDistance(x, y))
     if (within > best) [best, at] = [within, [x, y]]
   }
   // nothing is nearer than it counts as: cells that count as near cannot be better. A few first, so that few are left

@@ -55,7 +55,6 @@
     {#each bench.demands as state (state.demand.id)}
       {@const { demand } = state}
       <!-- the whole line is its handle; by touch its name is, so that a finger can scroll the list -->
-      <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
       <li
         class="cursor-grab border-b border-line py-1.5"
         onpointerdown={(event) => {

@@ -9,6 +9,8 @@ declare module '../finding' {
       readonly demandId: string
       readonly piece: string
       readonly size: readonly [number, number, number]
+      /** Whether there is any storage yet. */
+      readonly hasStorage: boolean
     }
     'gear-no-room': {
       readonly demandId: string
@@ -30,6 +32,7 @@ export const gearStowed = defineRule({
   key: byFitting(({ facts }) => facts.demandId),
   check: ({ scene, brief, stowed }) => {
     const labels = new Map(demandsOf(brief).map(({ id, label }) => [id, label ?? '']))
+    const hasStorage = scene.placed.some(({ services }) => services.some(({ type }) => type === 'stowage'))
     return stowed().left.map(({ piece, longestMm, alone }) => {
       const demandId = demandOf(piece.id)
       const facts = { demandId, piece: labels.get(demandId) ?? '', size: piece.size }
@@ -37,7 +40,7 @@ export const gearStowed = defineRule({
       const common = { fittings: [], place: middleOf(scene), needed: lead, unit: 'mm' as const, facts }
       return alone
         ? { ...common, code: 'gear-no-room' as const, measured: 0 }
-        : { ...common, code: 'gear-too-long' as const, measured: longestMm }
+        : { ...common, code: 'gear-too-long' as const, measured: longestMm, facts: { ...facts, hasStorage } }
     })
   },
   remedies: (input) => placeFor(input, 'stowage'),

@@ -132,9 +132,10 @@ export const USE_SENTENCES: SentencesFor<
     }
   },
   'gear-too-long': ({ measured, needed, facts }, _names, say) => ({
-    title: 'Nowhere long enough',
-    designer:
-      measured === 0
+    title: facts.hasStorage ? 'Nowhere long enough' : 'No storage yet',
+    designer: !facts.hasStorage
+      ? `There is no storage yet for ${pieceName(facts.piece)}, ${size(facts.size, say)}.`
+      : measured === 0
         ? `No locker takes ${pieceName(facts.piece)}, ${size(facts.size, say)}.`
         : `${capital(pieceName(facts.piece))}: ${say(needed)} long; the longest space for something that thick is ${say(measured)}.`,
     client: `There is no place for ${facts.piece === '' ? 'a piece of your gear' : pieceName(facts.piece)}.`,
