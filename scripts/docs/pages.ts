@@ -4,7 +4,7 @@ import path from 'node:path'
 import { NEEDS } from '../../src/lib/core/brief'
 import { GROUPS, KINDS } from '../../src/lib/core/fittings'
 import { GROUP_WORDS, KIND_WORDS, NEED_WORDS, stanceWord } from '../../src/lib/core/text'
-import { ACTIONS } from '../../src/lib/ui/bench/keys'
+import { ACTIONS, KEY_FAMILIES } from '../../src/lib/ui/bench/keys'
 import layers from '../layers.json'
 import { kindsPicture } from './kinds-picture'
 import { smallThings } from './small-things'
@@ -73,12 +73,7 @@ const layersTable = (): string =>
 const keysTable = (): string =>
   table(
     ['key', 'does'],
-    [
-      ...ACTIONS.map(({ key, words }) => [key, words]),
-      ['1 to 9', 'The modes in their order'],
-      ['arrows', 'Nudge by 10 mm; with Shift 100, with Alt 1'],
-      ['PageUp, PageDown', 'Nudge up, down'],
-    ],
+    [...ACTIONS, ...KEY_FAMILIES].map(({ key, words }) => [key, words]),
   )
 
 const ROW = 20

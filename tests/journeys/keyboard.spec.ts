@@ -1,4 +1,4 @@
-import { expect, figureIn, openPlan, ownJob, saved, stored, tape, test } from '../support/job'
+import { deepShower, expect, figureIn, openPlan, ownJob, saved, stored, tape, test } from '../support/job'
 
 test('the bench works from the keyboard alone', async ({ page, request }) => {
   const id = await ownJob(request)
@@ -68,4 +68,54 @@ test('demands, fittings and findings are reached by Tab and opened by Enter', as
     'aria-expanded',
     'true',
   )
+})
+
+test('what is typed right after the search key is not lost and does nothing to the drawing; findings and pages are found', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request, deepShower)
+  await openPlan(page, id)
+  await page.getByTestId('plan-fit-wardrobe').click()
+  // the field comes late, as on a slow line
+  await page.route(/\.js$/, async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 400))
+    await route.continue()
+  })
+  await page.keyboard.press('/')
+  await page.keyboard.type('mdr')
+  const field = page.getByPlaceholder('Add, select or do…')
+  await expect(field).toHaveValue('mdr')
+  await page.keyboard.press('Escape')
+  await page.unroute(/\.js$/)
+  const { fittings } = (await stored(request, id)).variants['variant-a']!.plan
+  expect(Object.values(fittings).filter(({ kind }) => kind === 'wardrobe')).toHaveLength(1)
+
+  await page.getByTestId('mode-button').filter({ hasText: 'Day' }).click()
+  await page.keyboard.press('/')
+  await page.keyboard.type('narrow')
+  await page
+    .getByRole('option', { name: /Tight passage/ })
+    .first()
+    .click()
+  await expect(page.locator('[data-testid^="finding-"][data-open]')).toBeVisible()
+  await page.keyboard.press('Escape')
+
+  await page.keyboard.press('/')
+  await page.keyboard.type('flare')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/vehicle/)
+})
+
+test('a question mark shows the keys, and Escape puts them away', async ({ page, request }) => {
+  await openPlan(page, await ownJob(request))
+  await page.getByTestId('plan-fit-wardrobe').click()
+  await page.keyboard.press('?')
+  const keys = page.getByTestId('keys')
+  await expect(keys).toContainText('Turn by a quarter')
+  // the letters are not the drawing’s meanwhile
+  await page.keyboard.press('m')
+  await page.keyboard.press('Escape')
+  await expect(keys).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled()
 })

@@ -16,6 +16,7 @@
   import { meaningOf, type ActionId } from './keys'
   import ModeStrip from './ModeStrip.svelte'
   import { addressOf, keepPlace, lastPlace, placeIn } from './place'
+  import type Keys from './KeysDialog.svelte'
   import type Modules from './ModulesDialog.svelte'
   import type Search from './SearchDialog.svelte'
   import VariantMenu from './VariantMenu.svelte'
@@ -41,7 +42,10 @@
   let searching = $state(false)
   /** Not part of opening a plan: it comes when it is first asked for, and keys wait for it. */
   let SearchDialog: typeof Search | undefined = $state.raw(undefined)
+  /** What is typed into the search, also before its field is there to take it. */
+  let sought = $state('')
   function search(): void {
+    sought = ''
     searching = true
     void import('./SearchDialog.svelte').then((module) => (SearchDialog = module.default))
   }
@@ -50,6 +54,12 @@
   function library(): void {
     libraryOpen = true
     void import('./ModulesDialog.svelte').then((module) => (ModulesDialog = module.default))
+  }
+  let keysOpen = $state(false)
+  let KeysDialog: typeof Keys | undefined = $state.raw(undefined)
+  function keys(): void {
+    keysOpen = true
+    void import('./KeysDialog.svelte').then((module) => (KeysDialog = module.default))
   }
   let historyOpen = $state(false)
   let brought: { made: Made; from: readonly [number, number]; over: boolean } | undefined = $state.raw(undefined)
@@ -89,6 +99,8 @@
         return bench.mirrorPlan()
       case 'run':
         return bench.arrange('run', runOf(bench.scene, bench.inHand))
+      case 'keys':
+        return keys()
       case 'look-into':
         return bench.lookInto()
       case 'modules':
@@ -121,9 +133,18 @@
 
   function onkeydown(event: KeyboardEvent): void {
     const target = event.target as HTMLElement
+    if (searching && !/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) {
+      // the field is on its way: nothing that is typed for it is lost, or does anything to the drawing
+      if (event.ctrlKey || event.metaKey || event.altKey) return
+      if (event.key === 'Backspace') sought = sought.slice(0, -1)
+      else if ([...event.key].length === 1) sought += event.key
+      else return
+      return event.preventDefault()
+    }
     if (
       searching ||
       libraryOpen ||
+      keysOpen ||
       historyOpen ||
       event.defaultPrevented ||
       /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) ||
@@ -195,7 +216,8 @@
   <aside class="min-h-0 border-l border-line"><HandColumn {bench} onlibrary={library} /></aside>
   <div class="col-span-3"><ModeStrip {bench} /></div>
 </div>
-{#if SearchDialog !== undefined}<SearchDialog {bench} bind:open={searching} onaction={act} />{/if}
+{#if SearchDialog !== undefined}<SearchDialog {bench} bind:open={searching} bind:text={sought} onaction={act} />{/if}
+{#if KeysDialog !== undefined}<KeysDialog bind:open={keysOpen} />{/if}
 {#if ModulesDialog !== undefined}<ModulesDialog {bench} bind:open={libraryOpen} />{/if}
 
 <style>

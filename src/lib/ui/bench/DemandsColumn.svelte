@@ -56,14 +56,14 @@
       {@const { demand } = state}
       <!-- the whole line is its handle; by touch its name is, so that a finger can scroll the list -->
       <li
-        class="cursor-grab border-b border-line py-1.5"
+        class="cursor-grab border-b border-line py-1"
         onpointerdown={(event) => {
           const onOther = (event.target as Element).closest('button:not([data-demand])') !== null
           if (event.pointerType !== 'touch' && !onOther) onpick(demand, event)
         }}
       >
         <div
-          class="mb-1 h-1 {state.state === 'met' || state.state === 'checking'
+          class="mb-0.5 h-1 {state.state === 'met' || state.state === 'checking'
             ? 'bg-line'
             : state.state === 'missing' || state.state === 'cannot-tell'
               ? 'missing'

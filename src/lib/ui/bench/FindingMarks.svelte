@@ -66,11 +66,6 @@
     open !== undefined && (open.code === 'way-narrow' || open.code === 'way-shut') ? open.facts.path : [],
   )
   const words = (finding: Finding) => sayFinding(finding, bench.names, bench.liveJob.units)
-
-  function show(finding: Finding): void {
-    bench.select(finding.fittings[0])
-    bench.openFinding = finding.key
-  }
 </script>
 
 {#if way.length > 0}
@@ -96,13 +91,13 @@
     aria-label="{number}: {words(finding).designer}"
     onclick={(event) => {
       event.stopPropagation()
-      show(finding)
+      bench.show(finding)
     }}
     onkeydown={(event) => {
       if (event.key === 'Enter' || event.key === ' ') {
         event.preventDefault()
         event.stopPropagation()
-        show(finding)
+        bench.show(finding)
       }
     }}
   >

@@ -1,7 +1,9 @@
 <script lang="ts">
   import { Command, Dialog } from 'bits-ui'
   import { defaultsOf, GROUPS, KINDS } from '$lib/core/fittings'
-  import { aOrAn, fittingName, GROUP_WORDS, KIND_KEYWORDS, KIND_WORDS, small } from '$lib/core/text'
+  import { aOrAn, fittingName, GROUP_WORDS, KIND_KEYWORDS, KIND_WORDS, sayFinding, small } from '$lib/core/text'
+  import { goto } from '$app/navigation'
+  import GravityMark from '../parts/GravityMark.svelte'
   import type { Bench } from './bench.svelte'
   import { ACTIONS, type ActionId } from './keys'
   import KindMark from './KindMark.svelte'
@@ -9,9 +11,26 @@
   interface Props {
     bench: Bench
     open: boolean
+    /** What is typed. */
+    text: string
     onaction: (id: ActionId) => void
   }
-  let { bench, open = $bindable(false), onaction }: Props = $props()
+  let { bench, open = $bindable(false), text = $bindable(''), onaction }: Props = $props()
+
+  /** The other pages of the job, found by what one does there. */
+  const PLACES: readonly { readonly words: string; readonly path: string; readonly keywords: readonly string[] }[] = [
+    { words: 'Go to the brief', path: 'brief', keywords: ['people', 'client', 'pets', 'gear', 'questions', 'demands'] },
+    {
+      words: 'Go to the vehicle',
+      path: 'vehicle',
+      keywords: ['van', 'lining', 'insulation', 'bodywork', 'flare', 'window', 'hatch', 'template', 'panels'],
+    },
+    { words: 'Measure the vehicle', path: 'survey', keywords: ['survey', 'tape', 'laser', 'rust', 'as bought'] },
+    { words: 'Go to the review', path: 'review', keywords: ['findings', 'faults', 'stops', 'cautions', 'remedies'] },
+    { words: 'Print the sheet for the client', path: 'review', keywords: ['review', 'report', 'PDF', 'paper'] },
+    { words: 'Go to the budgets', path: 'budgets', keywords: ['weight', 'mass', 'axle', 'payload', 'weighbridge'] },
+    { words: 'Go to the rules of this job', path: 'rules', keywords: ['house rules', 'book', 'own rules', 'custom'] },
+  ]
 
   /** Every word that was typed stands in the entry; better where one begins with it. */
   function match(value: string, search: string, keywords?: string[]): number {
@@ -27,9 +46,10 @@
   }
 </script>
 
-{#snippet entry(words: string, hint: string, work: () => void)}
+{#snippet entry(words: string, hint: string, work: () => void, keywords: readonly string[] = [])}
   <Command.Item
     value={words}
+    keywords={[words, ...keywords]}
     class="flex cursor-pointer justify-between px-4 py-1 data-selected:bg-paper data-selected:text-pencil"
     onSelect={() => run(work)}
   >
@@ -45,9 +65,11 @@
       <Dialog.Description class="sr-only">Type a word, choose with the arrow keys, press Enter.</Dialog.Description>
       <Command.Root loop filter={match}>
         <Command.Input
+          bind:value={text}
           class="w-full border-b border-line bg-transparent px-4 py-3 outline-none"
           placeholder="Add, select or do…"
           aria-label="Add, select or do"
+          maxlength={80}
         />
         <Command.List tabindex={0} class="max-h-96 overflow-y-auto py-2">
           <Command.Viewport>
@@ -84,6 +106,26 @@
                 {/each}
               </Command.GroupItems>
             </Command.Group>
+            {#if bench.findings.length > 0}
+              <Command.Group>
+                <Command.GroupHeading class="px-4 pt-2 caps"
+                  >Findings in {bench.names.mode(bench.modeId)}</Command.GroupHeading
+                >
+                <Command.GroupItems>
+                  {#each bench.findings as { number, finding } (finding.key)}
+                    {@const said = sayFinding(finding, bench.names, bench.liveJob.units)}
+                    <Command.Item
+                      value="finding {finding.key}"
+                      keywords={[said.title, said.designer, 'finding', 'fault']}
+                      class="flex cursor-pointer items-baseline gap-2 px-4 py-1 data-selected:bg-paper data-selected:text-pencil"
+                      onSelect={() => run(() => bench.show(finding))}
+                    >
+                      <GravityMark gravity={finding.gravity} {number} size={14} /><span>{said.title}</span>
+                    </Command.Item>
+                  {/each}
+                </Command.GroupItems>
+              </Command.Group>
+            {/if}
             <Command.Group>
               <Command.GroupHeading class="px-4 pt-2 caps">Do</Command.GroupHeading>
               <Command.GroupItems>
@@ -97,6 +139,18 @@
                     action.key,
                     () => onaction(action.id),
                   )}{/each}
+                {#each PLACES as { words, path, keywords } (words)}{@render entry(
+                    words,
+                    '',
+                    () => void goto(`/jobs/${bench.session.id}/${path}`),
+                    keywords,
+                  )}{/each}
+                {@render entry(
+                  'Export this job',
+                  '',
+                  () => (location.href = `/api/jobs/${bench.session.id}?download`),
+                  ['save', 'file', 'download', 'backup'],
+                )}
               </Command.GroupItems>
             </Command.Group>
           </Command.Viewport>

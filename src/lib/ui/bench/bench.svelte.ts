@@ -375,6 +375,12 @@ export class Bench {
     this.also = kept.slice(1)
   }
 
+  /** Opens a finding, with what it is about first selected. */
+  show(finding: Finding): void {
+    this.select(finding.fittings[0])
+    this.openFinding = finding.key
+  }
+
   /** Plays the moves from one mode to the next in the drawing, one after the other, and ends in that mode. */
   async play(change: ModeChange, still: boolean): Promise<void> {
     this.stopPlaying()

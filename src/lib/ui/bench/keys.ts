@@ -19,6 +19,7 @@ export type ActionId =
   | 'people'
   | 'history'
   | 'look-into'
+  | 'keys'
   | 'let-go'
 
 interface Action {
@@ -47,7 +48,15 @@ export const ACTIONS: readonly Action[] = [
   { id: 'people', words: 'Show or hide the people', key: 'P' },
   { id: 'history', words: 'Open the history', key: 'H' },
   { id: 'look-into', words: 'Look into the selection, or close it', key: 'I' },
+  { id: 'keys', words: 'Show the keys', key: '?' },
   { id: 'let-go', words: 'Clear the selection', key: 'Esc' },
+]
+
+/** What several keys do alike. */
+export const KEY_FAMILIES: readonly { readonly words: string; readonly key: string }[] = [
+  { words: 'The modes in their order', key: '1 to 9' },
+  { words: 'Nudge by 10 mm; with Shift 100, with Alt 1', key: 'arrows' },
+  { words: 'Nudge up, down', key: 'PageUp, PageDown' },
 ]
 
 export type KeyMeaning =
@@ -80,6 +89,7 @@ const PLAIN: Readonly<Record<string, ActionId>> = {
   p: 'people',
   h: 'history',
   '/': 'search',
+  '?': 'keys',
   g: 'group',
   u: 'run',
   l: 'lock',
