@@ -17,6 +17,7 @@ export class EngineLink<T> {
   readonly #longestMs: number
   readonly #teller = new Teller()
   #opened: ReturnType<typeof openEngine<T>> | undefined
+  #isClosed = false
   /** Rejects when the worker itself fails, or is ended. */
   #failed: Promise<never> | undefined
   #fail: (cause: Error) => void = () => undefined
@@ -31,6 +32,7 @@ export class EngineLink<T> {
    * @throws EngineStopped where it gives no answer; the worker has been ended then.
    */
   async ask<R>(job: Job, question: (remote: Remote<T>, news: News) => Promise<R>): Promise<R> {
+    if (this.#isClosed) throw new EngineStopped('it was ended')
     try {
       return await this.#once(question, job)
     } catch (cause) {
@@ -75,14 +77,20 @@ export class EngineLink<T> {
   }
 
   #stopped(cause: unknown): EngineStopped {
-    this.close()
+    this.#end()
     const message = cause instanceof Error ? cause.message : String(cause)
     // what a browser says before the message, and what ends it: it is put into a sentence
     return new EngineStopped(message.replace(/^Uncaught (\w*Error: )?/, '').replace(/\.$/, ''))
   }
 
-  /** Ends the worker; the next question opens another, which is told the whole job. */
+  /** Ends the worker for good. */
   close(): void {
+    this.#isClosed = true
+    this.#end()
+  }
+
+  /** Ends the worker; the next question opens another, which is told the whole job. */
+  #end(): void {
     this.#opened?.worker.terminate()
     this.#opened = undefined
     // whoever still waits for it need wait no longer

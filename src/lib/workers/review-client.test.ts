@@ -164,6 +164,16 @@ describe('the review client', () => {
     expect(heard).toEqual(['stopped: it gave no answer'])
   })
 
+  it('ends for good where it is closed while it waits: no other worker is opened, and nothing is said', async () => {
+    request('a')
+    await settle()
+    client.close()
+    await settle()
+    expect([opened.length, opened[0]!.ended, heard]).toEqual([1, true, []])
+    await expect(client.review(job, 'a')).rejects.toThrow('it was ended')
+    expect(opened.length).toBe(1)
+  })
+
   it('tells the whole job where the worker holds another revision', async () => {
     request('a')
     await settle()

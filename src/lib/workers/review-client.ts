@@ -29,6 +29,7 @@ export class ReviewClient {
   readonly #link = new EngineLink<ReviewEngine>(engineUrl)
   readonly #watch: Watch | undefined
   #running = false
+  #isClosed = false
   #waiting: Request | undefined
   #wake: () => void = () => undefined
 
@@ -66,11 +67,13 @@ export class ReviewClient {
     try {
       await this.#ask(request)
     } catch {
+      if (this.#isClosed) return
       // started anew, once
       try {
         await this.#ask(request)
       } catch (cause) {
-        if (this.#waiting === undefined) this.#watch?.stopped(cause instanceof Error ? cause.message : String(cause))
+        if (this.#waiting === undefined && !this.#isClosed)
+          this.#watch?.stopped(cause instanceof Error ? cause.message : String(cause))
       }
     }
   }
@@ -108,6 +111,8 @@ export class ReviewClient {
   }
 
   close(): void {
+    this.#isClosed = true
+    this.#waiting = undefined
     this.#link.close()
   }
 }

@@ -19,7 +19,7 @@ const known = new WeakMap<Scene, Known>()
 
 /** The ledgers of a mode in their one order: each is handed those before it. Worked out once for a scene and what of the job they read. */
 export function compose(job: Job, scene: Scene): Budgets {
-  const of = [job.brief, job.shell, job.weight]
+  const of = [job.brief, job.shell, job.weight, job.rules]
   const before = known.get(scene)
   if (before !== undefined && before.of.every((one, index) => one === of[index])) return before.budgets
   const water = waterLedger(scene)

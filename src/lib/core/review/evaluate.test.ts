@@ -99,6 +99,17 @@ describe('evaluate', () => {
     expect(evaluate(job, variant, quick).review).toEqual(evaluate(job, variant).review)
   })
 
+  it('holds the limits of weight against the figures that the job sets, as they are now', () => {
+    const set = after(job, {
+      type: 'rules.put',
+      rules: { settings: { 'front-share': { parameters: { least: 0.4 } } }, house: {} },
+    })
+    const now = evaluate(set, variant, evaluate(job, variant)).review
+    expect(now).toEqual(evaluate(set, variant).review)
+    const leastOf = (of: typeof now) => of.modes[0]!.load!.limits.find(({ id }) => id === 'front-share')!.limit
+    expect(leastOf(now)).not.toBe(leastOf(evaluate(job, variant).review))
+  })
+
   it('answers one mode by itself as it does among the others', () => {
     const whole = evaluate(moved, variant).review
     const day = evaluate(moved, variant, evaluate(job, variant), { modes: ['mode-day'] })

@@ -92,7 +92,8 @@ const SOURCES: Readonly<Record<Read, (input: RuleInput, at: ModeAt) => readonly 
   needs: ({ brief }, { scenes }) => [brief, ...scenes],
   stowed: ({ scene, brief }) => [scene, brief],
   change: ({ scene, brief }, { scenes, index }) => [scenes[index - 1], scene, brief],
-  weight: ({ scene, job }) => [scene, job.shell, job.brief, job.weight],
+  // the guides of some limits are figures of the job’s own rules
+  weight: ({ scene, job }) => [scene, job.shell, job.brief, job.weight, job.rules],
   ground: ({ scene, brief }) => [scene, brief],
   ways: ({ scene, brief }) => [scene, brief],
   bareWays: ({ scene, brief }) => [scene, brief],
@@ -120,8 +121,14 @@ export function viewOf(
   const made = reads.flatMap((read) => SOURCES[read](input, at))
   const same = before?.length === made.length && made.every((one, index) => one === before[index])
   const view = Object.create(guardOf(reads)) as Record<string, unknown>
-  for (const key of namedBy(reads)) view[key] = input[key]
+  for (const key of namedBy(reads)) view[key] = PARTS[key]?.(input) ?? input[key]
   return { sources: same ? before : made, input: view as unknown as RuleInput }
+}
+
+/** Of a plan and a job a rule is handed what they are made of for it, and no more. */
+const PARTS: { readonly [K in keyof RuleInput]?: (input: RuleInput) => unknown } = {
+  plan: ({ plan: { lining, changes, transferable } }) => ({ lining, changes, transferable }),
+  job: ({ job: { shell, brief, found, weight, survey } }) => ({ shell, brief, found, weight, survey }),
 }
 
 /** What of the input a rule that reads these things may use. */

@@ -26,7 +26,8 @@
   onDestroy(() => bench.close())
 
   // the address first; one who comes by the steps is taken back to where they were in this tab
-  bench.goTo({ ...(page.url.search === '' ? lastPlace(session.id) : placeIn(page.url.searchParams)) })
+  if (page.url.search === '') bench.goTo(lastPlace(session.id), false)
+  else bench.goTo(placeIn(page.url.searchParams))
   /** The address follows at rest: what is dragged or zoomed writes it once. */
   const REST_MS = 250
   $effect(() => {

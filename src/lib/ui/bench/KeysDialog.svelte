@@ -9,7 +9,7 @@
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-[color-mix(in_srgb,var(--ink)_20%,transparent)]" />
     <Dialog.Content
-      class="fixed top-1/2 left-1/2 z-50 max-h-[90vh] w-[40rem] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-sheet px-6 py-5"
+      class="fixed top-1/2 left-1/2 z-50 max-h-[90vh] w-[40rem] max-w-full -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-sheet px-6 py-5"
       data-testid="keys"
     >
       <div class="flex items-baseline justify-between">

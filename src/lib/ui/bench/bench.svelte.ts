@@ -321,11 +321,13 @@ export class Bench {
     zoom: this.zoom,
   }))
 
-  /** Goes to a place; what is no longer there is passed over, and a variant that is gone is told. */
-  goTo(place: Partial<Place>): void {
+  /** Goes to a place; what is no longer there is passed over, and of a link a variant that is gone is told. */
+  goTo(place: Partial<Place>, isLink = true): void {
     const { variants } = this.session.job
-    if (place.variant !== undefined && variants[place.variant] === undefined)
-      return this.session.tell('The variant that this link shows is gone: this is the first.')
+    if (place.variant !== undefined && variants[place.variant] === undefined) {
+      if (isLink) this.session.tell('The variant that this link shows is gone: this is the first.')
+      return
+    }
     if (place.variant !== undefined) this.#variantId = place.variant
     const { plan } = variants[this.variantId]!
     if (place.mode !== undefined && plan.modes[place.mode] !== undefined) this.#modeId = place.mode
