@@ -42,16 +42,21 @@ function lengthOf(text: string): number {
 
 const widthOf = (text: string, fontSize: number, { stretch }: Lettering): number => lengthOf(text) * fontSize * stretch
 
-interface Box {
+/** About how wide a text runs in the narrow cut at a size, in the units of that size. */
+export const lettersWidth = (text: string, fontSize: number): number => lengthOf(text) * fontSize
+
+/** A box that something written takes, in units of screen or sheet. */
+export interface LabelBox {
   readonly x0: number
   readonly y0: number
   readonly x1: number
   readonly y1: number
 }
 
-const meet = (a: Box, b: Box): boolean => a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1
+/** Whether two boxes lie on one another. */
+export const meet = (a: LabelBox, b: LabelBox): boolean => a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1
 
-function boxOf({ at: [x, y], fontSize, anchor, upright }: LaidLabel, long: number): Box {
+function boxOf({ at: [x, y], fontSize, anchor, upright }: LaidLabel, long: number): LabelBox {
   const before = anchor === 'start' ? 0 : anchor === 'end' ? long : long / 2
   const half = fontSize / 2
   return upright
@@ -81,21 +86,40 @@ function layOut(item: Extract<Item, { kind: 'text' }>, lettering: Lettering): La
   return undefined
 }
 
+/** What of a sheet is taken before its names come, and the numbers that stand for names without room. */
+export interface Taken {
+  readonly kept?: readonly LabelBox[]
+  /** By name; a name without a number stays away where it has no room. */
+  readonly numbers?: ReadonlyMap<string, number>
+}
+
 /**
- * The names of a view so that each can be read: `items` in the order in which they are painted. A name that has no room
- * stays away, and of two that would lie on each other the one painted later stays, full names before small ones.
+ * The names of a view so that each can be read: `items` in the order in which they are painted. Of two that would lie on each other the one
+ * painted later stays, full names before small ones. Where a name has no room stands its number, and where that has none, nothing.
  */
-export function layLabels(items: readonly Item[], lettering: Lettering): readonly LaidLabel[] {
+export function layLabels(
+  items: readonly Item[],
+  lettering: Lettering,
+  { kept = [], numbers }: Taken = {},
+): readonly LaidLabel[] {
   const texts = items.filter((item) => item.kind === 'text').reverse()
-  const taken: Box[] = []
-  return [...texts.filter(({ size }) => size !== 'small'), ...texts.filter(({ size }) => size === 'small')].flatMap(
-    (item): LaidLabel[] => {
-      const label = layOut(item, lettering)
-      if (label === undefined) return []
-      const box = boxOf(label, widthOf(item.text, label.fontSize, lettering))
-      if (taken.some((other) => meet(box, other))) return []
-      taken.push(box)
-      return [label]
-    },
-  )
+  const taken: LabelBox[] = [...kept]
+  const laid: LaidLabel[] = []
+  const put = (label: LaidLabel | undefined): boolean => {
+    if (label === undefined) return false
+    const box = boxOf(label, widthOf(label.text, label.fontSize, lettering))
+    if (taken.some((other) => meet(box, other))) return false
+    taken.push(box)
+    laid.push(label)
+    return true
+  }
+  const without = [
+    ...texts.filter(({ size }) => size !== 'small'),
+    ...texts.filter(({ size }) => size === 'small'),
+  ].filter((item) => !put(layOut(item, lettering)))
+  for (const item of without) {
+    const number = numbers?.get(item.text)
+    if (number !== undefined) put(layOut({ ...item, text: String(number), size: 'small' }, lettering))
+  }
+  return laid
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { put, putInside, truck, variant } from '../../../../tests/support/plan'
 import { planInterior, type Job } from '../job'
 import { buildScene } from '../scene'
-import { nextBelow, thingsAt } from './picking'
+import { nextBelow, thingsAt, thingsBetween } from './picking'
 
 const sceneOf = (job: Job) => {
   const { plan } = job.variants[variant]!
@@ -31,12 +31,12 @@ describe('what lies under a point', () => {
     return [(x.min + x.max) / 2, (y.min + y.max) / 2, (z.min + z.max) / 2] as const
   }
 
-  it('is the smallest first, whatever covers it, in each view', () => {
+  it('is what one sees before what is hidden, the smallest first, in each view', () => {
     const [x, y, z] = middle('fit-battery')
-    expect(thingsAt(scene, 'plan', [x, y])).toEqual(['fit-battery', 'fit-bench', 'fit-locker'])
-    expect(thingsAt(scene, 'left', [x, z])).toEqual(['fit-battery', 'fit-bench'])
+    expect(thingsAt(scene, 'plan', [x, y])).toEqual(['fit-locker', 'fit-battery', 'fit-bench'])
+    expect(thingsAt(scene, 'left', [x, z])).toEqual(['fit-bench', 'fit-battery'])
     // seen from behind the left wall is to the left
-    expect(thingsAt(scene, 'section', [-y, z])[0]).toBe('fit-battery')
+    expect(thingsAt(scene, 'section', [-y, z])).toEqual(['fit-bench', 'fit-battery'])
     expect(thingsAt(scene, 'plan', [x, -y])).not.toContain('fit-battery')
   })
 
@@ -54,5 +54,16 @@ describe('what lies under a point', () => {
     expect(nextBelow([], 'a')).toBeUndefined()
     // one that is drawn over a point at which it has no matter: the first of those that do
     expect(nextBelow(['b'], 'a')).toBe('b')
+  })
+
+  it('between two corners is what lies there whole, whichever corner comes first', () => {
+    const { x, y } = scene.placed.find(({ id }) => id === 'fit-tank')!.bounds
+    const corners = [
+      [x.min - 10, y.min - 10],
+      [x.max + 10, y.max + 10],
+    ] as const
+    expect(thingsBetween(scene, 'plan', ...corners)).toEqual(['fit-tank'])
+    expect(thingsBetween(scene, 'plan', corners[1], corners[0])).toEqual(['fit-tank'])
+    expect(thingsBetween(scene, 'plan', corners[0], [x.max - 10, y.max + 10])).toEqual([])
   })
 })

@@ -18,7 +18,7 @@ export const VIEW_TITLES: Record<ViewId, string> = {
 const HIDDEN_SHARE = 0.6
 
 /** Whether a higher fitting covers most of this one from above. */
-function isCovered(scene: Scene, placed: Placed): boolean {
+export function isCovered(scene: Scene, placed: Placed): boolean {
   const own = spanLength(placed.bounds.x) * spanLength(placed.bounds.y)
   return scene.placed.some((other) => {
     if (other.id === placed.id || isOverhead(other) || other.bounds.z.max <= placed.bounds.z.max) return false

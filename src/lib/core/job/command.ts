@@ -119,7 +119,19 @@ export const MOST_PATCHES = 5000
 export const commandSchema = z.discriminatedUnion('type', [
   ...simple,
   command('batch', {
-    what: z.enum(['remedy', 'duplicate', 'place', 'remove', 'move', 'align', 'distribute', 'run', 'lock', 'module']),
+    what: z.enum([
+      'remedy',
+      'duplicate',
+      'place',
+      'remove',
+      'move',
+      'size',
+      'align',
+      'distribute',
+      'run',
+      'lock',
+      'module',
+    ]),
     commands: z.array(simpleSchema).min(1).max(MOST_IN_BATCH),
   }),
   command('diff', {

@@ -424,7 +424,7 @@ function fromTheOpenSide(
   return inWall(other) < inWall(placed) ? other : placed
 }
 
-const outlineOf = (fitting: Fitting): Prism => {
+export const outlineOf = (fitting: Fitting): Prism => {
   const { lengthMm, depthMm, heightMm } = footprintOf(fitting)
   return block([-lengthMm / 2, -depthMm / 2, 0], [lengthMm / 2, depthMm / 2, heightMm])
 }

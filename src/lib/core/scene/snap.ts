@@ -140,3 +140,15 @@ export function snapsFor(
     return [{ axis, byMm: round - span.min, atMm: round, to: { kind: 'round', id: '' } }]
   })
 }
+
+/** What one edge of a fitting that is pulled to `atMm` along an axis is drawn to, within `reachMm`; nothing where nothing is near. */
+export function edgeSnap(
+  scene: Scene,
+  placed: Placed,
+  axis: Snap['axis'],
+  atMm: number,
+  reachMm: number,
+  stationMm?: number,
+): Snap | undefined {
+  return nearest(axis, [atMm], linesFor(scene, placed, placed.bounds, axis, stationMm), reachMm)
+}

@@ -111,6 +111,7 @@ const BATCH_WORDS = {
   place: 'Added',
   remove: 'Removed',
   move: 'Moved',
+  size: 'Resized',
   align: 'Aligned',
   distribute: 'Spaced evenly',
   run: 'Made a run',

@@ -4,6 +4,7 @@
   import { page } from '$app/state'
   import type { ResolvedDemand } from '$lib/core/brief'
   import type { Made } from '$lib/core/fittings'
+  import type { Vec2 } from '$lib/core/geometry'
   import { fittingFor } from '$lib/core/needs'
   import { runOf } from '$lib/core/scene'
   import { sayTally, sayWeightState } from '$lib/core/text'
@@ -17,6 +18,7 @@
   import ModeStrip from './ModeStrip.svelte'
   import { addressOf, keepPlace, lastPlace, placeIn } from './place'
   import type Keys from './KeysDialog.svelte'
+  import type Here from './HereMenu.svelte'
   import type Modules from './ModulesDialog.svelte'
   import type Search from './SearchDialog.svelte'
   import VariantMenu from './VariantMenu.svelte'
@@ -63,6 +65,18 @@
     void import('./KeysDialog.svelte').then((module) => (KeysDialog = module.default))
   }
   let historyOpen = $state(false)
+  let HereMenu: typeof Here | undefined = $state.raw(undefined)
+  let asked: { readonly at: Vec2; readonly here: readonly string[] } = $state.raw({ at: [0, 0], here: [] })
+  let askedOpen = $state(false)
+  function ask(at: Vec2, here: readonly string[]): void {
+    const [first] = here
+    if (first !== undefined && !here.some((id) => bench.inHand.includes(id))) bench.select(first)
+    asked = { at, here }
+    void import('./HereMenu.svelte').then((module) => {
+      HereMenu = module.default
+      askedOpen = true
+    })
+  }
   let brought: { made: Made; from: readonly [number, number]; over: boolean } | undefined = $state.raw(undefined)
 
   $effect(() => bench.requestReview())
@@ -102,6 +116,19 @@
         return bench.arrange('run', runOf(bench.scene, bench.inHand))
       case 'keys':
         return keys()
+      case 'whole':
+        return drawing?.fit()
+      case 'zoom-in':
+        return drawing?.zoomBy(1)
+      case 'zoom-out':
+        return drawing?.zoomBy(-1)
+      case 'tape':
+        return
+      case 'menu': {
+        const place = drawing?.middleOf(bench.selectedId)
+        if (place !== undefined) ask(place, bench.inHand.slice(0, 1))
+        return
+      }
       case 'look-into':
         return bench.lookInto()
       case 'modules':
@@ -120,6 +147,7 @@
         if (bench.playing !== undefined) return bench.stopPlaying()
         if (bench.waiting !== undefined) return bench.endWaiting(false)
         if (drawing?.cancel() !== true) {
+          bench.takesSeveral = false
           bench.hand.putBack()
           brought = undefined
           bench.select(undefined)
@@ -147,11 +175,17 @@
       libraryOpen ||
       keysOpen ||
       historyOpen ||
+      askedOpen ||
       event.defaultPrevented ||
       /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) ||
       target.closest('[role="dialog"], [role="menu"]') !== null
     )
       return
+    if (event.key === ' ' && !/^(BUTTON|A|SUMMARY)$/.test(target.tagName)) {
+      event.preventDefault()
+      bench.isPanning = true
+      return
+    }
     if (bench.waiting !== undefined && event.key === 'Enter') {
       event.preventDefault()
       return bench.endWaiting(true)
@@ -195,7 +229,13 @@
   }
 </script>
 
-<svelte:window {onkeydown} {onpointermove} {onpointerup} />
+<svelte:window
+  {onkeydown}
+  onkeyup={(event) => event.key === ' ' && (bench.isPanning = false)}
+  onblur={() => (bench.isPanning = false)}
+  {onpointermove}
+  {onpointerup}
+/>
 
 <svelte:head><title>{session.job.name} · plan · Zimmerman</title></svelte:head>
 
@@ -213,11 +253,12 @@
   <aside class="min-h-0 border-r border-line">
     <DemandsColumn {bench} {onpick} onsearch={search} />
   </aside>
-  <main class="min-h-0 min-w-0 bg-sheet"><Drawing bind:this={drawing} {bench} /></main>
-  <aside class="min-h-0 border-l border-line"><HandColumn {bench} onlibrary={library} /></aside>
+  <main class="min-h-0 min-w-0 bg-sheet"><Drawing bind:this={drawing} {bench} onmenu={ask} /></main>
+  <aside class="min-h-0 border-l border-line"><HandColumn {bench} onlibrary={library} onmenu={ask} /></aside>
   <div class="col-span-3"><ModeStrip {bench} /></div>
 </div>
 {#if SearchDialog !== undefined}<SearchDialog {bench} bind:open={searching} bind:text={sought} onaction={act} />{/if}
+{#if HereMenu !== undefined}<HereMenu {bench} bind:open={askedOpen} {...asked} onaction={act} />{/if}
 {#if KeysDialog !== undefined}<KeysDialog bind:open={keysOpen} />{/if}
 {#if ModulesDialog !== undefined}<ModulesDialog {bench} bind:open={libraryOpen} />{/if}
 

@@ -1,20 +1,29 @@
 <script lang="ts">
   import type { D3ZoomEvent, ZoomBehavior } from 'd3-zoom'
-  import { nextBelow, planBounds, sideBounds, thingsAt, type ViewId } from '$lib/core/draw'
+  import { handDimensions, planBounds, sideBounds, type LabelBox, type ViewId } from '$lib/core/draw'
   import type { Vec2 } from '$lib/core/geometry'
   import { sayMove } from '$lib/core/text'
   import type { Bench } from './bench.svelte'
-  import { step, type DragEvent, type DragState } from './drag'
   import FigureHandles from './FigureHandles.svelte'
   import FindingMarks from './FindingMarks.svelte'
+  import Grips from './Grips.svelte'
+  import HandFigures from './HandFigures.svelte'
   import HatchDefs from '../drawing/HatchDefs.svelte'
   import { groupOf, type Along } from './kept-groups'
-  import { frameHeight, toView, unfold, type ViewFrame } from '../drawing/layout'
+  import { toScreen, unfold, type ViewFrame } from '../drawing/layout'
   import LiveView from './LiveView.svelte'
+  import { boxOfMark, placeMarks } from './marks'
+  import { keptIn, MARGIN_PX, MOST_ZOOM, WHOLE, type Zoom } from './place'
+  import { Pointing } from './pointing.svelte'
   import StandingView from './StandingView.svelte'
   import StationLine from './StationLine.svelte'
+  import { writeFigures } from './written'
 
-  let { bench }: { bench: Bench } = $props()
+  interface Props {
+    bench: Bench
+    onmenu: (at: Vec2, here: readonly string[]) => void
+  }
+  let { bench, onmenu }: Props = $props()
 
   let width = $state(800)
   let height = $state(680)
@@ -31,102 +40,48 @@
   )
   const frameOf = (id: ViewId): ViewFrame => frames.find((frame) => frame.id === id)!
 
-  let drag: DragState = $state.raw({ name: 'idle' })
-  let active: Along = 'plan'
-  let pressedThing = false
-
-  function send(event: DragEvent): void {
-    const result = step(drag, event)
-    drag = result.state
-    for (const effect of result.effects) bench.effect(effect, frameOf(active).scale)
-  }
-
-  /** Where the drawing lies: asking at each step of a drag would lay the page out anew each time. */
-  let box: Readonly<{ left: number; top: number }> = { left: 0, top: 0 }
-  $effect(() => {
-    if (canvas !== undefined && width > 0 && height > 0) box = canvas.getBoundingClientRect()
+  const pointing = new Pointing({
+    bench: () => bench,
+    element: () => canvas,
+    frames: () => frames,
+    zoom: { now: () => bench.zoom, size: () => [width, height], to: magnify },
+    onmenu: (at, here) => onmenu(at, here),
   })
-  const local = (event: { clientX: number; clientY: number }): Vec2 => [
-    event.clientX - box.left,
-    event.clientY - box.top,
-  ]
+  $effect(() => {
+    if (width > 0 && height > 0) pointing.measure()
+  })
 
-  function onpointerdown(event: PointerEvent): void {
-    // what waits in hand is put down where the pointer is let go
-    if (bench.waiting !== undefined) return
-    if (event.button !== 0 || canvas === undefined) return
-    const target = event.target as Element
-    pressedThing = target.closest('[data-fitting], [data-station], [data-mark], button') !== null
-    if (target.closest('[data-station]') !== null) {
-      active = 'plan'
-      canvas.setPointerCapture(event.pointerId)
-      return send({ name: 'press-station' })
-    }
-    const group = target.closest<SVGGElement>('[data-fitting]')
-    if (group === null) return
-    active = group.dataset.view as Along
-    canvas.setPointerCapture(event.pointerId)
-    const screen = local(event)
-    const id = group.dataset.fitting!
-    send({
-      name: 'press',
-      id,
-      view: active,
-      at: toView(frameOf(active), screen),
-      screen,
-      add: event.shiftKey,
-      held: bench.also.length > 0 && bench.inHand.includes(id),
-      below: bench.also.length === 0 && bench.selectedId === id ? below(id, screen) : undefined,
-    })
-    group.focus({ preventScroll: true })
-    event.preventDefault()
+  /** Where a fitting lies in the window. */
+  export function middleOf(id: string | undefined): Vec2 | undefined {
+    const bounds = bench.scene.placed.find((one) => one.id === id)?.bounds
+    const box = canvas?.getBoundingClientRect()
+    if (bounds === undefined || box === undefined) return undefined
+    const [x, y] = toScreen(frameOf('plan'), [(bounds.x.min + bounds.x.max) / 2, (bounds.y.min + bounds.y.max) / 2])
+    return [box.left + x, box.top + y]
   }
-
-  /** What lies under a thing at a point of the screen, the next larger: what another covers, is inside it, under the floor or on the roof. */
-  function below(id: string, screen: Vec2): string | undefined {
-    const frame = frameOf(active)
-    const drawn = new Set(
-      bench.scene.placed.flatMap((placed) => (groupOf(placed, active, bench.interior) === null ? [] : [placed.id])),
-    )
-    const under = thingsAt(bench.scene, active, toView(frame, screen), NEAR_PX / frame.scale)
-    return nextBelow(
-      under.filter((one) => drawn.has(one)),
-      id,
-    )
-  }
-  const NEAR_PX = 2
-
-  function onpointermove(event: PointerEvent): void {
-    if (drag.name === 'idle') return
-    const screen = local(event)
-    send({ name: 'move', at: toView(frameOf(active), screen), screen, free: event.ctrlKey || event.metaKey })
-  }
-
-  function onpointerup(): void {
-    if (drag.name !== 'idle') send({ name: 'release' })
-  }
-
-  export function cancel(): boolean {
-    if (drag.name !== 'dragging') return false
-    send({ name: 'escape' })
-    return true
-  }
-
-  /** The view under a point of the window, and where in it. */
-  export function viewAt(event: {
-    clientX: number
-    clientY: number
-  }): { view: ViewId; at: Vec2; scale: number } | undefined {
-    if (canvas === undefined) return undefined
-    const [px, py] = local(event)
-    if (px < 0 || py < 0 || px > width || py > height) return undefined
-    const frame = frames.find((one) => py >= one.top - 10 && py <= one.top + frameHeight(one) + 10)
-    return frame === undefined ? undefined : { view: frame.id, at: toView(frame, [px, py]), scale: frame.scale }
-  }
+  export const cancel = (): boolean => pointing.escape()
+  export const viewAt = (event: { clientX: number; clientY: number }) => pointing.viewAt(event)
 
   let zoomer: ZoomBehavior<HTMLDivElement, unknown> | undefined = $state.raw(undefined)
-  let whole: (() => void) | undefined
-  export const fit = (): void => whole?.()
+  let zoomTo: ((zoom: Zoom) => void) | undefined
+  function magnify(zoom: Zoom): void {
+    if (zoomTo === undefined) bench.zoom = zoom
+    else zoomTo(zoom)
+  }
+  export const fit = (): void => magnify(WHOLE)
+  const ZOOM_STEP = 1.25
+  /** Magnifies about what is in hand, else about the middle. */
+  export function zoomBy(steps: 1 | -1): void {
+    const plan = frameOf('plan')
+    const held = bench.selected?.bounds
+    const [cx, cy] =
+      held === undefined
+        ? [width / 2, height / 2]
+        : toScreen(plan, [(held.x.min + held.x.max) / 2, (held.y.min + held.y.max) / 2])
+    const { k, x, y } = bench.zoom
+    const to = Math.min(MOST_ZOOM, Math.max(1, k * ZOOM_STEP ** steps))
+    magnify(keptIn({ k: to, x: cx - ((cx - x) / k) * to, y: cy - ((cy - y) / k) * to }, width, height))
+  }
 
   /** Zooming is no part of opening a plan: its tools come when a hand first reaches the drawing. */
   let reached = false
@@ -136,62 +91,116 @@
     const own = canvas
     const [{ select }, { zoom, zoomIdentity }] = await Promise.all([import('d3-selection'), import('d3-zoom')])
     const made = zoom<HTMLDivElement, unknown>()
-      .scaleExtent([1, 8])
-      .filter((event: Event) => {
-        if (event.type === 'wheel') return true
-        const target = event.target as Element
-        const onThing = target.closest('[data-fitting], [data-station], [data-mark], button') !== null
-        return !onThing && (event as MouseEvent).button === 0
-      })
+      .scaleExtent([1, MOST_ZOOM])
+      // a press on the drawing is a hand’s: the wheel, the middle button and the space bar move it, and two fingers by themselves
+      .filter(
+        (event: Event) =>
+          event.type === 'wheel' ||
+          (event.type === 'mousedown' && ((event as MouseEvent).button === 1 || bench.isPanning)),
+      )
       .on('zoom', (event: D3ZoomEvent<HTMLDivElement, unknown>) => (bench.zoom = event.transform))
-    select(own).call(made)
+    select(own).call(made).on('dblclick.zoom', null)
+    zoomTo = ({ k, x, y }) => void select(own).call(made.transform, zoomIdentity.translate(x, y).scale(k))
     // the drawing may have been magnified already, by the address
-    const { k, x, y } = bench.zoom
-    select(own).call(made.transform, zoomIdentity.translate(x, y).scale(k))
-    whole = () => void select(own).call(made.transform, zoomIdentity)
+    zoomTo(bench.zoom)
     zoomer = made
   }
 
   $effect(() => {
     zoomer?.translateExtent([
-      [-40, -40],
-      [width + 40, height + 40],
+      [-MARGIN_PX, -MARGIN_PX],
+      [width + MARGIN_PX, height + MARGIN_PX],
     ])
   })
 
-  /** With the pointer captured, a click is the drawing’s own wherever it was pressed: what counts is where that was. */
-  function onclick(event: MouseEvent): void {
-    if (!event.defaultPrevented && !pressedThing) send({ name: 'press-nothing' })
+  /** Focus that comes by the keys selects on its own. */
+  function onfocused(id: string): void {
+    if (pointing.drag.name === 'idle' && !bench.inHand.includes(id)) bench.select(id)
   }
 
-  /** Focus that comes by a press selects on its own. */
-  function onfocused(id: string): void {
-    if (drag.name === 'idle' && !bench.inHand.includes(id)) bench.select(id)
-  }
+  /** Where the lengths of what is in hand are written: where one looks, or on the plan where it is not seen there. */
+  const writtenIn = $derived.by((): Along | undefined => {
+    if (bench.selected === undefined || bench.also.length > 0) return undefined
+    const looked = bench.viewId
+    if (looked === 'section') return undefined
+    return groupOf(bench.selected, looked, bench.interior) === null ? 'plan' : looked
+  })
+  const unit = $derived(bench.session.job.units)
+  const figures = $derived(
+    writtenIn === undefined || bench.playing !== undefined
+      ? []
+      : writeFigures(
+          handDimensions(bench.scene, writtenIn, bench.selected!, bench.tape),
+          frameOf(writtenIn),
+          unit,
+          width,
+          height,
+        ),
+  )
+  const marks = $derived.by(() => {
+    // while something is carried only what that changes is marked; the rest waits in the column
+    const numbers = new Map(bench.findings.map(({ number, finding }) => [finding.key, number]))
+    const those = bench.carrying
+      ? bench.felt.map(({ finding, change }) => ({
+          numbered: { number: numbers.get(finding.key) ?? 0, finding },
+          change,
+        }))
+      : bench.findings.map((numbered) => ({ numbered, change: undefined }))
+    return placeMarks(
+      those,
+      bench.scene.placed,
+      frameOf('plan'),
+      figures.map(({ box }) => box),
+    )
+  })
+  /** What names must keep clear of. It stays as it was while something is carried: names do not jump about under a hand. */
+  let atRest: readonly LabelBox[] = []
+  const kept = $derived.by((): readonly LabelBox[] =>
+    bench.carrying ? atRest : (atRest = [...figures.map(({ box }) => box), ...marks.map(({ at }) => boxOfMark(at))]),
+  )
+
+  const band = $derived.by(() => {
+    const { drag } = pointing
+    if (drag.name !== 'band') return undefined
+    const frame = frameOf(drag.view)
+    const [a, b] = [toScreen(frame, drag.at), toScreen(frame, drag.to)]
+    return {
+      x: Math.min(a[0], b[0]),
+      y: Math.min(a[1], b[1]),
+      width: Math.abs(a[0] - b[0]),
+      height: Math.abs(a[1] - b[1]),
+    }
+  })
+  /** 96 pixels are an inch of the screen, as browsers count them. */
+  const MM_PER_PX = 25.4 / 96
+  const scale = $derived(Math.round(1 / (frameOf('plan').scale * MM_PER_PX)))
+  const isBusy = $derived(['dragging', 'pulling'].includes(pointing.drag.name))
 </script>
 
 <!-- Two sheets: what stands still below, what follows the hand above, so that a move repaints no more than it moves. -->
-<!-- svelte-ignore a11y_no_noninteractive_element_interactions, a11y_click_events_have_key_events -->
+<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <div
   bind:this={canvas}
-  class="relative h-full w-full touch-none overflow-hidden select-none {drag.name === 'dragging'
+  class="relative h-full w-full touch-none overflow-hidden select-none {isBusy
     ? 'cursor-grabbing'
-    : ''}"
+    : bench.isPanning
+      ? 'cursor-move'
+      : ''}"
   bind:clientWidth={width}
   bind:clientHeight={height}
   role="group"
   aria-label="The vehicle unfolded: left wall, plan, right wall"
   onpointerenter={reach}
-  {onpointerdown}
-  {onpointermove}
-  {onpointerup}
-  onpointercancel={onpointerup}
-  {onclick}
+  onpointerdown={pointing.down}
+  onpointermove={pointing.move}
+  onpointerup={pointing.up}
+  onpointercancel={pointing.lost}
+  oncontextmenu={pointing.contextmenu}
 >
   <svg {width} {height} class="sheet">
     <HatchDefs />
     {#each frames as frame (frame.id)}
-      <StandingView {bench} view={frame.id as Along} {frame} {onfocused} />
+      <StandingView {bench} view={frame.id as Along} {frame} {kept} {onfocused} />
     {/each}
   </svg>
   <svg {width} {height} class="sheet pointer-events-none">
@@ -200,11 +209,19 @@
     {/each}
     <FigureHandles {bench} frame={frameOf('plan')} />
     <StationLine {bench} frame={frameOf('plan')} {width} {height} />
-    <FindingMarks {bench} {frames} />
+    <FindingMarks {bench} frame={frameOf('plan')} {marks} />
+    {#if bench.also.length === 0 && bench.selected !== undefined && bench.playing === undefined}
+      {#each frames as frame (frame.id)}
+        {#if groupOf(bench.selected, frame.id as Along, bench.interior) !== null}<Grips {bench} {frame} />{/if}
+      {/each}
+    {/if}
+    {#if band !== undefined}<rect {...band} class="band" data-testid="band" />{/if}
   </svg>
-  {#if transform.k > 1.01}
-    <button class="absolute right-3 bottom-2 bg-sheet px-1 act text-sm" onclick={fit}>Whole vehicle</button>
-  {/if}
+  <HandFigures {bench} {figures} {width} {height} />
+  <p class="absolute right-3 bottom-2 flex gap-3 bg-sheet px-1 text-sm text-ink-2" data-testid="scale">
+    {#if transform.k > 1.01}<button class="act" title="0" onclick={fit}>Whole vehicle</button>{/if}
+    <span title="Of the drawing on a screen of usual size">1 : {scale}</span>
+  </p>
   {#if bench.felt.length > 0}
     {@const worse = bench.felt.filter(({ change }) => change === 'worse').length}
     <p
@@ -241,5 +258,10 @@
     position: absolute;
     inset: 0;
     will-change: transform;
+  }
+  .band {
+    fill: color-mix(in srgb, var(--pencil) 8%, transparent);
+    stroke: var(--pencil);
+    stroke-dasharray: 4 3;
   }
 </style>

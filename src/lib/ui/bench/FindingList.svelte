@@ -15,8 +15,22 @@
   interface Props {
     bench: Bench
     shown: readonly NumberedFinding[]
+    /** Of what is in hand only one stands open, so that its fields are in sight as well. */
+    isForOne?: boolean
   }
-  let { bench, shown }: Props = $props()
+  let { bench, shown: all, isForOne = false }: Props = $props()
+
+  let isUnfolded = $state(false)
+  /** The one in question: opened, else the gravest that was not left as it is. */
+  const foremost = $derived(
+    all.find(({ finding }) => finding.key === bench.openFinding) ??
+      all.find(({ finding }) => !isLetBe(finding)) ??
+      all[0],
+  )
+  const shown = $derived(isForOne && !isUnfolded ? all.filter((one) => one === foremost) : all)
+  $effect(() => {
+    if (bench.selectedId !== undefined) isUnfolded = false
+  })
 
   const unit = $derived(bench.liveJob.units)
   const openKey = $derived(
@@ -71,6 +85,12 @@
     }
   })
 
+  /** Of one that stands open without being asked about two ways out are in sight; the others come with it. */
+  let isWide = $state(false)
+  $effect(() => {
+    if (openKey !== undefined) isWide = false
+  })
+
   let list: HTMLUListElement | undefined = $state(undefined)
 
   $effect(() => {
@@ -85,7 +105,7 @@
   }
 </script>
 
-<div class="mt-3 border-t border-ink pt-2" data-testid="findings">
+<div class="mt-1.5 border-t border-ink pt-1" data-testid="findings">
   <Stopped what="The review" why={bench.stopped} onagain={() => bench.requestReview()} />
   {#if shown.length === 0}
     <p class="text-sm text-ink-2">
@@ -142,7 +162,7 @@
           {@const ways = offers.find((one) => one.finding === finding)?.remedies}
           {#if ways !== undefined}
             <ul class="mt-1" data-testid="ways-out">
-              {#each isOpen ? ways : ways.slice(0, BESIDE) as remedy, index (index)}
+              {#each isOpen && (isWide || !isForOne) ? ways : ways.slice(0, BESIDE) as remedy, index (index)}
                 {@const said = sayRemedy(remedy, bench.names, unit)}
                 <li class="border-t border-dotted border-line {isOpen ? 'py-1' : 'py-0.5'}">
                   <button class="w-full act" onclick={() => bench.take(remedy)}
@@ -157,6 +177,11 @@
                   <li class="text-xs text-ink-2">No small change puts this right: move or resize things yourself.</li>
                 {/if}
               {/each}
+              {#if isOpen && isForOne && !isWide && ways.length > BESIDE}
+                <li class="border-t border-dotted border-line py-0.5">
+                  <button class="act" onclick={() => (isWide = true)}>{ways.length - BESIDE} more {ways.length - BESIDE === 1 ? 'way' : 'ways'} out</button>
+                </li>
+              {/if}
             </ul>
           {:else if isOpen}
             <p class="text-xs text-ink-2">Trying remedies…</p>
@@ -168,4 +193,11 @@
       </li>
     {/each}
   </ul>
+  {#if isForOne && all.length > 1}
+    <button class="act text-[13px]" aria-expanded={isUnfolded} onclick={() => (isUnfolded = !isUnfolded)}
+      >{isUnfolded
+        ? 'Only the first finding'
+        : `${all.length - 1} more ${all.length === 2 ? 'finding' : 'findings'}`}</button
+    >
+  {/if}
 </div>

@@ -2,7 +2,6 @@
   import { clearanceItems, gearItems, peopleGroup, placedFigures } from '$lib/core/draw'
   import { SNAP_WORDS } from '$lib/core/text'
   import type { Placed } from '$lib/core/scene'
-  import { formatLength } from '$lib/core/units'
   import type { Bench } from './bench.svelte'
   import { groupOf, shownAs, type Along } from './kept-groups'
   import Labels from '../drawing/Labels.svelte'
@@ -18,7 +17,6 @@
   }
   let { bench, view, frame, width }: Props = $props()
 
-  const unit = $derived(bench.session.job.units)
   const carried = $derived(
     bench.scene.placed.flatMap((placed) => {
       const group = bench.lifted.includes(placed.id)
@@ -69,15 +67,6 @@
   <g class="pencil"><Marks items={gear} {frame} /></g>
   <Labels items={gear} {frame} />
   <rect x={box.x} y={box.y} width={box.w} height={box.h} class="selection" />
-  {#if view === 'plan'}
-    <path
-      d="M{box.x} {box.y - 5}H{box.x + box.w}M{box.x - 3} {box.y - 2}l6 -6M{box.x + box.w - 3} {box.y - 2}l6 -6"
-      class="measure"
-    />
-    <text x={box.x + box.w / 2} y={box.y - 9} class="figure" text-anchor="middle"
-      >{formatLength(chosen.bounds.x.max - chosen.bounds.x.min, unit)}</text
-    >
-  {/if}
 {/if}
 {#each others as placed (placed.id)}
   {@const { x, y, w, h } = frameOf(placed)}
@@ -111,19 +100,6 @@
   }
   .pencil :global(path) {
     stroke: var(--pencil);
-  }
-  .measure {
-    stroke: var(--pencil);
-    stroke-width: 1;
-    fill: none;
-  }
-  .figure {
-    fill: var(--pencil);
-    font-size: 12.5px;
-    font-weight: 650;
-    paint-order: stroke;
-    stroke: var(--sheet);
-    stroke-width: 3px;
   }
   .snap {
     stroke: var(--pencil);

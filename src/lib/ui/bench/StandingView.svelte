@@ -2,6 +2,7 @@
   import {
     cabSeatItems,
     coveredGroups,
+    type LabelBox,
     paintOrder,
     peopleGroup,
     shellPlan,
@@ -14,16 +15,18 @@
   import type { Bench } from './bench.svelte'
   import { groupOf, shownAs, type Along } from './kept-groups'
   import Labels from '../drawing/Labels.svelte'
-  import type { ViewFrame } from '../drawing/layout'
+  import { toScreen, type ViewFrame } from '../drawing/layout'
   import Marks from '../drawing/Marks.svelte'
 
   interface Props {
     bench: Bench
     view: Along
     frame: ViewFrame
+    /** What names keep clear of, in pixels. */
+    kept: readonly LabelBox[]
     onfocused: (id: string) => void
   }
-  let { bench, view, frame, onfocused }: Props = $props()
+  let { bench, view, frame, kept, onfocused }: Props = $props()
 
   const unit = $derived(bench.session.job.units)
   const scene = $derived(bench.standing)
@@ -40,6 +43,15 @@
     ...covered.flatMap(({ items }) => items),
   ])
 
+  /** About how wide a letter of a view’s title is. */
+  const TITLE_LETTER_PX = 7.6
+  /** A title stands clear of the line of the section. */
+  const titleX = $derived.by(() => {
+    const station = toScreen(frame, [bench.stationMm, 0])[0]
+    const ends = frame.left + VIEW_TITLES[view].length * TITLE_LETTER_PX
+    return station > frame.left - 6 && station < ends + 4 ? station + 8 : frame.left
+  })
+
   const describe = (placed: Placed): string => {
     const { x, y } = placed.bounds
     return `${fittingName(placed.fitting)}, ${formatLength(x.max - x.min, unit)} by ${formatLength(y.max - y.min, unit)} ${unit}, ${formatLength(x.min, unit)} from the rear sill`
@@ -47,7 +59,7 @@
 </script>
 
 <g data-view={view} data-testid="view-{view}">
-  <text x={frame.left} y={frame.top - 8} class="view-title">{VIEW_TITLES[view]}</text>
+  <text x={titleX} y={frame.top - 8} class="view-title">{VIEW_TITLES[view]}</text>
   <Marks items={shell.items} {frame} />
   <Marks items={seats} {frame} />
   {#each painted as placed (placed.id)}
@@ -68,7 +80,7 @@
   <g class="pointer-events-none">
     {#each covered as group (group.key)}<Marks items={group.items} {frame} />{/each}
     <Marks items={people} {frame} />
-    <Labels items={names} {frame} />
+    <Labels items={names} {frame} {kept} numbers={bench.numbers} />
   </g>
 </g>
 
@@ -84,9 +96,12 @@
     cursor: grab;
     outline: none;
   }
-  .fitting:hover :global(path),
-  .fitting:hover :global(circle) {
-    stroke: var(--pencil);
+  /* A finger leaves no hover behind. */
+  @media (hover: hover) {
+    .fitting:hover :global(path),
+    .fitting:hover :global(circle) {
+      stroke: var(--pencil);
+    }
   }
   .fitting:focus-visible :global(path) {
     stroke: var(--pencil);

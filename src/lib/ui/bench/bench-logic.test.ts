@@ -42,7 +42,42 @@ describe('the pointer', () => {
   it('puts back on escape, and ignores moves with nothing in hand', () => {
     expect(run(press, move(9), { name: 'escape' }).effects.at(-1)).toEqual({ do: 'put-back' })
     expect(run(move(9)).effects).toEqual([])
-    expect(run({ name: 'press-nothing' }, { name: 'release' }).effects).toEqual([{ do: 'select', id: undefined }])
+  })
+
+  it('picks below what is in hand only when it was a click', () => {
+    const held: DragEvent = { ...press, name: 'press', id: 'fit-a', held: true, next: 'fit-b' } as DragEvent
+    expect(run(held, { name: 'release' }).effects).toEqual([{ do: 'select', id: 'fit-b' }])
+    expect(run(held, move(9), { name: 'release' }).effects.map((effect) => effect.do)).toEqual(['carry', 'put-down'])
+  })
+
+  const paper: DragEvent = { name: 'press-paper', view: 'plan', at: [100, 100], screen: [10, 10] }
+
+  it('lets go with a click on the paper, and draws a band with a drag', () => {
+    expect(run(paper, { name: 'release' }).effects).toEqual([{ do: 'select', id: undefined }])
+    expect(run({ ...paper, add: true } as DragEvent, { name: 'release' }).effects).toEqual([])
+    expect(run(paper, move(9), { name: 'release' }).effects).toEqual([
+      { do: 'select-between', view: 'plan', from: [100, 100], to: [190, 100], add: false },
+    ])
+  })
+
+  it('pulls at a grip, and puts down once', () => {
+    const grips = [{ axis: 'x', side: 'max', key: 'lengthMm', atMm: 1200, perOne: 1 }] as const
+    const grip: DragEvent = { name: 'press-grip', id: 'fit-a', grips, view: 'plan', at: [100, 100], screen: [10, 10] }
+    expect(run(grip, { name: 'release' }).effects).toEqual([])
+    expect(run(grip, move(6), { name: 'release' }).effects).toEqual([
+      { do: 'pull', id: 'fit-a', grips, view: 'plan', by: [60, 0], free: false },
+      { do: 'put-down' },
+    ])
+    expect(run(grip, move(6), { name: 'escape' }).effects.at(-1)).toEqual({ do: 'put-back' })
+  })
+
+  it('does nothing more when another finger comes, whatever it was doing', () => {
+    expect(run(press, move(9), { name: 'cancel' }, { name: 'release' }).effects.map((effect) => effect.do)).toEqual([
+      'select',
+      'carry',
+      'put-back',
+    ])
+    expect(run(paper, move(9), { name: 'cancel' }, { name: 'release' }).effects).toEqual([])
   })
 
   it('drags the station line', () => {
@@ -67,6 +102,9 @@ describe('keys', () => {
     ['Z', { ctrlKey: true, shiftKey: true }, { kind: 'action', id: 'redo' }],
     ['d', { metaKey: true }, { kind: 'action', id: 'duplicate' }],
     ['/', {}, { kind: 'action', id: 'search' }],
+    ['0', {}, { kind: 'action', id: 'whole' }],
+    ['T', { shiftKey: true }, { kind: 'action', id: 'tape' }],
+    ['F10', { shiftKey: true }, { kind: 'action', id: 'menu' }],
   ] as const)('%s %o', (name, more, meaning) => expect(key(name, more)).toEqual(meaning))
 
   it('leaves the browser its own', () => {

@@ -3,7 +3,7 @@ import { fittingFor, seatsFor } from '$lib/core/needs'
 import { demandsOf, type ResolvedDemand } from '$lib/core/brief'
 import { countedByName, gearIn, type PackedPiece, type ViewId } from '$lib/core/draw'
 import { flipped, offDoor, turnedBy, type Made, type Seat } from '$lib/core/fittings'
-import type { Vec2, Vec3 } from '$lib/core/geometry'
+import { spanLength, type Vec2, type Vec3 } from '$lib/core/geometry'
 import {
   apply,
   type Command,
@@ -30,18 +30,21 @@ import {
   carried,
   contentsOf,
   groupWith,
+  type Grip,
   type ModeChange,
   movedTogether,
+  outlineBox,
   type Placed,
   type Reseated,
   type Scene,
   seatOutside,
+  sized,
   type Snap,
   tapeOf,
   type TapeRow,
   typedOnTape,
 } from '$lib/core/scene'
-import { namesOf } from '$lib/core/text'
+import { fittingName, namesOf } from '$lib/core/text'
 import { ReviewClient, type ReviewAnswer } from '$lib/workers/review-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { newId } from '../job/new-id'
@@ -111,6 +114,13 @@ export class Bench {
   stationMm = $state(800)
   zoom: Zoom = $state.raw(WHOLE)
   people = $state(true)
+  viewId: ViewId = $state('plan')
+  /** Whether the figures that are set once and left are shown. */
+  rareOpen = $state(false)
+  /** Each press takes one more in hand, or lets it go. */
+  takesSeveral = $state(false)
+  /** The next drag moves the drawing. */
+  isPanning = $state(false)
   /** What the review says: of the mode on screen as it is now, of the others a moment later. */
   review: VariantReview | undefined = $state.raw(undefined)
   /** The last whole answer of the engine. */
@@ -194,6 +204,13 @@ export class Bench {
   )
   /** Names as of the last command: a drag renames nothing, so that its words need not be made again. */
   readonly names = $derived.by(() => namesOf(this.session.job, this.session.job.variants[this.variantId]!.plan))
+  /** The number that stands for each name where that has no room, from the rear; the list of fittings explains them. */
+  readonly numbers: ReadonlyMap<string, number> = $derived.by(() => {
+    const order = [...this.standing.placed].sort((a, b) => a.bounds.x.min - b.bounds.x.min)
+    return new Map(
+      [...new Set(order.map(({ fitting }) => fittingName(fitting)))].map((name, index) => [name, index + 1]),
+    )
+  })
   get carrying(): boolean {
     return this.hand.busy
   }
@@ -271,7 +288,7 @@ export class Bench {
   }
 
   /** Seats a fitting: in this mode only if it stands elsewhere in it, else for good. */
-  #seatCommand({ id, seat }: Reseated): SimpleCommand {
+  seatOne({ id, seat }: Reseated): SimpleCommand {
     // read off the job as saved: what the hand holds follows from this
     const { modes } = this.session.job.variants[this.variantId]!.plan
     const mode = this.#modeId
@@ -282,7 +299,7 @@ export class Bench {
 
   /** Moves one or several to their new seats. */
   seatAll(seats: readonly Reseated[]): Command {
-    const commands = seats.map((one) => this.#seatCommand(one))
+    const commands = seats.map((one) => this.seatOne(one))
     return commands.length === 1 ? commands[0]! : { type: 'batch', what: 'move', commands }
   }
 
@@ -299,7 +316,7 @@ export class Bench {
   arrange(what: BatchWhat, seats: readonly Reseated[], run?: string): void {
     this.doAll(
       what,
-      seats.map(({ id, seat }) => this.#seatCommand({ id, seat: wholeMillimetres(seat) })),
+      seats.map(({ id, seat }) => this.seatOne({ id, seat: wholeMillimetres(seat) })),
       run,
     )
   }
@@ -377,6 +394,21 @@ export class Bench {
     this.also = kept.slice(1)
   }
 
+  /** Takes several in hand, with the groups that they belong to; `add` besides what is in hand. */
+  selectAll(ids: readonly string[], add: boolean): void {
+    const { plan } = this.session.job.variants[this.variantId]!
+    const all = new Set([...(add ? this.inHand : []), ...ids.flatMap((id) => groupWith(plan, id))])
+    this.select(undefined)
+    const [first, ...others] = all
+    this.selectedId = first
+    this.also = others
+  }
+
+  /** The view in which something was last pointed at: lengths are written there. */
+  lookAt(view: ViewId): void {
+    this.viewId = view
+  }
+
   /** Opens a finding, with what it is about first selected. */
   show(finding: Finding): void {
     this.select(finding.fittings[0])
@@ -414,7 +446,7 @@ export class Bench {
   }
 
   /** What a drag asks for. `pxPerMm` is the scale of the view that it happens in. */
-  effect(effect: DragEffect, pxPerMm: number): void {
+  effect(effect: Exclude<DragEffect, { do: 'select-between' }>, pxPerMm: number): void {
     switch (effect.do) {
       case 'select':
         return this.select(effect.id, effect.add)
@@ -424,6 +456,8 @@ export class Bench {
         return
       case 'carry':
         return this.hand.carry(effect.id, effect.view, effect.by, effect.free, pxPerMm)
+      case 'pull':
+        return this.hand.pull(effect.id, effect.grips, effect.view, effect.by, effect.free, pxPerMm)
       case 'put-down':
         return this.hand.putDown()
       case 'put-back':
@@ -473,7 +507,7 @@ export class Bench {
 
   #seat(change: (seat: Seat) => Seat, run?: string): void {
     const placed = this.selected
-    if (placed !== undefined) this.session.do(this.#seatCommand({ id: placed.id, seat: change(placed.seat) }), run)
+    if (placed !== undefined) this.session.do(this.seatOne({ id: placed.id, seat: change(placed.seat) }), run)
   }
 
   nudge(axis: 'x' | 'y' | 'z', mm: number): void {
@@ -492,6 +526,20 @@ export class Bench {
     const seat = typedOnTape(this.scene, this.plan, placed, row, mm)
     if (seat === undefined) this.session.tell('There is no place where the tape would read that.')
     else this.#seat(() => seat)
+  }
+
+  /** Sets a measure of what is in hand to a typed length, pulled at one of its edges; to what it comes, mm: its limits may stop it. */
+  setSize(grip: Grip, mm: number): number {
+    const placed = this.selected
+    if (placed === undefined) return mm
+    const was = spanLength(outlineBox(placed)[grip.axis])
+    const toMm = grip.atMm + (mm - was) * (grip.side === 'max' ? 1 : -1)
+    const to = sized(this.scene, this.plan, placed, [{ grip, toMm }], 0)
+    if (to === undefined) return was
+    const { id } = placed
+    const set: SimpleCommand = { type: 'fitting.parameters', variant: this.variantId, id, parameters: to.parameters }
+    this.doAll('size', to.seat === placed.seat ? [set] : [set, this.seatOne({ id, seat: to.seat })])
+    return spanLength(to.outline[grip.axis])
   }
 
   turn(): void {
@@ -535,7 +583,7 @@ export class Bench {
     const left = held
       .filter(({ within }) => this.inHand.includes(within?.hostId ?? ''))
       .map(({ id, ...placed }) =>
-        this.#seatCommand({
+        this.seatOne({
           id,
           seat: wholeMillimetres(seatOutside(this.scene, this.plan, { id, ...placed }, [0, 0, 0])),
         }),

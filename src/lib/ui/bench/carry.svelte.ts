@@ -1,8 +1,18 @@
 import type { ViewId } from '$lib/core/draw'
 import { kindOfMade, type Made } from '$lib/core/fittings'
 import type { Vec2 } from '$lib/core/geometry'
-import type { Command, Fitting, Plan } from '$lib/core/job'
-import { movedTogether, snapsFor, type Placed, type Reseated, type Scene, type Snap } from '$lib/core/scene'
+import type { Command, Fitting, Plan, SimpleCommand } from '$lib/core/job'
+import {
+  movedTogether,
+  sized,
+  snapsFor,
+  type Grip,
+  type Placed,
+  type Reseated,
+  type Scene,
+  type Sized,
+  type Snap,
+} from '$lib/core/scene'
 import { newId } from '../job/new-id'
 import { vehicleDelta } from '../drawing/layout'
 import { settled, wholeMillimetres } from './settle'
@@ -13,6 +23,7 @@ const SNAP_PX = 7
 type Preview =
   | { readonly kind: 'seats'; readonly seats: readonly Reseated[] }
   | { readonly kind: 'new'; readonly id: string; readonly fitting: Fitting }
+  | { readonly kind: 'size'; readonly id: string; readonly to: Sized | undefined }
 
 /** What the hand knows of the bench that it works at. */
 interface At {
@@ -26,6 +37,7 @@ interface At {
   readonly select: (id: string | undefined) => void
   readonly pickUp: (id: string) => void
   readonly seatAll: (seats: readonly Reseated[]) => Command
+  readonly seatOne: (one: Reseated) => SimpleCommand
 }
 
 /** The hand while it carries something: one that stands in the plan, several, or a new one. Nothing is changed until it is put down. */
@@ -35,6 +47,8 @@ export class Carry {
   #preview: Preview | undefined = $state.raw(undefined)
   /** The plan and scene that it was taken from. */
   #start: { scene: Scene; plan: Plan; placed: Placed } | undefined = $state.raw(undefined)
+
+  #isLocked = false
 
   constructor(at: At) {
     this.#at = at
@@ -46,21 +60,54 @@ export class Carry {
   /** The command that would put down what is carried. */
   readonly command: Command | undefined = $derived.by(() => {
     const preview = this.#preview
-    if (preview === undefined) return undefined
-    return preview.kind === 'seats'
-      ? this.#at.seatAll(preview.seats)
-      : { type: 'fitting.add', variant: this.#at.variantId, id: preview.id, fitting: preview.fitting as never }
+    const variant = this.#at.variantId
+    switch (preview?.kind) {
+      case undefined:
+        return undefined
+      case 'seats':
+        return this.#at.seatAll(preview.seats)
+      case 'new':
+        return { type: 'fitting.add', variant, id: preview.id, fitting: preview.fitting as never }
+      case 'size': {
+        const { id, to } = preview
+        if (to === undefined) return undefined
+        const set: SimpleCommand = { type: 'fitting.parameters', variant, id, parameters: to.parameters }
+        const stays = to.seat === this.#start?.placed.seat
+        return stays ? set : { type: 'batch', what: 'size', commands: [set, this.#at.seatOne({ id, seat: to.seat })] }
+      }
+    }
   })
 
-  carry(id: string, view: ViewId, [du, dv]: Vec2, free: boolean, pxPerMm: number): void {
+  /** What it was taken from; undefined where that is locked, or is not there. */
+  #startAt(id: string): { scene: Scene; plan: Plan; placed: Placed } | undefined {
     const at = this.#at
     if (this.#start === undefined) {
       const placed = at.scene.placed.find((one) => one.id === id)
-      if (placed === undefined) return
+      if (placed === undefined) return undefined
       this.#start = { scene: at.scene, plan: at.plan, placed }
     }
-    const { scene, plan, placed } = this.#start
-    if (at.inHand.some((one) => plan.fittings[one]?.locked === true)) return
+    const { plan } = this.#start
+    this.#isLocked = at.inHand.some((one) => plan.fittings[one]?.locked === true)
+    return this.#isLocked ? undefined : this.#start
+  }
+
+  /** Pulls a fitting at an edge or a corner: it grows or shrinks there, and its other edges stay. */
+  pull(id: string, grips: readonly Grip[], view: ViewId, [du, dv]: Vec2, free: boolean, pxPerMm: number): void {
+    const start = this.#startAt(id)
+    if (start === undefined) return
+    const { scene, plan, placed } = start
+    const delta = vehicleDelta(view, du, dv)
+    const pulls = grips.map((grip) => ({ grip, toMm: grip.atMm + (delta[grip.axis] ?? 0) }))
+    const to = sized(scene, plan, placed, pulls, free ? 0 : SNAP_PX / pxPerMm, this.#at.stationMm)
+    this.snaps = to?.snaps ?? []
+    this.#preview = { kind: 'size', id, to }
+  }
+
+  carry(id: string, view: ViewId, [du, dv]: Vec2, free: boolean, pxPerMm: number): void {
+    const at = this.#at
+    const start = this.#startAt(id)
+    if (start === undefined) return
+    const { scene, plan, placed } = start
     const delta = vehicleDelta(view, du, dv)
     const reachMm = free ? 0 : SNAP_PX / pxPerMm
     if (at.also.length > 0 && this.#preview?.kind !== 'new') {
@@ -112,7 +159,7 @@ export class Carry {
   putDown(): void {
     const { command } = this
     const preview = this.#preview
-    const locked = preview === undefined && this.#start !== undefined
+    const locked = this.#isLocked
     this.#forget()
     if (locked) this.#at.session.tell('It is locked: unlock it first.')
     if (command === undefined) return
@@ -129,6 +176,7 @@ export class Carry {
   #forget(): void {
     this.#preview = undefined
     this.#start = undefined
+    this.#isLocked = false
     this.snaps = []
   }
 }

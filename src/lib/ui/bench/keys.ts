@@ -20,6 +20,11 @@ export type ActionId =
   | 'history'
   | 'look-into'
   | 'keys'
+  | 'whole'
+  | 'zoom-in'
+  | 'zoom-out'
+  | 'tape'
+  | 'menu'
   | 'let-go'
 
 interface Action {
@@ -48,6 +53,11 @@ export const ACTIONS: readonly Action[] = [
   { id: 'people', words: 'Show or hide the people', key: 'P' },
   { id: 'history', words: 'Open the history', key: 'H' },
   { id: 'look-into', words: 'Look into the selection, or close it', key: 'I' },
+  { id: 'whole', words: 'Show the whole vehicle', key: '0' },
+  { id: 'zoom-in', words: 'Magnify the drawing', key: '+' },
+  { id: 'zoom-out', words: 'Magnify the drawing less', key: '−' },
+  { id: 'tape', words: 'Measure between two points', key: 'Shift T' },
+  { id: 'menu', words: 'Show what can be done with the selection', key: 'Shift F10' },
   { id: 'keys', words: 'Show the keys', key: '?' },
   { id: 'let-go', words: 'Clear the selection', key: 'Esc' },
 ]
@@ -57,6 +67,7 @@ export const KEY_FAMILIES: readonly { readonly words: string; readonly key: stri
   { words: 'The modes in their order', key: '1 to 9' },
   { words: 'Nudge by 10 mm; with Shift 100, with Alt 1', key: 'arrows' },
   { words: 'Nudge up, down', key: 'PageUp, PageDown' },
+  { words: 'Move the drawing, held while one drags', key: 'Space' },
 ]
 
 export type KeyMeaning =
@@ -95,6 +106,12 @@ const PLAIN: Readonly<Record<string, ActionId>> = {
   l: 'lock',
   b: 'modules',
   i: 'look-into',
+  '0': 'whole',
+  '+': 'zoom-in',
+  '=': 'zoom-in',
+  '-': 'zoom-out',
+  '−': 'zoom-out',
+  ContextMenu: 'menu',
   Delete: 'remove',
   Backspace: 'remove',
   Escape: 'let-go',
@@ -119,6 +136,8 @@ export function meaningOf({ key, ctrlKey, metaKey, shiftKey, altKey }: KeyPress)
   if (altKey) return undefined
   if (lower === 'n') return action(shiftKey ? 'previous' : 'next')
   if (lower === 'm' && shiftKey) return action('mirror-plan')
+  if (lower === 't' && shiftKey) return action('tape')
+  if (key === 'F10' && shiftKey) return action('menu')
   if (/^[1-9]$/.test(lower)) return action(`mode-${lower}` as ActionId)
   const id = PLAIN[lower]
   return id === undefined ? undefined : action(id)

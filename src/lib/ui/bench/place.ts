@@ -1,3 +1,4 @@
+import { clamp } from '$lib/core/geometry'
 import type { Plan } from '$lib/core/job'
 
 /** How far the drawing is magnified and pushed aside, in pixels. */
@@ -18,7 +19,9 @@ export interface Place {
 }
 
 export const WHOLE: Zoom = { k: 1, x: 0, y: 0 }
-const MOST_ZOOM = 8
+export const MOST_ZOOM = 8
+/** So far beyond its edges the drawing can be pushed, pixels at its own size. */
+export const MARGIN_PX = 40
 const MOST_SELECTED = 200
 /** Beyond this nothing is drawn, mm or pixels. */
 const FAR = 100_000
@@ -72,5 +75,15 @@ export function lastPlace(jobId: string): Partial<Place> {
     return placeIn(new URLSearchParams(sessionStorage.getItem(keyOf(jobId)) ?? ''))
   } catch {
     return {}
+  }
+}
+
+/** The nearest that a drawing of such a size may be magnified and pushed aside. */
+export function keptIn({ k: asked, x, y }: Zoom, width: number, height: number): Zoom {
+  const k = clamp(asked, 1, MOST_ZOOM)
+  return {
+    k,
+    x: clamp(x, width - k * (width + MARGIN_PX), MARGIN_PX * k),
+    y: clamp(y, height - k * (height + MARGIN_PX), MARGIN_PX * k),
   }
 }

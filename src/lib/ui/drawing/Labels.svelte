@@ -1,23 +1,25 @@
 <script lang="ts">
-  import { layLabels, type Item } from '$lib/core/draw'
+  import { layLabels, type Item, type LabelBox } from '$lib/core/draw'
   import { toScreen, type ViewFrame } from './layout'
 
   interface Props {
     items: readonly Item[]
     frame: ViewFrame
+    /** What is written there already, in pixels. */
+    kept?: readonly LabelBox[]
+    /** What stands for a name that has no room. */
+    numbers?: ReadonlyMap<string, number>
   }
-  let { items, frame }: Props = $props()
+  let { items, frame, kept = [], numbers }: Props = $props()
 
   const SIZES_PX = { label: 12, small: 10.5, title: 12 } as const
 
   const labels = $derived(
-    layLabels(items, {
-      at: (point) => toScreen(frame, point),
-      scale: frame.scale,
-      sizes: SIZES_PX,
-      stretch: 1,
-      margin: 4,
-    }),
+    layLabels(
+      items,
+      { at: (point) => toScreen(frame, point), scale: frame.scale, sizes: SIZES_PX, stretch: 1, margin: 4 },
+      numbers === undefined ? { kept } : { kept, numbers },
+    ),
   )
 </script>
 
