@@ -243,6 +243,22 @@ const MAKERS: Makers = {
     variant: at.variant,
     id: at.id(Object.keys(at.plan.groups ?? {}), 'group'),
   }),
+  'drawn.put': (at) => ({
+    type: 'drawn.put',
+    variant: at.variant,
+    id: at.id(Object.keys(at.plan.drawn ?? {}), 'drawn'),
+    drawn: at.pick([
+      { kind: 'tape', view: 'plan', from: [at.whole(0, 4000), 0], to: [at.whole(0, 4000), at.whole(-900, 900)] },
+      { kind: 'pinned', fitting: at.id(at.fittings, 'fit'), row: at.pick(['rear', 'left', 'ahead']) },
+      { kind: 'note', view: 'left', at: [at.whole(0, 4000), 500], text: 'as found' },
+      { kind: 'note', view: 'plan', at: [0, 0], fitting: at.id(at.fittings, 'fit'), text: 'cut from oak' },
+    ] as const) as never,
+  }),
+  'drawn.remove': (at) => ({
+    type: 'drawn.remove',
+    variant: at.variant,
+    id: at.id(Object.keys(at.plan.drawn ?? {}), 'drawn'),
+  }),
   'waiver.put': (at) => ({
     type: 'waiver.put',
     variant: at.variant,

@@ -8,6 +8,7 @@ export {
   MOST_FOUND,
   MOST_PHOTOS_EACH,
   newFound,
+  photoIdSchema,
   WORK_STEPS,
   type Found,
   type FoundKind,

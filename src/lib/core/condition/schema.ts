@@ -44,7 +44,7 @@ export const DUE_BEFORE: Readonly<Record<FoundKind, WorkStep | null>> = {
 }
 
 /** A photo is named by the start of the SHA-256 of its bytes. */
-const photoIdSchema = z.string().regex(/^[0-9a-f]{32}$/, 'a photo is named by 32 hexadecimal figures')
+export const photoIdSchema = z.string().regex(/^[0-9a-f]{32}$/, 'a photo is named by 32 hexadecimal figures')
 
 export const MOST_FOUND = 100
 export const MOST_PHOTOS_EACH = 8

@@ -5,6 +5,7 @@ import { CommandError } from './command-error'
 import { replaceBy, type Applied } from './diff'
 import { parseJob } from './document'
 import { BRIEF_HANDLERS } from './handlers/brief'
+import { DRAWN_HANDLERS } from './handlers/drawn'
 import { FITTING_HANDLERS } from './handlers/fitting'
 import { MODE_HANDLERS } from './handlers/mode'
 import { unreadable } from './handlers/kit'
@@ -20,6 +21,7 @@ const HANDLERS = {
   ...BRIEF_HANDLERS,
   ...VEHICLE_HANDLERS,
   ...VARIANT_HANDLERS,
+  ...DRAWN_HANDLERS,
   ...FITTING_HANDLERS,
   ...MODE_HANDLERS,
   ...RULE_HANDLERS,

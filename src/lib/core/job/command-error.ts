@@ -7,6 +7,7 @@ export type RefusedThing =
   | 'change'
   | 'figure'
   | 'waiver'
+  | 'drawn'
   | 'gear'
   | 'person'
   | 'pet'

@@ -19,6 +19,7 @@ import { patchSchema } from './patch'
 import { houseRuleSchema, ownRulesSchema, ruleSettingSchema } from './rules-schema'
 import { undoneSchema } from './told-schema'
 import { ASSUMED, AXLE_FIGURES, MASS_FIGURES, weighingSchema, type AssumedKey } from './weight-schema'
+import { drawnSchema } from './drawn-schema'
 import { figureSchema, fittingSchema, fixingSchema, groupSchema, MAX_MODES, modeSchema, waiverSchema } from './schema'
 
 const id = idSchema
@@ -77,6 +78,8 @@ const simple = [
   command('fitting.fixing', { variant: id, id, fixing: fixingSchema.optional() }),
   command('group.put', { variant: id, id, group: groupSchema }),
   command('group.remove', { variant: id, id }),
+  command('drawn.put', { variant: id, id, drawn: drawnSchema }),
+  command('drawn.remove', { variant: id, id }),
   command('waiver.put', { variant: id, id, waiver: waiverSchema }),
   command('waiver.remove', { variant: id, id }),
   command('rule.set', { id, setting: ruleSettingSchema.optional().describe('Left out: as the book says') }),

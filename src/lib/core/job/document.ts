@@ -64,8 +64,8 @@ export const faultsOf = (issues: readonly z.core.$ZodIssue[]): readonly Fault[] 
 const DROPPABLE: readonly RegExp[] = [
   /^variants\.[^.]+\.plan\.modes\.[^.]+\.(stances|seats|figures)\.[^.]+/,
   /^variants\.[^.]+\.plan\.modes\.[^.]+\.(away|turned)/,
-  /^variants\.[^.]+\.plan\.(fittings|changes|groups|waivers)\.[^.]+/,
-  /^variants\.[^.]+\.plan\.(groups|transferable|waivers)/,
+  /^variants\.[^.]+\.plan\.(fittings|changes|groups|waivers|drawn)\.[^.]+/,
+  /^variants\.[^.]+\.plan\.(groups|transferable|waivers|drawn)/,
   /^brief\.(people|pets|gear|demands|adjust)\.[^.]+/,
   /^found\.[^.]+/,
   /^weight\.weighings\.[^.]+/,

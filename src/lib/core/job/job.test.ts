@@ -256,6 +256,22 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
       on: '2026-11-25',
     })),
   }),
+  'drawn.put': fc.constantFrom(
+    {
+      type: 'drawn.put',
+      variant,
+      id: 'drawn-a',
+      drawn: { kind: 'tape', view: 'plan', from: [100, -200], to: [1200, 340] },
+    } as const,
+    {
+      type: 'drawn.put',
+      variant,
+      id: 'drawn-b',
+      drawn: { kind: 'note', view: 'left', at: [0, 120], fitting: 'fit-bed', text: 'ask the client' },
+    } as const,
+    { type: 'drawn.put', variant, id: 'drawn-b', drawn: { kind: 'pinned', fitting: 'fit-bed', row: 'rear' } } as const,
+  ),
+  'drawn.remove': fc.constant({ type: 'drawn.remove', variant, id: 'drawn-a' }),
   'waiver.remove': fc.record({
     type: fc.constant('waiver.remove'),
     variant: fc.constant(variant),
@@ -395,18 +411,28 @@ const ready = (command: Command): Job =>
             (job, id) => run(job, { type: 'found.put', id, found: newFound('rust') }),
             furnished,
           )
-        : command.type === 'group.remove'
+        : command.type === 'drawn.remove'
           ? run(furnished, {
-              type: 'group.put',
+              type: 'drawn.put',
               variant,
-              id: 'group-a',
-              group: { name: 'pair', fittings: ['fit-bed', 'fit-galley'] },
+              id: 'drawn-a',
+              drawn: { kind: 'tape', view: 'plan', from: [0, 0], to: [900, 0] },
             })
-          : command.type === 'house.remove'
-            ? ['low-top', 'wide-way'].reduce((job, id) => run(job, { type: 'house.put', id, rule: lowTop }), furnished)
-            : command.type === 'variant.remove'
-              ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
-              : furnished
+          : command.type === 'group.remove'
+            ? run(furnished, {
+                type: 'group.put',
+                variant,
+                id: 'group-a',
+                group: { name: 'pair', fittings: ['fit-bed', 'fit-galley'] },
+              })
+            : command.type === 'house.remove'
+              ? ['low-top', 'wide-way'].reduce(
+                  (job, id) => run(job, { type: 'house.put', id, rule: lowTop }),
+                  furnished,
+                )
+              : command.type === 'variant.remove'
+                ? run(furnished, { type: 'variant.add', id: 'variant-b', name: 'B' })
+                : furnished
 
 /** The refusal that a call throws; what is no refusal is thrown on, and none at all fails. */
 function refusalOf(call: () => unknown): CommandRefusal {

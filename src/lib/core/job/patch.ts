@@ -36,6 +36,7 @@ const PLAN_FIELDS: ReadonlySet<string | number> = new Set([
   'fittings',
   'groups',
   'waivers',
+  'drawn',
   'transferable',
   'modes',
 ])

@@ -15,6 +15,7 @@ import {
 } from '../shell'
 import { foundSchema, MOST_FOUND, type FoundList } from '../condition'
 import { surveySchema, type Survey } from '../readings'
+import { drawnSchema, MAX_DRAWN, type Drawn } from './drawn-schema'
 import { ownRulesSchema, type OwnRules } from './rules-schema'
 import { weightSchema, type WeightNotes } from './weight-schema'
 import { LENGTH_UNITS, type LengthUnit } from '../units'
@@ -132,6 +133,7 @@ const planSchema = z.looseObject({
   fittings: recordOf(fittingSchema, MAX_FITTINGS),
   groups: recordOf(groupSchema, MAX_GROUPS).optional(),
   waivers: recordOf(waiverSchema, MAX_WAIVERS).optional().describe('Findings that are let be'),
+  drawn: recordOf(drawnSchema, MAX_DRAWN).optional().describe('Tapes, notes and sheets on the drawing itself'),
   transferable: z
     .boolean()
     .optional()
@@ -153,6 +155,7 @@ export interface Plan {
   readonly fittings: Readonly<Record<string, Fitting>>
   readonly groups?: Readonly<Record<string, FittingGroup>> | undefined
   readonly waivers?: Readonly<Record<string, Waiver>> | undefined
+  readonly drawn?: Readonly<Record<string, Drawn>> | undefined
   readonly transferable?: boolean | undefined
   readonly modes: Readonly<Record<string, Mode>>
 }

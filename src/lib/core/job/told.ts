@@ -90,6 +90,11 @@ const DATA: DataOf = {
   }),
   'group.put': ({ group }) => named(group.name),
   'group.remove': ({ variant, id }, job) => named(planOf(job, variant)?.groups?.[id]?.name),
+  'drawn.put': ({ drawn }) => ({ kind: drawn.kind, ...(drawn.kind === 'note' ? named(drawn.text) : {}) }),
+  'drawn.remove': ({ variant, id }, job) => {
+    const drawn = planOf(job, variant)?.drawn?.[id]
+    return drawn === undefined ? {} : { kind: drawn.kind, ...(drawn.kind === 'note' ? named(drawn.text) : {}) }
+  },
   'waiver.put': ({ waiver }) => ({ to: waiver.reason.slice(0, MAX_TOLD) }),
   'waiver.remove': () => ({}),
   'rule.set': ({ id, setting }) => ({

@@ -73,6 +73,9 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
   'fitting.fixing': (part) => `Changed the fixing of ${it(part)}: ${known(FIXING_WORDS, part.to) ?? 'not chosen'}`,
   'group.put': ({ name = '' }) => `Grouped “${name}”`,
   'group.remove': ({ name = '' }) => `Ungrouped “${name}”`,
+  'drawn.put': ({ kind, name }) => `Put ${drawnWord(kind)} on the drawing${name === undefined ? '' : `: ${name}`}`,
+  'drawn.remove': ({ kind, name }) =>
+    `Removed ${drawnWord(kind)} from the drawing${name === undefined ? '' : `: ${name}`}`,
   'waiver.put': ({ to = '' }) => `Left a finding as it is: ${to}`,
   'waiver.remove': () => 'Brought back a finding',
   'rule.set': ({ kind = '', to }) => `Changed rule “${kind}”: ${known(SETTING_WORDS, to) ?? SETTING_WORDS.own}`,
@@ -102,6 +105,9 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
   'mode.stance': (part) =>
     `Changed the position of ${it(part)}: ${typeof part.to === 'string' ? stanceWord(part.to, 'mm') : part.to}`,
 }
+
+const DRAWN_WORDS = { tape: 'a tape', pinned: 'a distance', note: 'a note', sheet: 'a sheet' } as const
+const drawnWord = (kind: string | undefined): string => known(DRAWN_WORDS, kind ?? '') ?? 'something'
 
 const SETTING_WORDS = { book: 'back to the book’s figures', off: 'switched off', own: 'set for this job' } as const
 

@@ -9,6 +9,7 @@ const THINGS: Readonly<Record<RefusedThing, { readonly one: string; readonly man
   mode: { one: 'that mode', many: 'modes', held: 'a plan holds' },
   group: { one: 'that group', many: 'groups', held: 'a plan holds' },
   change: { one: 'that change to the bodywork', many: 'changes to the bodywork', held: 'a plan holds' },
+  drawn: { one: 'that note or tape', many: 'notes and tapes', held: 'a plan holds' },
   figure: { one: 'that person in the drawing', many: 'people in the drawing', held: 'a mode holds' },
   waiver: { one: 'what was left as it is', many: 'findings left as they are', held: 'a plan holds' },
   gear: { one: 'that piece of gear', many: 'pieces of gear', held: 'count alike ones together: a brief holds' },

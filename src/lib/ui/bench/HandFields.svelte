@@ -123,8 +123,8 @@
   </div>
 {/snippet}
 
-<div data-testid="parameters">
-  <div class="mt-1 grid grid-cols-2 gap-x-4 gap-y-px text-[13px] narrow">
+<div>
+  <div class="mt-1 grid grid-cols-2 gap-x-4 gap-y-px text-[13px] narrow" data-testid="parameters">
     {#if rides !== undefined}
       <div class="col-span-2">
         <LengthField

@@ -82,6 +82,9 @@ export const FITTING_HANDLERS: HandlersOf<'fitting' | 'group'> = {
       group.fittings = group.fittings.filter((one) => one !== id)
       if (group.fittings.length < 2) delete plan.groups![groupId]
     }
+    // a note stays and says so; a distance of something that is gone is none
+    for (const [drawnId, drawn] of Object.entries(plan.drawn ?? {}))
+      if (drawn.kind === 'pinned' && drawn.fitting === id) delete plan.drawn![drawnId]
   },
   'fitting.lock': (job, { variant, id, locked }) => {
     const fitting = fittingOf(variantOf(job, variant).plan, id)
