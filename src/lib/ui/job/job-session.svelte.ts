@@ -11,27 +11,17 @@ import {
   type Applied,
   type Command,
   type Job,
-  type Patch,
-  type Undone,
 } from '$lib/core/job'
 import { capital, sayRefusal, sayTold } from '$lib/core/text'
 import { NAMING, sayIssue } from '$lib/core/units'
 import { linesSince } from './lines-since'
 import { newId } from './new-id'
 import { OLD_BASE, PendingStore, type Waiting } from './pending-store'
+import { recalled, RECALLED_LINES, tabsBefore, type Done } from './recall'
 import { rebase, type Entry, type Pending, type Rebased } from './rebase'
 
 export type SaveState =
   { readonly kind: 'saved' } | { readonly kind: 'saving' } | { readonly kind: 'waiting'; readonly message: string }
-
-interface Done {
-  readonly what: Undone
-  readonly redo: readonly Patch[]
-  readonly undo: readonly Patch[]
-  /** What it belongs to, where it is one of a run of small steps; and when the last of them was. */
-  readonly run?: string
-  readonly at: number
-}
 
 /** Steps of a run that come no later than this after one another are undone as one. */
 const RUN_MS = 1000
@@ -344,6 +334,24 @@ export class JobSession {
     return sending
   }
 
+  /** After a reload: what this tab did before can be taken back still, and what it took back done again. Called by itself. */
+  async recall(): Promise<void> {
+    const tabs = tabsBefore(this.id, this.#client)
+    if (tabs.length === 0) return
+    const revision = this.revision
+    const first = Math.max(0, revision - RECALLED_LINES)
+    try {
+      const [from, { since }] = await Promise.all([this.#ask<Job>(`history/${first}`), linesSince(this.id, first)])
+      const lines = since.filter((entry) => entry.revision <= revision)
+      const { undo, redo } = recalled(from, lines, tabs)
+      // what was done here meanwhile came later; what others did meanwhile was held against that alone
+      this.#undo = [...undo, ...this.#undo]
+      if (this.#undo.length === undo.length) this.#redo = [...redo]
+    } catch {
+      // the undo begins anew: nothing else is lost
+    }
+  }
+
   /** Sends what waits. Called by itself; also before leaving a page. */
   async flush(leaving = false): Promise<void> {
     if (this.conflict !== undefined || this.#isLeaving) return
@@ -546,6 +554,7 @@ export class JobSession {
   /** What a page does while it shows the job; gives back how to stop. */
   attach(): () => void {
     void this.takeOver()
+    void this.recall()
     const seen = () => {
       if (document.visibilityState === 'visible') {
         void this.pull()

@@ -21,6 +21,8 @@ export interface Entry {
   readonly uid: string
   readonly command: Command
   readonly words: string
+  /** Under which name a tab sent it. */
+  readonly client?: string
 }
 
 export interface Rebased {
