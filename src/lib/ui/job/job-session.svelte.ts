@@ -338,13 +338,11 @@ export class JobSession {
   async recall(): Promise<void> {
     const tabs = tabsBefore(this.id, this.#client)
     if (tabs.length === 0) return
-    const revision = this.revision
-    const first = Math.max(0, revision - RECALLED_LINES)
+    const first = Math.max(0, this.revision - RECALLED_LINES)
     try {
       const [from, { since }] = await Promise.all([this.#ask<Job>(`history/${first}`), linesSince(this.id, first)])
-      const lines = since.filter((entry) => entry.revision <= revision)
-      const { undo, redo } = recalled(from, lines, tabs)
-      // what was done here meanwhile came later; what others did meanwhile was held against that alone
+      const { undo, redo } = recalled(from, since, tabs, this.#client)
+      // what was done here meanwhile came later
       this.#undo = [...undo, ...this.#undo]
       if (this.#undo.length === undo.length) this.#redo = [...redo]
     } catch {

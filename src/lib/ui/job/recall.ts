@@ -37,6 +37,8 @@ export function recalled(
   from: Job,
   lines: readonly Entry[],
   tabs: readonly string[],
+  /** The name under which this page sends: what it did itself meanwhile it knows. */
+  own = '',
 ): { readonly undo: readonly Done[]; readonly redo: readonly Done[] } {
   let [undo, redo]: [readonly Done[], readonly Done[]] = [[], []]
   let job = from
@@ -44,6 +46,7 @@ export function recalled(
     const before = job
     const { job: after, diff } = replay(job, command)
     job = after
+    if (client === own) continue
     if (client === undefined || !tabs.includes(client)) {
       const clear = (done: Done): boolean => !diffsMeet(done.redo, diff.redo)
       ;[undo, redo] = [undo.filter(clear), redo.filter(clear)]
