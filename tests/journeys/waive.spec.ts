@@ -31,6 +31,7 @@ test('a stop is let be with a reason, counts no more, and counts again when the 
   await expect(night).toContainText('1 stop')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(night).not.toContainText('stop')
+  await page.getByTestId('finding-berth-short').getByRole('button').first().click()
   await page.getByTestId('waiver').getByRole('button', { name: 'Bring it back' }).click()
   await expect(night).toContainText('1 stop')
 })

@@ -1,4 +1,7 @@
+import type { ResolvedDemand } from '$lib/core/brief'
+import type { Made } from '$lib/core/fittings'
 import type { Job } from '$lib/core/job'
+import type { Choice } from '$lib/core/what-if'
 import type { Finding, ProvenRemedy, VariantReview } from '$lib/core/review'
 import { EngineLink } from './engine-link'
 import engineUrl from './review-engine?engine'
@@ -108,6 +111,11 @@ export class ReviewClient {
   /** @throws EngineStopped where the engine gives no answer. */
   remedies(job: Job, variantId: string, finding: Finding): Promise<readonly ProvenRemedy[]> {
     return this.#link.ask(job, (remote, news) => remote.remedies(news, variantId, finding))
+  }
+
+  /** What a kind would do where it fits, to meet a demand. @throws EngineStopped where the engine gives no answer. */
+  choice(job: Job, variantId: string, modeId: string, demand: ResolvedDemand, made: Made): Promise<Choice> {
+    return this.#link.ask(job, (remote, news) => remote.choice(news, variantId, modeId, demand, made))
   }
 
   close(): void {

@@ -1,5 +1,8 @@
 import { expose } from 'comlink'
 import { demandStates, remediesFor, type DemandState, type Finding, type VariantReview } from '$lib/core/review'
+import type { ResolvedDemand } from '$lib/core/brief'
+import type { Made } from '$lib/core/fittings'
+import { choiceOf, type Choice } from '$lib/core/what-if'
 import { stowedIn } from '$lib/core/needs'
 import { changeOf, type ModeChange, type Stowed } from '$lib/core/scene'
 import { Evaluations } from './evaluations'
@@ -42,6 +45,8 @@ const reviewEngine = {
     const before = evaluations.of(news, variantId)
     return remediesFor(before.job, variantId, finding, { before })
   },
+  choice: (news: News, variantId: string, modeId: string, demand: ResolvedDemand, made: Made): Choice =>
+    choiceOf(evaluations.of(news, variantId), demand, made, modeId),
 }
 expose(reviewEngine)
 export type ReviewEngine = typeof reviewEngine

@@ -1,4 +1,4 @@
 export { NEED_TABLE } from './table'
-export { firstFor, fittingFor, smallerFor } from './sized'
+export { choicesOf, firstFor, fittingFor, smallerFor } from './sized'
 export { needStates, stowedIn, type NeedState } from './met'
 export { seatsFor } from './placing'

@@ -11,10 +11,21 @@ export function firstFor(need: Need): Made | undefined {
 const grown = (made: Made, sizing: Sizing): Made =>
   'value' in sizing ? withHandle(made, sizing.handle, sizing.value) : letOut(made, sizing.handle, sizing.until)
 
+/** A kind that meets a demand, as near to the size that it asks for as that kind goes. */
+const asKind = (demand: ResolvedDemand, kind: string): Made =>
+  NEED_TABLE[demand.need].sized(demand).reduce(grown, { kind, parameters: defaultsOf(kindOf(kind)) })
+
+/** Every kind that meets a demand, the usual one first, each as near to the size that it asks for as it goes. */
+export function choicesOf(demand: ResolvedDemand): readonly Made[] {
+  const { first } = NEED_TABLE[demand.need]
+  const kinds = KINDS.flatMap(({ id, meets }) => (id !== first && meets.includes(demand.need) ? [id] : []))
+  return [...(first === undefined ? [] : [first]), ...kinds].map((kind) => asKind(demand, kind))
+}
+
 /** The fitting that meets a demand, as near to the size that it asks for as its kind goes; undefined where no kind meets it. */
 export function fittingFor(demand: ResolvedDemand): Made | undefined {
-  const first = firstFor(demand.need)
-  return first === undefined ? undefined : NEED_TABLE[demand.need].sized(demand).reduce(grown, first)
+  const { first } = NEED_TABLE[demand.need]
+  return first === undefined ? undefined : asKind(demand, first)
 }
 
 /** So many other kinds are tried. */

@@ -4,15 +4,18 @@ import { tried, withRemedy } from './try-out'
 import { evaluate, type Evaluation } from './evaluate'
 import type { VariantReview } from './variant-review'
 
-/** A remedy that cures its finding, with what else it changes. */
-export interface ProvenRemedy extends Remedy {
-  /** Findings that were not there before, the finding's own rule apart. */
+/** What a change does to the findings of a whole job, its own findings before and after it. */
+export interface Effect {
+  /** Findings that were not there before. */
   readonly causes: readonly Finding[]
   /** Findings that were there before, in the same mode, and are further off now. */
   readonly worse: readonly Finding[]
   /** How many findings go, in all modes. */
   readonly cures: number
 }
+
+/** A remedy that cures its finding, with what else it changes. */
+export interface ProvenRemedy extends Remedy, Effect {}
 
 /** All findings of a review by mode and key. */
 const byKey = (review: VariantReview): ReadonlyMap<string, Finding> =>
@@ -31,7 +34,7 @@ const isWorse = (now: Finding, before: Finding): boolean =>
   Math.abs(now.measured - now.needed) > Math.abs(before.measured - before.needed) + (now.unit === 'count' ? 0 : SAME)
 
 /** New stops that a remedy makes, the same fault in several modes once. */
-export const newStops = ({ causes }: ProvenRemedy): number =>
+export const newStops = ({ causes }: Pick<Effect, 'causes'>): number =>
   new Set(causes.flatMap(({ gravity, key }) => (gravity === 'stop' ? [key] : []))).size
 
 /** What a change does to the findings of a whole job: which keys are there after it, and what it cures and causes. */
@@ -40,24 +43,29 @@ interface Tried {
   readonly proven: ProvenRemedy
 }
 
+function effectOn(before: ReadonlyMap<string, Finding>, after: ReadonlyMap<string, Finding>): Effect {
+  const worse = [...after].filter(([key, finding]) => {
+    const was = before.get(key)
+    return was !== undefined && isWorse(finding, was)
+  })
+  return {
+    causes: [...after].flatMap(([key, finding]) => (before.has(key) ? [] : [finding])),
+    worse: worse.map(([, finding]) => finding),
+    cures: [...before.keys()].filter((key) => !after.has(key)).length,
+  }
+}
+
+/** What becomes of the findings of a job between two evaluations of it. */
+export const effectBetween = (now: Evaluation, then: Evaluation): Effect =>
+  effectOn(byKey(now.review), byKey(then.review))
+
 function trier(now: Evaluation): (remedy: Remedy) => Tried | undefined {
   const before = byKey(now.review)
   return (remedy) =>
     tried(() => {
       const { review } = evaluate(withRemedy(now.job, remedy), now.variantId, now)
       const after = byKey(review)
-      const causes = [...after].flatMap(([key, finding]) => (before.has(key) ? [] : [finding]))
-      const worse = [...after].filter(([key, finding]) => {
-        const was = before.get(key)
-        return was !== undefined && isWorse(finding, was)
-      })
-      const proven = {
-        ...remedy,
-        causes,
-        worse: worse.map(([, finding]) => finding),
-        cures: [...before.keys()].filter((key) => !after.has(key)).length,
-      }
-      return { after, proven }
+      return { after, proven: { ...remedy, ...effectOn(before, after) } }
     })
 }
 

@@ -43,6 +43,7 @@ export { PAGE_WORDS, RULE_SENTENCES, sayBecause, sayDemand, sayDemandFigure, say
 export { sayContradiction, sayContradictionBasis } from './contradictions'
 export { houseUnit, sayFigure, sayMeasured, sayMissing } from './house'
 export { sayLooked, sayRemedy } from './remedies'
+export { sayWayToMeet, type SaidWay } from './ways-to-meet'
 export { RULE_GROUP_WORDS, RULE_WORDS, ruleBook, ruleParameterWord, sayRule, type RuleEntry } from './rule-book'
 export { sayTold } from './commands'
 export { sayRefusal } from './refusals'

@@ -18,6 +18,7 @@
   import ModeStrip from './ModeStrip.svelte'
   import { addressOf, keepPlace, lastPlace, placeIn } from './place'
   import type Keys from './KeysDialog.svelte'
+  import type Choices from './DemandChoices.svelte'
   import type Here from './HereMenu.svelte'
   import type Modules from './ModulesDialog.svelte'
   import type Search from './SearchDialog.svelte'
@@ -77,7 +78,16 @@
       askedOpen = true
     })
   }
-  let brought: { made: Made; from: readonly [number, number]; over: boolean } | undefined = $state.raw(undefined)
+  /** What is dragged in from the side, and the demand that it was taken by. */
+  let brought:
+    { made: Made; from: readonly [number, number]; over: boolean; demand?: ResolvedDemand | undefined } | undefined =
+    $state.raw(undefined)
+  /** Not part of opening a plan either. */
+  let DemandChoices: typeof Choices | undefined = $state.raw(undefined)
+  const isChoosing = $derived(bench.choosing !== undefined)
+  $effect(() => {
+    if (isChoosing) void import('./DemandChoices.svelte').then((module) => (DemandChoices = module.default))
+  })
 
   $effect(() => bench.requestReview())
 
@@ -201,10 +211,19 @@
 
   function onpick(demand: ResolvedDemand, event: PointerEvent): void {
     const made = fittingFor(demand)
-    if (event.button !== 0 || made === undefined) return
-    brought = { made, from: [event.clientX, event.clientY], over: false }
+    if (event.button !== 0) return
+    if (made === undefined) return bench.placeDemand(demand)
+    drag(made, event, demand)
+  }
+
+  function drag(made: Made, event: PointerEvent, demand?: ResolvedDemand): void {
+    brought = { made, from: [event.clientX, event.clientY], over: false, demand }
     ;(event.currentTarget as Element).releasePointerCapture?.(event.pointerId)
   }
+  /** A hand that moves no more has clicked. */
+  const CLICK_PX = 5
+  const isClick = (from: readonly [number, number], event: PointerEvent): boolean =>
+    Math.hypot(event.clientX - from[0], event.clientY - from[1]) < CLICK_PX
 
   function onpointermove(event: PointerEvent): void {
     if (bench.waiting === undefined && brought === undefined) return
@@ -217,6 +236,8 @@
       brought = { ...brought, over: false }
       return
     }
+    if (!brought.over && isClick(brought.from, event)) return
+    bench.choosing = undefined
     brought = { ...brought, over: true }
     bench.bring(brought.made, place.view, place.at, place.scale)
   }
@@ -224,8 +245,10 @@
   function onpointerup(event: PointerEvent): void {
     if (bench.waiting !== undefined && drawing?.viewAt(event) !== undefined) return bench.endWaiting(true)
     if (brought === undefined) return
-    if (brought.over) bench.hand.putDown()
+    const { over, demand, from } = brought
     brought = undefined
+    if (over) bench.hand.putDown()
+    else if (demand !== undefined && isClick(from, event)) bench.placeDemand(demand)
   }
 </script>
 
@@ -253,7 +276,18 @@
   <aside class="min-h-0 border-r border-line">
     <DemandsColumn {bench} {onpick} onsearch={search} />
   </aside>
-  <main class="min-h-0 min-w-0 bg-sheet"><Drawing bind:this={drawing} {bench} onmenu={ask} /></main>
+  <main class="relative min-h-0 min-w-0 bg-sheet">
+    <Drawing bind:this={drawing} {bench} onmenu={ask} />
+    {#if bench.choosing !== undefined && DemandChoices !== undefined}
+      {#key bench.choosing.demand}
+        <DemandChoices
+          {bench}
+          scale={drawing?.planScale() ?? 0.1}
+          ondrag={(choice, event) => drag(choice.made, event)}
+        />
+      {/key}
+    {/if}
+  </main>
   <aside class="min-h-0 border-l border-line"><HandColumn {bench} onlibrary={library} onmenu={ask} /></aside>
   <div class="col-span-3"><ModeStrip {bench} /></div>
 </div>

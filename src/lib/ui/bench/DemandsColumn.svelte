@@ -75,7 +75,7 @@
         <div class="flex items-baseline justify-between gap-2">
           <button
             class="min-w-0 flex-1 touch-none truncate text-left text-[13.5px] font-semibold narrow hover:text-pencil"
-            title="Drag it onto the drawing, or press Enter to add it"
+            title="Click for the ways to meet it, or drag it onto the drawing"
             data-demand={demand.id}
             onpointerdown={(event) => {
               if (event.pointerType === 'touch') onpick(demand, event)

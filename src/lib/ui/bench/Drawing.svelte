@@ -59,6 +59,7 @@
     const [x, y] = toScreen(frameOf('plan'), [(bounds.x.min + bounds.x.max) / 2, (bounds.y.min + bounds.y.max) / 2])
     return [box.left + x, box.top + y]
   }
+  export const planScale = (): number => frameOf('plan').scale
   export const cancel = (): boolean => pointing.escape()
   export const viewAt = (event: { clientX: number; clientY: number }) => pointing.viewAt(event)
 

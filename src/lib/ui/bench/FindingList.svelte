@@ -20,17 +20,14 @@
   }
   let { bench, shown: all, isForOne = false }: Props = $props()
 
-  let isUnfolded = $state(false)
   /** The one in question: opened, else the gravest that was not left as it is. */
   const foremost = $derived(
     all.find(({ finding }) => finding.key === bench.openFinding) ??
       all.find(({ finding }) => !isLetBe(finding)) ??
       all[0],
   )
-  const shown = $derived(isForOne && !isUnfolded ? all.filter((one) => one === foremost) : all)
-  $effect(() => {
-    if (bench.selectedId !== undefined) isUnfolded = false
-  })
+  const shown = $derived(isForOne ? all.filter((one) => one === foremost) : all)
+  const others = $derived(isForOne ? all.filter((one) => one !== foremost) : [])
 
   const unit = $derived(bench.liveJob.units)
   const openKey = $derived(
@@ -179,7 +176,9 @@
               {/each}
               {#if isOpen && isForOne && !isWide && ways.length > BESIDE}
                 <li class="border-t border-dotted border-line py-0.5">
-                  <button class="act" onclick={() => (isWide = true)}>{ways.length - BESIDE} more {ways.length - BESIDE === 1 ? 'way' : 'ways'} out</button>
+                  <button class="act" onclick={() => (isWide = true)}
+                    >{ways.length - BESIDE} more {ways.length - BESIDE === 1 ? 'way' : 'ways'} out</button
+                  >
                 </li>
               {/if}
             </ul>
@@ -193,11 +192,22 @@
       </li>
     {/each}
   </ul>
-  {#if isForOne && all.length > 1}
-    <button class="act text-[13px]" aria-expanded={isUnfolded} onclick={() => (isUnfolded = !isUnfolded)}
-      >{isUnfolded
-        ? 'Only the first finding'
-        : `${all.length - 1} more ${all.length === 2 ? 'finding' : 'findings'}`}</button
-    >
+  {#if others.length > 0}
+    <ul class="border-t border-line pt-0.5 text-[13px] leading-[18px]">
+      {#each others as { number, finding } (finding.key)}
+        <li data-testid="finding-{finding.code}">
+          <button
+            class="flex w-full items-baseline gap-1 text-left hover:text-pencil"
+            aria-expanded="false"
+            onclick={() => (bench.openFinding = finding.key)}
+          >
+            <GravityMark gravity={finding.gravity} {number} />
+            <span class="truncate {isLetBe(finding) ? 'text-ink-2' : ''}"
+              >{sayFinding(finding, bench.names, unit).title}{isLetBe(finding) ? ', left as it is' : ''}</span
+            >
+          </button>
+        </li>
+      {/each}
+    </ul>
   {/if}
 </div>

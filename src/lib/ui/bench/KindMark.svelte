@@ -1,10 +1,17 @@
 <script lang="ts">
-  import { defaultsOf, type FittingKind, type LocalSolid } from '$lib/core/fittings'
+  import { kindOfMade, type LocalSolid, type Made } from '$lib/core/fittings'
   import { prismBounds, unionOf, type Vec2 } from '$lib/core/geometry'
 
-  let { kind }: { kind: FittingKind } = $props()
-  const WIDE = 44
-  const HIGH = 26
+  interface Props {
+    made: Made
+    /** Room that it has, in pixels. */
+    wide?: number
+    high?: number
+    /** Pixels for a millimetre; left out: as large as its room allows. */
+    scale?: number
+  }
+  let { made, wide: WIDE = 44, high: HIGH = 26, scale: asked }: Props = $props()
+  const kind = $derived(kindOfMade(made))
 
   const planArea = (solids: readonly LocalSolid[]): number => {
     if (solids.length === 0) return 0
@@ -14,12 +21,13 @@
 
   /** A kind from above, small, in the stance that shows most of it. */
   const drawn = $derived.by(() => {
-    const parameters = defaultsOf(kind)
+    const { parameters } = made
     const areas = kind.stances.map((stance) => planArea(kind.solids(parameters, stance)))
     const stance = kind.stances[areas.indexOf(Math.max(...areas))]!
     const solids = kind.solids(parameters, stance).map(({ prism }) => prism)
     const { x, y } = unionOf(solids.map(prismBounds))
-    const scale = Math.min((WIDE - 4) / (x.max - x.min), (HIGH - 4) / (y.max - y.min))
+    const most = Math.min((WIDE - 4) / (x.max - x.min), (HIGH - 4) / (y.max - y.min))
+    const scale = Math.min(most, asked ?? most)
     const at = ([u, v]: Vec2): string =>
       `${(WIDE / 2 + (u - (x.min + x.max) / 2) * scale).toFixed(1)} ${(HIGH / 2 - (v - (y.min + y.max) / 2) * scale).toFixed(1)}`
     const outline = (points: readonly Vec2[]) => `M${points.map(at).join('L')}Z`

@@ -7,6 +7,7 @@
   import type { Bench } from './bench.svelte'
   import { ACTIONS, type ActionId } from './keys'
   import KindMark from './KindMark.svelte'
+  import { ACTION_KEYWORDS, EXPORT_KEYWORDS, match, PAGES } from './sought'
 
   interface Props {
     bench: Bench
@@ -16,29 +17,6 @@
     onaction: (id: ActionId) => void
   }
   let { bench, open = $bindable(false), text = $bindable(''), onaction }: Props = $props()
-
-  /** The other pages of the job, found by what one does there. */
-  const PLACES: readonly { readonly words: string; readonly path: string; readonly keywords: readonly string[] }[] = [
-    { words: 'Go to the brief', path: 'brief', keywords: ['people', 'client', 'pets', 'gear', 'questions', 'demands'] },
-    {
-      words: 'Go to the vehicle',
-      path: 'vehicle',
-      keywords: ['van', 'lining', 'insulation', 'bodywork', 'flare', 'window', 'hatch', 'template', 'panels'],
-    },
-    { words: 'Measure the vehicle', path: 'survey', keywords: ['survey', 'tape', 'laser', 'rust', 'as bought'] },
-    { words: 'Go to the review', path: 'review', keywords: ['findings', 'faults', 'stops', 'cautions', 'remedies'] },
-    { words: 'Print the sheet for the client', path: 'review', keywords: ['review', 'report', 'PDF', 'paper'] },
-    { words: 'Go to the budgets', path: 'budgets', keywords: ['weight', 'mass', 'axle', 'payload', 'weighbridge'] },
-    { words: 'Go to the rules of this job', path: 'rules', keywords: ['house rules', 'book', 'own rules', 'custom'] },
-  ]
-
-  /** Every word that was typed stands in the entry; better where one begins with it. */
-  function match(value: string, search: string, keywords?: string[]): number {
-    const entry = ` ${(keywords ?? [value]).join(' ').toLowerCase()}`
-    const words = search.toLowerCase().split(/\s+/).filter(Boolean)
-    if (!words.every((word) => entry.includes(word))) return 0
-    return words.every((word) => entry.includes(` ${word}`)) ? 1 : 0.5
-  }
 
   function run(work: () => void): void {
     open = false
@@ -86,7 +64,7 @@
                       class="flex cursor-pointer items-center gap-3 px-4 py-1 data-selected:bg-paper data-selected:text-pencil"
                       onSelect={() => run(() => bench.place({ kind: kind.id, parameters: defaultsOf(kind) }))}
                     >
-                      <KindMark {kind} /><span>{words}</span>
+                      <KindMark made={{ kind: kind.id, parameters: defaultsOf(kind) }} /><span>{words}</span>
                     </Command.Item>
                   {/each}
                 </Command.GroupItems>
@@ -98,7 +76,11 @@
                 {#each bench.scene.placed as placed (placed.id)}
                   <Command.Item
                     value={placed.id}
-                    keywords={[`Select ${fittingName(placed.fitting)}`]}
+                    keywords={[
+                      `Select ${fittingName(placed.fitting)}`,
+                      KIND_WORDS[placed.kind.id] ?? '',
+                      ...(KIND_KEYWORDS[placed.kind.id] ?? []),
+                    ]}
                     class="cursor-pointer px-4 py-1 data-selected:bg-paper data-selected:text-pencil"
                     onSelect={() => run(() => bench.select(placed.id))}
                     >Select {fittingName(placed.fitting)}</Command.Item
@@ -138,8 +120,9 @@
                     action.words,
                     action.key,
                     () => onaction(action.id),
+                    ACTION_KEYWORDS[action.id],
                   )}{/each}
-                {#each PLACES as { words, path, keywords } (words)}{@render entry(
+                {#each PAGES as { words, path, keywords } (words)}{@render entry(
                     words,
                     '',
                     () => void goto(`/jobs/${bench.session.id}/${path}`),
@@ -149,7 +132,7 @@
                   'Export this job',
                   '',
                   () => (location.href = `/api/jobs/${bench.session.id}?download`),
-                  ['save', 'file', 'download', 'backup'],
+                  EXPORT_KEYWORDS,
                 )}
               </Command.GroupItems>
             </Command.Group>

@@ -1,5 +1,6 @@
 import { liveMargins, type Margin } from '$lib/core/budgets'
-import { fittingFor, seatsFor } from '$lib/core/needs'
+import { choicesOf, seatsFor } from '$lib/core/needs'
+import { bestFirst, untried, type Choice } from '$lib/core/what-if'
 import { demandsOf, type ResolvedDemand } from '$lib/core/brief'
 import { countedByName, gearIn, type PackedPiece, type ViewId } from '$lib/core/draw'
 import { flipped, offDoor, turnedBy, type Made, type Seat } from '$lib/core/fittings'
@@ -109,6 +110,10 @@ export class Bench {
   /** Whether it is asked what becomes of what is inside the one to be taken out. */
   asksInside = $state(false)
   #opened: string | undefined = $state(undefined)
+  /** A demand whose kinds are offered: those that have been tried so far, the best first. */
+  choosing:
+    | { readonly demand: ResolvedDemand; readonly kinds: readonly Made[]; readonly choices: readonly Choice[] }
+    | undefined = $state.raw(undefined)
   /** A new fitting that fits nowhere by itself: it follows the pointer until it is put down. */
   waiting: Made | undefined = $state.raw(undefined)
   stationMm = $state(800)
@@ -499,10 +504,36 @@ export class Bench {
     else this.hand.putBack()
   }
 
+  /** Offers the kinds that would meet a demand; where there is one only it is placed at once. */
   placeDemand(demand: ResolvedDemand): void {
-    const made = fittingFor(demand)
-    if (made === undefined) this.session.tell('There is no fitting for this yet: keep the space clear yourself.')
-    else this.place(made)
+    const kinds = choicesOf(demand)
+    const [only, ...others] = kinds
+    if (only === undefined) return this.session.tell('There is no fitting for this yet: keep the space clear yourself.')
+    if (others.length === 0) return this.place(only)
+    this.choosing = { demand, kinds, choices: [] }
+    void this.#tryKinds(demand, kinds)
+  }
+
+  async #tryKinds(demand: ResolvedDemand, kinds: readonly Made[]): Promise<void> {
+    this.#advisor ??= new ReviewClient()
+    const { job } = this.session
+    for (const made of kinds) {
+      // one that cannot be tried can still be put where the hand says
+      const choice = await this.#advisor
+        .choice(job, this.variantId, this.modeId, demand, made)
+        .catch(() => untried(made))
+      if (this.choosing?.demand !== demand) return
+      this.choosing = { demand, kinds, choices: bestFirst([...this.choosing.choices, choice]) }
+    }
+  }
+
+  /** Takes one of the choices: where it was tried, or in hand where it fits nowhere. */
+  choose({ made, seat }: Choice): void {
+    this.choosing = undefined
+    if (seat === undefined) return this.place(made)
+    const id = newId('fit')
+    if (this.session.do({ type: 'fitting.add', variant: this.variantId, id, fitting: { ...made, seat } as never }))
+      this.select(id)
   }
 
   #seat(change: (seat: Seat) => Seat, run?: string): void {

@@ -25,6 +25,8 @@ export type ActionId =
   | 'zoom-out'
   | 'tape'
   | 'menu'
+  | 'note'
+  | 'sheet'
   | 'let-go'
 
 interface Action {
@@ -57,6 +59,8 @@ export const ACTIONS: readonly Action[] = [
   { id: 'zoom-in', words: 'Magnify the drawing', key: '+' },
   { id: 'zoom-out', words: 'Magnify the drawing less', key: '−' },
   { id: 'tape', words: 'Measure between two points', key: 'Shift T' },
+  { id: 'note', words: 'Write a note on the drawing', key: 'W' },
+  { id: 'sheet', words: 'Lay a photo or sketch under the drawing', key: 'Shift W' },
   { id: 'menu', words: 'Show what can be done with the selection', key: 'Shift F10' },
   { id: 'keys', words: 'Show the keys', key: '?' },
   { id: 'let-go', words: 'Clear the selection', key: 'Esc' },
@@ -106,6 +110,7 @@ const PLAIN: Readonly<Record<string, ActionId>> = {
   l: 'lock',
   b: 'modules',
   i: 'look-into',
+  w: 'note',
   '0': 'whole',
   '+': 'zoom-in',
   '=': 'zoom-in',
@@ -137,6 +142,7 @@ export function meaningOf({ key, ctrlKey, metaKey, shiftKey, altKey }: KeyPress)
   if (lower === 'n') return action(shiftKey ? 'previous' : 'next')
   if (lower === 'm' && shiftKey) return action('mirror-plan')
   if (lower === 't' && shiftKey) return action('tape')
+  if (lower === 'w' && shiftKey) return action('sheet')
   if (key === 'F10' && shiftKey) return action('menu')
   if (/^[1-9]$/.test(lower)) return action(`mode-${lower}` as ActionId)
   const id = PLAIN[lower]

@@ -28,6 +28,12 @@ export const boxRound = ([x, y]: Vec2, wide: number, high: number): LabelBox => 
   y1: y + high / 2,
 })
 
+/** How wide what is in hand is on the screen. */
+function wideOf(dimensions: readonly HandDimension[], frame: ViewFrame): number {
+  const own = dimensions.find((one) => one.own === 'above')
+  return own === undefined ? 0 : (own.to[0] - own.from[0]) * frame.scale
+}
+
 /** The figures of what is in hand, each where it covers no other; one that finds no place is in the column only. */
 export function writeFigures(
   dimensions: readonly HandDimension[],
@@ -57,6 +63,10 @@ export function writeFigures(
           ]
         : own === 'beside'
           ? [
+              // within it where it is wide enough: what stands beside it is to be picked
+              ...(own === 'beside' && wideOf(dimensions, frame) > 2.4 * wide
+                ? [[x - OVER_PX - wide / 2 - 4, y] as Vec2]
+                : []),
               [x + wide / 2 + 2, y],
               [x + wide / 2 + 2, y - high],
               [x + wide / 2 + 2, y + high],
