@@ -7,6 +7,7 @@ export { planBounds, sectionBounds, shellPlan, shellSection, shellSide, sideBoun
 export { countedByName, gearIn, gearItems, type PackedPiece } from './gear'
 export { nextBelow, thingsAt, thingsBetween } from './picking'
 export { cornersIn, handDimensions, viewExtent, type HandDimension } from './hand'
+export { snapPoint } from './snap-point'
 export { peopleGroup } from './people'
 export { ghostOf } from './ghost'
 export { figureHandle, placedFigures } from './placed-figures'

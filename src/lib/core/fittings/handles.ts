@@ -1,8 +1,9 @@
+import type { Vec3 } from '../geometry'
 import type { HandleName, MovingEdge } from './adjust'
 import type { FittingKind } from './contract'
 import type { Facts } from './facts'
 import { limitsOf, type Limit } from './limits'
-import type { Made } from './of'
+import { footprintOf, type Made } from './of'
 import type { Parameters, ParameterValue } from './parameters'
 import { defaultsOf, kindOf } from './registry'
 
@@ -70,6 +71,25 @@ export function adjusted(made: Made, at: HandleRef, value: ParameterValue): Para
     [handle.key]: value,
   } as Parameters
   return kind.parameters.safeParse({ ...made.parameters, ...set }).success ? set : undefined
+}
+
+/** A fitting with some of its figures set. */
+export const withParameters = ({ kind, parameters }: Made, set: Parameters): Made => ({
+  kind,
+  parameters: { ...parameters, ...set },
+})
+
+/** By how much a fitting grows along its length, depth and height for one more of a handle, mm; zero where it does not. */
+export function growthOf(made: Made, { key, value, step }: Handle): Vec3 {
+  if (typeof value !== 'number') return [0, 0, 0]
+  const now = footprintOf(made)
+  for (const by of [step, -step]) {
+    const set = adjusted(made, { key }, value + by)
+    if (set === undefined) continue
+    const then = footprintOf(withParameters(made, set))
+    return [(then.lengthMm - now.lengthMm) / by, (then.depthMm - now.depthMm) / by, (then.heightMm - now.heightMm) / by]
+  }
+  return [0, 0, 0]
 }
 
 /** The fitting with a handle set as near to a value as its limits allow; as it was, where it has none of that name. */

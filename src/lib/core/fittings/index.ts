@@ -40,7 +40,18 @@ export { fittingsWithNewNames, withNewNames } from './formerly'
 export type { Parameters, ParameterValue } from './parameters'
 export { hasStance, heightOfStance, stanceAt } from './stance-height'
 export { type HandleName } from './adjust'
-export { adjusted, figureOf, handleOf, handlesOf, letOut, withHandle, type Handle, type HandleRef } from './handles'
+export {
+  adjusted,
+  figureOf,
+  growthOf,
+  handleOf,
+  handlesOf,
+  letOut,
+  withHandle,
+  withParameters,
+  type Handle,
+  type HandleRef,
+} from './handles'
 export { burnsFuel, heatsWith, held, type AlarmSense, type Facts, type HeatFact } from './facts'
 export {
   stanceChangeOf,
@@ -60,4 +71,5 @@ export {
   solidsOf,
   stancesOf,
   type Made,
+  servicesEver,
 } from './of'

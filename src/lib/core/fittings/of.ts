@@ -11,6 +11,7 @@ import type {
   Lump,
   Part,
   StanceChange,
+  ServiceType,
 } from './contract'
 import type { Facts } from './facts'
 import type { Parameters } from './parameters'
@@ -41,6 +42,10 @@ export const openingsOf: (made: Made) => readonly BodyOpening[] = ask((kind, p) 
 export const partsOf: (made: Made) => readonly Part[] = ask((kind, p) => kind.parts(p))
 /** Mass with nothing in it, kg. */
 export const massOf: (made: Made) => number = ask((kind, p) => kind.massKg(p))
+/** All that it does in one position or another. */
+export const servicesEver: (made: Made) => readonly ServiceType[] = ask((kind, p) => [
+  ...new Set(kind.stances.flatMap((stance) => kind.services(p, stance).map(({ type }) => type))),
+])
 /** Mass of several together, kg. */
 export const massOfAll = (makes: readonly Made[]): number => makes.reduce((sum, made) => sum + massOf(made), 0)
 export const stancesOf: (made: Made) => readonly [string, ...string[]] = ask((kind) => kind.stances)

@@ -1,4 +1,4 @@
-import { adjusted, footprintOf, handlesOf, type Handle, type Made, type Seat } from '../fittings'
+import { adjusted, growthOf, handlesOf, withParameters, type Handle, type Made, type Seat } from '../fittings'
 import { clamp, placedMove, placePrism, prismBounds, type Box, type Vec3 } from '../geometry'
 import type { Plan } from '../job'
 import { nudged, reseated } from './move'
@@ -26,19 +26,6 @@ export const outlineBox = ({ fitting, placement }: Pick<Placed, 'fitting' | 'pla
 type Numeric = Extract<Handle['limit'], { min: number }>
 const isNumeric = (limit: Handle['limit']): limit is Numeric => 'min' in limit
 
-/** By how much a fitting grows in its own frame for one more of a parameter; zero where it does not. */
-function growth(made: Made, { key, value, limit, step }: Handle): Vec3 {
-  if (typeof value !== 'number' || !isNumeric(limit)) return [0, 0, 0]
-  const now = footprintOf(made)
-  for (const by of [step, -step]) {
-    const set = adjusted(made, { key }, value + by)
-    if (set === undefined) continue
-    const then = footprintOf({ ...made, parameters: { ...made.parameters, ...set } })
-    return [(then.lengthMm - now.lengthMm) / by, (then.depthMm - now.depthMm) / by, (then.heightMm - now.heightMm) / by]
-  }
-  return [0, 0, 0]
-}
-
 const isAlong = (step: number): boolean => Math.abs(step) > 0.5
 
 /**
@@ -51,7 +38,7 @@ export function gripsOf(placed: Placed): readonly Grip[] {
   const taken = new Set<number>()
   return handlesOf(fitting).flatMap((handle): Grip[] => {
     if (handle.names.length === 0) return []
-    const grows = growth(fitting, handle)
+    const grows = growthOf(fitting, handle)
     return grows.flatMap((perOne, local): Grip[] => {
       if (perOne <= 0 || taken.has(local)) return []
       taken.add(local)
@@ -100,7 +87,7 @@ function refitted(plan: Plan, { modeId }: Scene, id: string, parameters: Made['p
         ...plan,
         fittings: {
           ...plan.fittings,
-          [id]: { ...fitting, parameters: { ...fitting.parameters, ...parameters } } as never,
+          [id]: { ...fitting, ...withParameters(fitting, parameters) } as never,
         },
       }
 }
@@ -121,7 +108,7 @@ export function sized(
   let parameters: Made['parameters'] = {}
   for (const pull of pulls) {
     const snap = reachMm === 0 ? undefined : edgeSnap(scene, placed, pull.grip.axis, pull.toMm, reachMm, stationMm)
-    const made = { kind: placed.fitting.kind, parameters: { ...placed.fitting.parameters, ...parameters } }
+    const made = withParameters(placed.fitting, parameters)
     const value = valueFor(
       placed,
       snap === undefined ? pull : { ...pull, toMm: snap.atMm },

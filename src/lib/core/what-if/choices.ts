@@ -1,5 +1,5 @@
 import type { ResolvedDemand } from '../brief'
-import { footprintOf, kindOf, massOf, type Made, type Seat, type ServiceType } from '../fittings'
+import { footprintOf, massOf, servicesEver, type Made, type Seat, type ServiceType } from '../fittings'
 import { apply, type Command } from '../job'
 import { NEED_TABLE, needStates, seatsFor, type NeedState } from '../needs'
 import { effectBetween, evaluate, newStops, tried, type Effect, type Evaluation } from '../review'
@@ -22,15 +22,11 @@ export interface Choice {
 const LARGE: readonly ServiceType[] = ['berth', 'belt', 'toilet', 'shower', 'hob']
 
 /** The large things that a kind does besides, for which no demand is open. */
-function unaskedOf({ kind, parameters }: Made, demand: ResolvedDemand, states: readonly NeedState[]): number {
-  const wanted = new Set(
-    [demand, ...states.filter(({ state }) => state !== 'met').map((one) => one.demand)].map(
-      ({ need }) => NEED_TABLE[need].service,
-    ),
-  )
-  const { stances, services } = kindOf(kind)
-  const does = new Set(stances.flatMap((stance) => services(parameters, stance).map(({ type }) => type)))
-  return LARGE.filter((type) => does.has(type) && !wanted.has(type)).length
+function unaskedOf(made: Made, demand: ResolvedDemand, states: readonly NeedState[]): number {
+  const open = states.flatMap((one) => (one.state === 'met' ? [] : [one.demand]))
+  const wanted = new Set([demand, ...open].map(({ need }) => NEED_TABLE[need].service))
+  const does = servicesEver(made)
+  return LARGE.filter((type) => does.includes(type) && !wanted.has(type)).length
 }
 
 /** The id under which a choice is tried. */

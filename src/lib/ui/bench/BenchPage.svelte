@@ -21,6 +21,7 @@
   import type Choices from './DemandChoices.svelte'
   import type Here from './HereMenu.svelte'
   import type Modules from './ModulesDialog.svelte'
+  import type Sheet from './SheetDialog.svelte'
   import type Search from './SearchDialog.svelte'
   import VariantMenu from './VariantMenu.svelte'
 
@@ -58,6 +59,12 @@
   function library(): void {
     libraryOpen = true
     void import('./ModulesDialog.svelte').then((module) => (ModulesDialog = module.default))
+  }
+  let sheetOpen = $state(false)
+  let SheetDialog: typeof Sheet | undefined = $state.raw(undefined)
+  function sheet(): void {
+    sheetOpen = true
+    void import('./SheetDialog.svelte').then((module) => (SheetDialog = module.default))
   }
   let keysOpen = $state(false)
   let KeysDialog: typeof Keys | undefined = $state.raw(undefined)
@@ -133,7 +140,11 @@
       case 'zoom-out':
         return drawing?.zoomBy(-1)
       case 'tape':
-        return
+        return bench.paper.take({ kind: 'tape' })
+      case 'note':
+        return bench.paper.take({ kind: 'note' })
+      case 'sheet':
+        return sheet()
       case 'menu': {
         const place = drawing?.middleOf(bench.selectedId)
         if (place !== undefined) ask(place, bench.inHand.slice(0, 1))
@@ -154,6 +165,7 @@
           bench.asksInside = false
           return
         }
+        if (bench.paper.escape()) return
         if (bench.playing !== undefined) return bench.stopPlaying()
         if (bench.waiting !== undefined) return bench.endWaiting(false)
         if (drawing?.cancel() !== true) {
@@ -184,6 +196,7 @@
       searching ||
       libraryOpen ||
       keysOpen ||
+      sheetOpen ||
       historyOpen ||
       askedOpen ||
       event.defaultPrevented ||
@@ -294,6 +307,7 @@
 {#if SearchDialog !== undefined}<SearchDialog {bench} bind:open={searching} bind:text={sought} onaction={act} />{/if}
 {#if HereMenu !== undefined}<HereMenu {bench} bind:open={askedOpen} {...asked} onaction={act} />{/if}
 {#if KeysDialog !== undefined}<KeysDialog bind:open={keysOpen} />{/if}
+{#if SheetDialog !== undefined}<SheetDialog {bench} bind:open={sheetOpen} />{/if}
 {#if ModulesDialog !== undefined}<ModulesDialog {bench} bind:open={libraryOpen} />{/if}
 
 <style>

@@ -49,7 +49,6 @@
   }
 </script>
 
-<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <div
   bind:this={panel}
   class="absolute bottom-2 left-0 z-30 w-[640px] max-w-full border border-ink bg-sheet px-4 py-2.5 outline-none"

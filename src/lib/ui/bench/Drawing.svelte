@@ -11,8 +11,10 @@
   import HatchDefs from '../drawing/HatchDefs.svelte'
   import { groupOf, type Along } from './kept-groups'
   import { toScreen, unfold, type ViewFrame } from '../drawing/layout'
+  import type Paper from './PaperLayer.svelte'
   import LiveView from './LiveView.svelte'
   import { boxOfMark, placeMarks } from './marks'
+  import { NO_MARKS, paperMarks } from './paper-marks'
   import { keptIn, MARGIN_PX, MOST_ZOOM, WHOLE, type Zoom } from './place'
   import { Pointing } from './pointing.svelte'
   import StandingView from './StandingView.svelte'
@@ -131,12 +133,18 @@
     writtenIn === undefined || bench.playing !== undefined
       ? []
       : writeFigures(
-          handDimensions(bench.scene, writtenIn, bench.selected!, bench.tape),
+          // a distance that is kept is written already
+          handDimensions(bench.scene, writtenIn, bench.selected!, bench.tape).filter(
+            ({ row }) => row === undefined || bench.paper.pinOf(bench.selected!.id, row) === undefined,
+          ),
           frameOf(writtenIn),
           unit,
           width,
           height,
         ),
+  )
+  const onPaper = $derived(
+    bench.paper.drawn.length === 0 && bench.paper.tape === undefined ? NO_MARKS : paperMarks(bench, frames, unit),
   )
   const marks = $derived.by(() => {
     // while something is carried only what that changes is marked; the rest waits in the column
@@ -147,17 +155,14 @@
           change,
         }))
       : bench.findings.map((numbered) => ({ numbered, change: undefined }))
-    return placeMarks(
-      those,
-      bench.scene.placed,
-      frameOf('plan'),
-      figures.map(({ box }) => box),
-    )
+    return placeMarks(those, bench.scene.placed, frameOf('plan'), [...figures.map(({ box }) => box), ...onPaper.boxes])
   })
   /** What names must keep clear of. It stays as it was while something is carried: names do not jump about under a hand. */
   let atRest: readonly LabelBox[] = []
   const kept = $derived.by((): readonly LabelBox[] =>
-    bench.carrying ? atRest : (atRest = [...figures.map(({ box }) => box), ...marks.map(({ at }) => boxOfMark(at))]),
+    bench.carrying
+      ? atRest
+      : (atRest = [...figures.map(({ box }) => box), ...marks.map(({ at }) => boxOfMark(at)), ...onPaper.boxes]),
   )
 
   const band = $derived.by(() => {
@@ -175,18 +180,25 @@
   /** 96 pixels are an inch of the screen, as browsers count them. */
   const MM_PER_PX = 25.4 / 96
   const scale = $derived(Math.round(1 / (frameOf('plan').scale * MM_PER_PX)))
+  /** Not part of opening a plan on whose paper nothing is drawn. */
+  let PaperLayer: typeof Paper | undefined = $state.raw(undefined)
+  const isOnPaper = $derived(bench.paper.drawn.length > 0 || bench.paper.tool !== undefined)
+  $effect(() => {
+    if (isOnPaper) void import('./PaperLayer.svelte').then((module) => (PaperLayer = module.default))
+  })
   const isBusy = $derived(['dragging', 'pulling'].includes(pointing.drag.name))
 </script>
 
 <!-- Two sheets: what stands still below, what follows the hand above, so that a move repaints no more than it moves. -->
-<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <div
   bind:this={canvas}
   class="relative h-full w-full touch-none overflow-hidden select-none {isBusy
     ? 'cursor-grabbing'
     : bench.isPanning
       ? 'cursor-move'
-      : ''}"
+      : bench.paper.tool !== undefined
+        ? 'cursor-crosshair'
+        : ''}"
   bind:clientWidth={width}
   bind:clientHeight={height}
   role="group"
@@ -219,6 +231,7 @@
     {#if band !== undefined}<rect {...band} class="band" data-testid="band" />{/if}
   </svg>
   <HandFigures {bench} {figures} {width} {height} />
+  {#if PaperLayer !== undefined}<PaperLayer {bench} {frames} marks={onPaper} {width} {height} />{/if}
   <p class="absolute right-3 bottom-2 flex gap-3 bg-sheet px-1 text-sm text-ink-2" data-testid="scale">
     {#if transform.k > 1.01}<button class="act" title="0" onclick={fit}>Whole vehicle</button>{/if}
     <span title="Of the drawing on a screen of usual size">1 : {scale}</span>

@@ -150,7 +150,7 @@
   {#if seatRefused !== undefined}<p role="alert" class="text-xs text-stop">{seatRefused}</p>{/if}
   <div class="grid grid-cols-2 gap-x-4 gap-y-px text-[13px] narrow" data-testid="tape">
     {#each bench.tape as row (row.id)}
-      <div class={row.neighbourId === undefined ? '' : 'col-span-2'}>
+      <div class="group {row.neighbourId === undefined ? '' : 'col-span-2'}">
         <LengthField
           label="{TAPE_WORDS[row.id]}{row.neighbourId === undefined ? '' : ` ${bench.names.the(row.neighbourId)}`}"
           id="tape-{row.id}"
@@ -160,7 +160,15 @@
           min={tapeLimits(row).min}
           max={tapeLimits(row).max}
           onset={(mm) => bench.setTape(row, mm)}
-        />
+        >
+          <button
+            class="absolute right-full mr-1 bg-paper px-0.5 text-xs text-ink-2 opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 aria-pressed:text-pencil aria-pressed:opacity-100 pointer-coarse:opacity-100"
+            aria-pressed={bench.paper.pinOf(placed.id, row) !== undefined}
+            aria-label="Keep this distance in the drawing: {TAPE_WORDS[row.id]}"
+            title="Keep this distance in the drawing"
+            onclick={() => bench.paper.togglePin(placed.id, row)}>pin</button
+          >
+        </LengthField>
       </div>
     {/each}
   </div>

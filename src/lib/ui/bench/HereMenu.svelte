@@ -33,7 +33,7 @@
     'type-distance',
     'remove',
   ]
-  const ALWAYS: readonly ActionId[] = ['tape', 'search', 'whole']
+  const ALWAYS: readonly ActionId[] = ['tape', 'note', 'sheet', 'search', 'whole']
   const line = (id: ActionId) => ACTIONS.find((one) => one.id === id)!
   const where = (hostId: string | undefined): string => (hostId === undefined ? '' : `in ${bench.names.the(hostId)}`)
   const item = 'flex justify-between gap-6 px-3 py-1 data-highlighted:bg-paper pointer-coarse:py-2.5'

@@ -13,6 +13,9 @@
       ({ id, within }) => within === undefined && bench.scene.placed.some((one) => one.within?.hostId === id),
     ),
   )
+  /** A number in the drawing stands for a name that had no room: here it is told. */
+  const fittings = $derived([...bench.standing.placed].sort((a, b) => a.bounds.x.min - b.bounds.x.min))
+  const LISTED = 24
   let isBackShown = $state(false)
   const back = $derived(isBackShown ? goingBack(bench.session.job.shell, plan) : [])
   const minutes = $derived(back.reduce((sum, one) => sum + (one.minutes ?? 0), 0))
@@ -105,5 +108,20 @@
       </p>
     </div>
   {/if}
-  <button class="act" title="Shift M" onclick={() => bench.mirrorPlan()}>Mirror the whole plan</button>
+  <p><button class="act" title="Shift M" onclick={() => bench.mirrorPlan()}>Mirror the whole plan</button></p>
 </div>
+{#if fittings.length > 0}
+  <details class="mt-2 text-[13px]" data-testid="fittings" open={fittings.length <= LISTED}>
+    <summary class="cursor-pointer caps">Fittings, from the rear</summary>
+    <ol>
+      {#each fittings as { id, fitting } (id)}
+        <li class="flex gap-2">
+          <span class="w-5 text-right text-ink-2 tabular-nums">{bench.numbers.get(fittingName(fitting))}</span>
+          <button class="min-w-0 truncate text-left hover:text-pencil" onclick={() => bench.select(id)}
+            >{fittingName(fitting)}</button
+          >
+        </li>
+      {/each}
+    </ol>
+  </details>
+{/if}

@@ -52,6 +52,10 @@
     return station > frame.left - 6 && station < ends + 4 ? station + 8 : frame.left
   })
 
+  const sheets = $derived(
+    bench.paper.drawn.flatMap(([id, one]) => (one.kind === 'sheet' && one.view === view ? [[id, one] as const] : [])),
+  )
+
   const describe = (placed: Placed): string => {
     const { x, y } = placed.bounds
     return `${fittingName(placed.fitting)}, ${formatLength(x.max - x.min, unit)} by ${formatLength(y.max - y.min, unit)} ${unit}, ${formatLength(x.min, unit)} from the rear sill`
@@ -62,6 +66,21 @@
   <text x={titleX} y={frame.top - 8} class="view-title">{VIEW_TITLES[view]}</text>
   <Marks items={shell.items} {frame} />
   <Marks items={seats} {frame} />
+  {#each sheets as [id, sheet] (id)}
+    {@const moved =
+      bench.paper.tool?.kind === 'sheet-move' && bench.paper.tool.id === id ? bench.paper.moved : undefined}
+    {@const [x, y] = toScreen(frame, [sheet.at[0] + (moved?.[0] ?? 0), sheet.at[1] + sheet.highMm + (moved?.[1] ?? 0)])}
+    <image
+      href="/api/jobs/{bench.session.id}/photos/{sheet.photo}"
+      {x}
+      {y}
+      width={sheet.wideMm * frame.scale}
+      height={sheet.highMm * frame.scale}
+      preserveAspectRatio="none"
+      class="sheet"
+      data-testid="sheet"
+    />
+  {/each}
   {#each painted as placed (placed.id)}
     <g
       data-fitting={placed.id}
@@ -91,6 +110,10 @@
     letter-spacing: 0.04em;
     fill: var(--ink-2);
     text-transform: uppercase;
+  }
+  .sheet {
+    opacity: 0.45;
+    pointer-events: none;
   }
   .fitting {
     cursor: grab;

@@ -45,7 +45,7 @@ import {
   type TapeRow,
   typedOnTape,
 } from '$lib/core/scene'
-import { fittingName, namesOf } from '$lib/core/text'
+import { namesOf } from '$lib/core/text'
 import { ReviewClient, type ReviewAnswer } from '$lib/workers/review-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { newId } from '../job/new-id'
@@ -54,8 +54,10 @@ import { Carry } from './carry.svelte'
 import { copiesOf } from './copies'
 import type { DragEffect } from './drag'
 import { keepEqual } from './keep-equal'
+import { numbered } from './numbered'
 import { stillThere, WHOLE, type Place, type Zoom } from './place'
 import { felt, type Felt } from './felt'
+import { OnPaper } from './on-paper.svelte'
 import { framesOf, type Playing } from './play'
 import { wholeMillimetres } from './settle'
 
@@ -99,6 +101,7 @@ export class Bench {
   /** Tries ways out in a worker of its own, opened with the first: a review need not wait for them. */
   #advisor: ReviewClient | undefined
   readonly hand: Carry
+  readonly paper: OnPaper
   #variantId = $state('')
   #modeId = $state('')
   selectedId: string | undefined = $state(undefined)
@@ -143,6 +146,7 @@ export class Bench {
     this.#variantId = variantId
     this.#modeId = modesOf(variant.plan)[0]![0]
     this.hand = new Carry(this)
+    this.paper = new OnPaper(this)
     this.#reviewer = new ReviewClient({
       shown: (review) => {
         if (review.variantId === this.variantId) this.review = keepEqual(this.review, withMode(this.review, review))
@@ -210,12 +214,7 @@ export class Bench {
   /** Names as of the last command: a drag renames nothing, so that its words need not be made again. */
   readonly names = $derived.by(() => namesOf(this.session.job, this.session.job.variants[this.variantId]!.plan))
   /** The number that stands for each name where that has no room, from the rear; the list of fittings explains them. */
-  readonly numbers: ReadonlyMap<string, number> = $derived.by(() => {
-    const order = [...this.standing.placed].sort((a, b) => a.bounds.x.min - b.bounds.x.min)
-    return new Map(
-      [...new Set(order.map(({ fitting }) => fittingName(fitting)))].map((name, index) => [name, index + 1]),
-    )
-  })
+  readonly numbers: ReadonlyMap<string, number> = $derived.by(() => numbered(this.standing.placed))
   get carrying(): boolean {
     return this.hand.busy
   }
@@ -402,9 +401,9 @@ export class Bench {
   /** Takes several in hand, with the groups that they belong to; `add` besides what is in hand. */
   selectAll(ids: readonly string[], add: boolean): void {
     const { plan } = this.session.job.variants[this.variantId]!
-    const all = new Set([...(add ? this.inHand : []), ...ids.flatMap((id) => groupWith(plan, id))])
+    const all = [...(add ? this.inHand : []), ...ids.flatMap((id) => groupWith(plan, id))]
     this.select(undefined)
-    const [first, ...others] = all
+    const [first, ...others] = all.filter((id, index) => all.indexOf(id) === index)
     this.selectedId = first
     this.also = others
   }

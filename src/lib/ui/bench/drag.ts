@@ -166,7 +166,9 @@ function released(state: DragState): readonly DragEffect[] {
       return state.add ? [] : [{ do: 'select', id: undefined }]
     case 'band':
       return [{ do: 'select-between', view: state.view, from: state.at, to: state.to, add: state.add }]
-    default:
+    case 'idle':
+    case 'gripped':
+    case 'station':
       return []
   }
 }

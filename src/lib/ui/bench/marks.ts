@@ -46,7 +46,8 @@ export function placeMarks(
   return those.flatMap(({ numbered, change }): Mark[] => {
     const { finding } = numbered
     if (finding.fittings.length === 0 || isLetBe(finding)) return []
-    let [x, y] = toScreen(plan, placeInPlan(placed, finding))
+    const [from, y] = toScreen(plan, placeInPlan(placed, finding))
+    let x = from
     for (let tries = 0; tries < MOST_TRIES && taken.some((box) => meets(box, boxOfMark([x, y]))); tries += 1)
       x += SPREAD_PX / 2
     taken.push(boxOfMark([x, y]))

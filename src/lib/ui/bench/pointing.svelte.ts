@@ -23,6 +23,8 @@ export interface Pointed {
 }
 
 const NEAR_PX = 2
+/** So near an edge a tape is held to it. */
+const TAPE_REACH_PX = 8
 /** A finger that rests so long asks what lies there. */
 const LONG_PRESS_MS = 480
 const RESTS_PX = 8
@@ -133,6 +135,16 @@ export class Pointing {
     if (target.closest('[data-mark], button, input') !== null) return
     const screen = this.#local(event)
     const element = this.#drawing.element()
+    if (this.#bench.paper.tool !== undefined) {
+      const frame = this.#nearest(screen)
+      this.#view = frame
+      element?.setPointerCapture(event.pointerId)
+      event.preventDefault()
+      const reach = TAPE_REACH_PX / frame.scale
+      return this.#bench.paper.press(frame.id, toView(frame, screen), this.#here(frame, screen, target), reach)
+    }
+    // what is looked at on the paper is shut by the next press, and never in its way
+    this.#bench.paper.escape()
     if (target.closest('[data-station]') !== null) {
       this.#view = this.#drawing.frames().find(({ id }) => id === 'plan')
       element?.setPointerCapture(event.pointerId)
@@ -213,6 +225,8 @@ export class Pointing {
         zoom.to(pinched(this.#pinch, [a[1], b[1]], ...zoom.size()))
       if (this.#isSpent) return
     }
+    if (this.#view !== undefined && (this.#bench.paper.tool !== undefined || this.#bench.paper.tape !== undefined))
+      this.#bench.paper.move(this.#view.id, toView(this.#view, this.#local(event)), TAPE_REACH_PX / this.#view.scale)
     if (this.drag.name === 'idle' || this.#view === undefined) return
     const screen = this.#local(event)
     const from = this.#pressed
@@ -235,6 +249,7 @@ export class Pointing {
         return
       }
     }
+    this.#bench.paper.release()
     if (this.drag.name !== 'idle') this.#send({ name: 'release' })
   }
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Snippet } from 'svelte'
   import type { Parsed } from '$lib/core/units'
 
   interface Props {
@@ -16,6 +17,8 @@
     hideLabel?: boolean
     /** Why what was typed here last was refused elsewhere. */
     refused?: string | undefined
+    /** What stands before its figure. */
+    children?: Snippet
   }
   let {
     label,
@@ -30,6 +33,7 @@
     width = '5.5rem',
     hideLabel = false,
     refused,
+    children,
   }: Props = $props()
 
   const uid = $props.id()
@@ -79,7 +83,8 @@
 <div class="flex flex-col">
   <div class="flex items-baseline justify-between gap-2">
     <label for={fieldId} class={hideLabel ? 'sr-only' : 'text-ink-2'}>{label}</label>
-    <span class="flex items-baseline gap-1 whitespace-nowrap">
+    <span class="relative flex items-baseline gap-1 whitespace-nowrap">
+      {@render children?.()}
       <input
         id={fieldId}
         class="ruled text-right"

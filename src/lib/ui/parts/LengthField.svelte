@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Snippet } from 'svelte'
   import { formatLength, parseLength, type LengthUnit } from '$lib/core/units'
   import Field from './Field.svelte'
 
@@ -13,6 +14,8 @@
     width?: string
     hideLabel?: boolean
     refused?: string | undefined
+    /** What stands before its figure. */
+    children?: Snippet
   }
   let { label, mm, unit, onset, ...rest }: Props = $props()
 </script>

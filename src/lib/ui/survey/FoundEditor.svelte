@@ -4,7 +4,7 @@
   import type { LengthUnit } from '$lib/core/units'
   import LengthField from '../parts/LengthField.svelte'
   import NumberField from '../parts/NumberField.svelte'
-  import Photos from './Photos.svelte'
+  import Photos from '../parts/Photos.svelte'
 
   interface Props {
     jobId: string

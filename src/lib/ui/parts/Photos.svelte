@@ -1,6 +1,6 @@
 <script lang="ts">
   import { MOST_PHOTOS_EACH } from '$lib/core/condition'
-  import { ask } from '../parts/ask'
+  import { ask } from './ask'
 
   interface Props {
     jobId: string
