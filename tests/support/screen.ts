@@ -1,6 +1,9 @@
 import 'fake-indexeddb/auto'
 import { vi } from 'vitest'
+import type { ResolvedDemand } from '../../src/lib/core/brief'
+import type { Made } from '../../src/lib/core/fittings'
 import type { Job } from '../../src/lib/core/job'
+import { choiceOf } from '../../src/lib/core/what-if'
 import {
   demandStates,
   evaluate,
@@ -36,6 +39,9 @@ export class ReviewClient {
 
   review = async (job: Job, variantId: string): Promise<VariantReview> => reviewVariant(job, variantId)
   remedies = async (job: Job, variantId: string, finding: Finding) => remediesFor(job, variantId, finding)
+
+  choice = async (job: Job, variantId: string, modeId: string, demand: ResolvedDemand, made: Made) =>
+    choiceOf(evaluate(job, variantId), demand, made, modeId)
 
   close(): void {}
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { D3ZoomEvent, ZoomBehavior } from 'd3-zoom'
-  import { handDimensions, planBounds, sideBounds, type LabelBox, type ViewId } from '$lib/core/draw'
+  import { handDimensions, viewExtent, planBounds, sideBounds, type LabelBox, type ViewId } from '$lib/core/draw'
   import type { Vec2 } from '$lib/core/geometry'
   import { sayMove } from '$lib/core/text'
   import type { Bench } from './bench.svelte'
@@ -19,7 +19,7 @@
   import { Pointing } from './pointing.svelte'
   import StandingView from './StandingView.svelte'
   import StationLine from './StationLine.svelte'
-  import { writeFigures } from './written'
+  import { boxRound, writeFigures } from './written'
 
   interface Props {
     bench: Bench
@@ -129,6 +129,18 @@
     return groupOf(bench.selected, looked, bench.interior) === null ? 'plan' : looked
   })
   const unit = $derived(bench.session.job.units)
+  /** So far round the middle of a thing a figure is not to be in the way of picking it, pixels. */
+  const PICKED_PX = 22
+  const picked = $derived(
+    writtenIn === undefined
+      ? []
+      : bench.standing.placed.flatMap(({ id, bounds }) => {
+          if (id === bench.selectedId) return []
+          const [u, v] = viewExtent(writtenIn, bounds)
+          const at = toScreen(frameOf(writtenIn), [(u.min + u.max) / 2, (v.min + v.max) / 2])
+          return [boxRound(at, PICKED_PX, PICKED_PX)]
+        }),
+  )
   const figures = $derived(
     writtenIn === undefined || bench.playing !== undefined
       ? []
@@ -141,6 +153,8 @@
           unit,
           width,
           height,
+          [],
+          picked,
         ),
   )
   const onPaper = $derived(

@@ -47,6 +47,7 @@
       align="start"
       sideOffset={4}
       aria-label="What lies here"
+      onCloseAutoFocus={(event) => event.preventDefault()}
     >
       {#each named as { id, placed } (id)}
         <DropdownMenu.Item

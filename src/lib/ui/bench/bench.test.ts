@@ -2,6 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { demandsOf } from '$lib/core/brief'
 import { defaultsOf, kindOf, type Made } from '$lib/core/fittings'
 import { apply, newJob, type Command, type Job } from '$lib/core/job'
+import { fittingFor } from '$lib/core/needs'
 import { collisions, outsideOf } from '$lib/core/scene'
 import { genericShell } from '$lib/core/shells'
 import { DEMO_JOBS } from '$lib/demo'
@@ -29,7 +30,8 @@ describe('a thing that is placed', () => {
   it('stands by its own size where it fits, and is in hand then', () => {
     const bench = benchOf(empty)
     for (const demand of demandsOf(empty.brief)) {
-      bench.placeDemand(demand)
+      const fitting = fittingFor(demand)
+      if (fitting !== undefined) bench.place(fitting)
       if (bench.waiting !== undefined) bench.endWaiting(false)
     }
     expect(kindsIn(bench)).toContain('bed-fixed')
@@ -39,6 +41,21 @@ describe('a thing that is placed', () => {
     expect(bench.selectedId).toBe(Object.keys(fittingsIn(bench)).at(-1))
     bench.session.undo()
     expect(bench.selected).toBeUndefined()
+  })
+
+  it('for a demand is one of the kinds that meet it, each tried where it fits, the best first', async () => {
+    const bench = benchOf(empty)
+    const demand = demandsOf(empty.brief).find(({ need }) => need === 'toilet')!
+    bench.placeDemand(demand)
+    await vi.waitFor(() => expect(bench.choosing?.choices.length).toBe(bench.choosing?.kinds.length), {
+      timeout: 20_000,
+    })
+    const [first] = bench.choosing!.choices
+    expect(first).toMatchObject({ isMet: true })
+    bench.choose(first!)
+    expect(bench.choosing).toBeUndefined()
+    expect(kindsIn(bench)).toEqual([first!.made.kind])
+    expect(bench.selected?.seat).toEqual(first!.seat)
   })
 
   it('is in hand where it fits nowhere; Enter puts it down, Esc leaves the plan as it was', () => {

@@ -42,6 +42,8 @@ export function writeFigures(
   width: number,
   height: number,
   kept: readonly LabelBox[] = [],
+  /** Where other things are picked: a figure stands elsewhere if it can. */
+  avoided: readonly LabelBox[] = [],
 ): readonly WrittenFigure[] {
   const taken: LabelBox[] = [...kept]
   return dimensions.flatMap((dimension): WrittenFigure[] => {
@@ -70,6 +72,8 @@ export function writeFigures(
               [x + wide / 2 + 2, y],
               [x + wide / 2 + 2, y - high],
               [x + wide / 2 + 2, y + high],
+              [x - OVER_PX - wideOf(dimensions, frame) - wide / 2 - 4, y],
+              [x + wide / 2 + 2, Math.max(from[1], to[1]) + high],
             ]
           : isFlat
             ? [
@@ -87,9 +91,10 @@ export function writeFigures(
                 [x + wide / 2 + 5, y + high],
               ]
     const isOn = ({ x0, y0, x1, y1 }: LabelBox): boolean => x0 >= 0 && y0 >= 0 && x1 <= width && y1 <= height
-    const box = tries
+    const free = tries
       .map((at) => boxRound(at, wide, high))
-      .find((one) => isOn(one) && !taken.some((other) => meets(one, other)))
+      .filter((one) => isOn(one) && !taken.some((other) => meets(one, other)))
+    const box = free.find((one) => !avoided.some((other) => meets(one, other))) ?? free[0]
     if (box === undefined) return []
     taken.push(box)
     return [{ dimension, text, box, from, to }]
