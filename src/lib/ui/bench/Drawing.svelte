@@ -19,6 +19,7 @@
   import { Pointing } from './pointing.svelte'
   import StandingView from './StandingView.svelte'
   import StationLine from './StationLine.svelte'
+  import { titleOf } from './titles'
   import { boxRound, writeFigures } from './written'
 
   interface Props {
@@ -153,7 +154,7 @@
           unit,
           width,
           height,
-          [],
+          frames.map((frame) => titleOf(frame, bench.stationMm).box),
           picked,
         ),
   )

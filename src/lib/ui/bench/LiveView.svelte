@@ -65,7 +65,6 @@
 {#if chosen !== undefined && box !== undefined}
   <g class="pencil"><Marks items={clearanceItems(chosen, view)} {frame} /></g>
   <g class="pencil"><Marks items={gear} {frame} /></g>
-  <Labels items={gear} {frame} />
   <rect x={box.x} y={box.y} width={box.w} height={box.h} class="selection" />
 {/if}
 {#each others as placed (placed.id)}

@@ -2,6 +2,7 @@
   import {
     cabSeatItems,
     coveredGroups,
+    gearItems,
     type LabelBox,
     paintOrder,
     peopleGroup,
@@ -17,6 +18,7 @@
   import Labels from '../drawing/Labels.svelte'
   import { toScreen, type ViewFrame } from '../drawing/layout'
   import Marks from '../drawing/Marks.svelte'
+  import { titleOf } from './titles'
 
   interface Props {
     bench: Bench
@@ -41,17 +43,13 @@
   const names = $derived([
     ...painted.flatMap((placed) => (bench.lifted.includes(placed.id) ? [] : groupFor(placed)!.items)),
     ...covered.flatMap(({ items }) => items),
+    // the client’s gear in what is in hand, by its name
+    ...(bench.selected !== undefined && groupOf(bench.selected, view, bench.interior) !== null
+      ? gearItems(bench.gear, view)
+      : []),
   ])
 
-  /** About how wide a letter of a view’s title is. */
-  const TITLE_LETTER_PX = 7.6
-  /** A title stands clear of the line of the section. */
-  const titleX = $derived.by(() => {
-    const station = toScreen(frame, [bench.stationMm, 0])[0]
-    const ends = frame.left + VIEW_TITLES[view].length * TITLE_LETTER_PX
-    return station > frame.left - 6 && station < ends + 4 ? station + 8 : frame.left
-  })
-
+  const title = $derived(titleOf(frame, bench.stationMm))
   const sheets = $derived(
     bench.paper.drawn.flatMap(([id, one]) => (one.kind === 'sheet' && one.view === view ? [[id, one] as const] : [])),
   )
@@ -63,7 +61,7 @@
 </script>
 
 <g data-view={view} data-testid="view-{view}">
-  <text x={titleX} y={frame.top - 8} class="view-title">{VIEW_TITLES[view]}</text>
+  <text x={title.x} y={title.y} class="view-title">{VIEW_TITLES[view]}</text>
   <Marks items={shell.items} {frame} />
   <Marks items={seats} {frame} />
   {#each sheets as [id, sheet] (id)}
@@ -99,7 +97,7 @@
   <g class="pointer-events-none">
     {#each covered as group (group.key)}<Marks items={group.items} {frame} />{/each}
     <Marks items={people} {frame} />
-    <Labels items={names} {frame} {kept} numbers={bench.numbers} />
+    <Labels items={names} {frame} kept={[...kept, title.box]} numbers={bench.numbers} />
   </g>
 </g>
 

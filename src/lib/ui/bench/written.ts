@@ -14,7 +14,7 @@ export interface WrittenFigure {
 
 export const FIGURE_PX = { size: 12.5, high: 17 }
 /** The face of figures runs wider than the narrow cut that widths are measured for. */
-const STRETCH = 1.14
+const STRETCH = 1.2
 const PADDING_PX = 8
 /** How far over its edge a measure of its own is drawn. */
 const OVER_PX = 6
