@@ -2,7 +2,7 @@ import { sleepersOf, travellersOf } from './answers'
 import { DERIVE_RULES, type Derived, type DeriveRule, type DemandFacts, type Page } from './derive'
 import { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, SLEEPER_WIDTH_MM, sleeperWidthMm, type Basis } from './needs'
 import type { Adjust, Brief, Demand, Need, Purpose } from './schema'
-import { waterUse } from './water'
+import { waterNights, waterUse } from './water'
 
 /** A demand with its figures worked out. */
 export interface ResolvedDemand {
@@ -66,7 +66,7 @@ const FROM_PEOPLE: { readonly [N in Need]?: (base: Typed, demand: Demand, brief:
   seat: (base, demand, brief) => forAll(base, demand, brief),
   water: (base, demand, brief) => {
     const { people, perNightL, nightL } = waterUse(brief)
-    const nights = brief.nightsOffHookUp
+    const nights = waterNights(brief)
     return demand.quantity === undefined
       ? {
           ...base,

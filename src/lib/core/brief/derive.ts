@@ -2,7 +2,7 @@ import { ACCESS } from '../people'
 import { ageOf, answer, bedsOf, isAnswered, peopleOf, sleepersOf } from './answers'
 import { BERTH_SPARE_MM, NEED_FACTS, SINGLE_BERTH_MM, sleeperWidthMm } from './needs'
 import type { Brief, Gear, Need, Person, Purpose } from './schema'
-import { waterUse } from './water'
+import { waterNights, waterUse } from './water'
 
 /** The pages of the conversation, in the order in which a designer asks. */
 export const PAGES = ['people', 'pets', 'gear', 'use', 'comfort', 'build'] as const
@@ -256,7 +256,7 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
     page: 'use',
     derive: (brief) => {
       const { nightL, ...use } = waterUse(brief)
-      const nights = brief.nightsOffHookUp
+      const nights = waterNights(brief)
       const litres = Math.round(nights * nightL)
       // who neither cooks nor washes inside takes a canister along
       const carries = !cooksInside(brief) && answer(brief, 'washing') !== 'inside'

@@ -59,6 +59,6 @@ export {
 } from './answers'
 export { BERTH_SPARE_MM, NEED_FACTS, SLEEPER_WIDTH_MM, sleeperWidthMm, TABLE_PLACE_MM, type Basis } from './needs'
 export { gearMass, personMass, petMass, type MassRange } from './masses'
-export { nightsOfWater, waterUse } from './water'
+export { nightsOfWater, waterNights, waterUse } from './water'
 export { DERIVE_RULES, PAGES, type DemandFacts, type Page } from './derive'
 export { allDemands, demandOf, demandsOf, mayMerge, piecesOf, type GearPiece, type ResolvedDemand } from './demands'

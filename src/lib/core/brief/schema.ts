@@ -125,6 +125,7 @@ export const useSchema = z.looseObject({
   nightsPerYear: z.number().min(0).max(366).optional(),
   offHookUpPercent: z.number().min(0).max(100).optional(),
   nightsBetweenPower: z.number().min(0).max(120).optional(),
+  nightsBetweenWater: z.number().min(0).max(60).optional().describe('From one filling of fresh water to the next'),
   coldestC: z.number().min(-50).max(30).optional(),
   hottestC: z.number().min(0).max(55).optional(),
   latitudeDeg: z.number().min(-80).max(80).optional(),

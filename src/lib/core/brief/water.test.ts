@@ -46,4 +46,14 @@ describe('water of a night', () => {
     }
     expect(nightsOfWater(brief({ people: {} }), 100)).toBe(0)
   })
+
+  it('is asked for from one filling to the next, whatever the power does', () => {
+    for (const derives of [true, false]) {
+      const typed = { derives, demands: { 'demand-a': { need: 'water', must: true } } } as Partial<Brief>
+      const litres = (more: Partial<Brief>) =>
+        demandsOf(brief({ ...typed, ...more })).find(({ need }) => need === 'water')!.quantity
+      expect(litres({ use: { nightsBetweenWater: 2 } })).toBe(22)
+      expect(litres({ use: { nightsBetweenWater: 2, nightsBetweenPower: 9 }, nightsOffHookUp: 30 })).toBe(22)
+    }
+  })
 })

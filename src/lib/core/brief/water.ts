@@ -23,6 +23,9 @@ export function waterUse(brief: Brief): WaterUse {
   return { people, perNightL, pets, petL: PET_WATER_L, nightL: people * perNightL + pets * PET_WATER_L }
 }
 
+/** From one filling of fresh water to the next: as answered, else the nights off hook-up, at which one also fills. */
+export const waterNights = ({ use, nightsOffHookUp }: Brief): number => use?.nightsBetweenWater ?? nightsOffHookUp
+
 /** How many nights so many litres last; 0 where no one drinks them. */
 export const nightsOfWater = (brief: Brief, litres: number): number => {
   const { nightL } = waterUse(brief)

@@ -59,3 +59,4 @@ export {
   type Reseated,
 } from './arrange'
 export { tweened } from './tween'
+export { differencesBetween, type Difference } from './differences'

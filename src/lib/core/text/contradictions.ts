@@ -1,7 +1,7 @@
 import type { Basis } from '../brief'
 import type { Contradiction, ContradictionCode } from '../suit'
 import { ACCESS_SOURCE } from '../people'
-import { sayLength, sayMass, type LengthUnit } from '../units'
+import { isInInches, sayLength, sayMass, type LengthUnit } from '../units'
 import { sayBasis } from './findings'
 import { capital, count, person, quoted } from './grammar'
 
@@ -10,7 +10,7 @@ export function sayContradiction({ code, who, wanted, there }: Contradiction, un
   const whom = capital(person(who))
   const piece = who === '' ? 'A piece of gear' : quoted(who)
   const mm = (value: number) => sayLength(Math.round(value), unit)
-  const metres = (value: number) => (unit === 'in' ? mm(value) : `${(value / 1000).toFixed(1)}\u00a0m`)
+  const metres = (value: number) => (isInInches(unit) ? mm(value) : `${(value / 1000).toFixed(1)}\u00a0m`)
   switch (code) {
     case 'belts-short':
       return `People who travel: ${wanted}. Belted seats in this vehicle: ${there}. More need approved seats and a licensed fitter.`

@@ -71,3 +71,4 @@ export {
   STORE_WORDS,
 } from './weight'
 export { sayChange, sayMinutes, sayMove, type ChangeWords } from './moves'
+export { sayDifference } from './differences'

@@ -2,7 +2,16 @@ export { NAMING, sayIssue } from './issue-words'
 export { HAIR_MM, isUnnoticed, SAME_MM, TOUCH_MM, UNNOTICED } from './tolerance'
 export { faulty, parsed, type Parsed } from './result'
 export { formatFigure, formatNumber } from './quantity'
-export { formatLength, LENGTH_UNITS, needed, parseLength, sayLength, sayNeed, type LengthUnit } from './length'
+export {
+  formatLength,
+  isInInches,
+  LENGTH_UNITS,
+  needed,
+  parseLength,
+  sayLength,
+  sayNeed,
+  type LengthUnit,
+} from './length'
 export { parseMass, sayMass } from './mass'
 export { parseVolume, sayVolume } from './volume'
 export { known, nth } from './known'

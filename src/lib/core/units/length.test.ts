@@ -88,7 +88,7 @@ describe('parseLength', () => {
   })
 
   it('reads back what it formats, to the figure that is shown', () => {
-    const half = { mm: 0.5, cm: 0.5, in: 25.4 / 32 }
+    const half = { mm: 0.5, cm: 0.5, in: 25.4 / 32, ft: 25.4 / 32 }
     fc.assert(
       fc.property(
         fc.double({ min: -20_000, max: 20_000, noNaN: true }),
@@ -112,7 +112,23 @@ describe('formatLength', () => {
     [19.05, 'in', '3/4″'],
     [-40, 'mm', '−40'],
     [12345.6, 'mm', '12\u202f346'],
+    // a foot is 304.8 mm exactly (international yard and pound agreement of 1959, from memory)
+    [1866.9, 'ft', '6′ 1 1/2″'],
+    [304.8, 'ft', '1′'],
+    [304, 'ft', '11 15/16″'],
+    [3657.6, 'ft', '12′'],
+    [-1866.9, 'ft', '−6′ 1 1/2″'],
+    [0, 'ft', '0″'],
   ] as const)('%d in %s', (mm, unit, text) => expect(formatLength(mm, unit)).toBe(text))
+
+  it('in feet and inches reads what it writes, and a bare number as inches', () => {
+    for (const mm of [0, 12.7, 304.8, 1500, 2699.4, 5999]) {
+      const read = parseLength(formatLength(mm, 'ft'), 'ft')
+      expect(read.ok && Math.abs(read.value - mm), String(mm)).toBeLessThan(0.8)
+    }
+    expect(parseLength('30', 'ft')).toEqual({ ok: true, value: 762 })
+    expect(sayNeed(450, 'ft')).toBe('1′ 5 3/4″')
+  })
 
   it('names the unit in sentences', () => {
     expect(sayLength(1790, 'mm')).toBe('1\u202f790\u00a0mm')

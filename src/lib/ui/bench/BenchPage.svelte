@@ -18,6 +18,7 @@
   import ModeStrip from './ModeStrip.svelte'
   import { addressOf, keepPlace, lastPlace, placeIn } from './place'
   import type Keys from './KeysDialog.svelte'
+  import type Compare from './CompareDialog.svelte'
   import type Choices from './DemandChoices.svelte'
   import type Here from './HereMenu.svelte'
   import type Modules from './ModulesDialog.svelte'
@@ -65,6 +66,14 @@
   function sheet(): void {
     sheetOpen = true
     void import('./SheetDialog.svelte').then((module) => (SheetDialog = module.default))
+  }
+  let compareOpen = $state(false)
+  let CompareDialog: typeof Compare | undefined = $state.raw(undefined)
+  function compare(): void {
+    if (bench.variants.length < 2)
+      return session.tell('There is one variant only: make a second from the menu of variants.')
+    compareOpen = true
+    void import('./CompareDialog.svelte').then((module) => (CompareDialog = module.default))
   }
   let keysOpen = $state(false)
   let KeysDialog: typeof Keys | undefined = $state.raw(undefined)
@@ -145,6 +154,8 @@
         return bench.paper.take({ kind: 'note' })
       case 'sheet':
         return sheet()
+      case 'compare':
+        return compare()
       case 'menu': {
         const place = drawing?.middleOf(bench.selectedId)
         if (place !== undefined) ask(place, bench.inHand.slice(0, 1))
@@ -197,6 +208,7 @@
       libraryOpen ||
       keysOpen ||
       sheetOpen ||
+      compareOpen ||
       historyOpen ||
       askedOpen ||
       event.defaultPrevented ||
@@ -283,7 +295,7 @@
 >
   <div class="col-span-3">
     <JobBar current="plan" {reviewState} budgetState={sayWeightState(bench.margins)} bind:historyOpen
-      ><VariantMenu {bench} /></JobBar
+      ><VariantMenu {bench} oncompare={compare} /></JobBar
     >
   </div>
   <aside class="min-h-0 border-r border-line">
@@ -307,6 +319,7 @@
 {#if SearchDialog !== undefined}<SearchDialog {bench} bind:open={searching} bind:text={sought} onaction={act} />{/if}
 {#if HereMenu !== undefined}<HereMenu {bench} bind:open={askedOpen} {...asked} onaction={act} />{/if}
 {#if KeysDialog !== undefined}<KeysDialog bind:open={keysOpen} />{/if}
+{#if CompareDialog !== undefined}<CompareDialog {bench} bind:open={compareOpen} />{/if}
 {#if SheetDialog !== undefined}<SheetDialog {bench} bind:open={sheetOpen} />{/if}
 {#if ModulesDialog !== undefined}<ModulesDialog {bench} bind:open={libraryOpen} />{/if}
 

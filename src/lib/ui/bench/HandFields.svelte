@@ -10,7 +10,7 @@
   let { bench, placed }: { bench: Bench; placed: Placed } = $props()
   const unit = $derived(bench.liveJob.units)
   /** Inches with their sixteenths are longer. */
-  const fieldWidth = $derived(unit === 'mm' ? '3.4rem' : '4.5rem')
+  const fieldWidth = $derived(unit === 'mm' ? '3.4rem' : unit === 'ft' ? '5.4rem' : '4.5rem')
   const WIDE_FROM = 13
   /** A word of more letters takes the whole column. */
   const LONG_WORD = 11

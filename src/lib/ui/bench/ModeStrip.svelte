@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { nightsOfWater, waterUse } from '$lib/core/brief'
+  import { nightsOfWater, waterNights, waterUse } from '$lib/core/brief'
   import { isLetBe } from '$lib/core/review'
   import { offered } from '$lib/core/scene'
   import { count, GRAVITY_WORDS, LIMIT_WORDS } from '$lib/core/text'
@@ -26,6 +26,7 @@
   const litres = $derived(offered(bench.scene, 'tank'))
   const use = $derived(waterUse(bench.liveJob.brief))
   const nights = $derived(nightsOfWater(bench.liveJob.brief, litres))
+  const asked = $derived(waterNights(bench.liveJob.brief))
 </script>
 
 <footer class="flex h-[62px] items-start gap-6 border-t border-ink bg-sheet px-4 pt-2.5">
@@ -88,12 +89,7 @@
     </p>
     <p class="text-ink-2 narrow">of water, {formatNumber(litres)} L</p>
     <div class="mt-1 h-[3px] bg-line">
-      <div
-        class="h-full bg-ink"
-        style:width="{bench.liveJob.brief.nightsOffHookUp === 0
-          ? 100
-          : Math.min(100, (nights / bench.liveJob.brief.nightsOffHookUp) * 100)}%"
-      ></div>
+      <div class="h-full bg-ink" style:width="{asked === 0 ? 100 : Math.min(100, (nights / asked) * 100)}%"></div>
     </div>
   </div>
 </footer>

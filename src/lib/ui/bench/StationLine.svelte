@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isInInches } from '$lib/core/units'
   import type { Bench } from './bench.svelte'
   import { RULER_PX, toScreen, type ViewFrame } from '../drawing/layout'
 
@@ -14,7 +15,7 @@
   /** The ruler: a tick every so far, a longer one and a figure every so many. */
   const METRIC = { tickMm: 100, longEvery: 5, figureEvery: 10, figure: (ticks: number) => `${ticks / 10} m` }
   const FEET = { tickMm: 76.2, longEvery: 4, figureEvery: 8, figure: (ticks: number) => `${ticks / 4} ft` }
-  const ruler = $derived(bench.liveJob.units === 'in' ? FEET : METRIC)
+  const ruler = $derived(isInInches(bench.liveJob.units) ? FEET : METRIC)
   const ticks = $derived(
     Array.from(
       { length: Math.floor(bench.interior.shell.outline.plan.at(-1)![0] / ruler.tickMm) + 1 },

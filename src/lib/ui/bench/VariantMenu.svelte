@@ -4,7 +4,7 @@
   import type { Entry } from '../parts/menu'
   import type { Bench } from './bench.svelte'
 
-  let { bench }: { bench: Bench } = $props()
+  let { bench, oncompare }: { bench: Bench; oncompare: () => void } = $props()
   const name = $derived(bench.session.job.variants[bench.variantId]?.name ?? '')
   const SHEET_SCALES = [10, 20, 50]
   let renaming = $state(false)
@@ -22,6 +22,7 @@
     })),
     'rule',
     { label: 'New variant from this one', act: () => bench.addVariant() },
+    ...(bench.variants.length > 1 ? [{ label: 'Compare two variants…', act: oncompare }] : []),
     { label: 'Rename this one…', opensField: true, act: () => (renaming = true) },
     ...(bench.variants.length > 1
       ? [

@@ -27,6 +27,7 @@ export type ActionId =
   | 'menu'
   | 'note'
   | 'sheet'
+  | 'compare'
   | 'let-go'
 
 interface Action {
@@ -61,6 +62,7 @@ export const ACTIONS: readonly Action[] = [
   { id: 'tape', words: 'Measure between two points', key: 'Shift T' },
   { id: 'note', words: 'Write a note on the drawing', key: 'W' },
   { id: 'sheet', words: 'Lay a photo or sketch under the drawing', key: 'Shift W' },
+  { id: 'compare', words: 'Compare two variants', key: 'V' },
   { id: 'menu', words: 'Show what can be done with the selection', key: 'Shift F10' },
   { id: 'keys', words: 'Show the keys', key: '?' },
   { id: 'let-go', words: 'Clear the selection', key: 'Esc' },
@@ -111,6 +113,7 @@ const PLAIN: Readonly<Record<string, ActionId>> = {
   b: 'modules',
   i: 'look-into',
   w: 'note',
+  v: 'compare',
   '0': 'whole',
   '+': 'zoom-in',
   '=': 'zoom-in',

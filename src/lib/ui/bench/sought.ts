@@ -32,6 +32,7 @@ export const ACTION_KEYWORDS: Readonly<Partial<Record<ActionId, readonly string[
   'zoom-out': ['zoom', 'smaller'],
   menu: ['context', 'options', 'right click'],
   keys: ['shortcuts', 'help', 'keyboard'],
+  compare: ['variants', 'side by side', 'difference', 'versus'],
   note: ['comment', 'remark', 'pin', 'photo', 'write'],
   sheet: ['sketch', 'underlay', 'trace', 'scan', 'picture', 'background', 'image'],
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer, isAnswered, type USUAL } from '$lib/core/brief'
+  import { answer, isAnswered, waterNights, type USUAL } from '$lib/core/brief'
   import { getSession } from '../job/context'
   import LengthField from '../parts/LengthField.svelte'
   import NumberField from '../parts/NumberField.svelte'
@@ -51,6 +51,16 @@
         onset={(nights) => session.do({ type: 'brief.nights', nights })}
       />
     </div>
+    <Answer usual={!isAnswered(brief, 'nightsBetweenWater')} onusual={() => set('nightsBetweenWater', undefined)}>
+      <NumberField
+        label="nights between two fillings of water"
+        value={waterNights(brief)}
+        min={0}
+        max={60}
+        width="4rem"
+        onset={(value) => set('nightsBetweenWater', value)}
+      />
+    </Answer>
     {#each FIGURES as [key, label, min, max] (key)}
       <Answer usual={!isAnswered(brief, key)} onusual={() => set(key, undefined)}>
         <NumberField {label} value={answer(brief, key)} {min} {max} width="4rem" onset={(value) => set(key, value)} />

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { axlesOf, frontShareOf, type Heavy } from '$lib/core/budgets'
   import { sayHeavy, sayPlace, sayShareless } from '$lib/core/text'
-  import { formatFigure, formatNumber, sayLength, sayMass } from '$lib/core/units'
+  import { formatFigure, formatNumber, isInInches, sayLength, sayMass } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
   import type { Budgets } from './budgets.svelte'
 
@@ -34,7 +34,7 @@
         <th class="w-24 pb-0.5 text-right font-normal text-ink-2" scope="col">on the front</th>
         <th class="w-20 pb-0.5 text-right font-normal text-ink-2" scope="col">on the rear</th>
         <th class="w-52 pb-0.5 text-right font-normal text-ink-2" scope="col"
-          >rear, {unit === 'in' ? '4 in' : '100 mm'} further forward</th
+          >rear, {isInInches(unit) ? '4 in' : '100 mm'} further forward</th
         >
       </tr>
     </thead>

@@ -60,7 +60,7 @@
     { id: 'budgets', name: 'Budgets', href: `/jobs/${page.params.id}/budgets`, state: budgetState },
   ])
 
-  const UNIT_WORDS = { mm: 'millimetres', cm: 'centimetres', in: 'inches' } as const
+  const UNIT_WORDS = { mm: 'millimetres', cm: 'centimetres', in: 'inches', ft: 'feet and inches' } as const
   const SAVE_WORDS = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet' } as const
   let renaming = $state(false)
 
