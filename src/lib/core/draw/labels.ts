@@ -25,7 +25,7 @@ export interface Lettering {
 
 /** Widths of letters of the narrow cut, semi-bold, as shares of the font size; measured off the screen, to about 5 %. */
 const letterWidth = (letter: string): number =>
-  /[fijlrtI .,:;·'’|1]/.test(letter) ? 0.27 : /[mwMW@%]/.test(letter) ? 0.78 : /[A-Z]/.test(letter) ? 0.57 : 0.48
+  /[fijlrtI .,:;·'’|]/.test(letter) ? 0.27 : /[mwMW@%]/.test(letter) ? 0.78 : /[A-Z0-9]/.test(letter) ? 0.57 : 0.48
 
 const lettersWide = new Map<string, number>()
 
@@ -58,7 +58,8 @@ export const meet = (a: LabelBox, b: LabelBox): boolean => a.x0 < b.x1 && b.x0 <
 
 function boxOf({ at: [x, y], fontSize, anchor, upright }: LaidLabel, long: number): LabelBox {
   const before = anchor === 'start' ? 0 : anchor === 'end' ? long : long / 2
-  const half = fontSize / 2
+  // a line of letters is a little higher than its size
+  const half = fontSize * 0.58
   return upright
     ? { x0: x - half, y0: y - (long - before), x1: x + half, y1: y + before }
     : { x0: x - before, y0: y - half, x1: x - before + long, y1: y + half }

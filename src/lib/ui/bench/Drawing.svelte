@@ -177,8 +177,15 @@
   const kept = $derived.by((): readonly LabelBox[] =>
     bench.carrying
       ? atRest
-      : (atRest = [...figures.map(({ box }) => box), ...marks.map(({ at }) => boxOfMark(at)), ...onPaper.boxes]),
+      : (atRest = [
+          ...figures.map(({ box }) => box),
+          ...marks.map(({ at }) => boxOfMark(at)),
+          ...onPaper.boxes,
+          { x0: width - SCALE_PX.wide, y0: height - SCALE_PX.high, x1: width, y1: height },
+        ]),
   )
+  /** The corner in which the scale stands. */
+  const SCALE_PX = { wide: 190, high: 32 }
 
   const band = $derived.by(() => {
     const { drag } = pointing
