@@ -277,3 +277,44 @@ test.describe('by touch', () => {
     await expect(page.getByTestId('arrange')).toContainText('2 selected')
   })
 })
+
+test.describe('on a tablet held upright', () => {
+  test.use({ hasTouch: true, viewport: { width: 820, height: 1180 } })
+
+  test('the columns are sheets from the edges, and what a finger hits is 40 px high', async ({ page, request }) => {
+    await openPlan(page, await ownJob(request))
+    await expect(page.getByRole('button', { name: 'Berths', exact: true })).toBeHidden()
+    await page.getByRole('button', { name: 'Demands', exact: true }).tap()
+    await expect(page.getByRole('button', { name: 'Berths', exact: true })).toBeVisible()
+    await page.getByRole('button', { name: 'Demands', exact: true }).tap()
+    await page.getByTestId('plan-fit-galley').tap()
+    await page.getByRole('button', { name: 'Selection', exact: true }).tap()
+    await expect(tape(page, 'rear')).toBeVisible()
+    const small = await page.evaluate(() =>
+      [
+        ...document.querySelectorAll<HTMLElement>(
+          '.act, summary, select, input.ruled, header button, footer button, nav a, .tab',
+        ),
+      ]
+        .filter((element) => element.checkVisibility({ checkVisibilityCSS: true }))
+        .flatMap((element) => {
+          const { height } = element.getBoundingClientRect()
+          return height > 0 && height < 39.5
+            ? [`${element.textContent?.trim() || element.getAttribute('aria-label')}: ${height}`]
+            : []
+        }),
+    )
+    expect(small).toEqual([])
+    // nothing of the page lies beside the screen
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820)
+  })
+})
+
+test('letters twice as large: everything is still there, in sheets', async ({ page, request }) => {
+  await page.setViewportSize({ width: 640, height: 800 })
+  await openPlan(page, await ownJob(request))
+  await page.getByTestId('plan-fit-galley').click()
+  await page.getByRole('button', { name: 'Selection', exact: true }).click()
+  await expect(tape(page, 'rear')).toBeVisible()
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(640)
+})

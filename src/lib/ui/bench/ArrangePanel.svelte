@@ -31,7 +31,7 @@
   }
 </script>
 
-<div class="mt-2 border-t border-line pt-2 text-[13px]" data-testid="arrange">
+<div class="mt-2 border-t border-line pt-2 text-[0.9286rem]" data-testid="arrange">
   <div class="flex items-baseline justify-between">
     <h2 class="caps">{held.length} selected</h2>
     <Why

@@ -81,6 +81,17 @@
     keysOpen = true
     void import('./KeysDialog.svelte').then((module) => (KeysDialog = module.default))
   }
+  let barPx = $state(48)
+  /** Where there is little room the columns are sheets from the edges: which one is out. */
+  let sheetSide: 'left' | 'right' | undefined = $state(undefined)
+  const SHEETS = [
+    ['left', 'Demands', 'demands-sheet'],
+    ['right', 'Selection', 'hand-sheet'],
+  ] as const
+  // what is asked about is in sight
+  $effect(() => {
+    if (bench.openFinding !== undefined) sheetSide = 'right'
+  })
   let historyOpen = $state(false)
   let HereMenu: typeof Here | undefined = $state.raw(undefined)
   let asked: { readonly at: Vec2; readonly here: readonly string[] } = $state.raw({ at: [0, 0], here: [] })
@@ -105,6 +116,10 @@
     if (isChoosing) void import('./DemandChoices.svelte').then((module) => (DemandChoices = module.default))
   })
 
+  // what is dragged in needs the drawing
+  $effect(() => {
+    if (brought?.over === true || bench.choosing !== undefined || bench.waiting !== undefined) sheetSide = undefined
+  })
   $effect(() => bench.requestReview())
 
   const reviewState = $derived(bench.stopped === undefined ? sayTally(bench.tally) : 'stopped')
@@ -288,17 +303,18 @@
 <svelte:head><title>{session.job.name} · plan · Zimmerman</title></svelte:head>
 
 <div
-  class="bench grid h-screen min-w-[1024px] overflow-hidden {brought === undefined && bench.waiting === undefined
+  class="bench grid h-dvh overflow-hidden {brought === undefined && bench.waiting === undefined
     ? ''
     : 'cursor-grabbing select-none'}"
   data-testid="bench"
+  style:--bar="{barPx}px"
 >
-  <div class="col-span-3">
+  <div class="col-span-3 min-w-0" bind:clientHeight={barPx}>
     <JobBar current="plan" {reviewState} budgetState={sayWeightState(bench.margins)} bind:historyOpen
       ><VariantMenu {bench} oncompare={compare} /></JobBar
     >
   </div>
-  <aside class="min-h-0 border-r border-line">
+  <aside class="sheet left min-h-0 border-r border-line bg-paper" class:open={sheetSide === 'left'} id="demands-sheet">
     <DemandsColumn {bench} {onpick} onsearch={search} />
   </aside>
   <main class="relative min-h-0 min-w-0 bg-sheet">
@@ -313,8 +329,20 @@
       {/key}
     {/if}
   </main>
-  <aside class="min-h-0 border-l border-line"><HandColumn {bench} onlibrary={library} onmenu={ask} /></aside>
-  <div class="col-span-3"><ModeStrip {bench} /></div>
+  <aside class="sheet right min-h-0 border-l border-line bg-paper" class:open={sheetSide === 'right'} id="hand-sheet">
+    <HandColumn {bench} onlibrary={library} onmenu={ask} />
+  </aside>
+  <div class="tabs">
+    {#each SHEETS as [side, label, controls] (side)}
+      <button
+        class="tab {side}"
+        aria-expanded={sheetSide === side}
+        aria-controls={controls}
+        onclick={() => (sheetSide = sheetSide === side ? undefined : side)}>{label}</button
+      >
+    {/each}
+  </div>
+  <div class="col-span-3 min-w-0"><ModeStrip {bench} /></div>
 </div>
 {#if SearchDialog !== undefined}<SearchDialog {bench} bind:open={searching} bind:text={sought} onaction={act} />{/if}
 {#if HereMenu !== undefined}<HereMenu {bench} bind:open={askedOpen} {...asked} onaction={act} />{/if}
@@ -325,7 +353,79 @@
 
 <style>
   .bench {
-    grid-template-columns: 218px minmax(0, 1fr) 262px;
+    grid-template-columns: 15.6rem minmax(0, 1fr) 18.75rem;
     grid-template-rows: auto minmax(0, 1fr) auto;
+  }
+  .tabs {
+    display: none;
+  }
+  /* On a tablet, and where letters are large, the columns are sheets that come in from the edges: the drawing has all the room. */
+  @media (max-width: 68.7rem) {
+    .bench {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .bench > :global(.col-span-3) {
+      grid-column: 1;
+    }
+    .sheet {
+      position: fixed;
+      top: var(--bar, 3.5rem);
+      bottom: 4.5rem;
+      z-index: 30;
+      width: min(22rem, 88vw);
+      visibility: hidden;
+    }
+    .left {
+      left: 0;
+      translate: -100% 0;
+    }
+    .right {
+      right: 0;
+      translate: 100% 0;
+    }
+    .open {
+      translate: 0 0;
+      visibility: visible;
+      border-block: 1px solid var(--ink);
+    }
+    @media (prefers-reduced-motion: no-preference) {
+      .sheet {
+        transition:
+          translate 0.15s,
+          visibility 0.15s;
+      }
+    }
+    .tabs {
+      display: block;
+    }
+    .tab {
+      position: fixed;
+      top: 50%;
+      z-index: 31;
+      min-width: 40px;
+      padding: 0.9rem 0.5rem;
+      border: 1px solid var(--ink);
+      background: var(--sheet);
+      font-weight: 600;
+      writing-mode: vertical-rl;
+      translate: 0 -50%;
+    }
+    .tab.left {
+      left: 0;
+      border-left: 0;
+      rotate: 180deg;
+      translate: 0 -50%;
+    }
+    .tab.right {
+      right: 0;
+      border-right: 0;
+      translate: 0 -50%;
+    }
+    .tab[aria-expanded='true'].left {
+      left: min(22rem, 88vw);
+    }
+    .tab[aria-expanded='true'].right {
+      right: min(22rem, 88vw);
+    }
   }
 </style>

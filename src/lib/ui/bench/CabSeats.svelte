@@ -7,7 +7,7 @@
 </script>
 
 {#if seats.length > 0}
-  <fieldset class="mt-2 text-[13px]">
+  <fieldset class="mt-2 text-[0.9286rem]">
     <legend class="caps">Cab seats in {bench.names.mode(bench.modeId)}</legend>
     {#each seats as seat (seat.id)}
       <label class="flex items-baseline justify-between"

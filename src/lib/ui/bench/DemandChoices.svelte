@@ -51,7 +51,7 @@
 
 <div
   bind:this={panel}
-  class="absolute bottom-2 left-0 z-30 w-[640px] max-w-full border border-ink bg-sheet px-4 py-2.5 outline-none"
+  class="absolute bottom-2 left-0 z-30 w-[45.7143rem] max-w-full border border-ink bg-sheet px-4 py-2.5 outline-none"
   role="dialog"
   tabindex="-1"
   aria-label="Ways to meet {sayDemand(choosing.demand)}"
@@ -82,7 +82,7 @@
           onpointerdown={(event) => ondrag(choice, event)}
           onclick={() => bench.choose(choice)}
         >
-          <span class="flex h-[74px] items-end"><KindMark made={choice.made} wide={140} high={74} {scale} /></span>
+          <span class="flex h-[5.2857rem] items-end"><KindMark made={choice.made} wide={140} high={74} {scale} /></span>
           <b class="mt-1 block truncate font-semibold">{said.name}</b>
           <span class="block text-sm {choice.seat === undefined ? 'text-ink-2' : ''}"
             >{#if choice.seat !== undefined}<span class="font-semibold text-good">✓</span>{/if}

@@ -74,7 +74,7 @@
         ></div>
         <div class="flex items-baseline justify-between gap-2">
           <button
-            class="min-w-0 flex-1 touch-none truncate text-left text-[13.5px] font-semibold narrow hover:text-pencil"
+            class="min-w-0 flex-1 touch-none truncate text-left text-[0.9643rem] font-semibold narrow hover:text-pencil"
             title="Click for the ways to meet it, or drag it onto the drawing"
             data-demand={demand.id}
             onpointerdown={(event) => {
@@ -89,7 +89,7 @@
               }
             }}>{title(demand)}</button
           >
-          <span class="text-[13px] whitespace-nowrap narrow">
+          <span class="text-[0.9286rem] whitespace-nowrap narrow">
             <Why
               about="{title(demand)} asks for {figure(demand)}"
               lines={[

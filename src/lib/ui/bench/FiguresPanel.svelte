@@ -23,7 +23,7 @@
 </script>
 
 {#if GROUPS.some(([, list]) => list.length > 0)}
-  <fieldset class="mt-2 text-[13px]" data-testid="figures">
+  <fieldset class="mt-2 text-[0.9286rem]" data-testid="figures">
     <legend class="caps">People in the drawing, {bench.names.mode(bench.modeId)}</legend>
     {#each figures as [id, figure] (id)}
       {@const label = labelOf(figure.who) ?? 'someone no longer in the brief'}

@@ -124,7 +124,7 @@
     {#each shown as { number, finding } (finding.key)}
       {@const words = sayFinding(finding, bench.names, unit)}
       <li
-        class="border-b border-line py-1.5 text-[13px] leading-[18px] last:border-b-0"
+        class="border-b border-line py-1.5 text-[0.9286rem] leading-[1.2857rem] last:border-b-0"
         data-testid="finding-{finding.code}"
         data-open={finding.key === openKey ? true : undefined}
       >
@@ -193,7 +193,7 @@
     {/each}
   </ul>
   {#if others.length > 0}
-    <ul class="border-t border-line pt-0.5 text-[13px] leading-[18px]">
+    <ul class="border-t border-line pt-0.5 text-[0.9286rem] leading-[1.2857rem]">
       {#each others as { number, finding } (finding.key)}
         <li data-testid="finding-{finding.code}">
           <button

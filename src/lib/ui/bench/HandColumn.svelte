@@ -110,7 +110,7 @@
       >
     </div>
     {#if Fields !== undefined}<Fields {bench} {placed} />{/if}
-    <div class="mt-1.5 flex flex-wrap gap-x-3 gap-y-1 border-t border-line pt-1.5 text-[13px]">
+    <div class="mt-1.5 flex flex-wrap gap-x-3 gap-y-1 border-t border-line pt-1.5 text-[0.9286rem]">
       <button class="act" title="R" onclick={() => bench.turn()}>Turn</button>
       <button class="act" title="M" onclick={() => bench.mirror()}>Mirror</button>
       <button class="act" title="D" onclick={() => bench.duplicate()}>Duplicate</button>

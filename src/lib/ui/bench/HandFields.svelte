@@ -124,7 +124,7 @@
 {/snippet}
 
 <div>
-  <div class="mt-1 grid grid-cols-2 gap-x-4 gap-y-px text-[13px] narrow" data-testid="parameters">
+  <div class="mt-1 grid grid-cols-2 gap-x-4 gap-y-px text-[0.9286rem] narrow" data-testid="parameters">
     {#if rides !== undefined}
       <div class="col-span-2">
         <LengthField
@@ -148,7 +148,7 @@
         : `; walls at ${formatLength(wallsAt, unit)} above the load floor`}:
   </p>
   {#if seatRefused !== undefined}<p role="alert" class="text-xs text-stop">{seatRefused}</p>{/if}
-  <div class="grid grid-cols-2 gap-x-4 gap-y-px text-[13px] narrow" data-testid="tape">
+  <div class="grid grid-cols-2 gap-x-4 gap-y-px text-[0.9286rem] narrow" data-testid="tape">
     {#each bench.tape as row (row.id)}
       <div class="group {row.neighbourId === undefined ? '' : 'col-span-2'}">
         <LengthField
@@ -174,7 +174,7 @@
   </div>
   {#if rare.length > 0 || depths.length > 0}
     <details
-      class="mt-1 border-t border-line pt-1 text-[13px] narrow"
+      class="mt-1 border-t border-line pt-1 text-[0.9286rem] narrow"
       data-testid="rare"
       open={bench.rareOpen}
       ontoggle={(event) => (bench.rareOpen = event.currentTarget.open)}

@@ -59,7 +59,7 @@
 
 <InsideAsk {bench} />
 {#if placed.within !== undefined || bench.contents.length > 0 || hollows.length > 0}
-  <div class="mt-2 border-t border-line pt-1.5 text-[13px] narrow" data-testid="inside">
+  <div class="mt-2 border-t border-line pt-1.5 text-[0.9286rem] narrow" data-testid="inside">
     {#if placed.within !== undefined}
       <p class="flex items-baseline justify-between gap-2">
         <span class="text-ink-2"
@@ -89,14 +89,14 @@
   </div>
 {/if}
 {#if bench.gearNames.length > 0}
-  <div class="mt-2 border-t border-line pt-1.5 text-[13px] narrow" data-testid="gear">
+  <div class="mt-2 border-t border-line pt-1.5 text-[0.9286rem] narrow" data-testid="gear">
     <p class="text-ink-2">the client’s gear in it, as drawn</p>
     {#each bench.gearNames as [name, count] (name)}
       <p class="flex justify-between gap-2"><span class="truncate">{name}</span><span>{count}</span></p>
     {/each}
   </div>
 {/if}
-<div class="mt-2 border-t border-line pt-1.5 text-[13px] narrow">
+<div class="mt-2 border-t border-line pt-1.5 text-[0.9286rem] narrow">
   {#if run !== undefined}
     <p class="flex justify-between">
       <span class="text-ink-2">clear worktop, unbroken</span>

@@ -14,7 +14,7 @@
     role="alertdialog"
     aria-label="What becomes of what is inside"
     tabindex="-1"
-    class="mt-2 border-t-2 border-pencil pt-2 text-[13px]"
+    class="mt-2 border-t-2 border-pencil pt-2 text-[0.9286rem]"
     onkeydown={(event) => {
       if (event.key !== 'Escape') return
       event.stopPropagation()

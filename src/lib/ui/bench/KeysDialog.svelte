@@ -19,7 +19,7 @@
       <Dialog.Description class="text-sm text-ink-2"
         >Everything on the bench works from the keyboard; <b>/</b> finds any of it by its words.</Dialog.Description
       >
-      <dl class="mt-3 columns-2 gap-x-8 text-[13px]">
+      <dl class="mt-3 columns-2 gap-x-8 text-[0.9286rem]">
         {#each [...ACTIONS, ...KEY_FAMILIES] as { words, key } (key)}
           <div class="flex break-inside-avoid items-baseline justify-between gap-3 border-b border-line py-1">
             <dt>{words}</dt>

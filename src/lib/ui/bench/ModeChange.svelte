@@ -22,7 +22,7 @@
   }
 </script>
 
-<div class="mx-3 w-[76px] flex-none text-center text-sm text-ink-2" data-testid="mode-change">
+<div class="mx-3 w-[5.4286rem] flex-none text-center text-sm text-ink-2" data-testid="mode-change">
   <div class="mt-2 mb-0.5 border-t border-ink-2"></div>
   {#if change === undefined}
     …

@@ -29,7 +29,7 @@
   const asked = $derived(waterNights(bench.liveJob.brief))
 </script>
 
-<footer class="flex h-[62px] items-start gap-6 border-t border-ink bg-sheet px-4 pt-2.5">
+<footer class="flex h-[4.4286rem] items-start gap-6 border-t border-ink bg-sheet px-4 pt-2.5">
   <div role="group" aria-label="Modes" class="flex min-w-0 items-start overflow-x-auto">
     {#each bench.modes as [id, mode], index (id)}
       {#if index > 0}<ModeChange {bench} change={bench.changes[index - 1]} to={mode.name} />{/if}
@@ -58,7 +58,7 @@
     data-testid="margins"
   >
     {#each margins as margin (margin.id)}
-      <span class="flex items-baseline gap-2 leading-[15px]" data-margin={margin.id}>
+      <span class="flex items-baseline gap-2 leading-[1.0714rem]" data-margin={margin.id}>
         <span class="w-32 truncate narrow {margin.left < 0 ? 'font-semibold' : 'text-ink-2'}"
           >{LIMIT_WORDS[margin.id]}</span
         >
@@ -78,7 +78,7 @@
     {:else}<span class="text-ink-2">{bench.stopped === undefined ? 'weighing…' : 'not weighed'}</span>{/each}
   </a>
   <div class="w-28 flex-none text-sm">
-    <p class="text-[13px] font-semibold">
+    <p class="text-[0.9286rem] font-semibold">
       <Why
         about="the water lasts {nights.toFixed(1)} nights"
         lines={[

@@ -23,7 +23,7 @@
 </script>
 
 {#if away.length > 0}
-  <div class="mt-2 text-[13px]" data-testid="away">
+  <div class="mt-2 text-[0.9286rem]" data-testid="away">
     <h3 class="caps">Out of the vehicle in {bench.names.mode(bench.modeId)}</h3>
     {#each away as id (id)}
       <div class="flex items-baseline justify-between gap-2">
@@ -44,7 +44,7 @@
   </div>
 {/if}
 {#if hosts.length > 0}
-  <div class="mt-2 text-[13px]" data-testid="what-in-what">
+  <div class="mt-2 text-[0.9286rem]" data-testid="what-in-what">
     <h3 class="caps">What is in what</h3>
     <ul>
       {#each hosts as host (host.id)}
@@ -60,7 +60,7 @@
     </ul>
   </div>
 {/if}
-<div class="mt-2 text-[13px]" data-testid="fit-out">
+<div class="mt-2 text-[0.9286rem]" data-testid="fit-out">
   <h3 class="caps">Fit-out</h3>
   <label class="flex items-baseline justify-between gap-2">
     <span class="text-ink-2">will move to another vehicle: no holes</span>
@@ -111,7 +111,7 @@
   <p><button class="act" title="Shift M" onclick={() => bench.mirrorPlan()}>Mirror the whole plan</button></p>
 </div>
 {#if fittings.length > 0}
-  <details class="mt-2 text-[13px]" data-testid="fittings" open={fittings.length <= LISTED}>
+  <details class="mt-2 text-[0.9286rem]" data-testid="fittings" open={fittings.length <= LISTED}>
     <summary class="cursor-pointer caps">Fittings, from the rear</summary>
     <ol>
       {#each fittings as { id, fitting } (id)}

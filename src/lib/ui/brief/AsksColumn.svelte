@@ -79,7 +79,7 @@
 {#if against.length > 0}
   <section aria-label="What will not work here" class="mb-3 border-y border-line py-2" data-testid="contradictions">
     <h2 class="caps">Will not work here</h2>
-    <ul class="text-[13px]">
+    <ul class="text-[0.9286rem]">
       {#each against as one, index (index)}
         <li class="flex gap-1.5 py-0.5 {one.gravity === 'stop' ? 'text-stop' : 'text-caution'}">
           <GravityMark gravity={one.gravity} size={13} /><span

@@ -61,7 +61,7 @@
     <button class="act" onclick={() => session.do({ type: 'brief.derives', derives: false })}>Only what is typed</button
     >
   </p>
-  <table class="mt-3 w-full text-left text-[13px]" data-testid="derived">
+  <table class="mt-3 w-full text-left text-[0.9286rem]" data-testid="derived">
     <thead
       ><tr class="caps"
         ><th class="py-1">What</th><th class="pl-6">Why it is here</th><th class="text-right">Asks for</th><th

@@ -155,7 +155,7 @@
         {#if open === id}
           <tr
             ><td colspan="6" class="pb-3"
-              ><div class="grid grid-cols-3 gap-x-8 border-l-2 border-pencil pl-4 text-[13px]">
+              ><div class="grid grid-cols-3 gap-x-8 border-l-2 border-pencil pl-4 text-[0.9286rem]">
                 <div>
                   <Choice
                     label="used"

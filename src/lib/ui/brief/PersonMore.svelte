@@ -55,7 +55,7 @@
   const work = $derived(person.work ?? { hours: 0, screens: 0 })
 </script>
 
-<div class="grid grid-cols-3 gap-x-8 border-l-2 border-pencil pl-4 text-[13px]">
+<div class="grid grid-cols-3 gap-x-8 border-l-2 border-pencil pl-4 text-[0.9286rem]">
   <div>
     <NumberField
       of="mass"

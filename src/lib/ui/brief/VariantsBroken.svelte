@@ -63,7 +63,7 @@
 
 {#if variants.length > 0 && now.size > 0}
   <section
-    class="mb-3 border-b border-line pb-2 text-[13px]"
+    class="mb-3 border-b border-line pb-2 text-[0.9286rem]"
     aria-label="What this does to the plans"
     data-testid="variants"
   >

@@ -50,7 +50,7 @@
   Each vehicle, lined and empty, checked against the musts: the best fit first. The weight of the furniture is not
   counted yet.
 </p>
-<table class="mt-3 w-full text-left text-[13px]" data-testid="vehicles">
+<table class="mt-3 w-full text-left text-[0.9286rem]" data-testid="vehicles">
   <thead
     ><tr class="caps"
       ><th class="py-1">Vehicle</th><th class="text-right">Musts</th><th class="pl-6">First problem</th><th

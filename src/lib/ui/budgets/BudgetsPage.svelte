@@ -60,10 +60,10 @@
 
 <svelte:head><title>{session.job.name} · budgets · Zimmerman</title></svelte:head>
 
-<div class="screen flex h-screen min-w-[1024px] flex-col" data-testid="budgets">
+<div class="screen flex h-screen min-w-[73.1429rem] flex-col" data-testid="budgets">
   <JobBar current="budgets" budgetState={state} />
   <div class="grid min-h-0 flex-1 grid-cols-[150px_minmax(0,1fr)_260px]">
-    <nav aria-label="Budgets" class="no-print border-r border-line py-3 text-[13px]">
+    <nav aria-label="Budgets" class="no-print border-r border-line py-3 text-[0.9286rem]">
       <a
         href="/jobs/{session.id}/budgets"
         aria-current="page"
@@ -77,7 +77,7 @@
         {#if budgets.stopped === undefined}<p class="text-ink-2" role="status">Adding it up…</p>{/if}
       {:else}
         <h1 class="max-w-[46rem] text-xl font-semibold text-balance" data-testid="answer">{sayWeight(report)}</h1>
-        <div class="mt-1 flex flex-wrap items-baseline gap-x-4 text-[13px] text-ink-2">
+        <div class="mt-1 flex flex-wrap items-baseline gap-x-4 text-[0.9286rem] text-ink-2">
           <label
             >Loading shown:
             <select class="ruled font-semibold text-ink" bind:value={budgets.loadingName}>
@@ -100,7 +100,7 @@
           <div>
             <LimitList {budgets} />
             {#if chosen !== undefined}
-              <div class="no-print mt-2 text-[13px]" data-testid="helps">
+              <div class="no-print mt-2 text-[0.9286rem]" data-testid="helps">
                 <p>
                   <b class="font-semibold">{LIMIT_WORDS[chosen.id].replace(/, .*/, '')}:</b>
                   {#if !isHelpedByMoves}<span class="text-ink-2"
@@ -140,7 +140,7 @@
     </main>
     <aside class="flex min-h-0 flex-col overflow-y-auto border-l border-line px-4 py-3" aria-label="What is assumed">
       <section aria-label="Variants">
-        <table class="w-full text-[13px]" data-testid="variants">
+        <table class="w-full text-[0.9286rem]" data-testid="variants">
           <thead>
             <tr>
               <th class="text-left caps" scope="col">Variants</th>
@@ -176,7 +176,7 @@
       </section>
       <TakenPanel {budgets} />
       <WeighPanel {budgets} />
-      <p class="mt-auto pt-5 text-[13px] text-ink-2">
+      <p class="mt-auto pt-5 text-[0.9286rem] text-ink-2">
         What counts is the plate on the vehicle and the local code. Helper springs raise no limit. Weigh it laden before
         you hand it over.
       </p>

@@ -27,7 +27,7 @@
 </script>
 
 <section aria-label="What weighs most" class="mt-5">
-  <table class="w-full text-[13px]" data-testid="heavy">
+  <table class="w-full text-[0.9286rem]" data-testid="heavy">
     <thead>
       <tr class="border-b border-ink">
         <th class="pb-0.5 text-left caps" colspan="3" scope="col">What weighs most</th>

@@ -77,7 +77,7 @@
       {@const left = marginOf(state, state.worstDry.value)}
       {@const over = left !== undefined && left < 0}
       <li class="border-b border-line py-1" data-limit={state.id}>
-        <div class="flex items-baseline justify-between gap-2 text-[13px]">
+        <div class="flex items-baseline justify-between gap-2 text-[0.9286rem]">
           <button
             class="text-left hover:text-pencil {budgets.limit?.id === state.id ? 'font-semibold text-pencil' : ''}"
             aria-pressed={budgets.limit?.id === state.id}

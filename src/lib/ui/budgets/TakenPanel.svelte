@@ -52,7 +52,7 @@
 
 <section aria-label="Assumed" class="mt-5">
   <h2 class="caps">Assumed</h2>
-  <div class="mt-1 grid gap-y-1 text-[13px]" data-testid="assumed">
+  <div class="mt-1 grid gap-y-1 text-[0.9286rem]" data-testid="assumed">
     {#each ASSUMED_KEYS as key (key)}
       {@const [min, max] = ASSUMED_LIMITS[key]}
       <div class="flex items-baseline gap-1 border-b border-dotted border-line">
@@ -72,7 +72,7 @@
       </div>
     {/each}
   </div>
-  <details class="mt-2 text-[13px]" data-testid="papers">
+  <details class="mt-2 text-[0.9286rem]" data-testid="papers">
     <summary class="w-fit cursor-pointer act">The vehicle by its papers</summary>
     <div class="mt-1 grid gap-y-1">
       {#each AXLES as [key, min, max] (key)}
@@ -106,7 +106,7 @@
     </div>
   </details>
   {#if unknown.length > 0}
-    <details class="mt-1 text-[13px]" data-testid="unknown">
+    <details class="mt-1 text-[0.9286rem]" data-testid="unknown">
       <summary class="w-fit cursor-pointer text-caution"
         >{unknown.length === 1 ? 'One thing is not known' : `${unknown.length} things are not known`}</summary
       >

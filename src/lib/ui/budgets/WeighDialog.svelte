@@ -140,13 +140,13 @@
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-[color-mix(in_srgb,var(--ink)_20%,transparent)]" />
     <Dialog.Content
-      class="fixed top-1/2 left-1/2 z-50 max-h-[92vh] w-[720px] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-sheet p-5"
+      class="fixed top-1/2 left-1/2 z-50 max-h-[92vh] w-[51.4286rem] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-sheet p-5"
     >
       <Dialog.Title class="text-lg font-semibold">Weigh it</Dialog.Title>
-      <Dialog.Description class="text-[13px] text-ink-2"
+      <Dialog.Description class="text-[0.9286rem] text-ink-2"
         >Say what is in the vehicle now, then what the scale shows. The plan is checked against it in this loading.</Dialog.Description
       >
-      <div class="mt-3 grid grid-cols-2 gap-x-8 text-[13px]">
+      <div class="mt-3 grid grid-cols-2 gap-x-8 text-[0.9286rem]">
         <section aria-label="In it now">
           <h3 class="caps">In it now</h3>
           {#each GROUPS as group (group)}
@@ -275,7 +275,7 @@
           </div>
         </section>
       </div>
-      {#if fault !== ''}<p role="alert" class="mt-2 text-[13px] text-stop">{fault}</p>{/if}
+      {#if fault !== ''}<p role="alert" class="mt-2 text-[0.9286rem] text-stop">{fault}</p>{/if}
       <p class="mt-4 flex justify-end gap-6">
         <button class="act" onclick={() => (open = false)}>Cancel</button>
         <button class="bg-pencil px-3 py-1 font-semibold text-on-pencil" onclick={() => void keep()}

@@ -22,7 +22,7 @@
 <section aria-label="Weighbridge" class="mt-5" data-testid="weighings">
   <h2 class="caps">Weighbridge</h2>
   {#each budgets.weighings as { id, weighing, held } (id)}
-    <div class="mt-1 border-b border-line pb-1 text-[13px]" data-weighing={id}>
+    <div class="mt-1 border-b border-line pb-1 text-[0.9286rem]" data-weighing={id}>
       <p>
         <b class="font-semibold">{sayDay(weighing.on)}, {sayMass(Math.round(totalOf(weighing)))}</b>
         {#if id === base}<span class="text-good">the empty vehicle is taken from this</span>{/if}
@@ -44,7 +44,7 @@
       </p>
     </div>
   {:else}
-    <p class="mt-1 text-[13px] text-ink-2">
+    <p class="mt-1 text-[0.9286rem] text-ink-2">
       Not weighed yet. Weighing the vehicle as it stands shows what the plan does not know about.
     </p>
   {/each}

@@ -114,7 +114,7 @@
         <text class="label" x={one.labelX} y={one.labelY}>{one.text}</text>
       {/each}
     </svg>
-    <p class="flex justify-between text-[13px]" data-testid="axles">
+    <p class="flex justify-between text-[0.9286rem]" data-testid="axles">
       <span>rear axle <b class="font-semibold">{sayMass(Math.round(limitNow('rear')))}</b></span>
       <span class="text-pencil">everything {sayMass(Math.round(total))}</span>
       <span>front axle <b class="font-semibold">{sayMass(Math.round(limitNow('front')))}</b></span>
@@ -137,7 +137,7 @@
           {/each}
         </svg>
       {/if}
-      <div class="self-center text-[13px]">
+      <div class="self-center text-[0.9286rem]">
         {#if side !== undefined}
           <div data-testid="sides">
             left <b class="font-semibold">{formatNumber(Math.round((total + side) / 2))}</b> · right

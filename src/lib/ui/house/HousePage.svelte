@@ -65,9 +65,9 @@
 
 <svelte:head><title>{session.job.name} · rules · Zimmerman</title></svelte:head>
 
-<div class="min-h-screen min-w-[1024px]">
+<div class="min-h-screen min-w-[73.1429rem]">
   <JobBar current="review" />
-  <main class="mx-auto grid max-w-[1240px] grid-cols-[minmax(0,1fr)_20rem] gap-x-10 px-6 py-6">
+  <main class="mx-auto grid max-w-[88.5714rem] grid-cols-[minmax(0,1fr)_20rem] gap-x-10 px-6 py-6">
     <section aria-label="Rules of the book">
       <div class="flex items-baseline gap-6">
         <h1 class="text-xl">Rules of this job</h1>

@@ -91,7 +91,9 @@
 
 <svelte:window {onkeydown} />
 
-<header class="flex h-12 items-center gap-4 border-b border-ink bg-sheet px-4">
+<header
+  class="flex min-h-12 flex-wrap items-center gap-x-4 border-b border-ink bg-sheet px-4 max-[68.7rem]:gap-y-1 max-[68.7rem]:pt-1.5"
+>
   <a href="/" class="text-lg leading-6 font-bold tracking-tight" style="font-stretch: 110%" title="All jobs"
     >Zimmerman</a
   >
@@ -118,7 +120,7 @@
   </div>
   <div class="flex-1"></div>
   <RuleSteps {steps} {current} />
-  <div class="no-print flex items-center gap-3 text-[13px]">
+  <div class="no-print flex items-center gap-3 text-[0.9286rem]">
     <button
       title={session.canUndo ? `Undo: ${session.undoWhat} (Ctrl Z)` : 'Nothing to undo'}
       class="text-ink-2 hover:text-ink"
@@ -148,7 +150,7 @@
       onclick={() => (historyOpen = true)}>History</button
     >
     <span
-      class="w-[98px] text-right whitespace-nowrap {session.save.kind === 'waiting'
+      class="w-[7rem] text-right whitespace-nowrap {session.save.kind === 'waiting'
         ? 'font-semibold text-stop'
         : 'text-ink-2'}"
       data-testid="save-state"

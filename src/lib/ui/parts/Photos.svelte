@@ -62,7 +62,7 @@
   {/each}
 </ul>
 {#if photos.length < MOST_PHOTOS_EACH}
-  <button class="no-print act text-[13px]" disabled={sending > 0} onclick={() => picker?.click()}
+  <button class="no-print act text-[0.9286rem]" disabled={sending > 0} onclick={() => picker?.click()}
     >{sending > 0 ? `Importing ${sending}…` : 'Add photos'}</button
   >
 {/if}

@@ -14,13 +14,12 @@
     <a
       href={step.href}
       aria-current={step.id === current ? 'page' : undefined}
-      class="rule-limb relative block h-[39px] w-24 px-2 pt-0.5 {index > 0 ? 'border-l border-ink' : ''} {step.id ===
-      current
-        ? 'bg-pencil text-on-pencil'
-        : 'hover:bg-paper'}"
+      class="rule-limb relative block h-[2.7857rem] w-24 px-2 pt-0.5 {index > 0
+        ? 'border-l border-ink'
+        : ''} {step.id === current ? 'bg-pencil text-on-pencil' : 'hover:bg-paper'}"
     >
-      <span class="block text-[13px] leading-[18px] font-medium">{step.name}</span>
-      <span class="block truncate text-[10.5px] leading-3 narrow {step.id === current ? '' : 'text-ink-2'}"
+      <span class="block text-[0.9286rem] leading-[1.2857rem] font-medium">{step.name}</span>
+      <span class="block truncate text-[0.75rem] leading-3 narrow {step.id === current ? '' : 'text-ink-2'}"
         >{step.state}</span
       >
     </a>

@@ -12,7 +12,7 @@
 </script>
 
 {#if why !== undefined}
-  <p role="alert" class="no-print py-1.5 text-[13px] leading-[18px] text-stop" data-testid="stopped">
+  <p role="alert" class="no-print py-1.5 text-[0.9286rem] leading-[1.2857rem] text-stop" data-testid="stopped">
     <GravityMark gravity="stop" size={12} />
     <b>{what} has stopped:</b>
     {why}. Your work is safe, and nothing old is shown.

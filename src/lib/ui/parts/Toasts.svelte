@@ -8,7 +8,7 @@
   toastOptions={{
     unstyled: true,
     classes: {
-      toast: 'font-sans bg-ink text-sheet px-4 py-2 text-[13px] flex items-center gap-4 w-fit max-w-xl',
+      toast: 'font-sans bg-ink text-sheet px-4 py-2 text-[0.9286rem] flex items-center gap-4 w-fit max-w-xl',
       actionButton: 'relative z-10 font-semibold underline underline-offset-4',
     },
   }}

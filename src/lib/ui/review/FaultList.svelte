@@ -52,7 +52,7 @@
           {@const chosen = desk.chosen?.finding.key === finding.key}
           <li class="border-b border-line" data-chosen={chosen ? true : undefined}>
             <button
-              class="flex w-full gap-2 py-1.5 text-left text-[13px] leading-[18px] hover:text-pencil {chosen
+              class="flex w-full gap-2 py-1.5 text-left text-[0.9286rem] leading-[1.2857rem] hover:text-pencil {chosen
                 ? 'bg-wood'
                 : ''}"
               aria-current={chosen ? 'true' : undefined}

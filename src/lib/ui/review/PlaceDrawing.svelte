@@ -119,14 +119,14 @@
   data-testid="place-drawing"
 >
   <figure style:width="{planWidth}px">
-    <figcaption class="flex h-[22px] items-end justify-between px-4 caps">
+    <figcaption class="flex h-[1.5714rem] items-end justify-between px-4 caps">
       <span>Plan{desk.chosen === undefined ? '' : `, ${desk.names.mode(scene.modeId)}`}</span>
       {#if desk.after !== undefined}<span class="text-pencil">as it would be</span>{/if}
     </figcaption>
     {@render pane('plan', plan, planFrame, planWidth, 'The plan round the place of the finding')}
   </figure>
   <figure class="border-l border-line" style:width="{width - planWidth}px">
-    <figcaption class="flex h-[22px] items-end px-4 caps">
+    <figcaption class="flex h-[1.5714rem] items-end px-4 caps">
       Section at {formatLength(stationMm, unit)}, seen from behind
     </figcaption>
     {@render pane('section', section, sectionFrame, width - planWidth, 'Section through the place of the finding')}

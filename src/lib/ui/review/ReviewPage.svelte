@@ -42,7 +42,7 @@
 <svelte:window {onkeydown} onpagehide={() => desk.keep()} />
 <svelte:head><title>{session.job.name} · review · Zimmerman</title></svelte:head>
 
-<div class="review grid h-screen min-w-[1024px] overflow-hidden" data-testid="review">
+<div class="review grid h-screen min-w-[73.1429rem] overflow-hidden" data-testid="review">
   <div class="col-span-2">
     <JobBar current="review" {reviewState}>
       <span

@@ -24,7 +24,7 @@
 
 {#snippet cell(value: number, since: number)}
   {value === 0 ? '·' : value}{#if since !== 0}<span
-      class="ml-0.5 text-[10px] {since > 0 ? 'text-stop' : 'text-good'}"
+      class="ml-0.5 text-[0.7143rem] {since > 0 ? 'text-stop' : 'text-good'}"
       title="{signed(since)} since your last visit">{signed(since)}</span
     >{/if}
 {/snippet}

@@ -48,7 +48,7 @@
 
 <SurveyFrame jobId={job.id} part="as-bought" label="What was found" paperSum>
   {#snippet list()}
-    <p class="mt-2 text-[13px] text-ink-2">
+    <p class="mt-2 text-[0.9286rem] text-ink-2">
       What was found on the vehicle as it was bought: rust, leaks, what has to come out and what stays. Each step of the
       work waits for what has to be repaired before it.
     </p>
@@ -85,10 +85,11 @@
               aria-expanded={id === activeId}
               onclick={() => (activeId = id === activeId ? undefined : id)}
               >{found.label === '' ? capital(FOUND_WORDS[found.kind]) : found.label}
-              {#if found.label !== ''}<span class="text-[13px] text-ink-2">{FOUND_WORDS[found.kind]}</span>{/if}</button
+              {#if found.label !== ''}<span class="text-[0.9286rem] text-ink-2">{FOUND_WORDS[found.kind]}</span
+                >{/if}</button
             >
             {#if found.before !== null}
-              <label class="flex items-baseline gap-1 text-[13px]"
+              <label class="flex items-baseline gap-1 text-[0.9286rem]"
                 ><input
                   type="checkbox"
                   class="accent-pencil"
@@ -115,7 +116,7 @@
     </ol>
   {/snippet}
   {#snippet drawing()}
-    <p class="no-print mb-1 text-[13px] text-ink-2">
+    <p class="no-print mb-1 text-[0.9286rem] text-ink-2">
       {active === undefined
         ? 'Choose one of the list, then point to where it is.'
         : `Point to ${foundName(active)}, from above and from the side.`}

@@ -31,7 +31,7 @@
   }
 </script>
 
-<div class="mt-1 mb-2 border-l-2 border-pencil pl-3 text-[13px]">
+<div class="mt-1 mb-2 border-l-2 border-pencil pl-3 text-[0.9286rem]">
   <div class="grid grid-cols-2 gap-x-4 gap-y-1">
     <label class="col-span-2 flex items-baseline justify-between gap-2"
       ><span class="text-ink-2">what it is</span>

@@ -69,7 +69,7 @@
 </script>
 
 <li class="border-t border-line py-0.5 {active ? 'bg-sheet' : ''}" data-testid="measure-{measure.id}">
-  <div class="grid grid-cols-[minmax(0,1fr)_3.8rem_3.8rem_1.4rem] items-baseline gap-x-2 text-[13px]">
+  <div class="grid grid-cols-[minmax(0,1fr)_3.8rem_3.8rem_1.4rem] items-baseline gap-x-2 text-[0.9286rem]">
     <span class={measure.must ? '' : 'text-ink-2'}>{words}</span>
     {#each ['first', 'second'] as const as which (which)}
       <input

@@ -28,7 +28,7 @@
   >
 {/snippet}
 
-<ul class="text-[13px]">
+<ul class="text-[0.9286rem]">
   {#each openings as opening (opening.id)}
     {@const doors = besides(opening)}
     {#if opening.side === 'roof' || isDoor(opening) || doors.length > 0}

@@ -41,7 +41,7 @@
     </aside>
     <main class="min-h-0 overflow-y-auto bg-sheet px-4 py-4">{@render drawing()}</main>
     <aside
-      class={['min-h-0 overflow-y-auto border-l border-line px-4 py-4 text-[13px]', !paperSum && 'no-print']}
+      class={['min-h-0 overflow-y-auto border-l border-line px-4 py-4 text-[0.9286rem]', !paperSum && 'no-print']}
       aria-label="What the measurements make"
     >
       {@render sum()}

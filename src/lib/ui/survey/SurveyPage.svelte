@@ -141,7 +141,7 @@
 
 <SurveyFrame jobId={job.id} part="measures" label="Measures">
   {#snippet list()}
-    <div class="mt-2 grid grid-cols-2 gap-x-4 gap-y-1 text-[13px]">
+    <div class="mt-2 grid grid-cols-2 gap-x-4 gap-y-1 text-[0.9286rem]">
       <label class="col-span-2 flex items-baseline justify-between gap-3"
         ><span class="text-ink-2">Start from</span>
         <select
@@ -183,7 +183,7 @@
         /></label
       >
     </div>
-    <div class="no-print mt-2 flex flex-wrap gap-x-4 text-[13px]">
+    <div class="no-print mt-2 flex flex-wrap gap-x-4 text-[0.9286rem]">
       <button class="act" onclick={() => print()}>Print a blank sheet</button>
       <button class="act" onclick={saveCsv}>Export CSV</button>
       <button class="act" onclick={() => picker?.click()}>Import CSV…</button>
@@ -213,7 +213,7 @@
     </div>
     {#each groups as { group, list } (group)}
       <section aria-label={MEASURE_GROUP_WORDS[group]} class="mt-2 break-inside-avoid">
-        <h2 class="text-[13.5px]">{MEASURE_GROUP_WORDS[group]}</h2>
+        <h2 class="text-[0.9643rem]">{MEASURE_GROUP_WORDS[group]}</h2>
         <ul>
           {#each list as measure (measure.id)}
             {@const { state } = valueOf(survey, measure)}
@@ -232,8 +232,8 @@
         </ul>
       </section>
     {/each}
-    <section aria-label="What the kerb weight includes" class="mt-2 text-[13px]">
-      <h2 class="text-[13.5px]">Kerb weight: what the papers include</h2>
+    <section aria-label="What the kerb weight includes" class="mt-2 text-[0.9286rem]">
+      <h2 class="text-[0.9643rem]">Kerb weight: what the papers include</h2>
       <KerbWith
         value={survey.kerbWith}
         onset={(kerbWith) => {
@@ -243,7 +243,7 @@
       />
     </section>
     <section aria-label="What a tape cannot measure" class="mt-2">
-      <h2 class="text-[13.5px]">Doors, windows and hatches: what a tape cannot measure</h2>
+      <h2 class="text-[0.9643rem]">Doors, windows and hatches: what a tape cannot measure</h2>
       <OpeningList openings={result.shell.openings} onanswer={answer} />
     </section>
   {/snippet}

@@ -14,7 +14,7 @@
   const readings = $derived(open ? boardReadings(interior, wideMm, thickMm, unit) : [])
 </script>
 
-<details class="mt-2 border-t border-line pt-1 text-[13px]" bind:open data-testid="board">
+<details class="mt-2 border-t border-line pt-1 text-[0.9286rem]" bind:open data-testid="board">
   <summary class="cursor-pointer font-semibold hover:text-pencil">Longest board that fits</summary>
   <div class="mt-1 grid grid-cols-2 gap-x-4">
     <LengthField label="wide" mm={wideMm} {unit} min={1} max={2500} width="4rem" onset={(mm) => (wideMm = mm)} />

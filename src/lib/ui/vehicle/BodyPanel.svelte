@@ -80,7 +80,7 @@
 <p class="mt-1">
   <button class="act text-sm" onclick={onmirror}>Mirror it for the other side of the road</button>
 </p>
-<dl class="mt-3 text-[13px]">
+<dl class="mt-3 text-[0.9286rem]">
   {#each facts as [name, figure] (name)}
     <div class="flex justify-between gap-3 border-b border-line py-1">
       <dt class="text-ink-2">{name}</dt>
@@ -90,7 +90,7 @@
 </dl>
 
 <h2 class="mt-5 caps">Openings</h2>
-<ul class="text-[13px]">
+<ul class="text-[0.9286rem]">
   {#each shell.openings as opening (opening.id)}
     <li class="border-b border-line py-1">
       <b class="font-semibold">{capital(opening.label)}</b><br /><span class="text-ink-2"
@@ -109,7 +109,7 @@
 </ul>
 
 <h2 class="mt-5 caps">Keep clear of</h2>
-<ul class="text-[13px]">
+<ul class="text-[0.9286rem]">
   {#each shell.keepOuts as { id, label, from, to, notchable } (id)}
     <li class="border-b border-line py-1">
       <b class="font-semibold">{capital(label)}</b><br /><span class="text-ink-2"

@@ -82,10 +82,10 @@
     {@const limits = changeLimits(shell, change)}
     <li class="border-t border-ink py-2" data-testid="change-{change.kind}">
       <div class="flex items-baseline justify-between">
-        <h3 class="text-[13.5px] font-semibold">{CHANGE_WORDS[change.kind]}</h3>
+        <h3 class="text-[0.9643rem] font-semibold">{CHANGE_WORDS[change.kind]}</h3>
         <button class="text-sm text-ink-2 hover:text-pencil" onclick={() => onremove(id)}>Remove</button>
       </div>
-      <div class="grid grid-cols-2 gap-x-4 gap-y-px text-[13px] narrow">
+      <div class="grid grid-cols-2 gap-x-4 gap-y-px text-[0.9286rem] narrow">
         {#if 'side' in change && typeof change.side === 'string'}
           <label class="flex items-baseline justify-between"
             ><span class="text-ink-2">in the</span>

@@ -99,7 +99,7 @@
       {#if open === face}
         <ol class="mt-1 flex flex-col gap-1" data-testid="layers-{face}">
           {#each layers as layer, index (index)}
-            <li class="border-t border-dotted border-line pt-1 text-[13px]">
+            <li class="border-t border-dotted border-line pt-1 text-[0.9286rem]">
               <div class="flex items-baseline gap-2">
                 <select
                   class="min-w-0 flex-1 ruled"
@@ -171,7 +171,7 @@
   {#each costs as cost (cost)}<li>{cost}</li>{/each}
 </ul>
 <h2 class="mt-5 caps">Panels, 1 : 1</h2>
-<ul class="text-[13px]" data-testid="lining-panels">
+<ul class="text-[0.9286rem]" data-testid="lining-panels">
   {#each PANEL_FACES as face (face)}
     <li class="flex justify-between border-b border-line py-1">
       <span class="text-ink-2">{PANEL_WORDS[face]}</span>

@@ -58,7 +58,7 @@
   }
 </script>
 
-<table class="w-full text-left text-[13px]" data-testid="space-table">
+<table class="w-full text-left text-[0.9286rem]" data-testid="space-table">
   <thead
     ><tr class="caps"
       ><th class="py-1">The load space</th><th class="text-right">bare</th><th class="text-right">lining</th><th
@@ -98,7 +98,7 @@
     {/if}
   </tbody>
 </table>
-<dl class="mt-1 grid grid-cols-3 border-t border-line pt-1 text-[13px]" data-testid="wholes">
+<dl class="mt-1 grid grid-cols-3 border-t border-line pt-1 text-[0.9286rem]" data-testid="wholes">
   {#each wholes as { words, figure, why: lines } (words)}
     <div>
       <dt class="text-xs text-ink-2 narrow">{words}</dt>

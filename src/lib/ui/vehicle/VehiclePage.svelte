@@ -234,7 +234,7 @@
             <Marks items={views.section.items} frame={sectionFrame} />
             <path d={cross(toScreen(sectionFrame, [-at.yMm, at.zMm]))} class="cross" />
           </svg>
-          <div class="grid grid-cols-1 gap-y-px text-[13px]">
+          <div class="grid grid-cols-1 gap-y-px text-[0.9286rem]">
             <LengthField
               label="section at, from the rear sill"
               mm={stationMm}
@@ -271,7 +271,7 @@
               </div>
             {/each}
           </dl>
-          <div class="mt-2 text-[13px]">
+          <div class="mt-2 text-[0.9286rem]">
             <LengthField
               label="bed height for the bars below"
               mm={platformMm}
