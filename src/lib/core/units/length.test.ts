@@ -113,11 +113,11 @@ describe('formatLength', () => {
     [-40, 'mm', '−40'],
     [12345.6, 'mm', '12\u202f346'],
     // a foot is 304.8 mm exactly (international yard and pound agreement of 1959, from memory)
-    [1866.9, 'ft', '6′ 1 1/2″'],
+    [1866.9, 'ft', '6′\u00a01 1/2″'],
     [304.8, 'ft', '1′'],
     [304, 'ft', '11 15/16″'],
     [3657.6, 'ft', '12′'],
-    [-1866.9, 'ft', '−6′ 1 1/2″'],
+    [-1866.9, 'ft', '−6′\u00a01 1/2″'],
     [0, 'ft', '0″'],
   ] as const)('%d in %s', (mm, unit, text) => expect(formatLength(mm, unit)).toBe(text))
 
@@ -127,7 +127,7 @@ describe('formatLength', () => {
       expect(read.ok && Math.abs(read.value - mm), String(mm)).toBeLessThan(0.8)
     }
     expect(parseLength('30', 'ft')).toEqual({ ok: true, value: 762 })
-    expect(sayNeed(450, 'ft')).toBe('1′ 5 3/4″')
+    expect(sayNeed(450, 'ft')).toBe('1′\u00a05 3/4″')
   })
 
   it('names the unit in sentences', () => {

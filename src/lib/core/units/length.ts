@@ -59,7 +59,7 @@ export function formatLength(mm: number, unit: LengthUnit): string {
   const feet = unit === 'ft' ? Math.floor(sixteenths / (SIXTEENTHS * INCHES_PER_FOOT)) : 0
   const rest = sixteenths - feet * SIXTEENTHS * INCHES_PER_FOOT
   if (feet === 0) return sign + sayInches(rest)
-  return rest === 0 ? `${sign}${feet}′` : `${sign}${feet}′ ${sayInches(rest)}`
+  return rest === 0 ? `${sign}${feet}′` : `${sign}${feet}′\u00a0${sayInches(rest)}`
 }
 
 function sayInches(sixteenths: number): string {

@@ -11,6 +11,9 @@
   const unit = $derived(bench.liveJob.units)
   /** Inches with their sixteenths are longer. */
   const fieldWidth = $derived(unit === 'mm' ? '3.4rem' : unit === 'ft' ? '5.4rem' : '4.5rem')
+  /** Feet with their inches need the whole column each. */
+  const columns = $derived(unit === 'ft' ? 'grid-cols-1' : 'grid-cols-2')
+  const wide = $derived(unit === 'ft' ? '' : 'col-span-2')
   const WIDE_FROM = 13
   /** A word of more letters takes the whole column. */
   const LONG_WORD = 11
@@ -72,7 +75,7 @@
 
 {#snippet field(limit: Limit)}
   {@const value = placed.fitting.parameters[limit.key]}
-  <div class={isWide(limit) ? 'col-span-2' : ''}>
+  <div class={isWide(limit) ? wide : ''}>
     {#if limit.kind === 'length'}
       <LengthField
         label={word(limit)}
@@ -124,9 +127,9 @@
 {/snippet}
 
 <div>
-  <div class="mt-1 grid grid-cols-2 gap-x-4 gap-y-px text-[0.9286rem] narrow" data-testid="parameters">
+  <div class="mt-1 grid {columns} gap-x-4 gap-y-px text-[0.9286rem] narrow" data-testid="parameters">
     {#if rides !== undefined}
-      <div class="col-span-2">
+      <div class={wide}>
         <LengthField
           label="stops, in {bench.names.mode(bench.modeId)}, at"
           mm={rides.mm}
@@ -148,9 +151,9 @@
         : `; walls at ${formatLength(wallsAt, unit)} above the load floor`}:
   </p>
   {#if seatRefused !== undefined}<p role="alert" class="text-xs text-stop">{seatRefused}</p>{/if}
-  <div class="grid grid-cols-2 gap-x-4 gap-y-px text-[0.9286rem] narrow" data-testid="tape">
+  <div class="grid {columns} gap-x-4 gap-y-px text-[0.9286rem] narrow" data-testid="tape">
     {#each bench.tape as row (row.id)}
-      <div class="group {row.neighbourId === undefined ? '' : 'col-span-2'}">
+      <div class="group {row.neighbourId === undefined ? '' : wide}">
         <LengthField
           label="{TAPE_WORDS[row.id]}{row.neighbourId === undefined ? '' : ` ${bench.names.the(row.neighbourId)}`}"
           id="tape-{row.id}"
@@ -182,10 +185,10 @@
       <summary class="cursor-pointer text-ink-2 hover:text-pencil"
         >{bench.rareOpen ? 'less' : `more: ${folded}`}</summary
       >
-      <div class="grid grid-cols-2 gap-x-4 gap-y-px">
+      <div class="grid {columns} gap-x-4 gap-y-px">
         {#each rare as limit (limit.key)}{@render field(limit)}{/each}
         {#if depths.length > 0}
-          <div class="col-span-2 text-ink-2">
+          <div class="{wide} text-ink-2">
             usable depth
             {#each depths as { where, mm } (where)}<div class="flex justify-between text-ink">
                 <span class="pl-3 text-ink-2">{where}</span><span
