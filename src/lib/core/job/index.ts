@@ -28,7 +28,7 @@ export {
   type OwnRules,
   type RuleSetting,
 } from './rules-schema'
-export { DRAWN_IN, drawnSchema, MAX_DRAWN, type Drawn } from './drawn-schema'
+export { DRAWN_IN, type Drawn } from './drawn-schema'
 export {
   ASSUMED,
   ASSUMED_LIMITS,

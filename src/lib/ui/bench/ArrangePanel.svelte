@@ -67,10 +67,10 @@
     <button class="act" title="U" onclick={() => bench.arrange('run', runOf(bench.scene, bench.inHand))}
       >Make a run</button
     >
-    <button class="act" title="G" onclick={() => bench.toggleGroup()}>{grouped ? 'Ungroup' : 'Group'}</button>
-    <button class="act" title="L" onclick={() => bench.toggleLock()}>{locked ? 'Unlock' : 'Lock'}</button>
-    <button class="act" title="D" onclick={() => bench.duplicate()}>Duplicate</button>
-    <button class="act" title="Del" onclick={() => bench.remove()}>Remove</button>
+    <button class="act" title="G" onclick={() => bench.editing.toggleGroup()}>{grouped ? 'Ungroup' : 'Group'}</button>
+    <button class="act" title="L" onclick={() => bench.editing.toggleLock()}>{locked ? 'Unlock' : 'Lock'}</button>
+    <button class="act" title="D" onclick={() => bench.editing.duplicate()}>Duplicate</button>
+    <button class="act" title="Del" onclick={() => bench.editing.remove()}>Remove</button>
     <button class="act" title="B" onclick={onlibrary}>Save as module…</button>
   </div>
   <p class="mt-2 text-xs text-ink-2">Shift-click to select more. Drag one, and all of them move.</p>

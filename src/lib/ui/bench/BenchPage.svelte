@@ -111,18 +111,19 @@
     $state.raw(undefined)
   /** Not part of opening a plan either. */
   let DemandChoices: typeof Choices | undefined = $state.raw(undefined)
-  const isChoosing = $derived(bench.choosing !== undefined)
+  const isChoosing = $derived(bench.placing.choosing !== undefined)
   $effect(() => {
     if (isChoosing) void import('./DemandChoices.svelte').then((module) => (DemandChoices = module.default))
   })
 
   // what is dragged in needs the drawing
   $effect(() => {
-    if (brought?.over === true || bench.choosing !== undefined || bench.waiting !== undefined) sheetSide = undefined
+    if (brought?.over === true || bench.placing.choosing !== undefined || bench.placing.waiting !== undefined)
+      sheetSide = undefined
   })
-  $effect(() => bench.requestReview())
+  $effect(() => bench.checked.request())
 
-  const reviewState = $derived(bench.stopped === undefined ? sayTally(bench.tally) : 'stopped')
+  const reviewState = $derived(bench.checked.stopped === undefined ? sayTally(bench.checked.tally) : 'stopped')
 
   function act(id: ActionId): void {
     switch (id) {
@@ -131,13 +132,13 @@
       case 'previous':
         return bench.pick(-1)
       case 'turn':
-        return bench.turn()
+        return bench.editing.turn()
       case 'mirror':
-        return bench.mirror()
+        return bench.editing.mirror()
       case 'duplicate':
-        return bench.duplicate()
+        return bench.editing.duplicate()
       case 'remove':
-        return bench.remove()
+        return bench.editing.remove()
       case 'undo':
         return session.undo()
       case 'redo':
@@ -148,11 +149,11 @@
         document.querySelector<HTMLElement>('[data-testid="tape"] input')?.focus()
         return
       case 'group':
-        return bench.toggleGroup()
+        return bench.editing.toggleGroup()
       case 'lock':
-        return bench.toggleLock()
+        return bench.editing.toggleLock()
       case 'mirror-plan':
-        return bench.mirrorPlan()
+        return bench.editing.mirrorPlan()
       case 'run':
         return bench.arrange('run', runOf(bench.scene, bench.inHand))
       case 'keys':
@@ -187,13 +188,13 @@
         historyOpen = true
         return
       case 'let-go':
-        if (bench.asksInside) {
-          bench.asksInside = false
+        if (bench.editing.asksInside) {
+          bench.editing.asksInside = false
           return
         }
         if (bench.paper.escape()) return
         if (bench.playing !== undefined) return bench.stopPlaying()
-        if (bench.waiting !== undefined) return bench.endWaiting(false)
+        if (bench.placing.waiting !== undefined) return bench.placing.endWaiting(false)
         if (drawing?.cancel() !== true) {
           bench.takesSeveral = false
           bench.hand.putBack()
@@ -236,23 +237,23 @@
       bench.isPanning = true
       return
     }
-    if (bench.waiting !== undefined && event.key === 'Enter') {
+    if (bench.placing.waiting !== undefined && event.key === 'Enter') {
       event.preventDefault()
-      return bench.endWaiting(true)
+      return bench.placing.endWaiting(true)
     }
     const meaning = meaningOf(event)
     if (meaning === undefined || (meaning.kind === 'action' && (meaning.id === 'undo' || meaning.id === 'redo'))) return
     if (meaning.kind === 'nudge' && bench.selected === undefined) return
-    if (bench.waiting !== undefined && !(meaning.kind === 'action' && meaning.id === 'let-go')) return
+    if (bench.placing.waiting !== undefined && !(meaning.kind === 'action' && meaning.id === 'let-go')) return
     event.preventDefault()
-    if (meaning.kind === 'nudge') bench.nudge(meaning.axis, meaning.mm)
+    if (meaning.kind === 'nudge') bench.editing.nudge(meaning.axis, meaning.mm)
     else act(meaning.id)
   }
 
   function onpick(demand: ResolvedDemand, event: PointerEvent): void {
     const made = fittingFor(demand)
     if (event.button !== 0) return
-    if (made === undefined) return bench.placeDemand(demand)
+    if (made === undefined) return bench.placing.placeDemand(demand)
     drag(made, event, demand)
   }
 
@@ -266,10 +267,10 @@
     Math.hypot(event.clientX - from[0], event.clientY - from[1]) < CLICK_PX
 
   function onpointermove(event: PointerEvent): void {
-    if (bench.waiting === undefined && brought === undefined) return
+    if (bench.placing.waiting === undefined && brought === undefined) return
     const place = drawing?.viewAt(event)
-    if (bench.waiting !== undefined && place !== undefined)
-      return bench.bring(bench.waiting, place.view, place.at, place.scale)
+    if (bench.placing.waiting !== undefined && place !== undefined)
+      return bench.placing.bring(bench.placing.waiting, place.view, place.at, place.scale)
     if (brought === undefined) return
     if (place === undefined) {
       if (brought.over) bench.hand.putBack()
@@ -277,18 +278,19 @@
       return
     }
     if (!brought.over && isClick(brought.from, event)) return
-    bench.choosing = undefined
+    bench.placing.choosing = undefined
     brought = { ...brought, over: true }
-    bench.bring(brought.made, place.view, place.at, place.scale)
+    bench.placing.bring(brought.made, place.view, place.at, place.scale)
   }
 
   function onpointerup(event: PointerEvent): void {
-    if (bench.waiting !== undefined && drawing?.viewAt(event) !== undefined) return bench.endWaiting(true)
+    if (bench.placing.waiting !== undefined && drawing?.viewAt(event) !== undefined)
+      return bench.placing.endWaiting(true)
     if (brought === undefined) return
     const { over, demand, from } = brought
     brought = undefined
     if (over) bench.hand.putDown()
-    else if (demand !== undefined && isClick(from, event)) bench.placeDemand(demand)
+    else if (demand !== undefined && isClick(from, event)) bench.placing.placeDemand(demand)
   }
 </script>
 
@@ -303,14 +305,14 @@
 <svelte:head><title>{session.job.name} · plan · Zimmerman</title></svelte:head>
 
 <div
-  class="bench grid h-dvh overflow-hidden {brought === undefined && bench.waiting === undefined
+  class="bench grid h-dvh overflow-hidden {brought === undefined && bench.placing.waiting === undefined
     ? ''
     : 'cursor-grabbing select-none'}"
   data-testid="bench"
   style:--bar="{barPx}px"
 >
   <div class="col-span-3 min-w-0" bind:clientHeight={barPx}>
-    <JobBar current="plan" {reviewState} budgetState={sayWeightState(bench.margins)} bind:historyOpen
+    <JobBar current="plan" {reviewState} budgetState={sayWeightState(bench.checked.margins)} bind:historyOpen
       ><VariantMenu {bench} oncompare={compare} /></JobBar
     >
   </div>
@@ -319,8 +321,8 @@
   </aside>
   <main class="relative min-h-0 min-w-0 bg-sheet">
     <Drawing bind:this={drawing} {bench} onmenu={ask} />
-    {#if bench.choosing !== undefined && DemandChoices !== undefined}
-      {#key bench.choosing.demand}
+    {#if bench.placing.choosing !== undefined && DemandChoices !== undefined}
+      {#key bench.placing.choosing.demand}
         <DemandChoices
           {bench}
           scale={drawing?.planScale() ?? 0.1}
@@ -372,7 +374,7 @@
       top: var(--bar, 3.5rem);
       bottom: 4.5rem;
       z-index: 30;
-      width: min(22rem, 88vw);
+      width: min(22rem, 88%);
       visibility: hidden;
     }
     .left {
@@ -422,10 +424,10 @@
       translate: 0 -50%;
     }
     .tab[aria-expanded='true'].left {
-      left: min(22rem, 88vw);
+      left: min(22rem, 88%);
     }
     .tab[aria-expanded='true'].right {
-      right: min(22rem, 88vw);
+      right: min(22rem, 88%);
     }
   }
 </style>

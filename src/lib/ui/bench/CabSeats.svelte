@@ -15,7 +15,7 @@
         <select
           class="ruled"
           value={bench.scene.turned.includes(seat.id) ? 'turned' : 'forward'}
-          onchange={(event) => bench.turnSeat(seat.id, event.currentTarget.value === 'turned')}
+          onchange={(event) => bench.editing.turnSeat(seat.id, event.currentTarget.value === 'turned')}
         >
           <option value="forward">forward</option>
           <option value="turned">turned round</option>

@@ -95,7 +95,7 @@
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-[color-mix(in_srgb,var(--ink)_20%,transparent)]" />
     <Dialog.Content
-      class="fixed top-[4%] left-1/2 z-50 max-h-[92vh] w-[84.2857rem] max-w-[97vw] -translate-x-1/2 overflow-auto border border-ink bg-sheet p-4"
+      class="fixed top-[4%] left-1/2 z-50 max-h-[92vh] w-[84.2857rem] max-w-full -translate-x-1/2 overflow-auto border border-ink bg-sheet p-4"
       data-testid="compare"
     >
       <div class="flex flex-wrap items-baseline justify-between gap-4">

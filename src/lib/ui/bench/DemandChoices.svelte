@@ -13,7 +13,7 @@
   }
   let { bench, scale, ondrag }: Props = $props()
 
-  const choosing = $derived(bench.choosing!)
+  const choosing = $derived(bench.placing.choosing!)
   const unit = $derived(bench.session.job.units)
   const isDone = $derived(choosing.choices.length === choosing.kinds.length)
   const SHOWN = 4
@@ -36,13 +36,13 @@
   }
   function onkeydown(event: KeyboardEvent): void {
     const onOne = (event.target as Element).closest('[data-choice]') !== null
-    if (event.key === 'Escape') bench.choosing = undefined
+    if (event.key === 'Escape') bench.placing.choosing = undefined
     else if (event.key === 'ArrowRight' || event.key === 'ArrowDown') go(1)
     else if (event.key === 'ArrowLeft' || event.key === 'ArrowUp') go(-1)
     else if (event.key === 'Enter' && !onOne) {
       const [best] = choosing.choices
       // the best is not known before all have been tried
-      if (best !== undefined && isDone) bench.choose(best)
+      if (best !== undefined && isDone) bench.placing.choose(best)
     } else return
     event.preventDefault()
     event.stopPropagation()
@@ -69,7 +69,7 @@
           ? 'Enter takes the first · drag any'
           : `${choosing.choices.length} of ${choosing.kinds.length} tried…`}</span
       >
-      <button class="act" onclick={() => (bench.choosing = undefined)}>Close</button>
+      <button class="act" onclick={() => (bench.placing.choosing = undefined)}>Close</button>
     </p>
   </div>
   <ul bind:this={list} class="grid grid-cols-4 gap-x-3">
@@ -80,7 +80,7 @@
           class="w-full touch-none text-left focus-visible:outline-2 focus-visible:outline-pencil"
           data-choice={choice.made.kind}
           onpointerdown={(event) => ondrag(choice, event)}
-          onclick={() => bench.choose(choice)}
+          onclick={() => bench.placing.choose(choice)}
         >
           <span class="flex h-[5.2857rem] items-end"><KindMark made={choice.made} wide={140} high={74} {scale} /></span>
           <b class="mt-1 block truncate font-semibold">{said.name}</b>

@@ -4,7 +4,8 @@
   import { sayBasis, sayBecause, sayDemand, sayDemandFigure, sayFinding, small } from '$lib/core/text'
   import { sayLength, sayVolume } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
-  import type { Bench, UncheckedDemand } from './bench.svelte'
+  import type { Bench } from './bench.svelte'
+  import type { UncheckedDemand } from './checked.svelte'
 
   interface Props {
     bench: Bench
@@ -14,12 +15,12 @@
   let { bench, onpick, onsearch }: Props = $props()
 
   const unit = $derived(bench.liveJob.units)
-  const longest = $derived(Math.max(1, ...bench.demands.map(({ demand }) => demand.leadingMm)))
+  const longest = $derived(Math.max(1, ...bench.checked.demands.map(({ demand }) => demand.leadingMm)))
 
   const title = sayDemand
   const figure = (demand: ResolvedDemand): string => sayDemandFigure(demand, unit)
   const verdict = (told: DemandState | UncheckedDemand): string => {
-    if (told.state === 'checking') return bench.stopped === undefined ? 'checking…' : 'not checked'
+    if (told.state === 'checking') return bench.checked.stopped === undefined ? 'checking…' : 'not checked'
     const { demand, state, needed, offered, unit: counted, cannotStand, findings } = told
     const worst = findings[0]
     if (worst !== undefined) {
@@ -52,7 +53,7 @@
     <span class="text-sm text-ink-2">biggest first</span>
   </div>
   <ul>
-    {#each bench.demands as state (state.demand.id)}
+    {#each bench.checked.demands as state (state.demand.id)}
       {@const { demand } = state}
       <!-- the whole line is its handle; by touch its name is, so that a finger can scroll the list -->
       <li
@@ -82,10 +83,10 @@
             }}
             onkeydown={(event) => {
               // what is in hand is put down first
-              if (bench.waiting === undefined && (event.key === 'Enter' || event.key === ' ')) {
+              if (bench.placing.waiting === undefined && (event.key === 'Enter' || event.key === ' ')) {
                 event.preventDefault()
                 event.stopPropagation()
-                bench.placeDemand(demand)
+                bench.placing.placeDemand(demand)
               }
             }}>{title(demand)}</button
           >

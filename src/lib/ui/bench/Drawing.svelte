@@ -163,13 +163,13 @@
   )
   const marks = $derived.by(() => {
     // while something is carried only what that changes is marked; the rest waits in the column
-    const numbers = new Map(bench.findings.map(({ number, finding }) => [finding.key, number]))
+    const numbers = new Map(bench.checked.findings.map(({ number, finding }) => [finding.key, number]))
     const those = bench.carrying
-      ? bench.felt.map(({ finding, change }) => ({
+      ? bench.checked.felt.map(({ finding, change }) => ({
           numbered: { number: numbers.get(finding.key) ?? 0, finding },
           change,
         }))
-      : bench.findings.map((numbered) => ({ numbered, change: undefined }))
+      : bench.checked.findings.map((numbered) => ({ numbered, change: undefined }))
     return placeMarks(those, bench.scene.placed, frameOf('plan'), [...figures.map(({ box }) => box), ...onPaper.boxes])
   })
   /** What names must keep clear of. It stays as it was while something is carried: names do not jump about under a hand. */
@@ -258,14 +258,16 @@
     {#if transform.k > 1.01}<button class="act" title="0" onclick={fit}>Whole vehicle</button>{/if}
     <span title="Of the drawing on a screen of usual size">1 : {scale}</span>
   </p>
-  {#if bench.felt.length > 0}
-    {@const worse = bench.felt.filter(({ change }) => change === 'worse').length}
+  {#if bench.checked.felt.length > 0}
+    {@const worse = bench.checked.felt.filter(({ change }) => change === 'worse').length}
     <p
       class="pointer-events-none absolute bottom-2 left-1/2 flex -translate-x-1/2 gap-4 border border-ink bg-sheet px-3 py-1 text-sm"
       data-testid="felt"
     >
       {#if worse > 0}<b class="font-semibold text-stop">{worse} worse</b>{/if}
-      {#if worse < bench.felt.length}<b class="font-semibold text-good">{bench.felt.length - worse} better</b>{/if}
+      {#if worse < bench.checked.felt.length}<b class="font-semibold text-good"
+          >{bench.checked.felt.length - worse} better</b
+        >{/if}
     </p>
   {/if}
   {#if bench.playing !== undefined}

@@ -12,7 +12,7 @@
     $state.raw(undefined)
 
   const put = ({ id, who, pose, turn, at }: FigureBody, dx: number, dy: number) =>
-    bench.putFigure(id, { who, pose, turn, at: [Math.round(at[0] + dx), Math.round(at[1] + dy)] })
+    bench.editing.putFigure(id, { who, pose, turn, at: [Math.round(at[0] + dx), Math.round(at[1] + dy)] })
 
   function onpointerdown(event: PointerEvent, id: string): void {
     if (event.button !== 0) return
@@ -39,9 +39,9 @@
   }
   function onkeydown(event: KeyboardEvent, body: FigureBody): void {
     const step = STEPS[event.key]
-    if (event.key === 'Delete') bench.removeFigure(body.id)
+    if (event.key === 'Delete') bench.editing.removeFigure(body.id)
     else if (event.key.toLowerCase() === 'r')
-      bench.putFigure(body.id, {
+      bench.editing.putFigure(body.id, {
         who: body.who,
         pose: body.pose,
         at: [...body.at],

@@ -17,7 +17,7 @@
   ] as const)
 
   function add(who: string): void {
-    bench.putFigure(newId('figure'), { who, pose: 'standing', at: [bench.stationMm, 0], turn: 0 })
+    bench.editing.putFigure(newId('figure'), { who, pose: 'standing', at: [bench.stationMm, 0], turn: 0 })
   }
   const turned = (figure: Figure): Figure => ({ ...figure, turn: ((figure.turn + 90) % 360) as Figure['turn'] })
 </script>
@@ -33,15 +33,18 @@
           class="ruled"
           aria-label="{label} is"
           value={figure.pose}
-          onchange={(event) => bench.putFigure(id, { ...figure, pose: event.currentTarget.value as FigurePose })}
+          onchange={(event) =>
+            bench.editing.putFigure(id, { ...figure, pose: event.currentTarget.value as FigurePose })}
         >
           {#each posesOf(figure.who) as pose (pose)}<option value={pose}>{pose}</option>{/each}
         </select>
-        <button class="act" aria-label="Turn {label}" onclick={() => bench.putFigure(id, turned(figure))}>turn</button>
+        <button class="act" aria-label="Turn {label}" onclick={() => bench.editing.putFigure(id, turned(figure))}
+          >turn</button
+        >
         <button
           class="text-ink-2 hover:text-stop"
           aria-label="Take {label} out of the mode"
-          onclick={() => bench.removeFigure(id)}>out</button
+          onclick={() => bench.editing.removeFigure(id)}>out</button
         >
       </div>
     {/each}

@@ -10,7 +10,8 @@
   import LetBeForm from '../parts/LetBeForm.svelte'
   import Stopped from '../parts/Stopped.svelte'
   import Why from '../parts/Why.svelte'
-  import type { Bench, NumberedFinding } from './bench.svelte'
+  import type { Bench } from './bench.svelte'
+  import type { NumberedFinding } from './checked.svelte'
 
   interface Props {
     bench: Bench
@@ -67,7 +68,7 @@
       async () => {
         for (const finding of [...first, ...those.filter((one) => !first.includes(one))]) {
           // a plan on which they cannot be tried has none to offer
-          const remedies = await bench.remedies(finding).catch(() => [])
+          const remedies = await bench.checked.remedies(finding).catch(() => [])
           if (!current) return
           const kept = triedOn === job ? offers.filter((one) => asked.includes(one.finding)) : []
           triedOn = job
@@ -96,28 +97,28 @@
   })
 
   function letBe(finding: Finding, reason: string): boolean {
-    const taken = bench.letBe(finding, reason)
+    const taken = bench.checked.letBe(finding, reason)
     if (taken) bench.openFinding = undefined
     return taken
   }
 </script>
 
 <div class="mt-1.5 border-t border-ink pt-1" data-testid="findings">
-  <Stopped what="The review" why={bench.stopped} onagain={() => bench.requestReview()} />
+  <Stopped what="The review" why={bench.checked.stopped} onagain={() => bench.checked.request()} />
   {#if shown.length === 0}
     <p class="text-sm text-ink-2">
-      {bench.stopped !== undefined
+      {bench.checked.stopped !== undefined
         ? ''
-        : bench.review === undefined
+        : bench.checked.review === undefined
           ? 'Checking…'
           : bench.selected === undefined
             ? `All clear in ${bench.names.mode(bench.modeId)}.`
             : 'All clear.'}
     </p>
   {/if}
-  {#if bench.review !== undefined && bench.review.failed.length > 0}
+  {#if bench.checked.review !== undefined && bench.checked.review.failed.length > 0}
     <p role="alert" class="text-sm text-stop">
-      A rule failed and could not be checked: {bench.review.failed.map(({ rule }) => rule).join(', ')}.
+      A rule failed and could not be checked: {bench.checked.review.failed.map(({ rule }) => rule).join(', ')}.
     </p>
   {/if}
   <ul bind:this={list} class="flex flex-col">
@@ -149,7 +150,7 @@
             {finding.waiver.holds
               ? `Left as it is, ${sayDay(finding.waiver.on)}: ${finding.waiver.reason}`
               : `Left as it was on ${sayDay(finding.waiver.on)} (${finding.waiver.reason}); the figures have changed since.`}
-            <button class="act" onclick={() => bench.takeUp(finding)}
+            <button class="act" onclick={() => bench.checked.takeUp(finding)}
               >{finding.waiver.holds ? 'Bring it back' : 'Clear the note'}</button
             >
           </p>
@@ -162,7 +163,7 @@
               {#each isOpen && (isWide || !isForOne) ? ways : ways.slice(0, BESIDE) as remedy, index (index)}
                 {@const said = sayRemedy(remedy, bench.names, unit)}
                 <li class="border-t border-dotted border-line {isOpen ? 'py-1' : 'py-0.5'}">
-                  <button class="w-full act" onclick={() => bench.take(remedy)}
+                  <button class="w-full act" onclick={() => bench.checked.take(remedy)}
                     >{said.does}<span
                       class="{isOpen ? 'block' : 'ml-1.5 whitespace-nowrap'} text-xs font-normal text-ink-2"
                       >{said.costs}</span

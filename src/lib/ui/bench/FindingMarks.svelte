@@ -14,7 +14,7 @@
   }
   let { bench, frame, marks }: Props = $props()
 
-  const open = $derived(bench.findings.find(({ finding }) => finding.key === bench.openFinding)?.finding)
+  const open = $derived(bench.checked.findings.find(({ finding }) => finding.key === bench.openFinding)?.finding)
   const way = $derived(
     open !== undefined && (open.code === 'way-narrow' || open.code === 'way-shut') ? open.facts.path : [],
   )

@@ -40,8 +40,8 @@
   ]
   const shown = $derived(
     placed === undefined
-      ? bench.findings
-      : bench.findings.filter(({ finding }) => finding.fittings.includes(placed.id)),
+      ? bench.checked.findings
+      : bench.checked.findings.filter(({ finding }) => finding.fittings.includes(placed.id)),
   )
   /** Not part of opening a plan: they come when something is first in hand. */
   let Fields: typeof HandFields | undefined = $state.raw(undefined)
@@ -96,7 +96,7 @@
           class="ruled text-sm"
           aria-label="Position in {bench.names.mode(bench.modeId)}"
           value={placed.stance}
-          onchange={(event) => bench.setStance(event.currentTarget.value)}
+          onchange={(event) => bench.editing.setStance(event.currentTarget.value)}
         >
           {#each stances as stance (stance)}<option value={stance}>{stanceWord(stance, unit)}</option>{/each}
         </select>
@@ -111,14 +111,14 @@
     </div>
     {#if Fields !== undefined}<Fields {bench} {placed} />{/if}
     <div class="mt-1.5 flex flex-wrap gap-x-3 gap-y-1 border-t border-line pt-1.5 text-[0.9286rem]">
-      <button class="act" title="R" onclick={() => bench.turn()}>Turn</button>
-      <button class="act" title="M" onclick={() => bench.mirror()}>Mirror</button>
-      <button class="act" title="D" onclick={() => bench.duplicate()}>Duplicate</button>
-      <button class="act" title="L" onclick={() => bench.toggleLock()}
+      <button class="act" title="R" onclick={() => bench.editing.turn()}>Turn</button>
+      <button class="act" title="M" onclick={() => bench.editing.mirror()}>Mirror</button>
+      <button class="act" title="D" onclick={() => bench.editing.duplicate()}>Duplicate</button>
+      <button class="act" title="L" onclick={() => bench.editing.toggleLock()}
         >{placed.fitting.locked === true ? 'Unlock' : 'Lock'}</button
       >
       <button class="act" title="B" onclick={onlibrary}>Save as module…</button>
-      <button class="act" title="Del" onclick={() => bench.remove()}>Remove</button>
+      <button class="act" title="Del" onclick={() => bench.editing.remove()}>Remove</button>
     </div>
     {#if More !== undefined}<More {bench} {placed} />{/if}
   {/if}

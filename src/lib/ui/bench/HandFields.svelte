@@ -85,7 +85,7 @@
         min={limit.min}
         max={limit.max}
         refused={refusedAt(limit.key)}
-        onset={(mm) => bench.setParameter(limit.key, mm)}
+        onset={(mm) => bench.editing.setParameter(limit.key, mm)}
       />
     {:else if limit.kind === 'count' || limit.kind === 'figure'}
       <NumberField
@@ -98,7 +98,7 @@
         min={limit.min}
         max={limit.max}
         refused={refusedAt(limit.key)}
-        onset={(count) => bench.setParameter(limit.key, count)}
+        onset={(count) => bench.editing.setParameter(limit.key, count)}
       />
     {:else if limit.kind === 'choice'}
       <label class="flex items-baseline justify-between gap-2"
@@ -106,7 +106,7 @@
         <select
           class="min-w-0 ruled"
           {value}
-          onchange={(event) => bench.setParameter(limit.key, event.currentTarget.value)}
+          onchange={(event) => bench.editing.setParameter(limit.key, event.currentTarget.value)}
         >
           {#each limit.choices as choice (choice)}<option value={choice}>{CHOICE_WORDS[choice] ?? choice}</option
             >{/each}
@@ -119,7 +119,7 @@
           type="checkbox"
           class="accent-pencil"
           checked={value as boolean}
-          onchange={(event) => bench.setParameter(limit.key, event.currentTarget.checked)}
+          onchange={(event) => bench.editing.setParameter(limit.key, event.currentTarget.checked)}
         /></label
       >
     {/if}
@@ -137,7 +137,7 @@
           width={fieldWidth}
           min={rides.minMm}
           max={rides.maxMm}
-          onset={(mm) => bench.setStance(stanceAt(mm))}
+          onset={(mm) => bench.editing.setStance(stanceAt(mm))}
         />
       </div>
     {/if}
@@ -162,7 +162,7 @@
           width={fieldWidth}
           min={tapeLimits(row).min}
           max={tapeLimits(row).max}
-          onset={(mm) => bench.setTape(row, mm)}
+          onset={(mm) => bench.editing.setTape(row, mm)}
         >
           <button
             class="absolute right-full mr-1 bg-paper px-0.5 text-xs text-ink-2 opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 aria-pressed:text-pencil aria-pressed:opacity-100 pointer-coarse:opacity-100"

@@ -34,9 +34,9 @@
       input.value = formatLength(was, unit)
       return true
     }
-    if (row !== undefined) bench.setTape(row, read.value)
+    if (row !== undefined) bench.editing.setTape(row, read.value)
     else if (grip !== undefined) {
-      const comesTo = bench.setSize(grip, read.value)
+      const comesTo = bench.editing.setSize(grip, read.value)
       if (Math.abs(comesTo - read.value) >= 1)
         bench.session.tell(
           `It goes no ${read.value > comesTo ? 'further' : 'smaller'} than ${formatLength(comesTo, unit)} ${unit}.`,

@@ -67,7 +67,7 @@
             >{bench.names.fitting(placed.within.hostId)}</button
           ></span
         >
-        <button class="act" onclick={() => bench.takeOutOf()}>Take it out</button>
+        <button class="act" onclick={() => bench.editing.takeOutOf()}>Take it out</button>
       </p>
     {/if}
     {#each hollows as { id: hollow, by, left } (hollow)}
@@ -88,10 +88,10 @@
     {/if}
   </div>
 {/if}
-{#if bench.gearNames.length > 0}
+{#if bench.checked.gearNames.length > 0}
   <div class="mt-2 border-t border-line pt-1.5 text-[0.9286rem] narrow" data-testid="gear">
     <p class="text-ink-2">the client’s gear in it, as drawn</p>
-    {#each bench.gearNames as [name, count] (name)}
+    {#each bench.checked.gearNames as [name, count] (name)}
       <p class="flex justify-between gap-2"><span class="truncate">{name}</span><span>{count}</span></p>
     {/each}
   </div>
@@ -175,7 +175,7 @@
         class="ruled"
         aria-label="Hangs on"
         value={placed.seat.door ?? ''}
-        onchange={(event) => bench.hangOn(event.currentTarget.value)}
+        onchange={(event) => bench.editing.hangOn(event.currentTarget.value)}
       >
         <option value="">the vehicle’s body</option>
         {#each doors as { id: door, label } (door)}<option value={door}>{label}</option>{/each}

@@ -4,12 +4,12 @@
 
   let { bench }: { bench: Bench } = $props()
   const NAMED = 3
-  const names = $derived(bench.insideHeld.map(({ id }) => bench.names.the(id)))
+  const names = $derived(bench.editing.insideHeld.map(({ id }) => bench.names.the(id)))
   const said = $derived(names.length > NAMED ? count(names.length, { one: 'thing', many: 'things' }) : list(names))
   const focused = (button: HTMLButtonElement): void => button.focus()
 </script>
 
-{#if bench.asksInside}
+{#if bench.editing.asksInside}
   <div
     role="alertdialog"
     aria-label="What becomes of what is inside"
@@ -18,7 +18,7 @@
     onkeydown={(event) => {
       if (event.key !== 'Escape') return
       event.stopPropagation()
-      bench.asksInside = false
+      bench.editing.asksInside = false
     }}
   >
     <p>
@@ -26,9 +26,9 @@
       {names.length === 1 ? 'is' : 'are'} inside. What becomes of {names.length === 1 ? 'it' : 'them'}?
     </p>
     <p class="mt-1 flex flex-wrap gap-x-3">
-      <button class="act" onclick={() => bench.removeWith('all')}>Remove all of it</button>
-      <button class="act" onclick={() => bench.removeWith('nothing')}>Leave what is inside where it is</button>
-      <button class="act" {@attach focused} onclick={() => (bench.asksInside = false)}>Cancel</button>
+      <button class="act" onclick={() => bench.editing.removeWith('all')}>Remove all of it</button>
+      <button class="act" onclick={() => bench.editing.removeWith('nothing')}>Leave what is inside where it is</button>
+      <button class="act" {@attach focused} onclick={() => (bench.editing.asksInside = false)}>Cancel</button>
     </p>
   </div>
 {/if}

@@ -32,7 +32,7 @@
   const chosen = $derived(
     bench.selected !== undefined && groupOf(bench.selected, view, bench.interior) !== null ? bench.selected : undefined,
   )
-  const gear = $derived(chosen === undefined ? [] : gearItems(bench.gear, view))
+  const gear = $derived(chosen === undefined ? [] : gearItems(bench.checked.gear, view))
   /** The frame round a fitting, in pixels. */
   const frameOf = ({ bounds: { x, y, z } }: Placed) => {
     const v = view === 'plan' ? y : z

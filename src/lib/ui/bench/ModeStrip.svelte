@@ -12,7 +12,7 @@
   let { bench }: { bench: Bench } = $props()
 
   const tallyOf = (id: string): string => {
-    const mode = bench.review?.modes.find(({ modeId }) => modeId === id)
+    const mode = bench.checked.review?.modes.find(({ modeId }) => modeId === id)
     if (mode === undefined) return '…'
     const of = (gravity: 'stop' | 'caution') =>
       mode.findings.filter((finding) => finding.gravity === gravity && !isLetBe(finding)).length
@@ -22,7 +22,7 @@
     return parts.length === 0 ? 'all clear' : parts.join(' · ')
   }
   const MOST_MARGINS = 3
-  const margins = $derived(bench.margins.slice(0, MOST_MARGINS))
+  const margins = $derived(bench.checked.margins.slice(0, MOST_MARGINS))
   const litres = $derived(offered(bench.scene, 'tank'))
   const use = $derived(waterUse(bench.liveJob.brief))
   const nights = $derived(nightsOfWater(bench.liveJob.brief, litres))
@@ -32,7 +32,7 @@
 <footer class="flex h-[4.4286rem] items-start gap-6 border-t border-ink bg-sheet px-4 pt-2.5">
   <div role="group" aria-label="Modes" class="flex min-w-0 items-start overflow-x-auto">
     {#each bench.modes as [id, mode], index (id)}
-      {#if index > 0}<ModeChange {bench} change={bench.changes[index - 1]} to={mode.name} />{/if}
+      {#if index > 0}<ModeChange {bench} change={bench.checked.changes[index - 1]} to={mode.name} />{/if}
       <button
         aria-pressed={id === bench.modeId}
         title="{mode.name} ({index + 1})"
@@ -75,7 +75,7 @@
               : `${sayMass(Math.floor(margin.left))} left`}</b
         >
       </span>
-    {:else}<span class="text-ink-2">{bench.stopped === undefined ? 'weighing…' : 'not weighed'}</span>{/each}
+    {:else}<span class="text-ink-2">{bench.checked.stopped === undefined ? 'weighing…' : 'not weighed'}</span>{/each}
   </a>
   <div class="w-28 flex-none text-sm">
     <p class="text-[0.9286rem] font-semibold">

@@ -108,7 +108,7 @@
       </p>
     </div>
   {/if}
-  <p><button class="act" title="Shift M" onclick={() => bench.mirrorPlan()}>Mirror the whole plan</button></p>
+  <p><button class="act" title="Shift M" onclick={() => bench.editing.mirrorPlan()}>Mirror the whole plan</button></p>
 </div>
 {#if fittings.length > 0}
   <details class="mt-2 text-[0.9286rem]" data-testid="fittings" open={fittings.length <= LISTED}>

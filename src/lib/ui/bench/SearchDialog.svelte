@@ -62,7 +62,7 @@
                       value={words}
                       keywords={[words, ...(KIND_KEYWORDS[kind.id] ?? [])]}
                       class="flex cursor-pointer items-center gap-3 px-4 py-1 data-selected:bg-paper data-selected:text-pencil"
-                      onSelect={() => run(() => bench.place({ kind: kind.id, parameters: defaultsOf(kind) }))}
+                      onSelect={() => run(() => bench.placing.place({ kind: kind.id, parameters: defaultsOf(kind) }))}
                     >
                       <KindMark made={{ kind: kind.id, parameters: defaultsOf(kind) }} /><span>{words}</span>
                     </Command.Item>
@@ -88,13 +88,13 @@
                 {/each}
               </Command.GroupItems>
             </Command.Group>
-            {#if bench.findings.length > 0}
+            {#if bench.checked.findings.length > 0}
               <Command.Group>
                 <Command.GroupHeading class="px-4 pt-2 caps"
                   >Findings in {bench.names.mode(bench.modeId)}</Command.GroupHeading
                 >
                 <Command.GroupItems>
-                  {#each bench.findings as { number, finding } (finding.key)}
+                  {#each bench.checked.findings as { number, finding } (finding.key)}
                     {@const said = sayFinding(finding, bench.names, bench.liveJob.units)}
                     <Command.Item
                       value="finding {finding.key}"

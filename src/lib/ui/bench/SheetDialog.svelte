@@ -43,7 +43,7 @@
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-[color-mix(in_srgb,var(--ink)_20%,transparent)]" />
     <Dialog.Content
-      class="fixed top-[16%] left-1/2 z-50 w-[26rem] max-w-[95vw] -translate-x-1/2 border border-ink bg-sheet p-4"
+      class="fixed top-[16%] left-1/2 z-50 w-[26rem] max-w-full -translate-x-1/2 border border-ink bg-sheet p-4"
     >
       <Dialog.Title class="font-semibold">A photo or sketch under the drawing</Dialog.Title>
       <Dialog.Description class="mt-1 text-sm text-ink-2"

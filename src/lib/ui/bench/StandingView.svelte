@@ -45,7 +45,7 @@
     ...covered.flatMap(({ items }) => items),
     // the client’s gear in what is in hand, by its name
     ...(bench.selected !== undefined && groupOf(bench.selected, view, bench.interior) !== null
-      ? gearItems(bench.gear, view)
+      ? gearItems(bench.checked.gear, view)
       : []),
   ])
 

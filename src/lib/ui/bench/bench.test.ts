@@ -31,8 +31,8 @@ describe('a thing that is placed', () => {
     const bench = benchOf(empty)
     for (const demand of demandsOf(empty.brief)) {
       const fitting = fittingFor(demand)
-      if (fitting !== undefined) bench.place(fitting)
-      if (bench.waiting !== undefined) bench.endWaiting(false)
+      if (fitting !== undefined) bench.placing.place(fitting)
+      if (bench.placing.waiting !== undefined) bench.placing.endWaiting(false)
     }
     expect(kindsIn(bench)).toContain('bed-fixed')
     expect(kindsIn(bench).length).toBeGreaterThan(5)
@@ -46,14 +46,14 @@ describe('a thing that is placed', () => {
   it('for a demand is one of the kinds that meet it, each tried where it fits, the best first', async () => {
     const bench = benchOf(empty)
     const demand = demandsOf(empty.brief).find(({ need }) => need === 'toilet')!
-    bench.placeDemand(demand)
-    await vi.waitFor(() => expect(bench.choosing?.choices.length).toBe(bench.choosing?.kinds.length), {
+    bench.placing.placeDemand(demand)
+    await vi.waitFor(() => expect(bench.placing.choosing?.choices.length).toBe(bench.placing.choosing?.kinds.length), {
       timeout: 20_000,
     })
-    const [first] = bench.choosing!.choices
+    const [first] = bench.placing.choosing!.choices
     expect(first).toMatchObject({ isMet: true })
-    bench.choose(first!)
-    expect(bench.choosing).toBeUndefined()
+    bench.placing.choose(first!)
+    expect(bench.placing.choosing).toBeUndefined()
     expect(kindsIn(bench)).toEqual([first!.made.kind])
     expect(bench.selected?.seat).toEqual(first!.seat)
   })
@@ -62,23 +62,23 @@ describe('a thing that is placed', () => {
     const bench = benchOf(furnished)
     const before = fittingsIn(bench)
     const bed = made('bed-fixed', { lyingMm: 1900, widthMm: 1400 })
-    bench.place(bed)
-    expect([bench.waiting, bench.carrying, fittingsIn(bench)]).toEqual([bed, true, before])
+    bench.placing.place(bed)
+    expect([bench.placing.waiting, bench.carrying, fittingsIn(bench)]).toEqual([bed, true, before])
     expect(bench.session.notice.text).toContain('no free place of its size')
     expect(bench.scene.placed.map(({ fitting }) => fitting.kind)).toContain('bed-fixed')
-    bench.endWaiting(false)
-    expect([bench.waiting, bench.carrying, bench.selectedId, fittingsIn(bench)]).toEqual([
+    bench.placing.endWaiting(false)
+    expect([bench.placing.waiting, bench.carrying, bench.selectedId, fittingsIn(bench)]).toEqual([
       undefined,
       false,
       undefined,
       before,
     ])
 
-    bench.place(bed)
-    bench.bring(bed, 'plan', [3000, 0], 10)
-    bench.endWaiting(true)
+    bench.placing.place(bed)
+    bench.placing.bring(bed, 'plan', [3000, 0], 10)
+    bench.placing.endWaiting(true)
     const [id, put] = Object.entries(fittingsIn(bench)).at(-1)!
-    expect([put.kind, bench.selectedId, bench.waiting]).toEqual(['bed-fixed', id, undefined])
+    expect([put.kind, bench.selectedId, bench.placing.waiting]).toEqual(['bed-fixed', id, undefined])
     const { x } = bench.scene.placed.find((placed) => placed.id === id)!.bounds
     // its middle was held at 3000; an edge within 0.7 mm of a line is drawn to it
     expect(Math.abs((x.min + x.max) / 2 - 3000)).toBeLessThan(2)
@@ -89,7 +89,7 @@ describe('a thing that is placed', () => {
   it('that no kind meets is told', () => {
     const bench = benchOf(empty)
     const turning = { ...demandsOf(empty.brief)[0]!, need: 'turning-circle' as const }
-    bench.placeDemand(turning)
+    bench.placing.placeDemand(turning)
     expect([bench.session.notice.text, kindsIn(bench)]).toEqual([expect.stringContaining('keep the space clear'), []])
   })
 })
@@ -134,7 +134,7 @@ describe('the hand', () => {
   it('does not move what is locked, and says so', () => {
     const bench = benchOf(furnished)
     bench.select('fit-desk')
-    bench.toggleLock()
+    bench.editing.toggleLock()
     const locked = fittingsIn(bench)['fit-desk']
     bench.effect({ do: 'carry', id: 'fit-desk', view: 'plan', by: [-400, 0], free: true }, 1)
     bench.effect({ do: 'put-down' }, 1)
@@ -142,7 +142,7 @@ describe('the hand', () => {
       locked,
       'It is locked: unlock it first.',
     ])
-    bench.nudge('x', 10)
+    bench.editing.nudge('x', 10)
     expect([fittingsIn(bench)['fit-desk'], bench.session.refusal?.message]).toEqual([
       locked,
       'it is locked: unlock it first',
@@ -151,18 +151,20 @@ describe('the hand', () => {
 
   it('marks what a carry makes worse; demands count what stands', () => {
     const bench = benchOf(furnished)
-    bench.requestReview()
+    bench.checked.request()
     bench.select('fit-shower')
-    const met = () => bench.demands.find(({ demand }) => demand.need === 'shower')!.state
+    const met = () => bench.checked.demands.find(({ demand }) => demand.need === 'shower')!.state
     expect(met()).toBe('met')
     bench.effect({ do: 'carry', id: 'fit-shower', view: 'plan', by: [-900, 0], free: true }, 1)
-    bench.requestReview()
-    expect(bench.felt.map(({ finding }) => finding.code)).toContain('overlap')
+    bench.checked.request()
+    expect(bench.checked.felt.map(({ finding }) => finding.code)).toContain('overlap')
     expect(met()).toBe('met')
     bench.effect({ do: 'put-down' }, 1)
-    bench.requestReview()
-    expect(bench.findings.map(({ finding }) => finding.code)).toContain('overlap')
-    expect(bench.findings.map(({ number }) => number)).toEqual(bench.findings.map((_, index) => index + 1))
+    bench.checked.request()
+    expect(bench.checked.findings.map(({ finding }) => finding.code)).toContain('overlap')
+    expect(bench.checked.findings.map(({ number }) => number)).toEqual(
+      bench.checked.findings.map((_, index) => index + 1),
+    )
     // what cannot stand where it is meets no need
     expect(met()).toBe('there-but')
   })
@@ -171,9 +173,9 @@ describe('the hand', () => {
     const bench = benchOf(furnished)
     const before = Object.keys(fittingsIn(bench)).length
     bench.select('fit-desk')
-    bench.duplicate()
+    bench.editing.duplicate()
     expect([Object.keys(fittingsIn(bench)).length, bench.selected!.fitting.kind]).toEqual([before + 1, 'desk'])
-    bench.remove()
+    bench.editing.remove()
     expect([Object.keys(fittingsIn(bench)).length, bench.selectedId]).toEqual([before, undefined])
   })
 })
@@ -182,9 +184,9 @@ describe('a parameter', () => {
   it('is set by its handle, and refused at its field beyond its limits', () => {
     const bench = benchOf(furnished)
     bench.select('fit-desk')
-    bench.setParameter('lengthMm', 700)
+    bench.editing.setParameter('lengthMm', 700)
     expect(fittingsIn(bench)['fit-desk']!.parameters.lengthMm).toBe(700)
-    bench.setParameter('lengthMm', 70_000)
+    bench.editing.setParameter('lengthMm', 70_000)
     expect(fittingsIn(bench)['fit-desk']!.parameters.lengthMm).toBe(700)
     expect(bench.session.refusal).toMatchObject({
       command: { type: 'fitting.parameters', id: 'fit-desk' },
@@ -196,7 +198,7 @@ describe('a parameter', () => {
     const bench = benchOf(furnished)
     bench.select('fit-desk')
     const rear = () => bench.tape.find(({ id }) => id === 'rear')!
-    bench.setTape(rear(), 3500)
+    bench.editing.setTape(rear(), 3500)
     expect([Math.round(rear().mm), Math.round(bench.selected!.bounds.x.min)]).toEqual([3500, 3500])
   })
 })

@@ -3,7 +3,7 @@ import type { Vec2 } from '$lib/core/geometry'
 import { isLetBe, type Finding } from '$lib/core/review'
 import type { Placed } from '$lib/core/scene'
 import { toScreen, type ViewFrame } from '../drawing/layout'
-import type { NumberedFinding } from './bench.svelte'
+import type { NumberedFinding } from './checked.svelte'
 import type { Felt } from './felt'
 import { boxRound, meets } from './written'
 

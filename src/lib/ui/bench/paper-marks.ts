@@ -10,7 +10,7 @@ import { lengthOf, type Stretch } from './on-paper.svelte'
 import { boxRound } from './written'
 
 /** A tape as it lies on the screen, in pixels. */
-export interface PaperLine {
+interface PaperLine {
   readonly id: string
   readonly a: Vec2
   readonly b: Vec2
@@ -18,7 +18,7 @@ export interface PaperLine {
   readonly isNew: boolean
 }
 
-export interface PaperNote {
+interface PaperNote {
   readonly id: string
   readonly note: Extract<Drawn, { kind: 'note' }>
   readonly at: Vec2

@@ -130,7 +130,7 @@ export class Pointing {
     this.measure()
     if (event.pointerType === 'touch' && this.#touched(event)) return
     // what waits in hand is put down where the pointer is let go
-    if (this.#bench.waiting !== undefined || event.button !== 0 || this.#bench.isPanning) return
+    if (this.#bench.placing.waiting !== undefined || event.button !== 0 || this.#bench.isPanning) return
     const target = event.target as Element
     if (target.closest('[data-mark], button, input') !== null) return
     const screen = this.#local(event)

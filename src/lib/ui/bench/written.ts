@@ -12,7 +12,7 @@ export interface WrittenFigure {
   readonly to: Vec2
 }
 
-export const FIGURE_PX = { size: 12.5, high: 17 }
+const FIGURE_PX = { size: 12.5, high: 17 }
 /** The face of figures runs wider than the narrow cut that widths are measured for. */
 const STRETCH = 1.2
 const PADDING_PX = 8
