@@ -155,7 +155,7 @@ test('a field takes any unit, refuses nonsense beside itself and keeps what was 
   await height.press('Enter')
   await expect(page.getByTestId('parameters').getByRole('alert')).toContainText(/At most 2\s100/)
   await page.getByRole('button', { name: 'Units: mm' }).click()
-  await page.getByRole('menuitem', { name: 'inches' }).click()
+  await page.getByRole('menuitem', { name: 'inches', exact: true }).click()
   await expect(height).toHaveValue('9000')
   await expect(page.getByTestId('parameters').getByLabel('length')).toHaveValue('17 5/16″')
 })

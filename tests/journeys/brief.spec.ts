@@ -82,6 +82,8 @@ test('the brief of a family by keyboard alone: demands in order, a vehicle from 
   // and it goes onto the drawing by Enter
   await tabTo(page, page.locator('[data-demand]').first())
   await page.keyboard.press('Enter')
+  await expect(page.getByTestId('choices')).toContainText('Enter takes the first', { timeout: 60_000 })
+  await page.keyboard.press('Enter')
   await saved(page)
   const [fitting] = Object.values((await stored(request, id)).variants['variant-a']!.plan.fittings)
   expect(fitting).toMatchObject({ kind: 'bed-fixed', parameters: { lyingMm: 1910, widthMm: 1200 } })

@@ -3,7 +3,7 @@ import { vi } from 'vitest'
 import type { ResolvedDemand } from '../../src/lib/core/brief'
 import type { Made } from '../../src/lib/core/fittings'
 import type { Job } from '../../src/lib/core/job'
-import { choiceOf } from '../../src/lib/core/what-if'
+import { choiceOf } from '../../src/lib/core/review'
 import {
   demandStates,
   evaluate,

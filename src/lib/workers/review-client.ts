@@ -1,7 +1,7 @@
 import type { ResolvedDemand } from '$lib/core/brief'
 import type { Made } from '$lib/core/fittings'
 import type { Job } from '$lib/core/job'
-import type { Choice } from '$lib/core/what-if'
+import type { Choice } from '$lib/core/review'
 import type { Finding, ProvenRemedy, VariantReview } from '$lib/core/review'
 import { EngineLink } from './engine-link'
 import engineUrl from './review-engine?engine'

@@ -1,5 +1,5 @@
 import type { Vec2 } from '../geometry'
-import type { Group as FittingGroup } from '../fittings'
+import type { HatchId } from './hatches'
 
 /** The views of the vehicle unfolded. Plan is (x, y); walls are (x, z); the section is (−y, z), seen from behind. */
 export const VIEW_IDS = ['left', 'plan', 'right', 'section'] as const
@@ -17,7 +17,7 @@ export type Item =
       readonly closed: boolean
       readonly weight: Weight
       readonly fill: Fill
-      readonly hatch?: FittingGroup
+      readonly hatch?: HatchId
     }
   | {
       readonly kind: 'circle'

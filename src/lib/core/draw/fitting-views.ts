@@ -15,6 +15,7 @@ import { matterOf, outlineFromAbove, sectionOf, type Placed } from '../scene'
 import type { Interior } from '../shell'
 import { fittingName } from '../text'
 import { line, path, type Item, type ItemGroup, type ViewId } from './display'
+import { hatchOf } from './hatches'
 
 /** What hangs higher than this above the bare floor is above the plan's cut. */
 const PLAN_CUT_MM = 1300
@@ -73,7 +74,7 @@ function planGroup(placed: Placed, interior: Interior): ItemGroup {
     if (solid.fit === 'cloth') return path(outline, 'hair')
     return hidden || prismBounds(solid.prism).z.min > PLAN_CUT_MM
       ? path(outline, 'hidden')
-      : ({ ...path(outline, 'visible', 'wood'), hatch: placed.kind.group } as Item)
+      : ({ ...path(outline, 'visible', 'wood'), hatch: hatchOf(placed) } as Item)
   })
   if (!hidden)
     items.push(...placed.features.filter(({ view }) => view === 'top').map((feature) => topFeature(placed, feature)))
@@ -103,7 +104,7 @@ function sideGroup(placed: Placed): ItemGroup {
   const items: Item[] = placed.solids.map((solid): Item =>
     solid.fit === 'cloth'
       ? path(sideOutline(solid.prism), 'hair')
-      : ({ ...path(sideOutline(solid.prism), 'visible', 'wood'), hatch: placed.kind.group } as Item),
+      : ({ ...path(sideOutline(solid.prism), 'visible', 'wood'), hatch: hatchOf(placed) } as Item),
   )
   for (const { view, shape } of placed.features) {
     const at = alongVehicle(placed, view)
@@ -180,7 +181,7 @@ export function sectionGroup(placed: Placed, interior: Interior, xMm: number): I
   const items: Item[] = cuts.map((shape): Item =>
     isCloth
       ? path(mirrorY(shape), 'hair')
-      : ({ ...path(mirrorY(shape), 'visible', 'wood'), hatch: placed.kind.group } as Item),
+      : ({ ...path(mirrorY(shape), 'visible', 'wood'), hatch: hatchOf(placed) } as Item),
   )
   const across = cuts.map((shape) => polygonSpan(shape, 0))
   const up = cuts.map((shape) => polygonSpan(shape, 1))

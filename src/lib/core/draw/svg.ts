@@ -1,7 +1,7 @@
 import { HATCHES } from './hatches'
 import type { Fill, Item, View, Weight } from './display'
 import { layLabels, type LaidLabel } from './labels'
-import { GROUPS } from '../fittings'
+
 import type { Vec2 } from '../geometry'
 
 /** Pen and brush for paper: widths in mm on the sheet. */
@@ -106,8 +106,7 @@ function drawDimension(item: Extract<Item, { kind: 'dimension' }>, at: (point: V
 /** A sheet as an SVG file in true millimetres, to be printed at its scale. */
 export function toSvg(sheet: Sheet): string {
   const { widthMm, heightMm, scale } = sheet
-  const patterns = GROUPS.map((group) => {
-    const hatch = HATCHES[group]
+  const patterns = Object.entries(HATCHES).map(([group, hatch]) => {
     return `<pattern id="hatch-${group}" width="${hatch.width}" height="${hatch.height}" patternUnits="userSpaceOnUse" patternTransform="scale(${HATCH_MM})"><path d="${hatch.strokes}" fill="none" stroke="${INK}" stroke-width="0.7" stroke-linecap="round" opacity="0.45"/></pattern>`
   })
   const views = sheet.views.map(({ view, left, top }) => {

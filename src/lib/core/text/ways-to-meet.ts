@@ -5,7 +5,7 @@ import { sayFinding } from './findings'
 import { KIND_WORDS } from './fitting-words'
 import type { Names } from './names'
 
-/** What of a way to meet a demand is said; core/what-if finds it. */
+/** What of a way to meet a demand is said. */
 export interface WayToMeet {
   readonly made: Made
   readonly seat: Seat | undefined

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { sayDemand, sayWayToMeet } from '$lib/core/text'
-  import type { Choice } from '$lib/core/what-if'
+  import type { Choice } from '$lib/core/review'
   import GravityMark from '../parts/GravityMark.svelte'
   import type { Bench } from './bench.svelte'
   import KindMark from './KindMark.svelte'

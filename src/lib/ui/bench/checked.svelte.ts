@@ -13,7 +13,7 @@ import {
   waive,
 } from '$lib/core/review'
 import type { ModeChange, Placed, Scene } from '$lib/core/scene'
-import type { Choice } from '$lib/core/what-if'
+import type { Choice } from '$lib/core/review'
 import { ReviewClient, type ReviewAnswer } from '$lib/workers/review-client'
 import { newId } from '../job/new-id'
 import { today } from '../parts/days'

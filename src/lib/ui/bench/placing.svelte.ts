@@ -6,7 +6,7 @@ import type { Command, modesOf, Plan } from '$lib/core/job'
 import { choicesOf, seatsFor } from '$lib/core/needs'
 import { buildScene, type Scene } from '$lib/core/scene'
 import type { Interior } from '$lib/core/shell'
-import { bestFirst, untried, type Choice } from '$lib/core/what-if'
+import { bestFirst, untried, type Choice } from '$lib/core/review'
 import { newId } from '../job/new-id'
 
 /** What it knows of the bench. */

@@ -3,8 +3,8 @@ import { jobWith, person, put, putAtHome, want } from '../../../../tests/support
 import { demandsOf } from '../brief'
 import { type Command, type Job } from '../job'
 import { choicesOf } from '../needs'
-import { evaluate } from '../review'
 import { bestFirst, choiceOf, type Choice } from './choices'
+import { evaluate } from './evaluate'
 
 function choicesIn(job: Job, need: string): readonly Choice[] {
   const now = evaluate(job, 'variant-a')

@@ -2,7 +2,9 @@ import type { ResolvedDemand } from '../brief'
 import { footprintOf, massOf, servicesEver, type Made, type Seat, type ServiceType } from '../fittings'
 import { apply, type Command } from '../job'
 import { NEED_TABLE, needStates, seatsFor, type NeedState } from '../needs'
-import { effectBetween, evaluate, newStops, tried, type Effect, type Evaluation } from '../review'
+import { evaluate, type Evaluation } from './evaluate'
+import { effectBetween, newStops, type Effect } from './prove'
+import { tried } from './try-out'
 
 /** One way to meet a demand: a kind of its own size, and what putting it there does. */
 export interface Choice {
