@@ -14,6 +14,8 @@ const ZOOMS = [
   ['5', '5 -2200 -1700'],
 ] as const
 const UNITS = ['mm', 'in'] as const
+/** Outside the proof one screen in so many is looked at: seven shares nothing with modes, zooms and units. */
+const EACH = 7
 
 interface Overlap {
   readonly a: string
@@ -85,7 +87,7 @@ test('no name, figure, title or mark lies on another, in the demos and examples,
     .filter((name) => name.endsWith('.json'))
     .map((name) => JSON.parse(readFileSync(path.join('examples', name), 'utf8')) as Job)
   const jobs = PROOF ? [...demos, ...examples] : [...demos, examples[3]!]
-  let [screens, written] = [0, 0]
+  let [screens, written, looks] = [0, 0, 0]
   const faults: string[] = []
   for (const job of jobs)
     for (const units of UNITS) {
@@ -95,11 +97,9 @@ test('no name, figure, title or mark lies on another, in the demos and examples,
         const fittings = Object.keys(plan.fittings)
         for (const [zoomName, zoom] of ZOOMS) {
           // with nothing in hand, and with something
-          for (const has of [undefined, fittings[screens % fittings.length]]) {
-            if (!PROOF && (screens * 7) % 3 !== 0 && has === undefined) {
-              screens += 1
-              continue
-            }
+          for (const has of [undefined, fittings[looks % fittings.length]]) {
+            looks += 1
+            if (!PROOF && looks % EACH !== 0) continue
             const search = new URLSearchParams({
               variant,
               mode,
@@ -132,6 +132,6 @@ test('no name, figure, title or mark lies on another, in the demos and examples,
     ],
     faults,
   })
-  expect(written).toBeGreaterThan(500)
+  expect(written).toBeGreaterThan(200)
   expect(faults).toEqual([])
 })

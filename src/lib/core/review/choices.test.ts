@@ -3,7 +3,8 @@ import { jobWith, person, put, putAtHome, want } from '../../../../tests/support
 import { demandsOf } from '../brief'
 import { type Command, type Job } from '../job'
 import { choicesOf } from '../needs'
-import { bestFirst, choiceOf, type Choice } from './choices'
+import { bestFirst, type Choice } from './choice'
+import { choiceOf } from './choices'
 import { evaluate } from './evaluate'
 
 function choicesIn(job: Job, need: string): readonly Choice[] {
@@ -44,7 +45,14 @@ describe('ways to meet a demand', () => {
   })
 
   it('come in order: what stands, without new stops, and meets the demand, before what does not', () => {
-    const blank = { effect: { causes: [], worse: [], cures: 0 }, isMet: true, massKg: 1, wallMm: 0, unasked: 0 }
+    const blank = {
+      effect: { causes: [], worse: [], cures: 0 },
+      isMet: true,
+      massKg: 1,
+      wallMm: 0,
+      unasked: 0,
+      isUsual: false,
+    }
     const of = (kind: string, more: Partial<Choice>): Choice =>
       ({ ...blank, made: { kind, parameters: {} }, seat: {} as never, ...more }) as Choice
     const stop = { gravity: 'stop', key: 'x' } as never

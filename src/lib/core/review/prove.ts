@@ -1,18 +1,9 @@
 import { withFollows } from './causes'
+import type { Effect } from './effect'
 import { GRAVITIES, type Finding, type Remedy } from './finding'
 import { tried, withRemedy } from './try-out'
 import { evaluate, type Evaluation } from './evaluate'
 import type { VariantReview } from './variant-review'
-
-/** What a change does to the findings of a whole job, its own findings before and after it. */
-export interface Effect {
-  /** Findings that were not there before. */
-  readonly causes: readonly Finding[]
-  /** Findings that were there before, in the same mode, and are further off now. */
-  readonly worse: readonly Finding[]
-  /** How many findings go, in all modes. */
-  readonly cures: number
-}
 
 /** A remedy that cures its finding, with what else it changes. */
 export interface ProvenRemedy extends Remedy, Effect {}
@@ -32,10 +23,6 @@ const SAME = 1
 const isWorse = (now: Finding, before: Finding): boolean =>
   GRAVITIES.indexOf(now.gravity) < GRAVITIES.indexOf(before.gravity) ||
   Math.abs(now.measured - now.needed) > Math.abs(before.measured - before.needed) + (now.unit === 'count' ? 0 : SAME)
-
-/** New stops that a remedy makes, the same fault in several modes once. */
-export const newStops = ({ causes }: Pick<Effect, 'causes'>): number =>
-  new Set(causes.flatMap(({ gravity, key }) => (gravity === 'stop' ? [key] : []))).size
 
 /** What a change does to the findings of a whole job: which keys are there after it, and what it cures and causes. */
 interface Tried {

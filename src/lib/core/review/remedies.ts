@@ -2,7 +2,8 @@ import type { Job } from '../job'
 import { evaluate, type Evaluation, readIn } from './evaluate'
 import type { Finding, Remedy, RemedyCode } from './finding'
 import { ruleNamed, withFigures } from './own-rules'
-import { newStops, proverOf, type ProvenRemedy } from './prove'
+import { newStops } from './effect'
+import { proverOf, type ProvenRemedy } from './prove'
 
 /** A way out that makes more new stops than this is none. */
 const MOST_NEW_STOPS = 3
