@@ -181,6 +181,17 @@ test('a tape between two points snaps, is kept, and goes with an undo; a note st
   await expect(page.getByTestId('note')).toBeVisible()
 })
 
+test('a double click is for the size of what lies on top', async ({ page, request }) => {
+  const id = await ownJob(request)
+  await openPlan(page, id)
+  await page.mouse.dblclick(...(await middle(page, 'plan-fit-galley')))
+  await expect(page.getByTestId('figure-in-drawing size x')).toBeFocused()
+  await page.keyboard.type('1450')
+  await page.keyboard.press('Enter')
+  await saved(page)
+  expect((await parametersOf(request, id, 'fit-galley')).lengthMm).toBe(1450)
+})
+
 test('undo survives a reload', async ({ page, request }) => {
   const id = await ownJob(request)
   await openPlan(page, id)

@@ -1,12 +1,13 @@
 import { existsSync } from 'node:fs'
 import { env } from '$env/dynamic/private'
-import { DEMO_JOBS } from '$lib/demo'
+import { DEMO_JOBS, STARTER_MODULES } from '$lib/demo'
 import { Caretaker } from './caretaker'
 import { Copies } from './copies/copies'
 import { databaseFile } from './data-folder'
 import { assertWhole, openDatabase } from './database'
 import { JobRepository } from './job-repository'
 import { toStored } from './engine/jobs'
+import { toStoredModule } from './engine/modules'
 import { migrateDatabase, MIGRATIONS } from './migrations'
 import { ModuleRepository } from './module-repository'
 import { PhotoRepository } from './photos/photo-repository'
@@ -37,6 +38,7 @@ async function open(): Promise<Store> {
   const database = openDatabase(file, Object.keys(MIGRATIONS))
   try {
     const ran = await migrateDatabase(database.db)
+    const isNew = ran.length === Object.keys(MIGRATIONS).length
     await assertWhole(database, file)
     had = file
     const jobs = new JobRepository(database, quick)
@@ -44,6 +46,10 @@ async function open(): Promise<Store> {
       for (const [index, job] of DEMO_JOBS.entries())
         await jobs.create(toStored(job), new Date(Date.now() - index * 60_000).toISOString())
     }
+    const modules = new ModuleRepository(database)
+    // a library begins with a dozen of ours, once: what is deleted stays so
+    if (isNew)
+      for (const module of STARTER_MODULES) await modules.save(toStoredModule(module), new Date().toISOString())
     const caretaker = new Caretaker(jobs, copies, () => new Date().toISOString())
     await caretaker.begin()
     const close = async () => {
@@ -52,7 +58,7 @@ async function open(): Promise<Store> {
     }
     return {
       jobs,
-      modules: new ModuleRepository(database),
+      modules,
       shop: new ShopRepository(database),
       photos: new PhotoRepository(database),
       sessions: new SessionRepository(database),

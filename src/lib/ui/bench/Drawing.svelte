@@ -230,6 +230,7 @@
   onpointermove={pointing.move}
   onpointerup={pointing.up}
   onpointercancel={pointing.lost}
+  ondblclick={pointing.dblclick}
   oncontextmenu={pointing.contextmenu}
 >
   <svg {width} {height} class="sheet">

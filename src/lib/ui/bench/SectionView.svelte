@@ -61,6 +61,7 @@
     onpointermove={pointing.move}
     onpointerup={pointing.up}
     onpointercancel={pointing.lost}
+    ondblclick={pointing.dblclick}
     oncontextmenu={pointing.contextmenu}
   >
     <HatchDefs />

@@ -91,6 +91,7 @@
       class={['fitting', bench.lifted.includes(placed.id) && 'lifted']}
       onfocus={() => onfocused(placed.id)}
     >
+      <title>{fittingName(placed.fitting)}</title>
       <Marks items={groupFor(placed)!.items} {frame} />
     </g>
   {/each}

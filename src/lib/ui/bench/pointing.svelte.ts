@@ -1,3 +1,4 @@
+import { tick } from 'svelte'
 import { cornersIn, nextBelow, thingsAt, thingsBetween, type ViewId } from '$lib/core/draw'
 import type { Vec2 } from '$lib/core/geometry'
 import { frameHeight, toView, type ViewFrame } from '../drawing/layout'
@@ -28,6 +29,8 @@ const TAPE_REACH_PX = 8
 /** A finger that rests so long asks what lies there. */
 const LONG_PRESS_MS = 480
 const RESTS_PX = 8
+/** Presses that follow each other so quickly are one double click. */
+const DOUBLE_MS = 500
 /** Between the views, so near a view the pointer is in it. */
 const BESIDE_PX = 10
 
@@ -50,6 +53,9 @@ export class Pointing {
   #isSpent = false
   #resting: ReturnType<typeof setTimeout> | undefined
   #pressed: Vec2 | undefined
+  /** What the first of two clicks took. */
+  #taken: string | undefined
+  #takenAt = -Infinity
 
   constructor(drawing: Pointed) {
     this.#drawing = drawing
@@ -170,6 +176,8 @@ export class Pointing {
     const id = held ?? here[0]
     if (id === undefined) return this.#send({ name: 'press-paper', add, ...from })
     bench.lookAt(frame.id)
+    if (event.timeStamp - this.#takenAt > DOUBLE_MS) this.#taken = id
+    this.#takenAt = event.timeStamp
     if (add) return this.#send({ name: 'press', id: here[0]!, add, ...from })
     const next = bench.also.length > 0 ? here[0] : nextBelow(here, id)
     this.#send({ name: 'press', id, held: held !== undefined, next, ...from })
@@ -257,6 +265,18 @@ export class Pointing {
   lost = (event: PointerEvent): void => {
     this.#send({ name: 'cancel' })
     this.up(event)
+  }
+
+  /** A double click is for the size of what the first click took: the second has not picked below it. */
+  dblclick = (event: MouseEvent): void => {
+    const element = this.#drawing.element()
+    const taken = this.#taken
+    if (taken === undefined || (event.target as Element).closest('[data-mark], [data-station], input') !== null) return
+    this.#bench.select(taken)
+    void tick().then(() => {
+      const place = element instanceof SVGElement ? element.parentElement : element
+      place?.querySelector<HTMLInputElement>('input[data-testid^="figure-in-drawing size"]')?.focus()
+    })
   }
 
   contextmenu = (event: MouseEvent): void => {

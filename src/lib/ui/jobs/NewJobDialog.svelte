@@ -10,7 +10,7 @@
   import NumberField from '../parts/NumberField.svelte'
   import LengthField from '../parts/LengthField.svelte'
   import ShellSelect from '../parts/ShellSelect.svelte'
-  import { bringIn } from './job-requests'
+  import { bringIn, layoutPlan, listLayouts, type LayoutSummary } from './job-requests'
 
   let { open = $bindable(false) }: { open: boolean } = $props()
   let name = $state('')
@@ -20,6 +20,13 @@
   let nights = $state(3)
   let fault = $state('')
   let templateId = $state('')
+  /** Plans to start from, and which of them are for the body that is chosen. */
+  let layouts: readonly LayoutSummary[] = $state.raw([])
+  let layoutId = $state('')
+  const fitting = $derived(layouts.filter((one) => one.shellId === shellId))
+  $effect(() => {
+    if (open) void listLayouts().then((answer) => (layouts = answer.ok ? answer.value : []))
+  })
   const template = $derived(BRIEF_TEMPLATES.find(({ id }) => id === templateId))
 
   async function create(event: SubmitEvent): Promise<void> {
@@ -42,8 +49,16 @@
     const brief = template?.brief ?? { ...newBrief(), people, nightsOffHookUp: nights }
     const shop = await shopRules()
     const own = shop.ok && Object.keys({ ...shop.value.settings, ...shop.value.house }).length > 0
+    const empty = newJob(newId('job'), name.trim().slice(0, 120), genericShell(shellId), brief)
+    const [variantId, variant] = Object.entries(empty.variants)[0]!
+    const plan = layoutId === '' ? undefined : await layoutPlan(layoutId)
+    if (plan !== undefined && !plan.ok) {
+      fault = plan.message
+      return
+    }
     const job = {
-      ...newJob(newId('job'), name.trim().slice(0, 120), genericShell(shellId), brief),
+      ...empty,
+      ...(plan === undefined ? {} : { variants: { [variantId]: { ...variant, plan: plan.value } } }),
       ...(own ? { rules: shop.value } : {}),
     }
     const outcome = await bringIn(JSON.stringify(job))
@@ -74,9 +89,26 @@
         <label
           ><span class="text-ink-2">Vehicle</span><ShellSelect
             value={shellId}
-            onchoose={(id) => (shellId = id)}
+            onchoose={(id) => {
+              shellId = id
+              layoutId = ''
+            }}
           /></label
         >
+        {#if fitting.length > 0}
+          <label
+            ><span class="text-ink-2">Start with</span><select
+              class="mt-1 block w-full ruled"
+              aria-label="Start with"
+              bind:value={layoutId}
+            >
+              <option value="">an empty vehicle</option>
+              {#each fitting as layout (layout.id)}<option value={layout.id}
+                  >the plan of: {layout.name} ({layout.fittings} fittings)</option
+                >{/each}
+            </select></label
+          >
+        {/if}
         <label
           ><span class="text-ink-2">Client</span><select
             class="mt-1 block w-full ruled"

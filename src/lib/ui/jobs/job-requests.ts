@@ -1,6 +1,16 @@
-import type { Fault, Job, JobSummary } from '$lib/core/job'
+import type { Fault, Job, JobSummary, Plan } from '$lib/core/job'
 import { ask, type Answer } from '../parts/ask'
 import { linesSince } from '../job/lines-since'
+
+/** A plan to start from, as the list names it. */
+export interface LayoutSummary {
+  readonly id: string
+  readonly name: string
+  readonly shellId: string
+  readonly fittings: number
+}
+export const listLayouts = (): Promise<Answer<readonly LayoutSummary[]>> => ask('/api/layouts')
+export const layoutPlan = (id: string): Promise<Answer<Plan>> => ask(`/api/layouts/${id}`)
 
 export type Outcome =
   | { readonly ok: true; readonly id: string }
