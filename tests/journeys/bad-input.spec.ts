@@ -32,7 +32,7 @@ test('names that run from right to left, and as long as they may be, stand in dr
   const refused = await request.post('/api/jobs', {
     data: withLabel({ ...(await stored(request, id)), id: 'job-too-long' }, 'fit-bed', 'x'.repeat(500)),
   })
-  expect(refused.status()).toBe(400)
+  expect(refused.status()).toBe(422)
   expect(JSON.stringify(await refused.json())).toContain('fit-bed')
 })
 
