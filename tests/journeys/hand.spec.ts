@@ -84,6 +84,25 @@ test('a figure in the drawing is a field: click, type, Enter; it takes a sum, an
   await expect(behind).toHaveValue('60')
 })
 
+test('a figure that is only looked at changes nothing, though it is shown rounded', async ({ page, request }) => {
+  const id = await ownJob(request, (job) => ({ ...job, units: 'in' }))
+  await openPlan(page, id)
+  const before = await revisionOf(request, id)
+  await page.getByTestId('plan-fit-galley').click()
+  await expect(page.getByTestId('figure-in-drawing size x')).toBeVisible()
+  for (const name of ['size x', 'size y', 'tape behind', 'tape ahead']) {
+    const figure = page.getByTestId(`figure-in-drawing ${name}`)
+    if (!(await figure.isVisible())) continue
+    await figure.click()
+    await page.keyboard.press('Enter')
+    await figure.click()
+    await page.mouse.click(980, 600)
+    await page.getByTestId('plan-fit-galley').click()
+  }
+  await page.waitForTimeout(600)
+  expect(await revisionOf(request, id)).toBe(before)
+})
+
 test('a click takes what is drawn, the next click what lies below; the second button lists it all', async ({
   page,
   request,

@@ -1,6 +1,6 @@
 export { VIEW_IDS, type Bounds, type Item, type ItemGroup, type View, type ViewId } from './display'
 export { HATCHES } from './hatches'
-export { layLabels, lettersWidth, type LabelBox } from './labels'
+export { layLabels, lettersWidth, meet, type LabelBox } from './labels'
 export { cabSeatItems } from './cab-seats'
 export { clearanceItems, fittingGroup, openGroup } from './fitting-views'
 export { planBounds, sectionBounds, shellPlan, shellSection, shellSide, sideBounds } from './shell-views'

@@ -54,7 +54,7 @@ export interface LabelBox {
 }
 
 /** Whether two boxes lie on one another. */
-const meet = (a: LabelBox, b: LabelBox): boolean => a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1
+export const meet = (a: LabelBox, b: LabelBox): boolean => a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1
 
 function boxOf({ at: [x, y], fontSize, anchor, upright }: LaidLabel, long: number): LabelBox {
   const before = anchor === 'start' ? 0 : anchor === 'end' ? long : long / 2

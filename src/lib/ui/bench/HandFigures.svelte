@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { HandDimension } from '$lib/core/draw'
   import { TAPE_WORDS } from '$lib/core/text'
-  import { formatLength, parseLength } from '$lib/core/units'
+  import { formatLength, parseLength, sayLength } from '$lib/core/units'
   import type { Bench } from './bench.svelte'
   import type { WrittenFigure } from './written'
 
@@ -23,23 +23,24 @@
 
   let fault: { readonly key: string; readonly text: string } | undefined = $state.raw(undefined)
 
+  /** Something was typed since the figure was taken: one that is only looked at is shown rounded, and changes nothing. */
+  let isTyped = false
+
   function set({ key, grip, row, mm: was }: HandDimension, input: HTMLInputElement): boolean {
+    if (!isTyped) return true
     const read = parseLength(input.value, unit)
     fault = undefined
     if (!read.ok) {
       fault = { key, text: read.fault }
       return false
     }
-    if (Math.abs(read.value - was) < 0.05) {
-      input.value = formatLength(was, unit)
-      return true
-    }
+    isTyped = false
     if (row !== undefined) bench.editing.setTape(row, read.value)
     else if (grip !== undefined) {
       const comesTo = bench.editing.setSize(grip, read.value)
       if (Math.abs(comesTo - read.value) >= 1)
         bench.session.tell(
-          `It goes no ${read.value > comesTo ? 'further' : 'smaller'} than ${formatLength(comesTo, unit)} ${unit}.`,
+          `It goes no ${read.value > comesTo ? 'further' : 'smaller'} than ${sayLength(comesTo, unit)}.`,
         )
     }
     input.value = formatLength(figures.find(({ dimension }) => dimension.key === key)?.dimension.mm ?? was, unit)
@@ -49,11 +50,8 @@
 
 <svg {width} {height} class="pointer-events-none absolute inset-0" aria-hidden="true">
   {#each figures as { dimension, from, to } (dimension.key)}
-    {@const flat = Math.abs(from[1] - to[1]) < 0.5}
     <path
-      d="M{from[0]} {from[1]}L{to[0]} {to[1]}{[from, to]
-        .map(([x, y]) => (flat || dimension.own === 'above' ? `M${x - 3} ${y + 3}l6 -6` : `M${x - 3} ${y + 3}l6 -6`))
-        .join('')}"
+      d="M{from[0]} {from[1]}L{to[0]} {to[1]}{[from, to].map(([x, y]) => `M${x - 3} ${y + 3}l6 -6`).join('')}"
       class={dimension.own === undefined ? 'chain' : 'own'}
     />
   {/each}
@@ -79,8 +77,14 @@
       spellcheck="false"
       maxlength="60"
       value={text}
-      onfocus={(event) => event.currentTarget.select()}
-      oninput={(event) => (event.currentTarget.style.width = `${Math.max(4, event.currentTarget.value.length + 1)}ch`)}
+      onfocus={(event) => {
+        isTyped = false
+        event.currentTarget.select()
+      }}
+      oninput={(event) => {
+        isTyped = true
+        event.currentTarget.style.width = `${Math.max(4, event.currentTarget.value.length + 1)}ch`
+      }}
       onblur={(event) => {
         const input = event.currentTarget
         input.style.width = ''
@@ -95,6 +99,7 @@
         event.stopPropagation()
         const input = event.currentTarget
         if (event.key === 'Escape') {
+          isTyped = false
           input.value = text
           fault = undefined
           input.blur()

@@ -1,11 +1,11 @@
-import type { LabelBox } from '$lib/core/draw'
+import { meet, type LabelBox } from '$lib/core/draw'
 import type { Vec2 } from '$lib/core/geometry'
 import { isLetBe, type Finding } from '$lib/core/review'
 import type { Placed } from '$lib/core/scene'
 import { toScreen, type ViewFrame } from '../drawing/layout'
 import type { NumberedFinding } from './checked.svelte'
 import type { Felt } from './felt'
-import { boxRound, meets } from './written'
+import { boxRound } from './written'
 
 /** A finding as it is marked on the plan, in pixels. */
 export interface Mark {
@@ -48,7 +48,7 @@ export function placeMarks(
     if (finding.fittings.length === 0 || isLetBe(finding)) return []
     const [from, y] = toScreen(plan, placeInPlan(placed, finding))
     let x = from
-    for (let tries = 0; tries < MOST_TRIES && taken.some((box) => meets(box, boxOfMark([x, y]))); tries += 1)
+    for (let tries = 0; tries < MOST_TRIES && taken.some((box) => meet(box, boxOfMark([x, y]))); tries += 1)
       x += SPREAD_PX / 2
     taken.push(boxOfMark([x, y]))
     return [{ numbered, change, at: [x, y] }]

@@ -185,13 +185,20 @@ export class OnPaper {
     else this.put(newId('drawn'), { kind: 'pinned', fitting, row: row.id })
   }
 
-  /** Lays a picture under a view, as wide as the body until its scale is set. */
+  /** Lays a picture under a view, as wide as the body until its scale is set; under a wall it stands on the floor. */
   laySheet(photo: string, view: ViewId, wide: number, high: number): string {
     const id = newId('drawn')
     const { min, max } = this.#at.scene.interior.xSpan
     const wideMm = Math.round(max - min)
     const highMm = Math.max(10, Math.round((wideMm * high) / wide))
-    this.put(id, { kind: 'sheet', view, photo, at: [Math.round(min), Math.round(-highMm / 2)], wideMm, highMm })
+    this.put(id, {
+      kind: 'sheet',
+      view,
+      photo,
+      at: [Math.round(min), view === 'plan' ? Math.round(-highMm / 2) : 0],
+      wideMm,
+      highMm,
+    })
     return id
   }
 

@@ -1,4 +1,4 @@
-import { lettersWidth, type HandDimension, type LabelBox } from '$lib/core/draw'
+import { lettersWidth, meet, type HandDimension, type LabelBox } from '$lib/core/draw'
 import type { Vec2 } from '$lib/core/geometry'
 import { formatLength, type LengthUnit } from '$lib/core/units'
 import { toScreen, type ViewFrame } from '../drawing/layout'
@@ -18,8 +18,6 @@ const STRETCH = 1.2
 const PADDING_PX = 8
 /** How far over its edge a measure of its own is drawn. */
 const OVER_PX = 6
-
-export const meets = (a: LabelBox, b: LabelBox): boolean => a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1
 
 export const boxRound = ([x, y]: Vec2, wide: number, high: number): LabelBox => ({
   x0: x - wide / 2,
@@ -93,8 +91,8 @@ export function writeFigures(
     const isOn = ({ x0, y0, x1, y1 }: LabelBox): boolean => x0 >= 0 && y0 >= 0 && x1 <= width && y1 <= height
     const free = tries
       .map((at) => boxRound(at, wide, high))
-      .filter((one) => isOn(one) && !taken.some((other) => meets(one, other)))
-    const box = free.find((one) => !avoided.some((other) => meets(one, other))) ?? free[0]
+      .filter((one) => isOn(one) && !taken.some((other) => meet(one, other)))
+    const box = free.find((one) => !avoided.some((other) => meet(one, other))) ?? free[0]
     if (box === undefined) return []
     taken.push(box)
     return [{ dimension, text, box, from, to }]
