@@ -25,8 +25,18 @@ interface Property {
 
 const MEASURES: Readonly<Record<string, 'mass' | 'volume'>> = { kg: 'mass', L: 'volume' }
 
+const known = new WeakMap<FittingKind, readonly Limit[]>()
+
 /** The parameters of a kind in the order of its schema. */
 export function limitsOf(kind: FittingKind): readonly Limit[] {
+  const before = known.get(kind)
+  if (before !== undefined) return before
+  const limits = readLimits(kind)
+  known.set(kind, limits)
+  return limits
+}
+
+function readLimits(kind: FittingKind): readonly Limit[] {
   const { properties = {} } = z.toJSONSchema(kind.parameters, { io: 'input' }) as {
     properties?: Record<string, Property>
   }

@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { ResolvedDemand } from '$lib/core/brief'
   import type { DemandState } from '$lib/core/review'
-  import { sayBasis, sayBecause, sayDemand, sayDemandFigure, sayFinding, small } from '$lib/core/text'
+  import { sayBasis, sayBecause, sayDemand, sayDemandFigure, small } from '$lib/core/text'
   import { sayLength, sayVolume } from '$lib/core/units'
+  import type { sayFinding } from './finding-words'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
   import type { UncheckedDemand } from './checked.svelte'
@@ -18,6 +19,12 @@
   const longest = $derived(Math.max(1, ...bench.checked.demands.map(({ demand }) => demand.leadingMm)))
 
   const title = sayDemand
+  /** The words for what is wrong come with the first review: opening a plan does not wait for them. */
+  let say: typeof sayFinding | undefined = $state.raw(undefined)
+  const isReviewed = $derived(bench.checked.review !== undefined)
+  $effect(() => {
+    if (isReviewed) void import('./finding-words').then((module) => (say = module.sayFinding))
+  })
   const figure = (demand: ResolvedDemand): string => sayDemandFigure(demand, unit)
   const verdict = (told: DemandState | UncheckedDemand): string => {
     if (told.state === 'checking') return bench.checked.stopped === undefined ? 'checking…' : 'not checked'
@@ -27,7 +34,7 @@
       if (worst.code === 'berth-short') return `${sayLength(worst.needed - worst.measured, unit)} too short`
       if (worst.code === 'berth-narrow') return `${sayLength(worst.needed - worst.measured, unit)} too narrow`
       if (worst.code === 'service-missing' && worst.measured === 0 && state === 'missing') return 'not in the plan yet'
-      return small(sayFinding(worst, bench.names, unit).title)
+      return say === undefined ? 'checking…' : small(say(worst, bench.names, unit).title)
     }
     if (state === 'there-but')
       return cannotStand.length > 0 ? 'in the plan, but it cannot stand there' : 'in the plan, but too small'

@@ -5,7 +5,7 @@
   import { sayMove } from '$lib/core/text'
   import type { Bench } from './bench.svelte'
   import FigureHandles from './FigureHandles.svelte'
-  import FindingMarks from './FindingMarks.svelte'
+  import type Marked from './FindingMarks.svelte'
   import Grips from './Grips.svelte'
   import HandFigures from './HandFigures.svelte'
   import HatchDefs from '../drawing/HatchDefs.svelte'
@@ -208,6 +208,12 @@
   $effect(() => {
     if (isOnPaper) void import('./PaperLayer.svelte').then((module) => (PaperLayer = module.default))
   })
+  /** Nor is what the review says: it comes with the first marks. */
+  let FindingMarks: typeof Marked | undefined = $state.raw(undefined)
+  const hasMarks = $derived(marks.length > 0)
+  $effect(() => {
+    if (hasMarks) void import('./FindingMarks.svelte').then((module) => (FindingMarks = module.default))
+  })
   const isBusy = $derived(['dragging', 'pulling'].includes(pointing.drag.name))
 </script>
 
@@ -245,8 +251,8 @@
     {/each}
     <FigureHandles {bench} frame={frameOf('plan')} />
     <StationLine {bench} frame={frameOf('plan')} {width} {height} />
-    <FindingMarks {bench} frame={frameOf('plan')} {marks} />
-    {#if bench.also.length === 0 && bench.selected !== undefined && bench.playing === undefined}
+    {#if FindingMarks !== undefined}<FindingMarks {bench} frame={frameOf('plan')} {marks} />{/if}
+    {#if bench.also.length === 0 && bench.selected !== undefined && bench.playing === undefined && pointing.drag.name !== 'dragging'}
       {#each frames as frame (frame.id)}
         {#if groupOf(bench.selected, frame.id as Along, bench.interior) !== null}<Grips {bench} {frame} />{/if}
       {/each}

@@ -18,7 +18,7 @@
   const way = $derived(
     open !== undefined && (open.code === 'way-narrow' || open.code === 'way-shut') ? open.facts.path : [],
   )
-  const words = (finding: Finding) => sayFinding(finding, bench.names, bench.liveJob.units)
+  const words = (finding: Finding) => sayFinding(finding, bench.names, bench.session.job.units)
 </script>
 
 {#if way.length > 0}

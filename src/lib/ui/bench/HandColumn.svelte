@@ -7,10 +7,8 @@
   import { formatLength, sayMass } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
-  import CabSeats from './CabSeats.svelte'
-  import FiguresPanel from './FiguresPanel.svelte'
   import type ArrangePanel from './ArrangePanel.svelte'
-  import FindingList from './FindingList.svelte'
+  import type Findings from './FindingList.svelte'
   import type HandFields from './HandFields.svelte'
   import type HandMore from './HandMore.svelte'
   import type OutPanel from './OutPanel.svelte'
@@ -48,6 +46,12 @@
   let More: typeof HandMore | undefined = $state.raw(undefined)
   let Arrange: typeof ArrangePanel | undefined = $state.raw(undefined)
   let Out: typeof OutPanel | undefined = $state.raw(undefined)
+  /** Nor this: it comes with the first review. */
+  let FindingList: typeof Findings | undefined = $state.raw(undefined)
+  const isReviewed = $derived(bench.checked.review !== undefined || bench.checked.stopped !== undefined)
+  $effect(() => {
+    if (isReviewed) void import('./FindingList.svelte').then((module) => (FindingList = module.default))
+  })
   const hasOne = $derived(placed !== undefined)
   const hasMore = $derived(bench.also.length > 0)
   $effect(() => {
@@ -69,7 +73,7 @@
   <SectionView {bench} {onmenu} />
 
   <!-- what is wrong stands right under the section; then what is in hand -->
-  <FindingList {bench} {shown} isForOne={placed !== undefined} />
+  {#if FindingList !== undefined}<FindingList {bench} {shown} isForOne={placed !== undefined} />{/if}
   {#if bench.also.length > 0}
     {#if Arrange !== undefined}<Arrange {bench} {onlibrary} />{/if}
   {:else if placed !== undefined}
@@ -123,7 +127,6 @@
     {#if More !== undefined}<More {bench} {placed} />{/if}
   {/if}
   {#if placed === undefined}
-    <CabSeats {bench} /><FiguresPanel {bench} />
     {#if Out !== undefined}<Out {bench} />{/if}
   {/if}
 </section>

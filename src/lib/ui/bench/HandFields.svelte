@@ -26,7 +26,8 @@
       handlesOf(placed.fitting).flatMap(({ key, names, limit }) => (names.length > 0 && 'min' in limit ? [key] : [])),
     ),
   )
-  const limits = $derived(limitsOf(placed.kind))
+  const kind = $derived(placed.kind)
+  const limits = $derived(limitsOf(kind))
   const first = $derived(limits.filter(({ key }) => inReach.has(key)))
   const rare = $derived(limits.filter(({ key }) => !inReach.has(key)))
   const depths = $derived.by(() => {

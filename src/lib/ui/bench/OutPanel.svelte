@@ -2,6 +2,8 @@
   import { goingBack } from '$lib/core/job'
   import { contentsOf } from '$lib/core/scene'
   import { fittingName, sayGoingBack, sayMinutes } from '$lib/core/text'
+  import CabSeats from './CabSeats.svelte'
+  import FiguresPanel from './FiguresPanel.svelte'
   import type { Bench } from './bench.svelte'
 
   let { bench }: { bench: Bench } = $props()
@@ -22,6 +24,7 @@
   const stays = $derived(back.filter(({ forGood }) => forGood).length)
 </script>
 
+<CabSeats {bench} /><FiguresPanel {bench} />
 {#if away.length > 0}
   <div class="mt-2 text-[0.9286rem]" data-testid="away">
     <h3 class="caps">Out of the vehicle in {bench.names.mode(bench.modeId)}</h3>

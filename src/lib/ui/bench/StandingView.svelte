@@ -3,6 +3,7 @@
     cabSeatItems,
     coveredGroups,
     gearItems,
+    type Item,
     type LabelBox,
     paintOrder,
     peopleGroup,
@@ -40,16 +41,22 @@
     bench.people && !bench.carrying ? peopleGroup(scene, bench.session.job.brief, view).items : [],
   )
   const groupFor = (placed: Placed) => groupOf(placed, view, bench.interior, shownAs(placed, bench.openIds))
+  /** What is painted with its marks. Made anew only where something is: what a hand does each frame touches none of it. */
+  const rows = $derived(
+    painted.map((placed) => ({ placed, items: groupFor(placed)!.items, isLifted: bench.lifted.includes(placed.id) })),
+  )
+  const NO_ITEMS: readonly Item[] = []
+  const isSeen = $derived(bench.selected !== undefined && groupOf(bench.selected, view, bench.interior) !== null)
+  /** The client’s gear in what is in hand, by its name; names do not follow each step of a hand. */
+  const gear = $derived(isSeen && bench.checked.gear.length > 0 ? gearItems(bench.checked.gear, view) : NO_ITEMS)
   const names = $derived([
-    ...painted.flatMap((placed) => (bench.lifted.includes(placed.id) ? [] : groupFor(placed)!.items)),
+    ...rows.flatMap(({ items, isLifted }) => (isLifted ? [] : items)),
     ...covered.flatMap(({ items }) => items),
-    // the client’s gear in what is in hand, by its name
-    ...(bench.selected !== undefined && groupOf(bench.selected, view, bench.interior) !== null
-      ? gearItems(bench.checked.gear, view)
-      : []),
+    ...gear,
   ])
 
   const title = $derived(titleOf(frame, bench.stationMm))
+  const clearOf = $derived([...kept, title.box])
   const sheets = $derived(
     bench.paper.drawn.flatMap(([id, one]) => (one.kind === 'sheet' && one.view === view ? [[id, one] as const] : [])),
   )
@@ -79,7 +86,7 @@
       data-testid="sheet"
     />
   {/each}
-  {#each painted as placed (placed.id)}
+  {#each rows as { placed, items, isLifted } (placed.id)}
     <g
       data-fitting={placed.id}
       data-view={view}
@@ -88,17 +95,17 @@
       tabindex={view === 'plan' ? 0 : -1}
       aria-label={describe(placed)}
       aria-pressed={placed.id === bench.selectedId}
-      class={['fitting', bench.lifted.includes(placed.id) && 'lifted']}
+      class={['fitting', isLifted && 'lifted']}
       onfocus={() => onfocused(placed.id)}
     >
       <title>{fittingName(placed.fitting)}</title>
-      <Marks items={groupFor(placed)!.items} {frame} />
+      <Marks {items} {frame} />
     </g>
   {/each}
   <g class="pointer-events-none">
     {#each covered as group (group.key)}<Marks items={group.items} {frame} />{/each}
     <Marks items={people} {frame} />
-    <Labels items={names} {frame} kept={[...kept, title.box]} numbers={bench.numbers} />
+    <Labels items={names} {frame} kept={clearOf} numbers={bench.numbers} />
   </g>
 </g>
 

@@ -92,13 +92,15 @@ export class Bench {
   /** The job with what the hand is holding right now. */
   readonly liveJob: Job = $derived.by(() => this.#withCarried(this.session.job))
   readonly plan: Plan = $derived.by(() => this.liveJob.variants[this.variantId]!.plan)
-  readonly modes = $derived.by(() => modesOf(this.plan))
+  /** The plan as of the last command. What a hand cannot change is read off it, so that a drag does not ask for it anew. */
+  readonly #saved: Plan = $derived.by(() => this.session.job.variants[this.variantId]!.plan)
+  readonly modes = $derived.by(() => modesOf(this.#saved))
   readonly modeId: string = $derived.by(() =>
-    this.plan.modes[this.#modeId] === undefined ? this.modes[0]![0] : this.#modeId,
+    this.#saved.modes[this.#modeId] === undefined ? this.modes[0]![0] : this.#modeId,
   )
-  readonly #shell = $derived.by(() => this.liveJob.shell)
-  readonly #lining = $derived.by(() => this.plan.lining)
-  readonly #changes = $derived.by(() => this.plan.changes)
+  readonly #shell = $derived.by(() => this.session.job.shell)
+  readonly #lining = $derived.by(() => this.#saved.lining)
+  readonly #changes = $derived.by(() => this.#saved.changes)
   readonly interior = $derived.by(() => planInterior(this.#shell, { lining: this.#lining, changes: this.#changes }))
   readonly #built: Scene = $derived.by(
     () =>
@@ -339,11 +341,9 @@ export class Bench {
     if (id !== undefined) this.#opened = this.#opened === id ? undefined : id
   }
 
+  readonly #hostId: string | undefined = $derived.by(() => this.selected?.within?.hostId)
   /** Whose front is taken away in the drawing: the one looked into, and what the thing in hand is in. */
-  readonly openIds: readonly string[] = $derived.by(() => {
-    const host = this.selected?.within?.hostId
-    return [...(this.#opened === undefined ? [] : [this.#opened]), ...(host === undefined ? [] : [host])]
-  })
+  readonly openIds: readonly string[] = $derived.by(() => [this.#opened, this.#hostId].filter((id) => id !== undefined))
 
   addVariant(): void {
     const id = newId('variant')

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal/lite'
 import type { Finding, VariantReview } from '$lib/core/review'
 
 const idOf = (modeId: string, { key, code }: Finding): string => `${modeId} ${code} ${key}`
@@ -14,7 +15,7 @@ export function keepEqual(before: VariantReview | undefined, next: VariantReview
     ...mode,
     findings: mode.findings.map((finding) => {
       const old = known.get(idOf(mode.modeId, finding))
-      return old !== undefined && JSON.stringify(old) === JSON.stringify(finding) ? old : finding
+      return old !== undefined && dequal(old, finding) ? old : finding
     }),
   }))
   return { ...next, modes }

@@ -1,0 +1,1 @@
+export { sayFinding } from '$lib/core/text'
