@@ -2,18 +2,29 @@ import { tallestOf, type Brief } from '../brief'
 import { prismBounds, spanMiddle } from '../geometry'
 import { BACK_MM, sleeping, type Scene } from '../scene'
 import { liningTop } from '../shell'
-import type { Item, ItemGroup, ViewId } from './display'
+import type { Item, ItemGroup } from './display'
 import { leaningAhead, lyingFigure, sittingFigure, standingFigure } from './figures'
 import { onWall } from './fitting-views'
 
 /** From a head to the end of its mattress. */
 const OVER_HEAD_MM = 20
 
+/** A figure in plan, and how high above the floor it lies, sits or stands. */
+export interface PlanBody {
+  readonly key: string
+  readonly items: readonly Item[]
+  readonly onMm: number
+}
+
 /** Sleepers on their berths, from above. */
-const lying = (scene: Scene, brief: Brief): readonly Item[] =>
-  sleeping(scene, brief).flatMap(({ person, top, footward: [dx, dy] }) =>
-    lyingFigure(person.statureMm, [top[0] + dx * OVER_HEAD_MM, top[1] + dy * OVER_HEAD_MM], [dx, dy]),
-  )
+export const sleepersInPlan = (scene: Scene, brief: Brief): readonly PlanBody[] =>
+  scene.purpose !== 'sleeping'
+    ? []
+    : sleeping(scene, brief).map(({ person, head, top, footward: [dx, dy] }) => ({
+        key: `sleeper ${person.id}`,
+        items: lyingFigure(person.statureMm, [top[0] + dx * OVER_HEAD_MM, top[1] + dy * OVER_HEAD_MM], [dx, dy]),
+        onMm: head[2],
+      }))
 
 /** The tallest, standing where the cook stands, seen on that wall. */
 function standing(scene: Scene, brief: Brief, side: 'left' | 'right'): readonly Item[] {
@@ -42,15 +53,13 @@ function driving(scene: Scene, brief: Brief, side: 'left' | 'right'): readonly I
   })
 }
 
-/** Figures of the client’s people, at their stature, doing what the mode is for. */
-export function peopleGroup(scene: Scene, brief: Brief, view: Exclude<ViewId, 'section'>): ItemGroup {
-  const items = ((): readonly Item[] => {
-    if (view === 'plan') return scene.purpose === 'sleeping' ? lying(scene, brief) : []
-    if (scene.purpose === 'living') return standing(scene, brief, view)
-    return scene.purpose === 'driving' ? driving(scene, brief, view) : []
-  })()
-  return { key: 'people', items }
-}
+/** Figures of the client’s people on a wall, at their stature, doing what the mode is for. */
+export const peopleOnWall = (scene: Scene, brief: Brief, view: 'left' | 'right'): readonly Item[] =>
+  scene.purpose === 'living'
+    ? standing(scene, brief, view)
+    : scene.purpose === 'driving'
+      ? driving(scene, brief, view)
+      : []
 
 /** Someone standing in the section, where it cuts a place to stand. */
 export function sectionPeople(scene: Scene, brief: Brief, xMm: number): ItemGroup {

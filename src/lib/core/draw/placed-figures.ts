@@ -3,6 +3,7 @@ import { prismBounds, rectangle, spanLength, unionOf, type Vec2 } from '../geome
 import { bodyMm } from '../people'
 import { facing, figuresOf, type FigureBody, type Scene } from '../scene'
 import { path, type Item, type ItemGroup, type ViewId } from './display'
+import type { PlanBody } from './people'
 import { lyingFigure, sittingFigure, standingFigure } from './figures'
 
 /** A person from above, standing or sitting: shoulders, head, and which way they look. */
@@ -52,6 +53,10 @@ function inPlan(figure: FigureBody): readonly Item[] {
   })
   return [...circle, ...round, ...fromAbove(figure, statureMm)]
 }
+
+/** The figures that were put into the scene’s mode, from above. */
+export const placedInPlan = (scene: Scene, brief: Brief): readonly PlanBody[] =>
+  figuresOf(scene, brief).map((figure) => ({ key: `figure ${figure.id}`, items: inPlan(figure), onMm: figure.onMm }))
 
 /** A figure in a view that shows height: along the vehicle (a wall) or across it (the section, where right is −y). */
 function fromSide(figure: FigureBody, across: boolean): readonly Item[] {

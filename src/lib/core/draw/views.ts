@@ -4,8 +4,10 @@ import type { Placed, Scene } from '../scene'
 import type { ItemGroup, View, ViewId } from './display'
 import { cabSeatItems } from './cab-seats'
 import { fittingGroup, hiddenOutline, isOverhead, sectionGroup } from './fitting-views'
-import { peopleGroup, sectionPeople } from './people'
+import { paintOrder } from './paint-order'
+import { sectionPeople } from './people'
 import { placedFigures } from './placed-figures'
+import { seenFigures, withFigures } from './seen-figures'
 import { planBounds, sectionBounds, shellPlan, shellSection, shellSide, sideBounds } from './shell-views'
 
 export const VIEW_TITLES: Record<ViewId, string> = {
@@ -29,23 +31,6 @@ export function isCovered(scene: Scene, placed: Placed): boolean {
   })
 }
 
-/** What lies in another comes right after that one. */
-function insideLast(order: readonly Placed[]): readonly Placed[] {
-  const inside = (hostId: string | undefined): readonly Placed[] =>
-    order.filter(({ within }) => within?.hostId === hostId).flatMap((placed) => [placed, ...inside(placed.id)])
-  return order.every(({ within }) => within === undefined) ? order : inside(undefined)
-}
-
-/** Fittings in the order in which a view paints them: what is further from the eye first. */
-export function paintOrder(scene: Scene, view: ViewId): readonly Placed[] {
-  const depth = (placed: Placed): number => {
-    if (view === 'plan') return placed.bounds.z.max
-    if (view === 'right') return placed.bounds.y.max
-    return -placed.bounds.y.min
-  }
-  return insideLast([...scene.placed].sort((a, b) => depth(a) - depth(b)))
-}
-
 /** Outlines of what a higher fitting covers in plan. */
 export const coveredGroups = (scene: Scene): readonly ItemGroup[] =>
   scene.placed.filter((placed) => placed.within === undefined && isCovered(scene, placed)).map(hiddenOutline)
@@ -60,9 +45,9 @@ export function drawView(scene: Scene, view: Exclude<ViewId, 'section'>, brief?:
     return group === undefined ? [] : [group]
   })
   const hidden = view === 'plan' ? coveredGroups(scene) : []
-  const people = brief === undefined ? [] : [peopleGroup(scene, brief, view), placedFigures(scene, brief, view)]
+  const painted = withFigures(fittings, brief === undefined ? [] : seenFigures(scene, brief, view))
   const bounds = view === 'plan' ? planBounds(interior) : sideBounds(interior)
-  return { id: view, title: VIEW_TITLES[view], bounds, groups: [shell, ...fittings, ...hidden, ...people] }
+  return { id: view, title: VIEW_TITLES[view], bounds, groups: [shell, ...painted, ...hidden] }
 }
 
 /** The section at `xMm`, seen from behind. */

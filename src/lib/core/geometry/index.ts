@@ -4,6 +4,7 @@ export {
   lerp,
   longestSpan,
   sharedLength,
+  spanOf,
   span,
   spanLength,
   spanMiddle,

@@ -426,6 +426,20 @@ describe('stow', () => {
     expect(result.left.map(({ alone }) => alone)).toEqual([true, true])
   })
 
+  it('says which one piece less would make room, and is right about it; one of the same sort would not', () => {
+    const [board, crate, bag] = [
+      piece('board', 1950, 1350, 300),
+      piece('crate', 1300, 1100, 450),
+      piece('bag', 300, 200, 100),
+    ] as const
+    const [left, ...others] = stow(garage, [board, crate, bag]).left
+    expect(others).toEqual([])
+    expect(left).toMatchObject({ piece: crate, freed: { fittingId: 'fit-a', pieces: ['board'] } })
+    expect(stow(garage, [crate, bag]).left).toEqual([])
+    const alike = stow(garage, [crate, piece('second', 1300, 1100, 450)]).left
+    expect(alike.map(({ alone, freed }) => [alone, freed])).toEqual([[true, undefined]])
+  })
+
   it('does not count room that something else stands in', () => {
     const taken = sceneOf(
       {

@@ -182,8 +182,16 @@ function remainders(room: Box, { floor, up }: Pose): readonly Box[] {
   return blocks.filter((box) => Math.min(...dimensions(box)) > LEAST_MM)
 }
 
+/** What would make room for a piece that fits an empty stowage: in which fitting, and which pieces would have to go from there. */
+export interface Freed {
+  readonly fittingId: string
+  readonly pieces: readonly string[]
+}
+
 interface Left {
   readonly piece: Piece
+  /** Of one that an empty stowage would take. */
+  readonly freed?: Freed
   /** An empty stowage would take it. */
   readonly alone: boolean
   /** Of one that none takes: the longest piece of its section that one does, mm (0: none). */
@@ -213,6 +221,36 @@ const NONE: readonly Piece[] = []
 interface Packing {
   readonly found: ReadonlyMap<string, Lies>
   readonly left: readonly Left[]
+}
+
+const volumeOf = ({ size: [a, b, c] }: Piece): number => a * b * c
+
+/**
+ * The least that would make room for a piece: one that lies in a stowage now and goes elsewhere, the smallest first, or else all of another sort that lies there.
+ * What is said to do has been packed; that nothing less would do is not proven.
+ */
+function freedFor(
+  piece: Piece,
+  stowages: readonly Stowage[],
+  found: ReadonlyMap<string, Lies>,
+  pieces: readonly Piece[],
+): Freed | undefined {
+  const biggestFirst = (list: readonly Piece[]): readonly Piece[] =>
+    [...list].sort((a, b) => Math.max(...b.size) - Math.max(...a.size))
+  const ways = stowages.flatMap(({ divisions, fittingId }, index) => {
+    const inside = pieces.filter(({ id }) => found.get(id)?.stowage === index)
+    const holds = (those: readonly Piece[]): boolean => greedy([divisions], biggestFirst(those)).size === those.length
+    // one of its own sort that made room would itself have none
+    const others = inside.filter((other) => classOf(other) !== classOf(piece))
+    if (others.length === 0 || !holds([piece, ...inside.filter((other) => !others.includes(other))])) return []
+    const one = [...others]
+      .sort((a, b) => volumeOf(a) - volumeOf(b))
+      .find((gone) => holds([piece, ...inside.filter((other) => other !== gone)]))
+    return [{ fittingId, gone: one === undefined ? others : [one] }]
+  })
+  const mm3 = (gone: readonly Piece[]): number => gone.reduce((sum, each) => sum + volumeOf(each), 0)
+  const [best] = ways.sort((a, b) => a.gone.length - b.gone.length || mm3(a.gone) - mm3(b.gone))
+  return best === undefined ? undefined : { fittingId: best.fittingId, pieces: best.gone.map(({ id }) => id) }
 }
 
 /** What was packed, by what it was packed into: the same gear in the same stowages is packed once, wherever these stand. */
@@ -283,13 +321,16 @@ function stowInto(stowages: readonly Stowage[], pieces: readonly Piece[]): Packi
           stowages.map(({ blocks }) => blocks()),
           takers,
         )
+  const found = tried.size > first.size ? tried : first
   return {
-    found: tried.size > first.size ? tried : first,
+    found,
     left: bySize
-      .filter(({ id }) => !(tried.size > first.size ? tried : first).has(id))
-      .map((piece) =>
-        alone(piece) ? { piece, alone: true, longestMm: 0 } : { piece, alone: false, longestMm: longest(piece) },
-      ),
+      .filter(({ id }) => !found.has(id))
+      .map((piece) => {
+        if (!alone(piece)) return { piece, alone: false, longestMm: longest(piece) }
+        const freed = freedFor(piece, stowages, found, bySize)
+        return { piece, alone: true, longestMm: 0, ...(freed === undefined ? {} : { freed }) }
+      }),
   }
 }
 

@@ -94,3 +94,7 @@ export const aOrAn = (word: string): string => `${/^([aeio]|un[a-hj-z]|LED)/.tes
 
 /** A share: “48%”. */
 export const percent = (value: number): string => `${value}%`
+
+/** A piece of the client’s gear as a sentence names it. */
+export const pieceName = (label: string | undefined): string =>
+  label === undefined || label === '' ? 'a piece of gear' : quoted(label)

@@ -30,7 +30,7 @@ export {
   SPACE_ROW_WORDS,
   TAPE_WORDS,
 } from './words'
-export { aOrAn, capital, count, list, numberWord, orNone, person, small } from './grammar'
+export { aOrAn, capital, count, list, numberWord, orNone, person, pieceName, small } from './grammar'
 export { CHOICES } from './choices'
 export { PART_WORDS, partWord } from './part-words'
 export { KIND_KEYWORDS } from './kind-keywords'

@@ -14,7 +14,7 @@ import {
 import type { AssumedKey, Job, Store } from '../job'
 import { formatFigure, formatNumber, sayLength, sayMass, type LengthUnit } from '../units'
 import type { Names } from './names'
-import { capital, count, list, person, quoted, small } from './grammar'
+import { capital, count, list, person, pieceName, small } from './grammar'
 import { CHANGE_WORDS } from './words'
 
 /** Figures of the vehicle that weigh in, by their name in its document. */
@@ -78,9 +78,6 @@ const FACE_WORDS: Readonly<Record<string, string>> = {
   'wall-right': 'right wall',
   roof: 'roof',
 }
-
-const pieceName = (label: string | undefined): string =>
-  label === undefined || label === '' ? 'a piece of gear' : quoted(label)
 
 /** What an entry of the weight’s ledger is of. */
 export function sayEntry(

@@ -5,7 +5,17 @@
   import { bodyMm } from '$lib/core/people'
   import { peopleOf } from '$lib/core/brief'
   import { doorsBefore, notchesOf, roomLeft, tablePositions, worktopRuns, type Placed } from '$lib/core/scene'
-  import { CAUTION_WORDS, fittingName, FIXING_WORDS, HOLLOW_WORDS, list, partWord, stanceWord } from '$lib/core/text'
+  import {
+    capital,
+    CAUTION_WORDS,
+    fittingName,
+    FIXING_WORDS,
+    HOLLOW_WORDS,
+    list,
+    partWord,
+    pieceName,
+    stanceWord,
+  } from '$lib/core/text'
   import { formatLength, formatNumber, sayLength, sayMass } from '$lib/core/units'
   import NumberField from '../parts/NumberField.svelte'
   import Why from '../parts/Why.svelte'
@@ -39,6 +49,18 @@
   const doors = $derived(stood.within === undefined ? doorsBefore(bench.standing, stood) : [])
   const notches = $derived(notchesOf(bench.standing, stood))
   const positions = $derived(isTable || isFoldedTable ? tablePositions(bench.standing, stood) : [])
+  /** The client’s gear that would go in here if something else went elsewhere. */
+  const homeless = $derived.by(() => {
+    const all = bench.checked.review?.modes.flatMap(({ findings }) => findings) ?? []
+    const byKey = new Map(
+      all.flatMap(({ key, ...finding }) =>
+        finding.code === 'gear-no-room' && finding.facts.freed?.fitting === id
+          ? [[key, { key, piece: finding.facts.piece, freed: finding.facts.freed }] as const]
+          : [],
+      ),
+    )
+    return [...byKey.values()]
+  })
   /** Whose shoulders go through a gap. */
   const passers = (gapMm: number): readonly string[] =>
     peopleOf(bench.liveJob.brief)
@@ -86,6 +108,13 @@
         >{bench.openIds.includes(id) ? 'Close it in the drawing' : 'Look into it'}</button
       >
     {/if}
+  </div>
+{/if}
+{#if homeless.length > 0}
+  <div class="mt-2 border-t border-line pt-1.5 text-[0.9286rem] narrow" data-testid="no-room">
+    {#each homeless as { key, piece, freed } (key)}
+      <p>{capital(pieceName(piece))} has no place: it would go in here without {list(freed.pieces.map(pieceName))}.</p>
+    {/each}
   </div>
 {/if}
 {#if bench.checked.gearNames.length > 0}

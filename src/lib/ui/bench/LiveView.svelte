@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { clearanceItems, gearItems, peopleGroup, placedFigures } from '$lib/core/draw'
+  import { clearanceItems, gearItems, seenFigures } from '$lib/core/draw'
   import { SNAP_WORDS } from '$lib/core/text'
   import type { Placed } from '$lib/core/scene'
   import type { Bench } from './bench.svelte'
@@ -25,10 +25,12 @@
       return group === null ? [] : [group]
     }),
   )
-  const people = $derived(
-    bench.people && bench.carrying ? peopleGroup(bench.scene, bench.liveJob.brief, view).items : [],
+  /** While something is carried they follow it, over all else. */
+  const figures = $derived(
+    bench.carrying
+      ? seenFigures(bench.scene, bench.liveJob.brief, view, bench.people).flatMap(({ items }) => items)
+      : [],
   )
-  const figures = $derived(placedFigures(bench.scene, bench.liveJob.brief, view).items)
   const chosen = $derived(
     bench.selected !== undefined && groupOf(bench.selected, view, bench.interior) !== null ? bench.selected : undefined,
   )
@@ -59,7 +61,6 @@
 </script>
 
 {#each carried as group (group.key)}<Marks items={group.items} {frame} />{/each}
-<Marks items={people} {frame} />
 <Marks items={figures} {frame} />
 <Labels items={carried.flatMap(({ items }) => items)} {frame} />
 {#if chosen !== undefined && box !== undefined}

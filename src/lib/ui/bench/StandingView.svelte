@@ -6,7 +6,7 @@
     type Item,
     type LabelBox,
     paintOrder,
-    peopleGroup,
+    seenFigures,
     shellPlan,
     shellSide,
     VIEW_TITLES,
@@ -37,14 +37,18 @@
   const seats = $derived(cabSeatItems(scene.interior.shell, view, scene.turned))
   const painted = $derived(paintOrder(scene, view).filter((placed) => groupOf(placed, view, bench.interior) !== null))
   const covered = $derived(view === 'plan' ? coveredGroups(scene) : [])
-  const people = $derived(
-    bench.people && !bench.carrying ? peopleGroup(scene, bench.session.job.brief, view).items : [],
-  )
+  const figures = $derived(bench.carrying ? [] : seenFigures(scene, bench.session.job.brief, view, bench.people))
   const groupFor = (placed: Placed) => groupOf(placed, view, bench.interior, shownAs(placed, bench.openIds))
   /** What is painted with its marks. Made anew only where something is: what a hand does each frame touches none of it. */
   const rows = $derived(
-    painted.map((placed) => ({ placed, items: groupFor(placed)!.items, isLifted: bench.lifted.includes(placed.id) })),
+    painted.map((placed) => ({
+      placed,
+      items: groupFor(placed)!.items,
+      isLifted: bench.lifted.includes(placed.id),
+      under: figures.flatMap((figure) => (figure.under === placed.id ? figure.items : [])),
+    })),
   )
+  const onTop = $derived(figures.flatMap(({ under, items }) => (painted.some(({ id }) => id === under) ? [] : items)))
   const NO_ITEMS: readonly Item[] = []
   const isSeen = $derived(bench.selected !== undefined && groupOf(bench.selected, view, bench.interior) !== null)
   /** The client’s gear in what is in hand, by its name; names do not follow each step of a hand. */
@@ -86,7 +90,8 @@
       data-testid="sheet"
     />
   {/each}
-  {#each rows as { placed, items, isLifted } (placed.id)}
+  {#each rows as { placed, items, isLifted, under } (placed.id)}
+    {#if under.length > 0}<g class="pointer-events-none"><Marks items={under} {frame} /></g>{/if}
     <g
       data-fitting={placed.id}
       data-view={view}
@@ -104,7 +109,7 @@
   {/each}
   <g class="pointer-events-none">
     {#each covered as group (group.key)}<Marks items={group.items} {frame} />{/each}
-    <Marks items={people} {frame} />
+    <Marks items={onTop} {frame} />
     <Labels items={names} {frame} kept={clearOf} numbers={bench.numbers} />
   </g>
 </g>

@@ -16,6 +16,8 @@ declare module '../finding' {
       readonly demandId: string
       readonly piece: string
       readonly size: readonly [number, number, number]
+      /** In which fitting there would be room, and which pieces would have to go from it, by name. */
+      readonly freed?: { readonly fitting: string; readonly pieces: readonly string[] }
     }
   }
 }
@@ -33,13 +35,25 @@ export const gearStowed = defineRule({
   check: ({ scene, brief, stowed }) => {
     const labels = new Map(demandsOf(brief).map(({ id, label }) => [id, label ?? '']))
     const hasStorage = scene.placed.some(({ services }) => services.some(({ type }) => type === 'stowage'))
-    return stowed().left.map(({ piece, longestMm, alone }) => {
+    const nameOf = (id: string): string => labels.get(demandOf(id)) ?? ''
+    return stowed().left.map(({ piece, longestMm, alone, freed }) => {
       const demandId = demandOf(piece.id)
-      const facts = { demandId, piece: labels.get(demandId) ?? '', size: piece.size }
+      const facts = { demandId, piece: nameOf(piece.id), size: piece.size }
       const lead = Math.max(...piece.size)
       const common = { fittings: [], place: middleOf(scene), needed: lead, unit: 'mm' as const, facts }
       return alone
-        ? { ...common, code: 'gear-no-room' as const, measured: 0 }
+        ? {
+            ...common,
+            code: 'gear-no-room' as const,
+            measured: 0,
+            facts:
+              freed === undefined
+                ? facts
+                : {
+                    ...facts,
+                    freed: { fitting: freed.fittingId, pieces: [...new Set(freed.pieces.map(nameOf))].sort() },
+                  },
+          }
         : { ...common, code: 'gear-too-long' as const, measured: longestMm, facts: { ...facts, hasStorage } }
     })
   },

@@ -1,7 +1,7 @@
 import { partWord } from '../part-words'
 import { formatNumber, sayVolume } from '../../units'
 import { CLEARANCE_WORDS, TURNING_WORDS } from '../fitting-words'
-import { capital, count, countWords, list, ofIt, orNone, percent, person, quoted, small } from '../grammar'
+import { capital, count, countWords, list, ofIt, orNone, percent, person, pieceName, small } from '../grammar'
 import { NEED_WORDS } from '../words'
 import { figureIn, inTheWay, itOf, type SentencesFor, size, tall, theAll, upTo } from './kit'
 
@@ -30,8 +30,6 @@ const TOO_LITTLE = {
 }
 
 /** A piece of gear as a sentence says it. */
-const pieceName = (piece: string): string => (piece === '' ? 'a piece of gear' : quoted(piece))
-
 const CLEARANCE_TITLES = {
   stand: 'No room to work at it',
   'stand-inside': 'No room to stand inside',
@@ -143,9 +141,13 @@ export const USE_SENTENCES: SentencesFor<
       `${size(facts.size, say)} tried in every storage space, on each side and slanted on its floor; the longest piece of that thickness that goes in is ${say(measured)}.`,
     ],
   }),
-  'gear-no-room': ({ facts }, _names, say) => ({
+  'gear-no-room': ({ facts }, names, say) => ({
     title: 'No space left',
-    designer: `${capital(pieceName(facts.piece))}, ${size(facts.size, say)}, would fit, but the space is taken by other gear.`,
+    designer: `${capital(pieceName(facts.piece))}, ${size(facts.size, say)}, would fit, but the space is taken by other gear${
+      facts.freed === undefined
+        ? ''
+        : `: ${names.the(facts.freed.fitting)} takes it without ${list(facts.freed.pieces.map(pieceName))}`
+    }.`,
     client: `There is no space left for ${facts.piece === '' ? 'a piece of your gear' : pieceName(facts.piece)}.`,
     why: [
       'Gear is packed biggest first, in many orders; this piece fits an empty locker, but no way was found to fit it in with the rest.',
