@@ -7,6 +7,14 @@ const words = z.string().max(MAX_TOLD)
 /** The parts of a batch that its entry names; how many there were besides, it counts. */
 export const MOST_PARTS = 4
 
+const value = z.union([words, z.number(), z.boolean()])
+/** So many figures of one command are kept. */
+export const MOST_SHIFTS = 3
+
+/** A figure that a command changed: a parameter’s key or what a seat is measured from, what it was and what it is. */
+const shift = z.object({ what: z.string().max(60), from: value.optional(), to: value.optional() })
+export type Shift = z.infer<typeof shift>
+
 const single = z.object({
   code: z.string().max(40).describe('The command’s type'),
   /** What was typed as the name of the thing, as it was called before the command. */
@@ -15,7 +23,10 @@ const single = z.object({
   kind: z.string().max(60).optional(),
   /** The name of the mode in which it holds. */
   mode: words.optional(),
-  to: z.union([words, z.number(), z.boolean()]).optional(),
+  /** The name of the variant in which it was done, where there are several. */
+  variant: words.optional(),
+  to: value.optional(),
+  shifts: z.array(shift).max(MOST_SHIFTS).optional(),
 })
 export type ToldPart = z.infer<typeof single>
 

@@ -1,6 +1,7 @@
 import type { Command, SimpleCommand } from './command'
 import type { Job } from './schema'
-import { MAX_TOLD, MOST_PARTS, type Told, type ToldPart } from './told-schema'
+import type { Seat } from '../fittings'
+import { MAX_TOLD, MOST_PARTS, MOST_SHIFTS, type Shift, type Told, type ToldPart } from './told-schema'
 
 type Data = Omit<ToldPart, 'code'>
 type DataOf = {
@@ -28,6 +29,43 @@ const inMode = (job: Job, variant: string, mode: string): Data => {
 }
 const whose = ({ brief }: Job, who: string): string | undefined =>
   brief.people[who]?.label ?? brief.pets[who]?.label ?? brief.gear?.[who]?.label
+
+const inVariant = (job: Job, variant: string): Data => {
+  const name = job.variants[variant]?.name
+  return name === undefined || Object.keys(job.variants).length === 1 ? {} : { variant: name.slice(0, MAX_TOLD) }
+}
+
+const shifted = (shifts: readonly Shift[]): Data =>
+  shifts.length === 0 ? {} : { shifts: shifts.slice(0, MOST_SHIFTS) }
+
+/** What of a seat is another: how far from what, and which way round. What is put into something else is told without figures. */
+function moved(before: Seat | undefined, after: Seat): Data {
+  if (before === undefined || before.inside !== undefined || after.inside !== undefined) return {}
+  const offsets = (['along', 'across', 'up'] as const).flatMap((axis): Shift[] => {
+    const [was, is] = [before[axis], after[axis]]
+    if (was.from === is.from && was.mm === is.mm) return []
+    return [{ what: is.from, ...(was.from === is.from ? { from: was.mm } : {}), to: is.mm }]
+  })
+  return shifted([
+    ...offsets,
+    ...(before.turn === after.turn ? [] : [{ what: 'turn', from: before.turn, to: after.turn }]),
+    ...(before.mirrored === after.mirrored ? [] : [{ what: 'mirrored', to: after.mirrored }]),
+  ])
+}
+
+const isTold = (one: unknown): one is Shift['to'] =>
+  typeof one === 'number' || typeof one === 'boolean' || (typeof one === 'string' && one.length <= MAX_TOLD)
+
+/** What of a fitting’s parameters is another. */
+function changed(before: Readonly<Record<string, unknown>>, after: Readonly<Record<string, unknown>>): Data {
+  return shifted(
+    Object.entries(after).flatMap(([what, to]): Shift[] => {
+      const from = before[what]
+      if (from === to || !isTold(to)) return []
+      return [{ what: what.slice(0, 60), ...(isTold(from) && from !== undefined ? { from } : {}), to }]
+    }),
+  )
+}
 
 const DATA: DataOf = {
   'job.rename': ({ name }) => named(name),
@@ -74,14 +112,22 @@ const DATA: DataOf = {
   'lining.set': () => ({}),
   'change.put': ({ change: put }) => ({ kind: put.kind }),
   'change.remove': ({ variant, id }, job) => change(job, variant, id),
-  'fitting.add': ({ fitting: added }) => {
+  'fitting.add': ({ variant, fitting: added }, job) => {
     const { kind, label } = added as { kind: string; label?: string }
-    return typed(kind, label)
+    return { ...typed(kind, label), ...inVariant(job, variant) }
   },
-  'fitting.seat': ({ variant, id }, job) => fitting(job, variant, id),
-  'fitting.parameters': ({ variant, id }, job) => fitting(job, variant, id),
+  'fitting.seat': ({ variant, id, seat }, job) => ({
+    ...fitting(job, variant, id),
+    ...inVariant(job, variant),
+    ...moved(planOf(job, variant)?.fittings[id]?.seat, seat),
+  }),
+  'fitting.parameters': ({ variant, id, parameters }, job) => ({
+    ...fitting(job, variant, id),
+    ...inVariant(job, variant),
+    ...changed(planOf(job, variant)?.fittings[id]?.parameters ?? {}, parameters),
+  }),
   'fitting.label': ({ variant, id, label }, job) => ({ ...fitting(job, variant, id), to: label }),
-  'fitting.remove': ({ variant, id }, job) => fitting(job, variant, id),
+  'fitting.remove': ({ variant, id }, job) => ({ ...fitting(job, variant, id), ...inVariant(job, variant) }),
   'fitting.lock': ({ variant, id, locked }, job) => ({ ...fitting(job, variant, id), to: locked }),
   'fitting.cut': ({ variant, id, cut }, job) => ({ ...fitting(job, variant, id), to: cut }),
   'fitting.fixing': ({ variant, id, fixing }, job) => ({

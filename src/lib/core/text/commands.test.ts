@@ -63,6 +63,23 @@ describe('the history', () => {
   it.each([
     [{ code: 'fitting.seat', kind: 'galley', name: 'Kitchen' }, 'Moved “Kitchen”'],
     [{ code: 'fitting.seat', kind: 'galley' }, 'Moved the galley'],
+    [
+      { code: 'fitting.parameters', kind: 'galley', shifts: [{ what: 'lengthMm', from: 1200, to: 1320 }] },
+      'Changed the galley: length 1\u202f200 → 1\u202f320',
+    ],
+    [
+      {
+        code: 'fitting.seat',
+        kind: 'galley',
+        variant: 'B',
+        shifts: [
+          { what: 'rear', from: 1640, to: 1760 },
+          { what: 'right-wall', to: 0 },
+          { what: 'turn', from: 0, to: 90 },
+        ],
+      },
+      'Moved the galley: 1\u202f640 → 1\u202f760 from the rear sill, 0 from the right wall, 0° → 90° (variant B)',
+    ],
     [{ code: 'undo', of: { code: 'fitting.seat', kind: 'galley' } }, 'Undid: Moved the galley'],
     [{ code: 'redo', of: 'Words of an earlier day' }, 'Redid: Words of an earlier day'],
     [
@@ -74,6 +91,28 @@ describe('the history', () => {
     [{ code: 'fitting.levitate', name: 'Kitchen' }, 'fitting.levitate'],
     [{ code: 'fitting.remove', kind: 'no-such-kind' }, 'Removed a fitting'],
   ])('%j', (entry, words) => expect(sayTold(toldSchema.parse(entry))).toBe(words))
+})
+
+describe('what a command changed', () => {
+  const first = Object.values(GIVEN[0]!.job.variants)[0]!
+  const variant = Object.keys(GIVEN[0]!.job.variants)[0]!
+  const [id, fitting] = Object.entries(first.plan.fittings)[0]!
+
+  it('is kept with what it was and is: what stays is not told', () => {
+    const [key, was] = Object.entries(fitting.parameters).find(([, value]) => typeof value === 'number')!
+    const entry = told(
+      { type: 'fitting.parameters', variant, id, parameters: { ...fitting.parameters, [key]: (was as number) + 10 } },
+      GIVEN[0]!.job,
+    )
+    expect(entry).toMatchObject({ shifts: [{ what: key, from: was, to: (was as number) + 10 }] })
+    const stays = told({ type: 'fitting.seat', variant, id, seat: fitting.seat }, GIVEN[0]!.job)
+    expect(stays).not.toHaveProperty('shifts')
+  })
+
+  it('says lengths in the unit asked for', () => {
+    const entry = { code: 'fitting.seat', kind: 'galley', shifts: [{ what: 'floor', from: 0, to: 254 }] }
+    expect(sayTold(toldSchema.parse(entry), 'in')).toBe('Moved the galley: 0″ → 10″ above the floor')
+  })
 })
 
 describe('a refusal', () => {

@@ -1,12 +1,15 @@
-import type { Command, SimpleCommand, Told, Undone } from '../job'
+import type { Seat } from '../fittings'
+import type { Command, Shift, SimpleCommand, Told, Undone } from '../job'
 import type { Need } from '../brief'
-import { FIXING_WORDS, KIND_WORDS, stanceWord } from './fitting-words'
+import { formatLength, formatNumber, type LengthUnit } from '../units'
+import { CHOICE_WORDS, FIXING_WORDS, KIND_WORDS, parameterWord, stanceWord } from './fitting-words'
 import { FOUND_WORDS } from './condition'
 import { ASSUMED_WORDS, MASS_WORDS } from './weight'
 import { aOrAn, count, person, quoted, small } from './grammar'
 import { CHANGE_WORDS, NEED_WORDS } from './words'
 
 type Part = Omit<Told, 'of' | 'parts' | 'more'>
+type AnchorName = Seat['along']['from'] | Seat['across']['from'] | Seat['up']['from']
 
 /** What a fitting was called. */
 const kindWord = (kind: unknown): string | undefined => {
@@ -25,7 +28,50 @@ const known = <T extends string>(words: Readonly<Record<string, T>>, key: unknow
 const change = ({ kind }: Part): string => known(CHANGE_WORDS, kind)?.toLowerCase() ?? 'a change'
 const found = ({ kind, name }: Part): string => name ?? known(FOUND_WORDS, kind) ?? 'something'
 
-const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
+/** From what a seat measures. */
+const FROM_WORDS: Readonly<Record<AnchorName, string>> = {
+  rear: 'from the rear sill',
+  bulkhead: 'from the bulkhead',
+  after: 'from what it comes after',
+  'left-wall': 'from the left wall',
+  'right-wall': 'from the right wall',
+  centreline: 'left of the centreline',
+  floor: 'above the floor',
+  'top-of': 'above what it stands on',
+  roof: 'below the roof',
+  'on-roof': 'above the roof',
+  'under-floor': 'below the floor',
+}
+
+/** What was changed, from what and to what, in the order in which it was kept. */
+function shiftWords({ kind = '', shifts = [] }: Part, unit: LengthUnit): string {
+  const said = (key: string, value: Shift['to']): string =>
+    typeof value === 'number'
+      ? key.endsWith('Mm')
+        ? formatLength(value, unit)
+        : formatNumber(value, Number.isInteger(value) ? 0 : 1)
+      : typeof value === 'boolean'
+        ? value
+          ? 'yes'
+          : 'no'
+        : (CHOICE_WORDS[value ?? ''] ?? value ?? '')
+  const words = shifts.map(({ what, from, to }): string => {
+    if (what === 'mirrored') return 'the other way round'
+    const place = known(FROM_WORDS, what)
+    const key = what === 'turn' || place === undefined ? what : 'atMm'
+    const figures = [...(from === undefined ? [] : [said(key, from)]), said(key, to)]
+      .map((figure) => (what === 'turn' ? `${figure}°` : figure))
+      .join(' → ')
+    return place !== undefined
+      ? `${figures} ${place}`
+      : what === 'turn'
+        ? figures
+        : `${parameterWord(kind, what)} ${figures}`
+  })
+  return words.length === 0 ? '' : `: ${words.join(', ')}`
+}
+
+const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part, unit: LengthUnit) => string>> = {
   'job.rename': ({ name = '' }) => `Renamed the job “${name}”`,
   'job.units': ({ to }) => `Changed the units to ${to}`,
   'brief.nights': ({ to }) => `Set ${count(Number(to), { one: 'night', many: 'nights' })} off hook-up`,
@@ -64,8 +110,8 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part) => string>> = {
   'change.put': (part) => `Changed the bodywork: ${change(part)}`,
   'change.remove': (part) => `Removed from the bodywork: ${change(part)}`,
   'fitting.add': (part) => `Added ${added(part)}`,
-  'fitting.seat': (part) => `Moved ${it(part)}`,
-  'fitting.parameters': (part) => `Changed ${it(part)}`,
+  'fitting.seat': (part, unit) => `Moved ${it(part)}${shiftWords(part, unit)}`,
+  'fitting.parameters': (part, unit) => `Changed ${it(part)}${shiftWords(part, unit)}`,
   'fitting.label': (part) => `Renamed ${it(part)} “${part.to ?? ''}”`,
   'fitting.remove': (part) => `Removed ${it(part)}`,
   'fitting.lock': (part) => `${part.to === true ? 'Locked' : 'Unlocked'} ${it(part)}`,
@@ -131,16 +177,19 @@ const DIFF_WORDS = { undo: 'Undid', redo: 'Redid', merge: 'Merged' } as const sa
 const isSimple = (code: string): code is SimpleCommand['type'] => Object.hasOwn(WORDS, code)
 
 /** One entry of a code that this program has no words for, from a newer one, says its code. */
-const single = (part: Part): string => (isSimple(part.code) ? WORDS[part.code](part) : part.code)
+const single = (part: Part, unit: LengthUnit): string => {
+  const words = isSimple(part.code) ? WORDS[part.code](part, unit) : part.code
+  return part.variant === undefined ? words : `${words} (variant ${part.variant})`
+}
 
 /** What was done, for the history, the undo and the other window. */
-export function sayTold(entry: Told | Undone): string {
+export function sayTold(entry: Told | Undone, unit: LengthUnit = 'mm'): string {
   if (typeof entry === 'string') return entry
   const { code } = entry
-  if ('of' in entry && entry.of !== undefined) return `${known(DIFF_WORDS, code) ?? code}: ${sayTold(entry.of)}`
+  if ('of' in entry && entry.of !== undefined) return `${known(DIFF_WORDS, code) ?? code}: ${sayTold(entry.of, unit)}`
   if (code === 'job.restore') return `Went back to version ${entry.to}`
-  if (code !== 'batch') return single(entry)
+  if (code !== 'batch') return single(entry, unit)
   const { to, parts = [], more = 0 } = entry
   const rest = more === 0 ? [] : [`${more} more`]
-  return `${known(BATCH_WORDS, to) ?? 'Changed'}: ${[...parts.map(single), ...rest].join('; ')}`
+  return `${known(BATCH_WORDS, to) ?? 'Changed'}: ${[...parts.map((part) => single(part, unit)), ...rest].join('; ')}`
 }

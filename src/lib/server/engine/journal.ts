@@ -1,5 +1,5 @@
 import { brotliCompressSync, brotliDecompressSync, constants } from 'node:zlib'
-import { replay, toldSchema, type Command } from '$lib/core/job'
+import { replay, toldSchema, type Command, type Told } from '$lib/core/job'
 import { sayTold } from '$lib/core/text'
 import { answered, type Stored } from './jobs'
 
@@ -24,6 +24,8 @@ export interface JournalEntry {
   readonly who: string
   readonly command: Command
   readonly words: string
+  /** The same as data, from which it is said in other units; older entries have only their words. */
+  readonly told?: Told
   readonly at: string
 }
 
@@ -82,9 +84,9 @@ const linesBetween = ({ packs, rows }: Lines, after: number, upTo: number): Jour
   [...packs.flatMap(unpackLines), ...rows].filter(({ revision }) => revision > after && revision <= upTo)
 
 /** A line's words, made of what it keeps; one of earlier days kept its words. */
-function wordsOf({ words, told }: JournalRow): string {
+function wordsOf({ words, told }: JournalRow): Pick<JournalEntry, 'words' | 'told'> {
   const known = told === null ? undefined : toldSchema.safeParse(JSON.parse(told))
-  return known?.success === true ? sayTold(known.data) : words
+  return known?.success === true ? { words: sayTold(known.data), told: known.data } : { words }
 }
 
 const entryOf = (row: JournalRow): JournalEntry => ({
@@ -93,7 +95,7 @@ const entryOf = (row: JournalRow): JournalEntry => ({
   client: row.client,
   who: row.who,
   command: JSON.parse(row.command) as Command,
-  words: wordsOf(row),
+  ...wordsOf(row),
   at: row.at,
 })
 
@@ -116,7 +118,7 @@ export const historyOf = (lines: Lines, after: number, upTo: number): readonly O
       uid: row.uid,
       client: row.client,
       who: row.who,
-      words: wordsOf(row),
+      ...wordsOf(row),
       at: row.at,
     }))
 

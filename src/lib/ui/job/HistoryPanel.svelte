@@ -1,6 +1,8 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui'
   import { format, isToday } from 'date-fns'
+  import type { Told } from '$lib/core/job'
+  import { sayTold } from '$lib/core/text'
   import { ask } from '../parts/ask'
   import { getSession } from './context'
 
@@ -10,6 +12,7 @@
   interface Entry {
     revision: number
     words: string
+    told?: Told
     at: string
     /** Who did it, where people sign in. */
     who: string
@@ -43,6 +46,7 @@
     open = false
   }
 
+  const said = ({ told, words }: Entry) => (told === undefined ? words : sayTold(told, session.job.units))
   const when = (at: string) => format(new Date(at), isToday(new Date(at)) ? 'HH:mm:ss' : 'd MMM, HH:mm')
 </script>
 
@@ -60,12 +64,12 @@
           <li class="flex items-baseline gap-3 border-b border-line py-1.5">
             <span class="w-24 shrink-0 text-xs text-ink-2">{when(entry.at)}</span>
             <span class="min-w-0 flex-1 break-words"
-              >{entry.words}{#if entry.who !== ''}<span class="text-ink-2"> · {entry.who}</span>{/if}</span
+              >{said(entry)}{#if entry.who !== ''}<span class="text-ink-2"> · {entry.who}</span>{/if}</span
             >
             {#if index > 0}<button
                 class="act text-xs"
                 onclick={() => goTo(entry.revision)}
-                aria-label="Go back to after: {entry.words}">Go back</button
+                aria-label="Go back to after: {said(entry)}">Go back</button
               >{:else}<span class="text-xs text-ink-2">now</span>{/if}
           </li>
         {:else}

@@ -119,10 +119,10 @@ export class JobSession {
     return this.#redo.length > 0
   }
   get undoWhat(): string {
-    return sayTold(this.#undo.at(-1)?.what ?? '')
+    return sayTold(this.#undo.at(-1)?.what ?? '', this.job.units)
   }
   get redoWhat(): string {
-    return sayTold(this.#redo.at(-1)?.what ?? '')
+    return sayTold(this.#redo.at(-1)?.what ?? '', this.job.units)
   }
 
   /**
@@ -289,7 +289,7 @@ export class JobSession {
       revision: Infinity,
       uid,
       command,
-      words: sayTold(told(command, this.job)),
+      words: sayTold(told(command, this.job), this.job.units),
     }))
     // eslint-disable-next-line svelte/prefer-svelte-reactivity -- gone at the end of this call
     const own = new Set(left.map(({ uid }) => uid))
@@ -454,13 +454,13 @@ export class JobSession {
       this.#failures = 0
       return
     }
-    const what = sayTold(told(culprit.command, this.#confirmed))
+    const what = sayTold(told(culprit.command, this.#confirmed), this.job.units)
     this.#forget([culprit])
     const result = rebase(this.#confirmed, [], this.#pending, this.#own)
     this.#settle({ ...result, foreign: culprit.diff.redo, lost: [] })
     this.#most = MAX_SENT
     this.refusal = { command: culprit.command, message }
-    const rested = result.lost.map(({ waiting }) => sayTold(told(waiting.command, this.#confirmed)))
+    const rested = result.lost.map(({ waiting }) => sayTold(told(waiting.command, this.#confirmed), this.job.units))
     this.tell(
       `Taken back, because it could not be saved: ${what} (${message}).${rested.length === 0 ? '' : ` With it went what rests on it: ${rested.join('; ')}.`}`,
     )
@@ -503,7 +503,7 @@ export class JobSession {
     if (contested.length > 0) {
       this.conflict = {
         mine: contested,
-        mineWords: contested.map(({ command }) => sayTold(told(command, this.job))),
+        mineWords: contested.map(({ command }) => sayTold(told(command, this.job), this.job.units)),
         theirWords: foreignWords,
       }
       this.save = { kind: 'waiting', message: 'Another window changed the same thing: choose which to keep.' }
