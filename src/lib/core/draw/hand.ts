@@ -1,4 +1,4 @@
-import { spanMiddle, type Box, type Span, type Vec2 } from '../geometry'
+import { prismBounds, spanMiddle, type Box, type Span, type Vec2 } from '../geometry'
 import { gripsOf, type Grip, type Placed, type Scene, type TapeRow } from '../scene'
 import type { ViewId } from './display'
 
@@ -96,7 +96,10 @@ export function handDimensions(
   const { u, v, turned } = AXES[view]
   const [along, up] = viewExtent(view, placed.bounds)
   const grips = gripsOf(placed)
-  const boundsOf = (id: string | undefined) => scene.placed.find((one) => one.id === id)?.bounds
+  const boundsOf = ({ neighbourId, partId }: TapeRow) => {
+    const part = scene.interior.keepOuts.find(({ id }) => id === partId)
+    return part === undefined ? scene.placed.find((one) => one.id === neighbourId)?.bounds : prismBounds(part.prism)
+  }
   const size = (axis: Axis): number => placed.bounds[axis].max - placed.bounds[axis].min
   const own: HandDimension[] = [
     {
@@ -120,7 +123,7 @@ export function handDimensions(
     (['min', 'max'] as const).flatMap((end): HandDimension[] => {
       const row = TOWARDS[`${axis} ${end}`].flatMap((id) => tape.find((one) => one.id === id) ?? [])[0]
       if (row === undefined || row.mm < LEAST_MM) return []
-      const next = boundsOf(row.neighbourId)
+      const next = boundsOf(row)
       const [nextAlong, nextUp] = next === undefined ? [undefined, undefined] : viewExtent(view, next)
       const key = `tape ${row.id}`
       if (axis === u) {

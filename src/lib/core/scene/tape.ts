@@ -1,5 +1,5 @@
 import type { Seat } from '../fittings'
-import { clamp, placedMove, sharedLength, spanMiddle, type Span, type Vec3 } from '../geometry'
+import { clamp, placedMove, prismBounds, sharedLength, spanMiddle, type Box, type Span, type Vec3 } from '../geometry'
 import type { Plan } from '../job'
 import { floorThere, frontMost, heightThere, lowestRoof, wallReach, type Interior } from '../shell'
 import { TOUCH_MM } from '../units'
@@ -30,6 +30,8 @@ export interface TapeRow {
   readonly mm: number
   /** To what it is measured, for neighbours. */
   readonly neighbourId?: string
+  /** The same where it is a part of the body: a wheel arch, a seat base. */
+  readonly partId?: string
   /** Walls: at which height it is taken, in z above the bare load floor. */
   readonly atMm?: number
   /** Moving the fitting along this direction by 1 mm lengthens the distance by 1 mm. */
@@ -42,24 +44,28 @@ const READ_MM = 0.06
 /** Room between two things counts as a distance between neighbours up to this; beyond, nobody measures it. */
 const NEIGHBOUR_MM = 2500
 
+/** To what stands next on its level, each way: another fitting, or what of the body stands in. */
 function neighbours(scene: Scene, placed: Placed): readonly TapeRow[] {
   const nearest = new Map<TapeId, TapeRow>()
-  const offer = (id: TapeId, mm: number, neighbourId: string, grows: Vec3) => {
-    if (mm >= -TOUCH_MM && mm < (nearest.get(id)?.mm ?? NEIGHBOUR_MM)) nearest.set(id, { id, mm, neighbourId, grows })
-  }
   const own = placed.bounds
-  for (const { id, bounds } of scene.placed) {
-    if (id === placed.id) continue
+  const measure = (bounds: Box, to: Pick<TapeRow, 'neighbourId' | 'partId'>): void => {
+    const offer = (id: TapeId, mm: number, grows: Vec3) => {
+      if (mm >= -TOUCH_MM && mm < (nearest.get(id)?.mm ?? NEIGHBOUR_MM)) nearest.set(id, { id, mm, ...to, grows })
+    }
     const level = sharedLength(own.z, bounds.z) > TOUCH_MM
     if (level && sharedLength(own.y, bounds.y) > TOUCH_MM) {
-      offer('behind', own.x.min - bounds.x.max, id, [1, 0, 0])
-      offer('ahead', bounds.x.min - own.x.max, id, [-1, 0, 0])
+      offer('behind', own.x.min - bounds.x.max, [1, 0, 0])
+      offer('ahead', bounds.x.min - own.x.max, [-1, 0, 0])
     }
     if (level && sharedLength(own.x, bounds.x) > TOUCH_MM) {
-      offer('beside-right', own.y.min - bounds.y.max, id, [0, 1, 0])
-      offer('beside-left', bounds.y.min - own.y.max, id, [0, -1, 0])
+      offer('beside-right', own.y.min - bounds.y.max, [0, 1, 0])
+      offer('beside-left', bounds.y.min - own.y.max, [0, -1, 0])
     }
   }
+  for (const { id, bounds } of scene.placed) if (id !== placed.id) measure(bounds, { neighbourId: id })
+  // the ribs of a body are behind its lining: the tape is held to that
+  for (const { id, prism, isPillar } of scene.interior.keepOuts)
+    if (isPillar !== true) measure(prismBounds(prism), { partId: id })
   return [...nearest.values()]
 }
 

@@ -28,7 +28,6 @@ export {
   HOLLOW_WORDS,
   SNAP_WORDS,
   SPACE_ROW_WORDS,
-  TAPE_WORDS,
 } from './words'
 export { aOrAn, capital, count, list, numberWord, orNone, person, pieceName, small } from './grammar'
 export { CHOICES } from './choices'
@@ -46,6 +45,7 @@ export { sayLooked, sayRemedy } from './remedies'
 export { sayWayToMeet, type SaidWay } from './ways-to-meet'
 export { RULE_GROUP_WORDS, RULE_WORDS, ruleBook, ruleParameterWord, sayRule, type RuleEntry } from './rule-book'
 export { sayTold } from './commands'
+export { tapeWords } from './tape'
 export { sayRefusal } from './refusals'
 export { sayEnded } from './ended'
 export { FOUND_WORDS, foundName, sayFoundSum, sayMoney, sayStep, STEP_WORDS } from './condition'

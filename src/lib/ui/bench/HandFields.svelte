@@ -1,6 +1,6 @@
 <script lang="ts">
   import { handlesOf, limitsOf, ridesAt, stanceAt, type Limit } from '$lib/core/fittings'
-  import { CHOICE_WORDS, parameterWord, TAPE_WORDS } from '$lib/core/text'
+  import { CHOICE_WORDS, parameterWord, tapeWords } from '$lib/core/text'
   import { tapeLimits, usableDepth, type Placed } from '$lib/core/scene'
   import { formatLength } from '$lib/core/units'
   import LengthField from '../parts/LengthField.svelte'
@@ -154,9 +154,9 @@
   {#if seatRefused !== undefined}<p role="alert" class="text-xs text-stop">{seatRefused}</p>{/if}
   <div class="grid {columns} gap-x-4 gap-y-px text-[0.9286rem] narrow" data-testid="tape">
     {#each bench.tape as row (row.id)}
-      <div class="group {row.neighbourId === undefined ? '' : wide}">
+      <div class="group {row.neighbourId === undefined && row.partId === undefined ? '' : wide}">
         <LengthField
-          label="{TAPE_WORDS[row.id]}{row.neighbourId === undefined ? '' : ` ${bench.names.the(row.neighbourId)}`}"
+          label={tapeWords(row, bench.names)}
           id="tape-{row.id}"
           mm={row.mm}
           {unit}
@@ -168,7 +168,7 @@
           <button
             class="absolute right-full mr-1 bg-paper px-0.5 text-xs text-ink-2 opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 aria-pressed:text-pencil aria-pressed:opacity-100 pointer-coarse:opacity-100"
             aria-pressed={bench.paper.pinOf(placed.id, row) !== undefined}
-            aria-label="Keep this distance in the drawing: {TAPE_WORDS[row.id]}"
+            aria-label="Keep this distance in the drawing: {tapeWords(row, bench.names)}"
             title="Keep this distance in the drawing"
             onclick={() => bench.paper.togglePin(placed.id, row)}>pin</button
           >

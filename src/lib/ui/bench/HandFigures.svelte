@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { HandDimension } from '$lib/core/draw'
-  import { TAPE_WORDS } from '$lib/core/text'
+  import { tapeWords } from '$lib/core/text'
   import { formatLength, parseLength, sayLength } from '$lib/core/units'
   import type { Bench } from './bench.svelte'
   import type { WrittenFigure } from './written'
@@ -17,8 +17,7 @@
   const SIZE_WORDS = { x: 'size along the vehicle', y: 'size across', z: 'size upright' } as const
   function word({ key, row }: HandDimension): string {
     if (row === undefined) return SIZE_WORDS[key.slice(-1) as 'x' | 'y' | 'z']
-    const of = row.neighbourId === undefined ? '' : ` ${bench.names.the(row.neighbourId)}`
-    return `${TAPE_WORDS[row.id]}${of}`
+    return tapeWords(row, bench.names)
   }
 
   let fault: { readonly key: string; readonly text: string } | undefined = $state.raw(undefined)
