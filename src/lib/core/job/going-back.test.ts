@@ -55,7 +55,7 @@ describe('going back', () => {
     const [one] = backOf(job)
     // carried out in a minute; each insert a minute to undo and three to plug
     expect(one).toMatchObject({ what: 'fitting', holes: 6, minutes: 1 + 6 * (1 + 3), forGood: true })
-    expect(sayGoingBack(one!, namesOf(job, planOf(job)))).toEqual({
+    expect(sayGoingBack(one!, namesOf(job, planOf(job)), 'mm')).toEqual({
       what: 'Galley cupboard',
       how: 'fixed with threaded inserts at 6 points; 6 holes stay, plugged',
     })

@@ -1,5 +1,5 @@
 import type { GoingBack } from '../job'
-import { formatNumber } from '../units'
+import { sayArea, type LengthUnit } from '../units'
 import { FIXING_WORDS } from './fitting-words'
 import type { Names } from './names'
 import { count } from './grammar'
@@ -8,7 +8,11 @@ import { CHANGE_WORDS } from './words'
 const FACE_WORDS = { floor: 'Floor lining', wall: 'Wall lining', roof: 'Ceiling', door: 'Door lining' } as const
 
 /** One thing that is undone, in words: what it is, and what of it stays. */
-export function sayGoingBack(one: GoingBack, names: Names): { readonly what: string; readonly how: string } {
+export function sayGoingBack(
+  one: GoingBack,
+  names: Names,
+  unit: LengthUnit,
+): { readonly what: string; readonly how: string } {
   switch (one.what) {
     case 'fitting': {
       const { fixing, holes } = one
@@ -24,7 +28,7 @@ export function sayGoingBack(one: GoingBack, names: Names): { readonly what: str
     case 'lining':
       return {
         what: FACE_WORDS[one.face],
-        how: `${formatNumber(Math.round(one.m2 * 10) / 10)} m²${one.forGood ? '; what is glued on does not come off clean' : ''}`,
+        how: `${sayArea(one.m2, unit)}${one.forGood ? '; what is glued on does not come off clean' : ''}`,
       }
     case 'change':
       return {

@@ -1,6 +1,6 @@
 import { GRAVITIES, type Finding, type ProvenRemedy, type Remedy, type RemedyCode } from '../review'
 import type { ParameterValue } from '../fittings'
-import { formatNumber, sayLength, type LengthUnit } from '../units'
+import { formatNumber, sayLength, sayOpening, type LengthUnit } from '../units'
 import { CHOICE_WORDS, KIND_WORDS, parameterWord, stanceWord } from './fitting-words'
 import { aOrAn, capital, count, ofIt, small } from './grammar'
 import { GRAVITY_WORDS } from './words'
@@ -68,12 +68,12 @@ const wallOf = (fitting: unknown): string | undefined => {
 
 /** What setting a parameter does, where a verb says it better than its name and figure. */
 const SETTING_WORDS: Readonly<
-  Record<string, (name: string, value: ParameterValue, length: SayIn['length']) => string>
+  Record<string, (name: string, value: ParameterValue, length: SayIn['length'], unit: LengthUnit) => string>
 > = {
   flueMm: (name, value, length) => `Move the exhaust of ${name} to ${length(Number(value))} from its middle`,
   intakeMm: (name, value, length) => `Move the intake of ${name} to ${length(Number(value))} from its middle`,
   extension: (name) => `Fit full-extension slides to ${name}`,
-  ventCm2: (name, value) => `Enlarge the vent of ${name} to ${String(value)} cm²`,
+  ventCm2: (name, value, _length, unit) => `Enlarge the vent of ${name} to ${sayOpening(Number(value), unit, true)}`,
   seal: (name, value) => (value === 'gasket' ? `Seal ${name} with a gasket` : `Change the seal of ${name}`),
   switched: (name) => `Fit a switch to ${name}`,
   screen: (name) => `Fit an insect screen to ${name}`,
@@ -82,9 +82,13 @@ const SETTING_WORDS: Readonly<
 }
 
 /** “Set the depth of the galley to 550 mm”, “Set the hinge of the wardrobe to left”, “Fit a lid to the tub”. */
-function saySetting(name: string, { key, value }: NonNullable<Remedy['parameter']>, { kind, length }: SayIn): string {
+function saySetting(
+  name: string,
+  { key, value }: NonNullable<Remedy['parameter']>,
+  { kind, length, unit }: SayIn,
+): string {
   const own = SETTING_WORDS[key]
-  if (own !== undefined) return own(name, value, length)
+  if (own !== undefined) return own(name, value, length, unit)
   const what = parameterWord(kind, key)
   if (typeof value === 'boolean') return `${capital(ofIt(name, what))}: ${value ? 'yes' : 'no'}`
   const to =

@@ -12,6 +12,7 @@ export {
   sayNeed,
   type LengthUnit,
 } from './length'
+export { sayAir, sayArea, sayOpening } from './area'
 export { parseMass, sayMass } from './mass'
 export { parseVolume, sayVolume } from './volume'
 export { known, nth } from './known'

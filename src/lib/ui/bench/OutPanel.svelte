@@ -88,7 +88,7 @@
       </p>
       <ul>
         {#each back as one (one.what === 'lining' ? one.face : one.id)}
-          {@const words = sayGoingBack(one, bench.names)}
+          {@const words = sayGoingBack(one, bench.names, bench.session.job.units)}
           <li class="mt-1 border-t border-line pt-1">
             <p class="flex justify-between gap-2">
               <span class="truncate">{words.what}</span>

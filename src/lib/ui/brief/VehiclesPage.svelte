@@ -1,11 +1,12 @@
 <script lang="ts">
   import { goto } from '$app/navigation'
   import type { VehicleRow } from '$lib/core/suit'
-  import { variantsOf } from '$lib/core/job'
+  import { planInterior, variantsOf } from '$lib/core/job'
   import { GENERIC_SHELLS } from '$lib/core/shells'
   import { sayContradiction, sayContradictionBasis } from '$lib/core/text'
   import { formatLength, sayLength, sayMass } from '$lib/core/units'
   import type { BriefClient } from '$lib/workers/brief-client'
+  import ShellPlan from '../drawing/ShellPlan.svelte'
   import { getSession } from '../job/context'
   import GravityMark from '../parts/GravityMark.svelte'
   import { reasonOf } from '../parts/reason'
@@ -38,6 +39,15 @@
       .catch((cause: unknown) => onanswer(reasonOf(cause)))
   })
 
+  const shells = $derived([...own, ...GENERIC_SHELLS])
+  const interiorOf = (id: string) => {
+    const shell = shells.find((one) => one.id === id)
+    return shell === undefined ? undefined : planInterior(shell, { lining, changes: {} })
+  }
+  /** The longest body is drawn so wide; the others at the same scale. */
+  const WIDEST_PX = 190
+  const scale = $derived(WIDEST_PX / Math.max(...shells.map(({ outer }) => outer?.lengthMm ?? 0)))
+
   async function choose(id: string): Promise<void> {
     const shell = GENERIC_SHELLS.find((one) => one.id === id)
     if (shell !== undefined && id !== session.job.shell.id && !session.do({ type: 'shell.put', shell })) return
@@ -63,8 +73,13 @@
   <tbody>
     {#each rows ?? [] as row (row.shellId)}
       {@const here = row.shellId === session.job.shell.id}
+      {@const interior = interiorOf(row.shellId)}
       <tr class="border-t border-line align-top {here ? 'bg-paper' : ''}" data-vehicle={row.shellId}>
-        <td class="py-1.5 font-semibold">{row.name}{here ? ', in this job' : ''}</td>
+        <td class="py-1.5"
+          >{#if interior !== undefined}<ShellPlan {interior} {scale} />{/if}<span class="font-semibold"
+            >{row.name}{here ? ', in this job' : ''}</span
+          ></td
+        >
         <td class="py-1.5 text-right whitespace-nowrap">{row.musts} of {row.of}</td>
         <td class="max-w-96 py-1.5 pl-6">
           {#if row.against.length === 0}<span class="text-good">✓</span> all fits

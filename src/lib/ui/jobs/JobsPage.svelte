@@ -99,6 +99,13 @@
       (sum, { stops }) => (sum === undefined || stops === null ? undefined : sum + stops),
       0,
     )
+  /** How wide each plan is drawn at 1 : 25, in pixels: on the page they are all at one scale, the longest as wide as its column. */
+  let drawnPx: Readonly<Record<string, number>> = $state.raw({})
+  const widthOf = (id: string): string => {
+    const own = drawnPx[id]
+    const longest = Math.max(...jobs.map((job) => drawnPx[job.id] ?? 0))
+    return own === undefined ? '0' : `${(100 * own) / longest}%`
+  }
 </script>
 
 <svelte:head><title>Jobs · Zimmerman</title></svelte:head>
@@ -154,16 +161,19 @@
     {#if jobs.length === 0}
       <p class="mt-16 text-center text-lg">No jobs yet. Start one from a vehicle and a few words about the client.</p>
     {/if}
-    <ul class="mt-5 grid grid-cols-2 gap-x-10 gap-y-8">
+    <ul class="mt-5 grid gap-x-10 gap-y-8 md:grid-cols-2">
       {#each jobs as job (job.id)}
         {@const stops = stopsOf(job)}
         <li class="border-t border-ink pt-3" data-testid="job-{job.id}">
           {#if unreadableOf(job) === undefined}
-            <a href="/jobs/{job.id}/plan" class="group block">
+            <a href="/jobs/{job.id}/plan" class="group flex h-44 items-center">
               <img
                 src="/api/jobs/{job.id}/drawing.svg?rev={job.revision}"
                 alt="Plan of {job.name}"
-                class="h-44 w-full object-contain object-left"
+                class="max-h-44"
+                style:width={widthOf(job.id)}
+                onload={({ currentTarget }) =>
+                  (drawnPx = { ...drawnPx, [job.id]: (currentTarget as HTMLImageElement).naturalWidth })}
               />
             </a>
           {:else}

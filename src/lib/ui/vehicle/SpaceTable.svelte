@@ -2,7 +2,7 @@
   import { type Interior } from '$lib/core/shell'
   import { ceilingAreaM2, floorAreaM2, volumeM3, type SpaceRow } from '$lib/core/space'
   import { small, SPACE_ROW_WORDS, withLengths } from '$lib/core/text'
-  import { formatLength, sayLength, type LengthUnit } from '$lib/core/units'
+  import { formatLength, isInInches, sayAir, sayArea, sayLength, type LengthUnit } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
 
   interface Props {
@@ -19,20 +19,20 @@
   const wholes = $derived([
     {
       words: 'Floor',
-      figure: `${floorAreaM2(interior).toFixed(1)} m²`,
+      figure: sayArea(floorAreaM2(interior), unit),
       why: ['Width at the lined floor over the length, less what stands on it.', 'Geometry.'],
     },
     {
       words: 'Air',
-      figure: `${volumeM3(interior).toFixed(1)} m³`,
+      figure: sayAir(volumeM3(interior), unit),
       why: ['Sections over the length, less what stands proud of the body.', 'Geometry.'],
     },
     {
       words: 'Ceiling',
-      figure: `${ceiling.toFixed(1)} m²`,
+      figure: sayArea(ceiling, unit),
       why: [
         'Faces within 45° of level, measured round their curve.',
-        `${ceiling.toFixed(2)} m² ÷ (2.44 m × 1.22 m) = ${(ceiling / SHEET_M2).toFixed(1)} sheets, before waste.`,
+        `${sayArea(ceiling, unit, 2)} ÷ (${isInInches(unit) ? '8 ft × 4 ft' : '2.44 m × 1.22 m'}) = ${(ceiling / SHEET_M2).toFixed(1)} sheets, before waste.`,
       ],
     },
   ])

@@ -1,9 +1,8 @@
-import { formatNumber } from '../../units'
+import { formatNumber, sayOpening } from '../../units'
 import { capital, list, ofIt, orNone, percent, person } from '../grammar'
 import { itOf, type SentencesFor } from './kit'
 
 /** An area, its unit on the same line. */
-const cm2 = (value: number): string => `${formatNumber(value)}\u00a0cm²`
 
 const ALARM_WORDS = {
   smoke: 'smoke alarm',
@@ -54,14 +53,15 @@ export const SAFETY_SENTENCES: SentencesFor<
       'Sealed to the inside, vented at its lowest point: work for a licensed gas fitter, under local codes.',
     ],
   }),
-  'gas-vent-small': (finding, names) => {
+  'gas-vent-small': (finding, names, _say, unit) => {
     const { measured, needed, facts } = finding
+    const least = sayOpening(needed, unit, true)
     return {
       title: 'Gas locker vent too small',
-      designer: `The vent of ${itOf(finding, names)} is ${cm2(measured)}; at least ${cm2(needed)} is needed to let leaking gas out.`,
+      designer: `The vent of ${itOf(finding, names)} is ${sayOpening(measured, unit)}; at least ${least} is needed to let leaking gas out.`,
       client: 'Leaking gas could not get out fast enough.',
       why: [
-        `The floor of the locker is ${cm2(facts.floorCm2)}; ${percent(facts.share * 100)} of that is ${cm2(Math.ceil(facts.floorCm2 * facts.share))}, and never less than the least: ${cm2(needed)}.`,
+        `The floor of the locker is ${sayOpening(facts.floorCm2, unit)}; ${percent(facts.share * 100)} of that is ${sayOpening(facts.floorCm2 * facts.share, unit, true)}, and never less than the least: ${least}.`,
         GAS_FITTER,
       ],
     }
