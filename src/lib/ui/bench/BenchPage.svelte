@@ -311,6 +311,7 @@
   data-testid="bench"
   style:--bar="{barPx}px"
 >
+  <h1 class="sr-only">Plan</h1>
   <div class="col-span-3 min-w-0" bind:clientHeight={barPx}>
     <JobBar current="plan" {reviewState} budgetState={sayWeightState(bench.checked.margins)} bind:historyOpen
       ><VariantMenu {bench} oncompare={compare} /></JobBar

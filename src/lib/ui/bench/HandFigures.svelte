@@ -2,6 +2,7 @@
   import type { HandDimension } from '$lib/core/draw'
   import { tapeWords } from '$lib/core/text'
   import { formatLength, parseLength, sayLength } from '$lib/core/units'
+  import { padded } from '../parts/pad-fields'
   import type { Bench } from './bench.svelte'
   import type { WrittenFigure } from './written'
 
@@ -71,7 +72,7 @@
       aria-invalid={fault?.key === key}
       data-testid="figure-in-drawing {key}"
       tabindex="-1"
-      inputmode="text"
+      {...padded(unit)}
       autocomplete="off"
       spellcheck="false"
       maxlength="60"

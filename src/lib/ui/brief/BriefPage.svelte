@@ -58,23 +58,26 @@
 
 <svelte:head><title>{session.job.name} · brief · Zimmerman</title></svelte:head>
 
-<div class="screen flex h-screen flex-col">
+<div class="screen desk">
   <JobBar current="brief" />
-  <div
-    class="grid min-h-0 flex-1 {aside ? 'grid-cols-[150px_minmax(0,1fr)_300px]' : 'grid-cols-[150px_minmax(0,1fr)]'}"
-  >
-    <nav class="flex flex-col overflow-y-auto border-r border-line py-4" aria-label="Pages of the brief">
+  <div class="desk-columns" style:--columns={aside ? '10.7rem minmax(0, 1fr) 21.4rem' : '10.7rem minmax(0, 1fr)'}>
+    <nav
+      class="flex flex-col py-4 max-[68.7rem]:flex-row max-[68.7rem]:flex-wrap max-[68.7rem]:items-center"
+      aria-label="Pages of the brief"
+    >
       {#each STEPS as step (step)}
         <a
           href="?page={step}"
-          class="flex items-baseline justify-between border-l-2 px-4 py-1 hover:text-pencil {step === current
+          class="flex items-baseline justify-between gap-1.5 border-l-2 px-4 py-1 hover:text-pencil {step === current
             ? 'border-pencil font-semibold text-pencil'
             : 'border-transparent'}"
           aria-current={step === current ? 'page' : undefined}
           ><span>{WORDS[step]}</span><span class="text-sm text-ink-2">{counted[step]}</span></a
         >
       {/each}
-      <div class="mt-auto px-4 text-sm">
+      <div
+        class="mt-auto px-4 text-sm max-[68.7rem]:mt-0 max-[68.7rem]:flex max-[68.7rem]:items-baseline max-[68.7rem]:gap-4"
+      >
         <label class="block"
           ><span class="text-ink-2">Start from</span>
           <select
@@ -94,7 +97,7 @@
         <button class="mt-2 act text-left" onclick={() => print()}>Print the questions</button>
       </div>
     </nav>
-    <main class="min-h-0 overflow-y-auto bg-sheet px-8 py-5">
+    <main class="bg-sheet px-8 py-5 max-[68.7rem]:px-4">
       <Stopped what="Checking the brief" why={stopped} onagain={() => (again += 1)} />
       {#if current === 'people'}<PeoplePage />
       {:else if current === 'pets'}<PetsPage />
@@ -108,10 +111,7 @@
         <p class="mt-6"><a class="inline-block act-main" href="?page={next}">On to {WORDS[next].toLowerCase()}</a></p>
       {/if}
     </main>
-    {#if aside}<aside
-        class="min-h-0 overflow-y-auto border-l border-line px-5 py-4"
-        aria-label="What the brief asks for"
-      >
+    {#if aside}<aside class="px-5 py-4" aria-label="What the brief asks for">
         <AsksColumn {client} {again} onanswer={(cause) => (stopped = cause)} />
       </aside>{/if}
   </div>

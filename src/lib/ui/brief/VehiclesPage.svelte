@@ -76,9 +76,8 @@
       {@const interior = interiorOf(row.shellId)}
       <tr class="border-t border-line align-top {here ? 'bg-paper' : ''}" data-vehicle={row.shellId}>
         <td class="py-1.5"
-          >{#if interior !== undefined}<ShellPlan {interior} {scale} />{/if}<span class="font-semibold"
-            >{row.name}{here ? ', in this job' : ''}</span
-          ></td
+          ><span class="font-semibold">{row.name}{here ? ', in this job' : ''}</span
+          >{#if interior !== undefined}<ShellPlan {interior} {scale} />{/if}</td
         >
         <td class="py-1.5 text-right whitespace-nowrap">{row.musts} of {row.of}</td>
         <td class="max-w-96 py-1.5 pl-6">

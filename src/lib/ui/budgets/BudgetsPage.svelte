@@ -60,10 +60,10 @@
 
 <svelte:head><title>{session.job.name} · budgets · Zimmerman</title></svelte:head>
 
-<div class="screen flex h-screen min-w-[73.1429rem] flex-col" data-testid="budgets">
+<div class="desk" data-testid="budgets">
   <JobBar current="budgets" budgetState={state} />
-  <div class="grid min-h-0 flex-1 grid-cols-[150px_minmax(0,1fr)_260px]">
-    <nav aria-label="Budgets" class="no-print border-r border-line py-3 text-[0.9286rem]">
+  <div class="desk-columns" style:--columns="10.7rem minmax(0, 1fr) 18.6rem">
+    <nav aria-label="Budgets" class="no-print py-3 text-[0.9286rem]">
       <a
         href="/jobs/{session.id}/budgets"
         aria-current="page"
@@ -71,7 +71,7 @@
         ><span>Weight</span><span>{spare === undefined ? '…' : sayMass(Math.floor(spare))}</span></a
       >
     </nav>
-    <main class="min-h-0 overflow-y-auto bg-sheet px-7 py-4">
+    <main class="bg-sheet px-7 py-4 max-[68.7rem]:px-4">
       <Stopped what="Adding up" why={budgets.stopped} onagain={() => void budgets.look()} />
       {#if report === undefined}
         {#if budgets.stopped === undefined}<p class="text-ink-2" role="status">Adding it up…</p>{/if}
@@ -138,7 +138,7 @@
         <HeavyTable {budgets} />
       {/if}
     </main>
-    <aside class="flex min-h-0 flex-col overflow-y-auto border-l border-line px-4 py-3" aria-label="What is assumed">
+    <aside class="flex flex-col px-4 py-3" aria-label="What is assumed">
       <section aria-label="Variants">
         <table class="w-full text-[0.9286rem]" data-testid="variants">
           <thead>
@@ -183,20 +183,3 @@
     </aside>
   </div>
 </div>
-
-<style>
-  @media print {
-    .screen {
-      display: block;
-      height: auto;
-    }
-    .screen > .grid {
-      display: block;
-    }
-    .screen aside,
-    .screen main {
-      border: 0;
-      overflow: visible;
-    }
-  }
-</style>

@@ -20,5 +20,15 @@
   width={px(bounds.max[0] - bounds.min[0])}
   height={px(bounds.max[1] - bounds.min[1])}
   aria-hidden="true"
-  class="block max-w-none"><Marks items={shellPlan(interior).items} {frame} /></svg
+  class="small mt-1 block max-w-none"><Marks items={shellPlan(interior).items} {frame} /></svg
 >
+
+<style>
+  /* At a hundredth of its size a body has finer lines. */
+  .small :global(path) {
+    stroke-width: 0.7px;
+  }
+  .small :global(path.w-door) {
+    stroke-width: 1.8px;
+  }
+</style>

@@ -65,9 +65,11 @@
 
 <svelte:head><title>{session.job.name} · rules · Zimmerman</title></svelte:head>
 
-<div class="min-h-screen min-w-[73.1429rem]">
+<div class="min-h-screen">
   <JobBar current="review" />
-  <main class="mx-auto grid max-w-[88.5714rem] grid-cols-[minmax(0,1fr)_20rem] gap-x-10 px-6 py-6">
+  <main
+    class="mx-auto grid max-w-[88.5714rem] gap-x-10 gap-y-6 px-6 py-6 min-[68.7rem]:grid-cols-[minmax(0,1fr)_20rem]"
+  >
     <section aria-label="Rules of the book">
       <div class="flex items-baseline gap-6">
         <h1 class="text-xl">Rules of this job</h1>

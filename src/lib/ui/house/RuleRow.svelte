@@ -49,7 +49,7 @@
 </script>
 
 <article
-  class="grid grid-cols-[1fr_17rem_8.5rem] gap-x-6 border-b border-line py-2"
+  class="grid gap-x-6 gap-y-1 border-b border-line py-2 min-[55rem]:grid-cols-[1fr_17rem_11rem]"
   id={rule.id}
   data-testid="setting-{rule.id}"
 >

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte'
-  import type { Parsed } from '$lib/core/units'
+  import type { LengthUnit, Parsed } from '$lib/core/units'
+  import { padded } from './pad-fields'
 
   interface Props {
     label: string
@@ -15,6 +16,8 @@
     id?: string
     width?: string
     hideLabel?: boolean
+    /** Of a length: under a finger the pad of figures comes in this unit. */
+    pad?: LengthUnit
     /** Why what was typed here last was refused elsewhere. */
     refused?: string | undefined
     /** What stands before its figure. */
@@ -32,6 +35,7 @@
     id,
     width = '5.5rem',
     hideLabel = false,
+    pad,
     refused,
     children,
   }: Props = $props()
@@ -89,7 +93,7 @@
         id={fieldId}
         class="ruled text-right"
         style:width
-        inputmode="text"
+        {...pad === undefined ? { inputmode: 'text' as const } : padded(pad)}
         autocomplete="off"
         spellcheck="false"
         value={shown}

@@ -26,5 +26,6 @@
   parse={(text) => parseLength(text, unit)}
   format={(value) => formatLength(value, unit)}
   {onset}
+  pad={unit}
   {...rest}
 />

@@ -4,7 +4,7 @@
 
 <Toaster
   position="bottom-center"
-  offset="74px"
+  offset="10px"
   toastOptions={{
     unstyled: true,
     classes: {

@@ -22,7 +22,7 @@
   const offers = $derived(desk.offers?.key === finding.key ? desk.offers : undefined)
 </script>
 
-<div class="grid h-full grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-6 overflow-hidden px-4 py-3" data-testid="detail">
+<div class="grid h-full gap-x-6 gap-y-2 overflow-hidden px-4 py-3 min-[46rem]:grid-cols-2" data-testid="detail">
   <section class="overflow-y-auto" aria-label="The finding">
     <h2 class="text-lg leading-6">
       <GravityMark gravity={finding.gravity} size={18} />

@@ -20,7 +20,8 @@
 
   let list: HTMLDivElement | undefined = $state(undefined)
   $effect(() => {
-    if (desk.chosen !== undefined) list?.querySelector('[data-chosen]')?.scrollIntoView({ block: 'nearest' })
+    const scrolls = list !== undefined && list.scrollHeight > list.clientHeight
+    if (desk.chosen !== undefined && scrolls) list?.querySelector('[data-chosen]')?.scrollIntoView({ block: 'nearest' })
   })
 </script>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { MediaQuery } from 'svelte/reactivity'
   import { sayTally } from '$lib/core/text'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
@@ -28,6 +29,16 @@
 
   const reviewState = $derived(desk.stopped === undefined ? sayTally(desk.tally) : 'stopped')
 
+  let main: HTMLElement | undefined = $state(undefined)
+  /** One under the other, a finding that is chosen comes into sight. */
+  const isNarrow = new MediaQuery('(max-width: 68.7rem)')
+  let before: string | undefined
+  $effect(() => {
+    const key = desk.chosen?.finding.key
+    if (isNarrow.current && before !== undefined && key !== undefined && key !== before) main?.scrollIntoView()
+    before = key
+  })
+
   function onkeydown(event: KeyboardEvent): void {
     const target = event.target as HTMLElement
     if (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || event.ctrlKey || event.metaKey || event.altKey) return
@@ -42,8 +53,9 @@
 <svelte:window {onkeydown} onpagehide={() => desk.keep()} />
 <svelte:head><title>{session.job.name} · review · Zimmerman</title></svelte:head>
 
-<div class="review grid h-screen min-w-[73.1429rem] overflow-hidden" data-testid="review">
-  <div class="col-span-2">
+<div class="review grid overflow-hidden" data-testid="review">
+  <div class="bar min-w-0">
+    <h1 class="sr-only">Review</h1>
     <JobBar current="review" {reviewState}>
       <span
         ><span class="text-ink-2">variant</span>
@@ -51,7 +63,7 @@
       >
     </JobBar>
   </div>
-  <aside class="flex min-h-0 flex-col border-r border-line py-3 pl-4" aria-label="Findings">
+  <aside class="flex min-h-0 min-w-0 flex-col border-r border-line py-3 pl-4" aria-label="Findings">
     <div class="pr-4"><TallyTable {desk} /></div>
     <FaultList {desk} />
     <p class="flex gap-5 border-t border-line pt-2 text-sm">
@@ -59,7 +71,7 @@
       <a class="act" href="/jobs/{session.id}/rules">Rules of this job</a>
     </p>
   </aside>
-  <main class="grid min-h-0 min-w-0">
+  <main bind:this={main} class="grid min-h-0 min-w-0">
     <PlaceDrawing {desk} />
     <div class="min-h-0 border-t border-line">
       {#if desk.chosen !== undefined}<FaultDetail {desk} fault={desk.chosen} />{:else if desk.review !== undefined}
@@ -67,15 +79,52 @@
           Choose a finding on the left. The rules behind them are in the <a class="act" href="/rules">book of rules</a>.
         </p>{/if}
     </div>
+    <nav
+      class="thumb fixed inset-x-0 bottom-0 z-10 justify-between border-t border-ink bg-sheet px-4"
+      aria-label="From finding to finding"
+    >
+      <button class="min-h-11 px-3 act" onclick={() => window.scrollTo({ top: 0 })}>List</button>
+      <button class="min-h-11 px-3 act" onclick={() => desk.step(-1)}>Previous</button>
+      <button class="min-h-11 px-3 act" onclick={() => desk.step(1)}>Next</button>
+    </nav>
   </main>
 </div>
 
 <style>
   .review {
-    grid-template-columns: 348px minmax(0, 1fr);
+    height: 100dvh;
+    grid-template-columns: 24.9rem minmax(0, 1fr);
     grid-template-rows: auto minmax(0, 1fr);
   }
+  .bar {
+    grid-column: 1 / -1;
+  }
   main {
-    grid-template-rows: minmax(0, 1fr) 292px;
+    grid-template-rows: minmax(0, 1fr) 20.9rem;
+  }
+  .thumb {
+    display: none;
+  }
+  /* Read one under the other: the list, the drawing, the finding; what a thumb needs stays at the foot. */
+  @media (max-width: 68.7rem) {
+    .review {
+      height: auto;
+      min-height: 100dvh;
+      overflow: visible;
+      grid-template-columns: minmax(0, 1fr);
+      grid-template-rows: auto;
+    }
+    aside {
+      border-right: 0;
+      padding-right: 1rem;
+    }
+    main {
+      grid-template-rows: 24rem auto;
+      scroll-margin-top: 0;
+      padding-bottom: 4rem;
+    }
+    .thumb {
+      display: flex;
+    }
   }
 </style>

@@ -3,6 +3,8 @@
   import { READING_LIMITS, type Reading } from '$lib/core/readings'
   import { formatLength, formatNumber, parseLength, parseMass, type LengthUnit } from '$lib/core/units'
 
+  import { padded } from '../parts/pad-fields'
+
   interface Props {
     measure: Measure
     words: string
@@ -79,6 +81,7 @@
         data-measure={measure.id}
         title={which === 'first' ? undefined : `Agrees with the first within ${tolerance}`}
         placeholder={which === 'first' ? show(measure.nominal) : `±${show(measure.tolerance)}`}
+        {...measure.unit === 'mm' ? padded(unit) : { inputmode: 'decimal' as const }}
         autocomplete="off"
         spellcheck="false"
         value={typed[which] ?? show(reading[which])}

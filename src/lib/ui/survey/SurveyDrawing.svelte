@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { MediaQuery } from 'svelte/reactivity'
   import type { Bounds } from '$lib/core/draw'
   import type { Interior } from '$lib/core/shell'
   import type { TapeLine } from '$lib/core/survey'
@@ -24,7 +25,12 @@
   }
   let { body, tape, figure, sectionMm, found = [], activeId, onplace }: Props = $props()
 
+  const VIEWS: readonly SurveyView[] = ['plan', 'side', 'section']
   let width = $state(600)
+  /** Where there is little room only the view in which the tape lies is drawn, so that the list keeps some. */
+  const isNarrow = new MediaQuery('screen and (max-width: 68.7rem)')
+  const LOW_PX = 230
+  const alone = $derived(isNarrow.current ? VIEWS.indexOf(tape?.view ?? 'plan') : undefined)
   const cutMm = $derived(tape?.view === 'section' ? tape.xMm : sectionMm)
   const views = $derived(fullShellViews(body, Math.min(Math.max(cutMm, body.xSpan.min), body.xSpan.max)))
   const frames = $derived.by((): readonly ViewFrame[] => {
@@ -40,13 +46,20 @@
       bounds: views.side.bounds,
     }
     const room = Math.min(300 / section.long, 230 / section.high)
+    if (alone !== undefined)
+      return (['plan', 'right', 'section'] as const).map((id, index): ViewFrame => {
+        const { bounds } = [views.plan, views.side, views.section][index]!
+        const { long, high } = size(bounds)
+        return { id, scale: Math.min((width - 40) / long, LOW_PX / high), left: 20, top: 26, bounds }
+      })
     return [
       above,
       below,
       { id: 'section', scale: room, left: 20, top: below.top + frameHeight(below) + 36, bounds: views.section.bounds },
     ]
   })
-  const height = $derived(frames[2]!.top + frameHeight(frames[2]!) + 20)
+  const last = $derived(frames[alone ?? 2]!)
+  const height = $derived(last.top + frameHeight(last) + 20)
   const frameOf = (view: TapeLine['view']): ViewFrame => frames[view === 'plan' ? 0 : view === 'side' ? 1 : 2]!
   const line = $derived(
     tape === undefined
@@ -56,14 +69,13 @@
   const tick = ([x, y]: readonly [number, number]): string => `M${x - 4} ${y + 4}l8 -8`
   const TITLES = ['From above', 'Right wall, seen through', 'Section, seen from behind']
   const parts = $derived([views.plan.items, views.side.items, views.section.items])
-  const VIEWS: readonly SurveyView[] = ['plan', 'side', 'section']
   /** No mark is smaller than a finger finds. */
   const LEAST_PX = 12
   const marks = $derived(
     found.flatMap(([id, one], index) =>
       frames.flatMap((frame, view) => {
         const rectangle = viewedIn(VIEWS[view]!, one)
-        if (rectangle === undefined || (view === 2 && !isCut(one))) return []
+        if ((alone !== undefined && view !== alone) || rectangle === undefined || (view === 2 && !isCut(one))) return []
         const [a, b] = [toScreen(frame, rectangle[0]), toScreen(frame, rectangle[1])]
         const [wide, high] = [Math.max(LEAST_PX, Math.abs(a[0] - b[0])), Math.max(LEAST_PX, Math.abs(a[1] - b[1]))]
         const [x, y] = [(a[0] + b[0] - wide) / 2, (a[1] + b[1] - high) / 2]
@@ -83,7 +95,8 @@
     const box = (event.currentTarget as SVGSVGElement).getBoundingClientRect()
     const [px, py] = [event.clientX - box.left, event.clientY - box.top]
     const view = frames.findIndex(
-      (frame) =>
+      (frame, index) =>
+        (alone === undefined || index === alone) &&
         px >= frame.left &&
         px <= frame.left + frameWidth(frame) &&
         py >= frame.top &&
@@ -105,8 +118,10 @@
     {@attach pointing}
   >
     {#each frames as frame, index (frame.id)}
-      <text x={frame.left} y={frame.top - 8} class="view-title">{TITLES[index]}</text>
-      <Marks items={parts[index]!} {frame} />
+      {#if alone === undefined || index === alone}
+        <text x={frame.left} y={frame.top - 8} class="view-title">{TITLES[index]}</text>
+        <Marks items={parts[index]!} {frame} />
+      {/if}
     {/each}
     {#each marks as mark (mark.key)}
       <rect

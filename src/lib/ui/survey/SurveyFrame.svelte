@@ -20,15 +20,15 @@
   ] as const
 </script>
 
-<div class="screen flex h-screen flex-col">
+<div class="desk">
   <JobBar current="vehicle" />
-  <div class="grid min-h-0 flex-1 grid-cols-[430px_minmax(0,1fr)_280px]">
-    <aside class="min-h-0 overflow-y-auto border-r border-line px-5 py-4" aria-label={label}>
+  <div class="desk-columns" style:--columns="30.7rem minmax(0, 1fr) 20rem">
+    <aside class="px-5 py-4" aria-label={label}>
       <div class="flex items-baseline justify-between">
         <h1 class="text-lg">Survey</h1>
         <a class="act text-sm" href="/jobs/{jobId}/vehicle">Back to the vehicle</a>
       </div>
-      <nav class="no-print mt-1 flex gap-4 border-b border-line text-sm" aria-label="Parts of the survey">
+      <nav class="no-print mt-1 flex items-end gap-4 border-b border-line text-sm" aria-label="Parts of the survey">
         {#each PARTS as [id, words, path] (id)}
           <a
             href="/jobs/{jobId}/survey{path}"
@@ -39,29 +39,23 @@
       </nav>
       {@render list()}
     </aside>
-    <main class="min-h-0 overflow-y-auto bg-sheet px-4 py-4">{@render drawing()}</main>
-    <aside
-      class={['min-h-0 overflow-y-auto border-l border-line px-4 py-4 text-[0.9286rem]', !paperSum && 'no-print']}
-      aria-label="What the measurements make"
-    >
+    <main class="bg-sheet px-4 py-4">{@render drawing()}</main>
+    <aside class={['px-4 py-4 text-[0.9286rem]', !paperSum && 'no-print']} aria-label="What the measurements make">
       {@render sum()}
     </aside>
   </div>
 </div>
 
 <style>
-  @media print {
-    .screen {
-      display: block;
-      height: auto;
-    }
-    .screen > .grid {
-      display: block;
-    }
-    .screen aside,
-    .screen main {
-      border: 0;
-      overflow: visible;
+  /* What is measured stays in sight while the list goes by under it. */
+  @media screen and (max-width: 68.7rem) {
+    main {
+      position: sticky;
+      top: 0;
+      z-index: 5;
+      order: -1;
+      padding-block: 0.25rem;
+      border-bottom: 1px solid var(--ink);
     }
   }
 </style>

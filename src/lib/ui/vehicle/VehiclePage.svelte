@@ -115,10 +115,11 @@
 
 <svelte:head><title>{job.name} · vehicle · Zimmerman</title></svelte:head>
 
-<div class="flex h-screen flex-col">
+<div class="desk">
   <JobBar current="vehicle" />
-  <div class="grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)]">
-    <aside class="flex min-h-0 flex-col border-r border-line" aria-label="Body and lining">
+  <h1 class="sr-only">Vehicle</h1>
+  <div class="desk-columns" style:--columns="21.4rem minmax(0, 1fr)">
+    <aside class="flex flex-col" aria-label="Body and lining">
       <div class="flex items-baseline justify-between border-b border-line px-5 pt-4">
         <div role="tablist" aria-label="Of the vehicle" class="flex gap-4">
           {#each TABS as [id, words] (id)}
@@ -179,8 +180,8 @@
       </div>
     </aside>
 
-    <main class="min-h-0 overflow-y-auto bg-sheet px-6 py-4" bind:clientHeight={height}>
-      <div class="grid grid-cols-[minmax(0,1fr)_300px] gap-5">
+    <main class="bg-sheet px-6 py-4" bind:clientHeight={height}>
+      <div class="grid gap-5 min-[46rem]:grid-cols-[minmax(0,1fr)_21.4rem]">
         <div bind:clientWidth={width}>
           <svg
             {width}

@@ -1,7 +1,9 @@
 <script lang="ts">
   import { untrack, type Snippet } from 'svelte'
+  import { MediaQuery } from 'svelte/reactivity'
   import { setSession } from '$lib/ui/job/context'
   import { JobSession } from '$lib/ui/job/job-session.svelte'
+  import type Pad from '$lib/ui/parts/Keypad.svelte'
   import { tell } from '$lib/ui/parts/toast'
   import type { LayoutData } from './$types'
 
@@ -14,6 +16,13 @@
   $effect(() => {
     if (session.notice.text !== '') tell(session.notice.text)
   })
+  /** Under a finger only. */
+  let Keypad: typeof Pad | undefined = $state.raw(undefined)
+  const byFinger = new MediaQuery('(pointer: coarse)')
+  $effect(() => {
+    if (byFinger.current) void import('$lib/ui/parts/Keypad.svelte').then((module) => (Keypad = module.default))
+  })
 </script>
 
 {@render children()}
+{#if Keypad !== undefined}<Keypad />{/if}
