@@ -84,7 +84,7 @@ test('no name, figure, title or mark lies on another, in the demos and examples,
     ['job-bat-survey', 'job-potter'].map(async (id) => (await (await request.get(`/api/jobs/${id}`)).json()) as Job),
   )
   const examples = readdirSync('examples')
-    .filter((name) => name.endsWith('.json'))
+    .filter((name) => name.endsWith('.zimmerman.json'))
     .map((name) => JSON.parse(readFileSync(path.join('examples', name), 'utf8')) as Job)
   const jobs = PROOF ? [...demos, ...examples] : [...demos, examples[3]!]
   let [screens, written, looks] = [0, 0, 0]

@@ -88,6 +88,31 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
     },
   ],
   [
+    'review',
+    async (page, id) => {
+      await open(page, `/jobs/${id}/review`)
+      await expect(page.getByTestId('detail')).toBeVisible()
+    },
+  ],
+  ['client’s sheet', (page, id) => open(page, `/jobs/${id}/review/sheet`)],
+  ['rules of the job', (page, id) => open(page, `/jobs/${id}/rules`)],
+  [
+    'history',
+    async (page, id) => {
+      await openPlan(page, id)
+      await page.keyboard.press('h')
+      await expect(page.getByRole('dialog')).toBeVisible()
+    },
+  ],
+  [
+    'ways to meet a demand',
+    async (page, id) => {
+      await openPlan(page, id)
+      await page.locator('[data-demand]').first().click()
+      await expect(page.getByTestId('choices')).toBeVisible()
+    },
+  ],
+  [
     'search',
     async (page, id) => {
       await openPlan(page, id)

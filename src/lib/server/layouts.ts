@@ -1,10 +1,13 @@
+import fits from '../../../examples/fits.json'
 import type { Job, Plan } from '$lib/core/job'
 
-/** A plan to start from: one of the invented builds, for the body that it was made in. */
+/** A plan to start from: one of the invented builds, for the body that it was made in and those in which it stands without a stop. */
 export interface Layout {
   readonly id: string
   readonly name: string
   readonly shellId: string
+  /** The bodies for which it is offered. */
+  readonly shells: readonly string[]
   readonly fittings: number
   readonly plan: Plan
 }
@@ -28,6 +31,7 @@ export const LAYOUTS: readonly Layout[] = Object.entries(FILES)
             id,
             name: job.name,
             shellId: job.shell.id,
+            shells: Object.entries(fits).flatMap(([shell, ids]) => (ids.includes(id) ? [shell] : [])),
             fittings: Object.keys(variant.plan.fittings).length,
             plan: bare(variant.plan),
           },

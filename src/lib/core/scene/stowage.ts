@@ -183,7 +183,7 @@ function remainders(room: Box, { floor, up }: Pose): readonly Box[] {
 }
 
 /** What would make room for a piece that fits an empty stowage: in which fitting, and which pieces would have to go from there. */
-export interface Freed {
+interface Freed {
   readonly fittingId: string
   readonly pieces: readonly string[]
 }

@@ -5,6 +5,7 @@
   import { newBrief, newJob } from '$lib/core/job'
   import { STATURE_LIMITS_MM } from '$lib/core/people'
   import { genericShell } from '$lib/core/shells'
+  import { small } from '$lib/core/text'
   import { shopRules } from '../parts/shop-rules'
   import { newId } from '../job/new-id'
   import NumberField from '../parts/NumberField.svelte'
@@ -23,7 +24,7 @@
   /** Plans to start from, and which of them are for the body that is chosen. */
   let layouts: readonly LayoutSummary[] = $state.raw([])
   let layoutId = $state('')
-  const fitting = $derived(layouts.filter((one) => one.shellId === shellId))
+  const fitting = $derived(layouts.filter((one) => one.shells.includes(shellId)))
   $effect(() => {
     if (open) void listLayouts().then((answer) => (layouts = answer.ok ? answer.value : []))
   })
@@ -104,7 +105,9 @@
             >
               <option value="">an empty vehicle</option>
               {#each fitting as layout (layout.id)}<option value={layout.id}
-                  >the plan of: {layout.name} ({layout.fittings} fittings)</option
+                  >the plan of: {layout.name} ({layout.fittings} fittings{layout.shellId === shellId
+                    ? ''
+                    : `, made for ${small(genericShell(layout.shellId).name)}`})</option
                 >{/each}
             </select></label
           >

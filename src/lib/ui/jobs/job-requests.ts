@@ -7,6 +7,8 @@ export interface LayoutSummary {
   readonly id: string
   readonly name: string
   readonly shellId: string
+  /** The bodies for which it is offered. */
+  readonly shells: readonly string[]
   readonly fittings: number
 }
 export const listLayouts = (): Promise<Answer<readonly LayoutSummary[]>> => ask('/api/layouts')

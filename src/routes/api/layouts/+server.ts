@@ -4,4 +4,4 @@ import type { RequestHandler } from './$types'
 
 /** Plans to start from: which there are, and for which body. */
 export const GET: RequestHandler = () =>
-  json(LAYOUTS.map(({ id, name, shellId, fittings }) => ({ id, name, shellId, fittings })))
+  json(LAYOUTS.map(({ id, name, shellId, shells, fittings }) => ({ id, name, shellId, shells, fittings })))
