@@ -73,7 +73,8 @@
   <SectionView {bench} {onmenu} />
 
   <!-- what is wrong stands right under the section; then what is in hand -->
-  {#if FindingList !== undefined}<FindingList {bench} {shown} isForOne={placed !== undefined} />{/if}
+  {#if FindingList !== undefined}<FindingList {bench} {shown} isForOne={placed !== undefined} />
+  {:else}<p class="mt-1.5 border-t border-ink pt-1 text-sm text-ink-2">Checking…</p>{/if}
   {#if bench.also.length > 0}
     {#if Arrange !== undefined}<Arrange {bench} {onlibrary} />{/if}
   {:else if placed !== undefined}
