@@ -1,3 +1,4 @@
+import sharp from 'sharp'
 import type { CDPSession, Page } from '@playwright/test'
 import { expect, openPlan, ownJob, saved, stored, tape, test } from '../support/job'
 import type { APIRequestContext } from '@playwright/test'
@@ -347,4 +348,45 @@ test('letters twice as large: everything is still there, in sheets', async ({ pa
   await page.getByRole('button', { name: 'Selection', exact: true }).click()
   await expect(tape(page, 'rear')).toBeVisible()
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(640)
+})
+
+test('a sketch under the plan is brought to scale by two of its points and their distance', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request)
+  await openPlan(page, id)
+  await page.keyboard.press('Shift+W')
+  const buffer = await sharp({ create: { width: 300, height: 120, channels: 3, background: '#335577' } })
+    .png()
+    .toBuffer()
+  await page
+    .getByLabel('Picture for under the drawing')
+    .setInputFiles([{ name: 'sketch.png', mimeType: 'image/png', buffer }])
+  const sheet = page.getByTestId('sheet')
+  await expect(sheet).toBeVisible()
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  const before = (await sheet.boundingBox())!
+  // half of its width is said to be a metre: the whole is two
+  const y = before.y + before.height / 2
+  await page.mouse.move(before.x + before.width / 4, y)
+  await page.mouse.down()
+  for (let step = 1; step <= 6; step += 1)
+    await page.mouse.move(before.x + before.width / 4 + (before.width / 2) * (step / 6), y)
+  await page.mouse.up()
+  await page.getByLabel('Its true length').fill('1000')
+  await page.keyboard.press('Enter')
+  await saved(page)
+  const sheetOf = async () =>
+    Object.values((await stored(request, id)).variants['variant-a']!.plan.drawn ?? {}).find(
+      (one) => one.kind === 'sheet',
+    )!
+  const one = await sheetOf()
+  expect(one.kind === 'sheet' && one.wideMm).toBeGreaterThan(1960)
+  expect(one.kind === 'sheet' && one.wideMm).toBeLessThan(2040)
+  expect(one.kind === 'sheet' && one.wideMm / one.highMm).toBeCloseTo(2.5, 1)
+  // it is never in the way of picking
+  await page.keyboard.press('Escape')
+  await page.getByTestId('plan-fit-wardrobe').click()
+  await expect(tape(page, 'rear')).toBeVisible()
 })

@@ -223,6 +223,9 @@ interface Packing {
   readonly left: readonly Left[]
 }
 
+/** For so many sorts of what is left it is looked for what would make room, over so many pieces that lie there, and of so many that might go. */
+const FREED = { sorts: 3, lying: 60, tries: 12 } as const
+
 const volumeOf = ({ size: [a, b, c] }: Piece): number => a * b * c
 
 /**
@@ -242,9 +245,15 @@ function freedFor(
     const holds = (those: readonly Piece[]): boolean => greedy([divisions], biggestFirst(those)).size === those.length
     // one of its own sort that made room would itself have none
     const others = inside.filter((other) => classOf(other) !== classOf(piece))
-    if (others.length === 0 || !holds([piece, ...inside.filter((other) => !others.includes(other))])) return []
+    if (
+      others.length === 0 ||
+      inside.length > FREED.lying ||
+      !holds([piece, ...inside.filter((other) => !others.includes(other))])
+    )
+      return []
     const one = [...others]
       .sort((a, b) => volumeOf(a) - volumeOf(b))
+      .slice(0, FREED.tries)
       .find((gone) => holds([piece, ...inside.filter((other) => other !== gone)]))
     return [{ fittingId, gone: one === undefined ? others : [one] }]
   })
@@ -322,13 +331,20 @@ function stowInto(stowages: readonly Stowage[], pieces: readonly Piece[]): Packi
           takers,
         )
   const found = tried.size > first.size ? tried : first
+  const freedBySort = new Map<string, Freed | undefined>()
+  const freedOf = (piece: Piece): Freed | undefined => {
+    const sort = classOf(piece)
+    if (!freedBySort.has(sort) && freedBySort.size < FREED.sorts)
+      freedBySort.set(sort, freedFor(piece, stowages, found, bySize))
+    return freedBySort.get(sort)
+  }
   return {
     found,
     left: bySize
       .filter(({ id }) => !found.has(id))
       .map((piece) => {
         if (!alone(piece)) return { piece, alone: false, longestMm: longest(piece) }
-        const freed = freedFor(piece, stowages, found, bySize)
+        const freed = freedOf(piece)
         return { piece, alone: true, longestMm: 0, ...(freed === undefined ? {} : { freed }) }
       }),
   }

@@ -78,7 +78,7 @@ describe('the history', () => {
           { what: 'turn', from: 0, to: 90 },
         ],
       },
-      'Moved the galley: 1\u202f640 → 1\u202f760 from the rear sill, 0 from the right wall, 0° → 90° (variant B)',
+      'Moved the galley: 1\u202f640 → 1\u202f760 from the rear sill, 0 from the right wall, 0° → 90° in variant “B”',
     ],
     [{ code: 'undo', of: { code: 'fitting.seat', kind: 'galley' } }, 'Undid: Moved the galley'],
     [{ code: 'redo', of: 'Words of an earlier day' }, 'Redid: Words of an earlier day'],

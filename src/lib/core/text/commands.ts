@@ -179,7 +179,7 @@ const isSimple = (code: string): code is SimpleCommand['type'] => Object.hasOwn(
 /** One entry of a code that this program has no words for, from a newer one, says its code. */
 const single = (part: Part, unit: LengthUnit): string => {
   const words = isSimple(part.code) ? WORDS[part.code](part, unit) : part.code
-  return part.variant === undefined ? words : `${words} (variant ${part.variant})`
+  return part.variant === undefined ? words : `${words} in variant ${quoted(part.variant)}`
 }
 
 /** What was done, for the history, the undo and the other window. */

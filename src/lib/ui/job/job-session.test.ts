@@ -290,7 +290,7 @@ describe('JobSession', () => {
     expect(session.job.variants['variant-a']!.plan.fittings['fit-new']).toBeUndefined()
     expect([labelOf(session.job), labelOf(session.job, 'fit-bed')]).toEqual(['Name 55', 'Second'])
     expect(session.notice.text).toMatch(
-      /could not be saved: Added “New one” \(too much\)\. With it went what rests on it: Renamed a fitting “Rests on it”/,
+      /could not be saved: Added “New one” in variant “A, bed across” \(too much\)\. With it went what rests on it: Renamed a fitting “Rests on it”/,
     )
     expect(session.refusal).toMatchObject({ command: { type: 'fitting.add' }, message: 'too much' })
     expect(await rows()).toEqual([])
