@@ -139,7 +139,7 @@ test('one change that the server refuses is taken back alone, by name; the other
   await page.keyboard.press('Delete')
   await page.getByTestId('plan-fit-desk').click()
   await page.keyboard.press('Delete')
-  await expect(page.getByText(/could not be saved: Removed the desk \(not this one\)/)).toBeVisible()
+  await expect(page.getByText(/could not be saved: Removed the desk in variant “[^”]+” \(not this one\)/)).toBeVisible()
   await saved(page)
   await expect(page.getByTestId('plan-fit-desk')).toHaveCount(1)
   const there = Object.keys((await stored(request, id)).variants['variant-a']!.plan.fittings)
