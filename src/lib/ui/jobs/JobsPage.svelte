@@ -99,12 +99,16 @@
       (sum, { stops }) => (sum === undefined || stops === null ? undefined : sum + stops),
       0,
     )
-  /** How wide each plan is drawn at 1 : 25, in pixels: on the page they are all at one scale, the longest as wide as its column. */
-  let drawnPx: Readonly<Record<string, number>> = $state.raw({})
+  /** How wide and high each plan is drawn at 1 : 25, in pixels. */
+  let drawnPx: Readonly<Record<string, readonly [number, number]>> = $state.raw({})
+  const HIGHEST_PX = 176
+  /** On the page all are at one scale: the longest no wider than its column, the broadest no higher than its row. */
   const widthOf = (id: string): string => {
     const own = drawnPx[id]
-    const longest = Math.max(...jobs.map((job) => drawnPx[job.id] ?? 0))
-    return own === undefined ? '0' : `${(100 * own) / longest}%`
+    if (own === undefined) return '0'
+    const all = jobs.flatMap((job) => [drawnPx[job.id] ?? [0, 0]])
+    const [longest, broadest] = [Math.max(...all.map(([wide]) => wide)), Math.max(...all.map(([, high]) => high))]
+    return `min(${(100 * own[0]) / longest}%, ${(HIGHEST_PX * own[0]) / broadest}px)`
   }
 </script>
 
@@ -170,10 +174,11 @@
               <img
                 src="/api/jobs/{job.id}/drawing.svg?rev={job.revision}"
                 alt="Plan of {job.name}"
-                class="max-h-44"
                 style:width={widthOf(job.id)}
-                onload={({ currentTarget }) =>
-                  (drawnPx = { ...drawnPx, [job.id]: (currentTarget as HTMLImageElement).naturalWidth })}
+                onload={(event) => {
+                  const { naturalWidth, naturalHeight } = event.currentTarget as HTMLImageElement
+                  drawnPx = { ...drawnPx, [job.id]: [naturalWidth, naturalHeight] }
+                }}
               />
             </a>
           {:else}
