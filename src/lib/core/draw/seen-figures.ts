@@ -45,21 +45,32 @@ function isOver(placed: Placed, { items, onMm }: PlanBody): boolean {
   return over > (isUnder ? COVERED_SHARE * spanLength(x) * spanLength(y) : 0)
 }
 
-/** The figures that a view shows: those put in, and where `withPeople` the client’s people doing what the mode is for. */
+const bodiesInPlan = (scene: Scene, brief: Brief, withPeople: boolean): readonly PlanBody[] => [
+  ...(withPeople ? sleepersInPlan(scene, brief) : []),
+  ...placedInPlan(scene, brief),
+]
+
+/** The marks of the figures that a view shows: those put in, and where `withPeople` the client’s people doing what the mode is for. */
+export const figureItems = (
+  scene: Scene,
+  brief: Brief,
+  view: Exclude<ViewId, 'section'>,
+  withPeople: boolean,
+): readonly Item[] =>
+  view === 'plan'
+    ? bodiesInPlan(scene, brief, withPeople).flatMap(({ items }) => items)
+    : [...(withPeople ? peopleOnWall(scene, brief, view) : []), ...placedFigures(scene, brief, view).items]
+
+/** The same figures, each with what covers it. */
 export function seenFigures(
   scene: Scene,
   brief: Brief,
   view: Exclude<ViewId, 'section'>,
   withPeople = true,
 ): readonly SeenFigure[] {
-  if (view !== 'plan')
-    return [
-      ...(withPeople ? [{ key: 'people', items: peopleOnWall(scene, brief, view) }] : []),
-      placedFigures(scene, brief, view),
-    ]
+  if (view !== 'plan') return [{ key: 'figures', items: figureItems(scene, brief, view, withPeople) }]
   const order = paintOrder(scene, 'plan')
-  const bodies = [...(withPeople ? sleepersInPlan(scene, brief) : []), ...placedInPlan(scene, brief)]
-  return bodies.map((body) => {
+  return bodiesInPlan(scene, brief, withPeople).map((body) => {
     const over = order.find((placed) => isOver(placed, body))
     return { key: body.key, items: body.items, ...(over === undefined ? {} : { under: over.id }) }
   })

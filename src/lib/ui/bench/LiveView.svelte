@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { clearanceItems, gearItems, seenFigures } from '$lib/core/draw'
+  import { clearanceItems, figureItems, gearItems } from '$lib/core/draw'
   import { SNAP_WORDS } from '$lib/core/text'
   import type { Placed } from '$lib/core/scene'
   import type { Bench } from './bench.svelte'
@@ -26,11 +26,7 @@
     }),
   )
   /** While something is carried they follow it, over all else. */
-  const figures = $derived(
-    bench.carrying
-      ? seenFigures(bench.scene, bench.liveJob.brief, view, bench.people).flatMap(({ items }) => items)
-      : [],
-  )
+  const figures = $derived(bench.carrying ? figureItems(bench.scene, bench.liveJob.brief, view, bench.people) : [])
   const chosen = $derived(
     bench.selected !== undefined && groupOf(bench.selected, view, bench.interior) !== null ? bench.selected : undefined,
   )

@@ -45,7 +45,7 @@
 {#if field !== undefined && byFinger.current}
   <!-- a finger on it leaves the field in hand -->
   <div
-    class="no-print fixed bottom-0 z-50 w-80 border border-ink bg-sheet p-1 shadow-sm {isLeft ? 'left-0' : 'right-0'}"
+    class="no-print fixed bottom-0 z-50 w-80 border border-ink bg-sheet p-1 {isLeft ? 'left-0' : 'right-0'}"
     role="group"
     aria-label="Figures"
     data-testid="keypad"

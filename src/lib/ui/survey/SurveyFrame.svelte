@@ -32,7 +32,9 @@
         {#each PARTS as [id, words, path] (id)}
           <a
             href="/jobs/{jobId}/survey{path}"
-            class={id === part ? 'border-b-2 border-pencil pb-0.5 font-semibold' : 'pb-0.5 act'}
+            class="inline-flex items-center border-b-2 pb-0.5 font-semibold {id === part
+              ? 'border-pencil'
+              : 'border-transparent text-pencil hover:underline'}"
             aria-current={id === part ? 'page' : undefined}>{words}</a
           >
         {/each}
