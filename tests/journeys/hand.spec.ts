@@ -1,6 +1,6 @@
 import sharp from 'sharp'
 import type { CDPSession, Page } from '@playwright/test'
-import { expect, openPlan, ownJob, saved, stored, tape, test } from '../support/job'
+import { deepShower, expect, openPlan, ownJob, saved, stored, tape, test } from '../support/job'
 import type { APIRequestContext } from '@playwright/test'
 
 const parametersOf = async (request: APIRequestContext, id: string, fitting: string) =>
@@ -231,6 +231,33 @@ test('undo survives a reload', async ({ page, request }) => {
   await expect(rear).not.toHaveValue(before)
 })
 
+test('a figure that is being typed when another thing is taken sets what it was typed for', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request)
+  await openPlan(page, id)
+  const name = page.getByLabel('Name of the fitting')
+  const first = page.getByTestId('parameters').getByRole('textbox').first()
+  await page.getByTestId('plan-fit-shower').click()
+  await expect(name).toHaveValue('Shower cubicle')
+  await first.fill('780')
+  await page.getByTestId('plan-fit-galley').click()
+  await expect(name).toHaveValue('Galley')
+  // nor does a figure that is none stay for the next thing
+  const long = await first.inputValue()
+  await first.fill('7')
+  await page.getByTestId('plan-fit-shower').click()
+  await expect(name).toHaveValue('Shower cubicle')
+  await expect(first).toHaveValue('780')
+  await page.getByTestId('plan-fit-galley').click()
+  await expect(first).toHaveValue(long)
+  await saved(page)
+  const { fittings } = (await stored(request, id)).variants['variant-a']!.plan
+  expect(fittings['fit-shower']!.parameters).toMatchObject({ lengthMm: 780 })
+  expect(fittings['fit-galley']!.parameters).toMatchObject({ lengthMm: 1500 })
+})
+
 /** Fingers on the screen, as the browser takes them from one. */
 async function fingers(
   client: CDPSession,
@@ -282,6 +309,38 @@ test.describe('by touch', () => {
     await fingers(client, 'touchEnd', [])
     await page.waitForTimeout(600)
     expect(await revisionOf(request, id)).toBe(before)
+  })
+
+  test('a pinch while a figure is being typed moves the drawing, and the figure is still what was typed', async ({
+    page,
+    request,
+  }) => {
+    const id = await ownJob(request)
+    await openPlan(page, id)
+    await page.getByTestId('plan-fit-shower').tap()
+    await page.getByRole('button', { name: 'Selection', exact: true }).tap()
+    const long = page.getByTestId('parameters').getByRole('textbox').first()
+    const was = await long.inputValue()
+    await long.fill('77')
+    const before = await revisionOf(request, id)
+    const client = await page.context().newCDPSession(page)
+    const [x, y] = await middle(page, 'plan-fit-galley')
+    const wide = (await page.getByTestId('plan-fit-galley').boundingBox())!.width
+    for (const spread of [0, 10, 20, 30, 40, 50])
+      await fingers(client, spread === 0 ? 'touchStart' : 'touchMove', [
+        [x - spread, y],
+        [x + 60 + spread, y],
+      ])
+    await fingers(client, 'touchEnd', [])
+    await expect
+      .poll(async () => (await page.getByTestId('plan-fit-galley').boundingBox())!.width)
+      .toBeGreaterThan(wide * 1.5)
+    await expect(page.getByLabel('Name of the fitting')).toHaveValue('Shower cubicle')
+    await expect(long).toHaveValue('77')
+    expect(await revisionOf(request, id)).toBe(before)
+    await long.focus()
+    await long.press('Escape')
+    await expect(long).toHaveValue(was)
   })
 
   test('a finger that rests lists what lies there; a band takes several', async ({ page, request }) => {
@@ -338,6 +397,22 @@ test.describe('on a tablet held upright', () => {
     expect(small).toEqual([])
     // nothing of the page lies beside the screen
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820)
+  })
+
+  test('a finding comes into sight whenever its mark is tapped, also when it is open already', async ({
+    page,
+    request,
+  }) => {
+    await openPlan(page, await ownJob(request, deepShower))
+    await page.keyboard.press('2')
+    const mark = page.getByTestId(/^mark-/).first()
+    const open = page.getByTestId('ways-out')
+    for (let tap = 0; tap < 2; tap += 1) {
+      await mark.tap()
+      await expect(open).toBeInViewport()
+      await page.getByRole('button', { name: 'Selection', exact: true }).tap()
+      await expect(open).not.toBeInViewport()
+    }
   })
 })
 

@@ -90,6 +90,7 @@
   ] as const
   // what is asked about is in sight
   $effect(() => {
+    void bench.asked
     if (bench.openFinding !== undefined) sheetSide = 'right'
   })
   let historyOpen = $state(false)

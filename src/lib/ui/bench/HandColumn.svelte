@@ -114,7 +114,7 @@
         ></span
       >
     </div>
-    {#if Fields !== undefined}<Fields {bench} {placed} />{/if}
+    {#key placed.id}{#if Fields !== undefined}<Fields {bench} {placed} />{/if}{/key}
     <div class="mt-1.5 flex flex-wrap gap-x-3 gap-y-1 border-t border-line pt-1.5 text-[0.9286rem]">
       <button class="act" title="R" onclick={() => bench.editing.turn()}>Turn</button>
       <button class="act" title="M" onclick={() => bench.editing.mirror()}>Mirror</button>
@@ -125,7 +125,7 @@
       <button class="act" title="B" onclick={onlibrary}>Save as module…</button>
       <button class="act" title="Del" onclick={() => bench.editing.remove()}>Remove</button>
     </div>
-    {#if More !== undefined}<More {bench} {placed} />{/if}
+    {#key placed.id}{#if More !== undefined}<More {bench} {placed} />{/if}{/key}
   {/if}
   {#if placed === undefined}
     {#if Out !== undefined}<Out {bench} />{/if}

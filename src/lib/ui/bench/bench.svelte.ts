@@ -54,6 +54,8 @@ export class Bench {
   /** A change of mode that is being played. */
   playing: Playing | undefined = $state.raw(undefined)
   openFinding: string | undefined = $state(undefined)
+  /** How often a finding was asked for: asked for again, it is brought into sight again. */
+  asked = $state(0)
   #opened: string | undefined = $state(undefined)
   stationMm = $state(800)
   zoom: Zoom = $state.raw(WHOLE)
@@ -277,6 +279,7 @@ export class Bench {
   show(finding: Finding): void {
     this.select(finding.fittings[0])
     this.openFinding = finding.key
+    this.asked += 1
   }
 
   /** Plays the moves from one mode to the next in the drawing, one after the other, and ends in that mode. */

@@ -49,6 +49,8 @@ export class Pointing {
   /** The fingers that are down. */
   #fingers: (readonly [number, Vec2])[] = []
   #pinch: Pinch | undefined
+  /** What the finger that came first would do: it may be half of a pinch, and waits until it moves, rests or goes. */
+  #press: (() => void) | undefined
   /** Two fingers were down: what is left of them does nothing until all are up. */
   #isSpent = false
   #resting: ReturnType<typeof setTimeout> | undefined
@@ -156,12 +158,27 @@ export class Pointing {
       element?.setPointerCapture(event.pointerId)
       return this.#send({ name: 'press-station' })
     }
-    const grip = target.closest<SVGElement>('[data-grip]')
-    const frame = this.#drawing.frames().find(({ id }) => id === grip?.dataset.view) ?? this.#nearest(screen)
-    this.#view = frame
     element?.setPointerCapture(event.pointerId)
     event.preventDefault()
     this.#pressed = screen
+    if (event.pointerType !== 'touch') return this.#take(event, screen, target)
+    this.#press = () => this.#take(event, screen, target)
+    this.#rest([event.clientX, event.clientY], () => this.#here(this.#nearest(screen), screen, target))
+  }
+
+  /** The finger that came first does alone what it would. */
+  #takeNow(): void {
+    this.#press?.()
+    this.#press = undefined
+  }
+
+  /** Takes what lies at a point in hand, or begins a band. */
+  #take(event: PointerEvent, screen: Vec2, target: Element): void {
+    // a figure that is being typed is of what is in hand until now
+    if (document.activeElement instanceof HTMLInputElement) document.activeElement.blur()
+    const grip = target.closest<SVGElement>('[data-grip]')
+    const frame = this.#drawing.frames().find(({ id }) => id === grip?.dataset.view) ?? this.#nearest(screen)
+    this.#view = frame
     const from = { view: frame.id, at: toView(frame, screen), screen }
     const bench = this.#bench
     if (grip !== null && bench.selected !== undefined) {
@@ -170,7 +187,6 @@ export class Pointing {
         return this.#send({ name: 'press-grip', id: bench.selected.id, grips: corner.grips, ...from })
     }
     const here = this.#here(frame, screen, target)
-    if (event.pointerType === 'touch') this.#rest([event.clientX, event.clientY], here)
     const add = event.shiftKey || bench.takesSeveral
     const held = here.find((id) => bench.inHand.includes(id))
     const id = held ?? here[0]
@@ -200,6 +216,7 @@ export class Pointing {
     const { zoom } = this.#drawing
     this.#fingers = [...this.#fingers, [event.pointerId, this.#local(event)]]
     if (this.#fingers.length === 1) return false
+    this.#press = undefined
     this.#stopResting()
     this.#isSpent = true
     this.#send({ name: 'cancel' })
@@ -209,13 +226,14 @@ export class Pointing {
     return true
   }
 
-  #rest(at: Vec2, here: readonly string[]): void {
+  #rest(at: Vec2, here: () => readonly string[]): void {
     clearTimeout(this.#resting)
     this.#resting = setTimeout(() => {
+      this.#takeNow()
       if (this.drag.name !== 'pressed' && this.drag.name !== 'on-paper') return
       this.#send({ name: 'cancel' })
       this.#isSpent = true
-      this.#drawing.onmenu(at, here)
+      this.#drawing.onmenu(at, here())
     }, LONG_PRESS_MS)
   }
 
@@ -235,10 +253,13 @@ export class Pointing {
     }
     if (this.#view !== undefined && (this.#bench.paper.tool !== undefined || this.#bench.paper.tape !== undefined))
       this.#bench.paper.move(this.#view.id, toView(this.#view, this.#local(event)), TAPE_REACH_PX / this.#view.scale)
-    if (this.drag.name === 'idle' || this.#view === undefined) return
     const screen = this.#local(event)
     const from = this.#pressed
-    if (from !== undefined && Math.hypot(screen[0] - from[0], screen[1] - from[1]) > RESTS_PX) this.#stopResting()
+    if (from !== undefined && Math.hypot(screen[0] - from[0], screen[1] - from[1]) > RESTS_PX) {
+      this.#stopResting()
+      this.#takeNow()
+    }
+    if (this.drag.name === 'idle' || this.#view === undefined) return
     this.#send({
       name: 'move',
       at: toView(this.#view, screen),
@@ -257,12 +278,14 @@ export class Pointing {
         return
       }
     }
+    this.#takeNow()
     this.#bench.paper.release()
     if (this.drag.name !== 'idle') this.#send({ name: 'release' })
   }
 
   /** The browser took the pointer away: nothing is put down that was not let go. */
   lost = (event: PointerEvent): void => {
+    this.#press = undefined
     this.#send({ name: 'cancel' })
     this.up(event)
   }

@@ -14,7 +14,7 @@
 
 <Note
   label="Why {about}?"
-  look="cursor-help text-left underline decoration-line decoration-dotted underline-offset-4 hover:decoration-pencil"
+  look="min-w-6 cursor-help text-left underline decoration-line decoration-dotted underline-offset-4 hover:decoration-pencil"
 >
   {#if children}{@render children()}{:else}Why?{/if}
   {#snippet body()}
