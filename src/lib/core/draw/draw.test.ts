@@ -94,8 +94,8 @@ describe('SVG', () => {
     const svg = toSvg(unfoldedSheet(job, { variantId: 'variant-a', modeId: 'mode-day', scale: 20 }))
     // the plan is 5945 mm long over all: 297.25 mm at 1 : 20, and 30 mm of margin on each side
     expect(svg).toContain('width="358mm"')
-    expect(svg).toContain('>4\u202f250<')
-    expect(svg).toContain('>1\u202f500<')
+    expect(svg).toContain('>4\u00a0250<')
+    expect(svg).toContain('>1\u00a0500<')
     expect(svg).toContain('1 : 20')
     expect(svg).toContain('licensed trades')
     expect(() => unfoldedSheet(job, { variantId: 'variant-a', modeId: 'mode-x', scale: 20 })).toThrow(

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import type { Vec2 } from '../geometry'
 import type { Item } from './display'
-import { layLabels, type Lettering } from './labels'
+import { layLabels, lettersWidth, type Lettering } from './labels'
 
 const lettering: Lettering = {
   at: ([u, v]: Vec2) => [u / 10, -v / 10],
   scale: 0.1,
   sizes: { label: 12, small: 10, title: 12 },
-  stretch: 1,
+  wide: lettersWidth,
   margin: 4,
 }
 const name = (text: string, at: Vec2, room: Vec2 | undefined, size: 'label' | 'small' = 'label'): Item => ({

@@ -17,8 +17,8 @@ export interface Lettering {
   /** Units of screen or sheet for one millimetre of the view. */
   readonly scale: number
   readonly sizes: Readonly<Record<LaidLabel['size'], number>>
-  /** How wide the face runs, as a share of its narrow cut. */
-  readonly stretch: number
+  /** How wide a text runs at a size, in units of screen or sheet. */
+  readonly wide: (text: string, fontSize: number) => number
   /** Clear space to keep around a name. */
   readonly margin: number
 }
@@ -39,8 +39,6 @@ function lengthOf(text: string): number {
   lettersWide.set(text, made)
   return made
 }
-
-const widthOf = (text: string, fontSize: number, { stretch }: Lettering): number => lengthOf(text) * fontSize * stretch
 
 /** About how wide a text runs in the narrow cut at a size, in the units of that size. */
 export const lettersWidth = (text: string, fontSize: number): number => lengthOf(text) * fontSize
@@ -82,7 +80,7 @@ function layOut(item: Extract<Item, { kind: 'text' }>, lettering: Lettering): La
   for (const upright of [false, true]) {
     const [long, high] = (upright ? [room[1], room[0]] : room).map((mm) => mm * scale) as [number, number]
     for (const fontSize of [sizes[item.size], smaller])
-      if (widthOf(item.text, fontSize, lettering) <= long - margin && fontSize <= high) return label(fontSize, upright)
+      if (lettering.wide(item.text, fontSize) <= long - margin && fontSize <= high) return label(fontSize, upright)
   }
   return undefined
 }
@@ -108,7 +106,7 @@ export function layLabels(
   const laid: LaidLabel[] = []
   const put = (label: LaidLabel | undefined): boolean => {
     if (label === undefined) return false
-    const box = boxOf(label, widthOf(label.text, label.fontSize, lettering))
+    const box = boxOf(label, lettering.wide(label.text, label.fontSize))
     if (taken.some((other) => meet(box, other))) return false
     taken.push(box)
     laid.push(label)

@@ -1,6 +1,7 @@
+import type { Bounds, Fill, Item, View, Weight } from './display'
 import { HATCHES } from './hatches'
-import type { Fill, Item, View, Weight } from './display'
-import { layLabels, type LaidLabel } from './labels'
+import { layLabels, meet, type LabelBox, type LaidLabel } from './labels'
+import { printable, textWidth } from './letters'
 
 import type { Vec2 } from '../geometry'
 
@@ -14,18 +15,17 @@ const PEN: Record<Weight, { width: number; dash?: string }> = {
   centre: { width: 0.15, dash: '4 1 0.8 1' },
   door: { width: 1.1 },
 }
+const PAPER = '#FFFFFF'
 const BRUSH: Record<Fill, string> = {
   none: 'none',
   wood: '#EFE6D2',
-  sheet: '#FDFCF9',
+  sheet: PAPER,
   body: '#F0EBDF',
   glass: '#E9F1F1',
-  figure: '#FDFCF9',
+  figure: PAPER,
 }
-const INK = '#1F2B2A'
+export const INK = '#1F2B2A'
 const TEXT_MM = { label: 2.4, small: 2, title: 3 } as const
-/** The face at its full width; a reader may have to make do with a wider one. */
-const STRETCH = 1.25
 /** A hatch tile's unit on paper. */
 const HATCH_MM = 0.26
 
@@ -38,13 +38,17 @@ export const escapeXml = (text: string): string =>
     .replaceAll('>', '&gt;')
     .replaceAll('"', '&quot;')
 
-const figure = (value: number): string => String(Math.round(value * 1000) / 1000)
+export const figure = (value: number): string => String(Math.round(value * 1000) / 1000)
 
 export interface PlacedView {
   readonly view: View
-  /** Where the view's lower left corner lies on the sheet, in mm from the top left. */
+  /** Where the view's upper left corner lies on the sheet, in mm from that of the sheet. */
   readonly left: number
   readonly top: number
+  /** How much of it is shown, in its own mm: its upper left corner is then that of this part. All of it where that is not said. */
+  readonly part?: Bounds
+  /** Numbers that stand for names without room. */
+  readonly numbers?: ReadonlyMap<string, number>
 }
 
 export interface Sheet {
@@ -72,16 +76,48 @@ function drawItem(item: Item, at: (point: Vec2) => Vec2, scale: number): string 
     const [x, y] = at(item.centre)
     return `<circle cx="${figure(x)}" cy="${figure(y)}" r="${figure(item.radius / scale)}" fill="${BRUSH[item.fill]}" stroke="${INK}" stroke-width="${PEN[item.weight].width}"/>`
   }
-  return item.kind === 'dimension' ? drawDimension(item, at, scale) : ''
+  return ''
 }
 
-function drawLabel({ text, at: [x, y], fontSize, anchor, upright }: LaidLabel): string {
+/** Words on a drawing lie on a scrap of paper, so that neither hatch nor line runs through them. */
+function scrap({ x0, y0, x1, y1 }: LabelBox): string {
+  return `<rect x="${figure(x0)}" y="${figure(y0)}" width="${figure(x1 - x0)}" height="${figure(y1 - y0)}" fill="${PAPER}" fill-opacity="0.82"/>`
+}
+
+function written(text: string, [x, y]: Vec2, size: number, anchor: LaidLabel['anchor'], upright: boolean): string {
   const turn = upright ? ` transform="rotate(-90 ${figure(x)} ${figure(y)})"` : ''
-  return `<text x="${figure(x)}" y="${figure(y)}" dy="0.35em" font-size="${fontSize}" text-anchor="${anchor}"${turn} paint-order="stroke" stroke="#FDFCF9" stroke-width="0.5">${escapeXml(text)}</text>`
+  // by the baseline: not every reader knows of others
+  const at = `x="${figure(x)}" y="${figure(y + MIDDLE_SHARE * size)}"`
+  return `<text ${at} font-size="${size}" text-anchor="${anchor}"${turn}>${escapeXml(printable(text))}</text>`
 }
 
-/** A dimension with short slanted strokes at its ends; `offset` is to the left of the way from `from` to `to`, in the view’s mm. */
-function drawDimension(item: Extract<Item, { kind: 'dimension' }>, at: (point: Vec2) => Vec2, scale: number): string {
+/** Half the height of capitals: so far below the middle of a word is its baseline. */
+const MIDDLE_SHARE = 0.36
+
+/** The box of a word, anchored at a point of its middle line. */
+function boxOf(text: string, [x, y]: Vec2, size: number, anchor: LaidLabel['anchor'], upright: boolean): LabelBox {
+  const long = textWidth(text, size)
+  const before = anchor === 'start' ? 0 : anchor === 'end' ? long : long / 2
+  const half = size * 0.5
+  return upright
+    ? { x0: x - half, y0: y - (long - before), x1: x + half, y1: y + before }
+    : { x0: x - before, y0: y - half, x1: x - before + long, y1: y + half }
+}
+
+interface LaidDimension {
+  readonly d: string
+  readonly text: string
+  readonly at: Vec2
+  readonly upright: boolean
+  /** It has no room along its line, and stands across it. */
+  readonly across: boolean
+  readonly box: LabelBox
+}
+
+const DIMENSION_MM = 2.2
+
+/** A dimension with short slanted strokes at its ends; `offset` is to the left of the way from `from` to `to`, in the view’s mm. Where its figure has no room along it, it stands across it. */
+function layDimension(item: Extract<Item, { kind: 'dimension' }>, at: (point: Vec2) => Vec2, scale: number): LaidDimension {
   const [ax, ay] = at(item.from)
   const [bx, by] = at(item.to)
   const length = Math.hypot(bx - ax, by - ay) || 1
@@ -94,37 +130,106 @@ function drawDimension(item: Extract<Item, { kind: 'dimension' }>, at: (point: V
     return `M${figure(x - sx)} ${figure(y - sy)}L${figure(x + sx)} ${figure(y + sy)}`
   }
   const d = `M${figure(ax + nx * 0.15)} ${figure(ay + ny * 0.15)}L${figure(px)} ${figure(py)}L${figure(qx)} ${figure(qy)}L${figure(bx + nx * 0.15)} ${figure(by + ny * 0.15)}${slash(px, py)}${slash(qx, qy)}`
-  const upright = Math.abs(ux) < 0.5
-  const [mx, my] = [(px + qx) / 2, (py + qy) / 2]
-  const text =
-    item.text.length * 1.05 > length && !upright
-      ? ''
-      : `<text x="${figure(mx)}" y="${figure(my - 0.8)}" font-size="2.2" text-anchor="middle"${upright ? ` transform="rotate(-90 ${figure(mx)} ${figure(my)})"` : ''} paint-order="stroke" stroke="#FDFCF9" stroke-width="0.6">${escapeXml(item.text)}</text>`
-  return `<path d="${d}" fill="none" stroke="${INK}" stroke-width="0.15"/>${text}`
+  const along = Math.abs(ux) < 0.5
+  const wide = textWidth(item.text, DIMENSION_MM)
+  const fits = wide + 1 <= length
+  const upright = along === fits
+  // beside the line, away from what is measured
+  const away = Math.sign(off) || 1
+  const clear = fits ? DIMENSION_MM * 0.75 : wide / 2 + 0.8
+  const middle: Vec2 = [(px + qx) / 2 + uy * away * clear, (py + qy) / 2 - ux * away * clear]
+  return { d, text: item.text, at: middle, upright, across: !fits, box: boxOf(item.text, middle, DIMENSION_MM, 'middle', upright) }
 }
+
+/** So far beside a view its dimensions lie, in the view’s mm. */
+const BESIDE_MM = 600
+
+/** What of a view a part of it shows on a sheet: at an edge that is the view’s own, also what lies beside it. */
+function window({ view: { bounds }, left, top }: PlacedView, part: Bounds, scale: number): LabelBox {
+  const beside = (isEdge: boolean): number => (isEdge ? BESIDE_MM / scale : 0)
+  return {
+    x0: left - beside(part.min[0] <= bounds.min[0]),
+    x1: left + (part.max[0] - part.min[0]) / scale + beside(part.max[0] >= bounds.max[0]),
+    y0: top - beside(part.max[1] >= bounds.max[1]),
+    y1: top + (part.max[1] - part.min[1]) / scale + beside(part.min[1] <= bounds.min[1]),
+  }
+}
+
+/** A name whose middle is in a part is in all of it, moved off its edge where need be; of another part it is none. */
+function inWindow(label: LaidLabel, room: LabelBox): LaidLabel | undefined {
+  const box = boxOf(label.text, label.at, label.fontSize, label.anchor, label.upright)
+  const [x, y] = [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2]
+  if (x < room.x0 || x >= room.x1 || y < room.y0 || y >= room.y1) return undefined
+  const [dx, dy] = [
+    Math.max(0, room.x0 - box.x0) - Math.max(0, box.x1 - room.x1),
+    Math.max(0, room.y0 - box.y0) - Math.max(0, box.y1 - room.y1),
+  ]
+  return { ...label, at: [label.at[0] + dx, label.at[1] + dy] }
+}
+
+const NO_EDGE: LabelBox = { x0: -Infinity, y0: -Infinity, x1: Infinity, y1: Infinity }
+
+/** The marks of a view where it lies on a sheet, in mm from the upper left corner of that. `id` is the sheet’s own name for it. */
+export function viewSvg(placed: PlacedView, scale: number, id: string): string {
+  const { view, left, top, part = view.bounds, numbers } = placed
+  const at = ([u, v]: Vec2): Vec2 => [left + (u - part.min[0]) / scale, top + (part.max[1] - v) / scale]
+  const room = placed.part === undefined ? NO_EDGE : window(placed, part, scale)
+  const items = view.groups.flatMap((group) => group.items)
+  const dimensions = items.flatMap((item) => (item.kind === 'dimension' ? [layDimension(item, at, scale)] : []))
+  // of figures that would lie on one another those that stand along their line come first
+  const figures: LaidDimension[] = []
+  for (const one of [...dimensions].sort((a, b) => Number(a.across) - Number(b.across))) {
+    const isIn = one.at[0] >= room.x0 && one.at[0] < room.x1 && one.at[1] >= room.y0 && one.at[1] < room.y1
+    if (isIn && !figures.some(({ box }) => meet(box, one.box))) figures.push(one)
+  }
+  const lettering = { at, scale: 1 / scale, sizes: TEXT_MM, wide: textWidth, margin: 1 }
+  const kept = figures.map(({ box }) => box)
+  const labels = layLabels(items, lettering, numbers === undefined ? { kept } : { kept, numbers }).flatMap(
+    (label) => inWindow(label, room) ?? [],
+  )
+  const marks = [
+    ...items.map((item) => drawItem(item, at, scale)),
+    ...dimensions.map(({ d }) => `<path d="${d}" fill="none" stroke="${INK}" stroke-width="0.15"/>`),
+  ].join('')
+  const words = [
+    ...labels.flatMap(({ text, at: point, fontSize, anchor, upright }) => [
+      scrap(boxOf(text, point, fontSize, anchor, upright)),
+      written(text, point, fontSize, anchor, upright),
+    ]),
+    ...figures.map((one) => written(one.text, one.at, DIMENSION_MM, 'middle', one.upright)),
+  ].join('')
+  if (room === NO_EDGE) return `<g id="${id}">${marks}${words}</g>`
+  const clip = `<clipPath id="${id}-part"><rect x="${figure(room.x0)}" y="${figure(room.y0)}" width="${figure(room.x1 - room.x0)}" height="${figure(room.y1 - room.y0)}"/></clipPath>`
+  return `<g id="${id}">${clip}<g clip-path="url(#${id}-part)">${marks}</g>${words}</g>`
+}
+
+/** What the marks of views refer to. */
+export const SVG_DEFS = `<defs>${Object.entries(HATCHES)
+  .map(
+    ([group, hatch]) =>
+      `<pattern id="hatch-${group}" width="${hatch.width}" height="${hatch.height}" patternUnits="userSpaceOnUse" patternTransform="scale(${HATCH_MM})"><path d="${hatch.strokes}" fill="none" stroke="${INK}" stroke-width="0.7" stroke-linecap="round" opacity="0.45"/></pattern>`,
+  )
+  .join('')}</defs>`
+
+/** The element that a sheet of a size is in. */
+export const svgOpen = (widthMm: number, heightMm: number): string =>
+  `<svg xmlns="http://www.w3.org/2000/svg" width="${figure(widthMm)}mm" height="${figure(heightMm)}mm" viewBox="0 0 ${figure(widthMm)} ${figure(heightMm)}" font-family="'Instrument Sans', 'Instrument Sans Variable', sans-serif" fill="${INK}">`
 
 /** A sheet as an SVG file in true millimetres, to be printed at its scale. */
 export function toSvg(sheet: Sheet): string {
   const { widthMm, heightMm, scale } = sheet
-  const patterns = Object.entries(HATCHES).map(([group, hatch]) => {
-    return `<pattern id="hatch-${group}" width="${hatch.width}" height="${hatch.height}" patternUnits="userSpaceOnUse" patternTransform="scale(${HATCH_MM})"><path d="${hatch.strokes}" fill="none" stroke="${INK}" stroke-width="0.7" stroke-linecap="round" opacity="0.45"/></pattern>`
-  })
-  const views = sheet.views.map(({ view, left, top }) => {
-    const at = ([u, v]: Vec2): Vec2 => [left + (u - view.bounds.min[0]) / scale, top + (view.bounds.max[1] - v) / scale]
-    const items = view.groups.flatMap((group) => group.items)
-    const lettering = { at, scale: 1 / scale, sizes: TEXT_MM, stretch: STRETCH, margin: 1 }
-    const marks = [...items.map((item) => drawItem(item, at, scale)), ...layLabels(items, lettering).map(drawLabel)]
+  const views = sheet.views.map((placed) => {
     // last, so that a box on the roof does not cover it
-    const name = `<text x="${figure(left)}" y="${figure(top - 2)}" font-size="2.6" font-weight="600" paint-order="stroke" stroke="#FDFCF9" stroke-width="0.8">${escapeXml(view.title)}</text>`
-    return `<g id="view-${view.id}">${marks.join('')}${name}</g>`
+    const name = `<text x="${figure(placed.left)}" y="${figure(placed.top - 2)}" font-size="2.6" font-weight="600">${escapeXml(placed.view.title)}</text>`
+    return `${viewSvg(placed, scale, `view-${placed.view.id}`)}${name}`
   })
   const title = sheet.title.map(
     (text, index) =>
-      `<text x="10" y="${figure(heightMm - 14 + index * 4.4)}" font-size="${index === 0 ? 4 : 2.6}"${index === 0 ? ' font-weight="650"' : ''}>${escapeXml(text)}</text>`,
+      `<text x="10" y="${figure(heightMm - 14 + index * 4.4)}" font-size="${index === 0 ? 4 : 2.6}"${index === 0 ? ' font-weight="600"' : ''}>${escapeXml(text)}</text>`,
   )
   return [
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${figure(widthMm)}mm" height="${figure(heightMm)}mm" viewBox="0 0 ${figure(widthMm)} ${figure(heightMm)}" font-family="'Instrument Sans Variable', 'Instrument Sans', sans-serif" fill="${INK}">`,
-    `<defs>${patterns.join('')}</defs>${sheet.clear === true ? '' : '<rect width="100%" height="100%" fill="#FDFCF9"/>'}`,
+    svgOpen(widthMm, heightMm),
+    `${SVG_DEFS}${sheet.clear === true ? '' : `<rect width="100%" height="100%" fill="${PAPER}"/>`}`,
     ...views,
     ...title,
     '</svg>\n',

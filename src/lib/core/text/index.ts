@@ -31,6 +31,7 @@ export {
 } from './words'
 export { aOrAn, capital, count, list, numberWord, orNone, person, pieceName, small } from './grammar'
 export { CHOICES } from './choices'
+export { QUESTIONS, type QuestionPart } from './questions'
 export { PART_WORDS, partWord } from './part-words'
 export { KIND_KEYWORDS } from './kind-keywords'
 export { MATERIAL_WORDS } from './material-words'

@@ -1,4 +1,4 @@
-import { type ViewId } from '$lib/core/draw'
+import { numbered, type ViewId } from '$lib/core/draw'
 import {
   apply,
   type Command,
@@ -27,7 +27,6 @@ import type { JobSession } from '../job/job-session.svelte'
 import { newId } from '../job/new-id'
 import { Carry } from './carry.svelte'
 import type { DragEffect } from './drag'
-import { numbered } from './numbered'
 import { stillThere, WHOLE, type Place, type Zoom } from './place'
 import { OnPaper } from './on-paper.svelte'
 import { Checked } from './checked.svelte'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { layLabels, type Item, type LabelBox } from '$lib/core/draw'
+  import { layLabels, lettersWidth, type Item, type LabelBox } from '$lib/core/draw'
   import { toScreen, type ViewFrame } from './layout'
 
   interface Props {
@@ -17,7 +17,7 @@
   const labels = $derived(
     layLabels(
       items,
-      { at: (point) => toScreen(frame, point), scale: frame.scale, sizes: SIZES_PX, stretch: 1, margin: 4 },
+      { at: (point) => toScreen(frame, point), scale: frame.scale, sizes: SIZES_PX, wide: lettersWidth, margin: 4 },
       numbers === undefined ? { kept } : { kept, numbers },
     ),
   )

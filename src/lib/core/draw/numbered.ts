@@ -1,5 +1,5 @@
-import type { Placed } from '$lib/core/scene'
-import { fittingName } from '$lib/core/text'
+import type { Placed } from '../scene'
+import { fittingName } from '../text'
 
 /** A number for each name of what stands in a plan, from the rear: things of one name have one number. */
 export function numbered(placed: readonly Placed[]): ReadonlyMap<string, number> {

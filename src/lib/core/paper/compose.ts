@@ -1,0 +1,69 @@
+import { unprintable } from '../draw'
+import type { Page, PaperSet } from './page'
+import { briefSheets, demandSheets, questionSheets } from './brief-sheets'
+import { clientSheets } from './client-sheets'
+import { planSet, planSheet } from './plan-set'
+import { reviewSheets } from './review-sheets'
+import { subjectOf, type Asked, type Subject } from './subject'
+import { surveySheets, vehicleSheets } from './vehicle-sheets'
+import { weightSheets } from './weight-sheets'
+
+/** What can be printed of a job. */
+export const PAPER_KINDS = [
+  'set',
+  'sheet',
+  'vehicle',
+  'survey',
+  'questions',
+  'brief',
+  'demands',
+  'review',
+  'client',
+  'weight',
+] as const
+export type PaperKind = (typeof PAPER_KINDS)[number]
+
+const MAKERS: Readonly<Record<PaperKind, (subject: Subject) => readonly Page[]>> = {
+  set: planSet,
+  sheet: planSheet,
+  vehicle: vehicleSheets,
+  survey: surveySheets,
+  questions: questionSheets,
+  brief: briefSheets,
+  demands: demandSheets,
+  review: reviewSheets,
+  client: clientSheets,
+  weight: weightSheets,
+}
+
+export const PAPER_WORDS: Readonly<Record<PaperKind, string>> = {
+  set: 'Plan set',
+  sheet: 'This mode',
+  vehicle: 'Vehicle',
+  survey: 'Survey to fill in',
+  questions: 'Questions to the client',
+  brief: 'Brief',
+  demands: 'Demands',
+  review: 'Review',
+  client: 'Sheet for the client',
+  weight: 'Weight',
+}
+
+const MOST_NAMED = 12
+
+/** What of the texts of some pages no font of a sheet can set, in a sentence. */
+function notSet(pages: readonly Page[]): readonly string[] {
+  const letters = new Set(
+    pages.flatMap(({ marks }) => marks.flatMap((mark) => (mark.kind === 'words' ? unprintable(mark.text) : []))),
+  )
+  if (letters.size === 0) return []
+  const named = [...letters].slice(0, MOST_NAMED).join(' ')
+  const more = letters.size > MOST_NAMED ? ` and ${letters.size - MOST_NAMED} more` : ''
+  return [`The fonts of the sheets have no letter for ${named}${more}: a PDF shows an empty box there.`]
+}
+
+/** Sets what is asked for on paper. @throws RangeError for a variant or mode that is none. */
+export function compose(kind: PaperKind, asked: Asked): PaperSet {
+  const pages = MAKERS[kind](subjectOf(asked))
+  return { name: PAPER_WORDS[kind], pages, leftOut: notSet(pages) }
+}

@@ -1,0 +1,6 @@
+export { compose, PAPER_KINDS, PAPER_WORDS, type PaperKind } from './compose'
+export { PAPER_IDS, PAPERS, PRINT_SCALES, scalesIn, usualPaper, type Format, type PaperId } from './format'
+export type { Page, PaperSet } from './page'
+export { NO_LETTERHEAD, SHOP_MARK, type Letterhead } from './sheet'
+export type { Asked } from './subject'
+export { pageSvg, type Pictures } from './svg'

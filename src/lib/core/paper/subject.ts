@@ -1,0 +1,96 @@
+import { numbered } from '../draw'
+import { modesOf, planInterior, type Job, type Plan } from '../job'
+import { demandStates, evaluate, faultsOf, type DemandState, type Fault, type VariantReview } from '../review'
+import { scenesOf, type Scene } from '../scene'
+import type { Interior } from '../shell'
+import { namesOf, type Names } from '../text'
+import type { LengthUnit } from '../units'
+import { scalesIn, type Format } from './format'
+import { Sheets, type Letterhead } from './sheet'
+
+/** What a set of sheets is made of. */
+export interface Asked {
+  readonly job: Job
+  readonly variantId: string
+  /** The modes that are drawn, in their order; all where none is named. */
+  readonly modeIds?: readonly string[] | undefined
+  readonly format: Format
+  /** 25 stands for 1 : 25; the largest that fits where that is not said. */
+  readonly scale?: number | undefined
+  readonly letterhead: Letterhead
+  readonly revision?: number | undefined
+  /** Today, as documents write it. */
+  readonly date: string
+  /** Notes that are pinned to the drawing go along, and photos. */
+  readonly withNotes?: boolean
+  readonly withPhotos?: boolean
+}
+
+/** The same, with all that follows from it. */
+export interface Subject extends Asked {
+  readonly plan: Plan
+  readonly unit: LengthUnit
+  readonly interior: Interior
+  readonly scenes: readonly Scene[]
+  readonly review: VariantReview
+  readonly faults: readonly Fault[]
+  readonly demands: readonly DemandState[]
+  readonly names: Names
+  /** Of what stands in any of the modes, from the rear. */
+  readonly numbers: ReadonlyMap<string, number>
+  readonly scales: readonly number[]
+}
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
+
+/** “25 Nov 2026”, of a day as documents write it; the day as it is written where it is none. */
+export function sayDate(date: string): string {
+  const [, year, month, day] = /^(\d{4})-(\d{2})-(\d{2})/.exec(date) ?? []
+  const name = MONTHS[Number(month) - 1]
+  return name === undefined ? date : `${Number(day)} ${name} ${year}`
+}
+
+/** @throws RangeError for a variant or mode that is none. */
+export function subjectOf(asked: Asked): Subject {
+  const { job, variantId, modeIds, scale } = asked
+  const variant = Object.hasOwn(job.variants, variantId) ? job.variants[variantId] : undefined
+  if (variant === undefined) throw new RangeError(`there is no variant “${variantId}”`)
+  const { plan } = variant
+  for (const id of modeIds ?? [])
+    if (!Object.hasOwn(plan.modes, id)) throw new RangeError(`there is no mode “${id}”`)
+  const interior = planInterior(job.shell, plan)
+  const { review } = evaluate(job, variantId)
+  const all = scenesOf(variant, interior)
+  const scenes = modesOf(plan).flatMap(([id]) =>
+    modeIds === undefined || modeIds.length === 0 || modeIds.includes(id)
+      ? (all.find(({ modeId }) => modeId === id) ?? [])
+      : [],
+  )
+  const findings = review.modes.flatMap((mode) => mode.findings)
+  const placed = new Map(all.flatMap((scene) => scene.placed.map((one) => [one.id, one] as const)))
+  return {
+    ...asked,
+    plan,
+    unit: job.units,
+    interior,
+    scenes,
+    review,
+    faults: faultsOf(review),
+    demands: demandStates(job.brief, all, findings),
+    names: namesOf(job, plan),
+    numbers: numbered([...placed.values()]),
+    scales: scale === undefined ? scalesIn(job.units) : [scale],
+  }
+}
+
+/** Sheets for a subject. `shows` is whether they show a variant at all. */
+export const sheetsFor = ({ job, variantId, format, letterhead, revision, date, unit }: Subject, shows = true): Sheets =>
+  new Sheets(format, {
+    job: job.name,
+    vehicle: job.shell.name,
+    variant: shows ? (job.variants[variantId]?.name ?? '') : '',
+    date: sayDate(date),
+    revision,
+    unit,
+    letterhead,
+  })
