@@ -4,7 +4,7 @@ import { pathToFileURL } from 'node:url'
 import { build } from 'vite'
 import { root } from './project.mjs'
 
-/** Bundles `entry`, a path from the root, as `name` in the folder `out`, with all that it imports but the database driver and the pool of threads. */
+/** Bundles `entry`, a path from the root, as `name` in the folder `out`, with all that it imports but the database driver, the pool of threads and what writes PDF. */
 export async function bundle(entry, out, name, minify = false) {
   await build({
     root,
@@ -16,7 +16,7 @@ export async function bundle(entry, out, name, minify = false) {
       outDir: out,
       emptyOutDir: false,
       minify,
-      rolldownOptions: { external: ['libsql', 'piscina'], output: { entryFileNames: name } },
+      rolldownOptions: { external: ['libsql', 'piscina', 'pdfkit', 'svg-to-pdfkit'], output: { entryFileNames: name } },
     },
     ssr: { noExternal: true },
   })

@@ -9,7 +9,7 @@ const PAGES = [
   ...['people', 'pets', 'gear', 'use', 'comfort', 'build', 'demands', 'vehicles'].map(
     (step) => `/jobs/ID/brief?page=${step}`,
   ),
-  ...['vehicle', 'survey', 'survey/as-bought', 'plan', 'review', 'review/sheet', 'rules', 'budgets'].map(
+  ...['vehicle', 'survey', 'survey/as-bought', 'plan', 'review', 'paper', 'rules', 'budgets'].map(
     (page) => `/jobs/ID/${page}`,
   ),
 ]

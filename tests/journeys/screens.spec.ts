@@ -94,7 +94,13 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
       await expect(page.getByTestId('detail')).toBeVisible()
     },
   ],
-  ['client’s sheet', (page, id) => open(page, `/jobs/${id}/review/sheet`)],
+  [
+    'on paper',
+    async (page, id) => {
+      await open(page, `/jobs/${id}/paper?what=client`)
+      await expect(page.getByTestId('sheet').first()).toBeVisible()
+    },
+  ],
   ['rules of the job', (page, id) => open(page, `/jobs/${id}/rules`)],
   [
     'history',
@@ -126,7 +132,9 @@ for (const [name, show] of SCREENS)
   test(`no serious fault for assistive technology, by day and in the dark: ${name}`, async ({ page, request }) => {
     await page.emulateMedia({ colorScheme: 'light' })
     await show(page, await ownJob(request))
-    expect(await grave(page, (axe) => axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']))).toEqual([])
+    expect(await grave(page, (axe) => axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']))).toEqual(
+      [],
+    )
     await page.emulateMedia({ colorScheme: 'dark' })
     // the same page in other colours: they are what can be wrong with it
     expect(await grave(page, (axe) => axe.withRules(['color-contrast']))).toEqual([])

@@ -143,7 +143,7 @@ describe('a template as DXF', () => {
     const scene = buildScene(planInterior(job.shell, plan), plan, 'mode-day')
     const panel = endPanel(scene, scene.placed[0]!, 'rear')!
     // dxf-parser, another program’s reader
-    const read = new DxfParser().parseSync(toDxf(templateView(panel, 'mm')))!
+    const read = new DxfParser().parseSync(toDxf([{ view: templateView(panel, 'mm'), at: [0, 0] }]))!
     expect(read.header.$INSUNITS).toBe(4)
     const outline = read.entities.find(
       (entity) => entity.type === 'LWPOLYLINE' && entity.layer === 'cut',

@@ -27,6 +27,8 @@ const LIKE: Readonly<Record<string, string>> = {
   '⅞': '\u00a07/8',
   '√': 'root\u00a0of\u00a0',
   '₄': '4',
+  '²': '2',
+  '³': '3',
   '≤': 'at\u00a0most\u00a0',
   '≥': 'at\u00a0least\u00a0',
 }

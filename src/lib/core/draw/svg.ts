@@ -117,7 +117,11 @@ interface LaidDimension {
 const DIMENSION_MM = 2.2
 
 /** A dimension with short slanted strokes at its ends; `offset` is to the left of the way from `from` to `to`, in the view’s mm. Where its figure has no room along it, it stands across it. */
-function layDimension(item: Extract<Item, { kind: 'dimension' }>, at: (point: Vec2) => Vec2, scale: number): LaidDimension {
+function layDimension(
+  item: Extract<Item, { kind: 'dimension' }>,
+  at: (point: Vec2) => Vec2,
+  scale: number,
+): LaidDimension {
   const [ax, ay] = at(item.from)
   const [bx, by] = at(item.to)
   const length = Math.hypot(bx - ax, by - ay) || 1
@@ -138,7 +142,14 @@ function layDimension(item: Extract<Item, { kind: 'dimension' }>, at: (point: Ve
   const away = Math.sign(off) || 1
   const clear = fits ? DIMENSION_MM * 0.75 : wide / 2 + 0.8
   const middle: Vec2 = [(px + qx) / 2 + uy * away * clear, (py + qy) / 2 - ux * away * clear]
-  return { d, text: item.text, at: middle, upright, across: !fits, box: boxOf(item.text, middle, DIMENSION_MM, 'middle', upright) }
+  return {
+    d,
+    text: item.text,
+    at: middle,
+    upright,
+    across: !fits,
+    box: boxOf(item.text, middle, DIMENSION_MM, 'middle', upright),
+  }
 }
 
 /** So far beside a view its dimensions lie, in the view’s mm. */

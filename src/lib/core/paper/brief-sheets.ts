@@ -65,7 +65,9 @@ export function briefSheets(subject: Subject): readonly Page[] {
         say(one.statureMm),
         one.years === undefined ? CHOICES.age[one.age ?? 'adult'] : `${one.years} years`,
         sayMass(Math.round(personMass(job.brief, one).kg)),
-        [one.sleeps ? 'sleeps here' : '', one.travels ? 'travels here' : '', one.notes ?? ''].filter((words) => words !== '').join('; '),
+        [one.sleeps ? 'sleeps here' : '', one.travels ? 'travels here' : '', one.notes ?? '']
+          .filter((words) => words !== '')
+          .join('; '),
       ]),
     ),
     ...(Object.keys(pets).length === 0
@@ -83,7 +85,10 @@ export function briefSheets(subject: Subject): readonly Page[] {
               one.label,
               say(one.lengthMm),
               say(one.heightMm),
-              [one.rides === undefined ? '' : `rides ${CHOICES.rides[one.rides]}`, one.sleeps === undefined ? '' : `sleeps ${CHOICES.sleeps[one.sleeps]}`]
+              [
+                one.rides === undefined ? '' : `rides ${CHOICES.rides[one.rides]}`,
+                one.sleeps === undefined ? '' : `sleeps ${CHOICES.sleeps[one.sleeps]}`,
+              ]
                 .filter((words) => words !== '')
                 .join('; '),
             ]),
@@ -104,14 +109,23 @@ export function briefSheets(subject: Subject): readonly Page[] {
               one.label,
               String(one.count),
               one.sizeMm.map(say).join(' × '),
-              [one.place === undefined ? '' : CHOICES.place[one.place], one.use === undefined ? '' : `used ${CHOICES.use[one.use]}`]
+              [
+                one.place === undefined ? '' : CHOICES.place[one.place],
+                one.use === undefined ? '' : `used ${CHOICES.use[one.use]}`,
+              ]
                 .filter((words) => words !== '')
                 .join('; '),
             ]),
           ),
         ]),
     heading('Use and comfort'),
-    table([{ head: '', share: 60 }, { head: '', share: 40, right: true }], answers),
+    table(
+      [
+        { head: '', share: 60 },
+        { head: '', share: 40, right: true },
+      ],
+      answers,
+    ),
   ]
   return textSheets(sheetsFor(subject, false), 'Brief', '', blocks)
 }
@@ -130,7 +144,9 @@ export function demandSheets(subject: Subject): readonly Page[] {
   const waived = allDemands(job.brief).filter((demand) => demand.waived !== undefined)
   const why = (demand: (typeof waived)[number]): string =>
     demand.because.code === 'rule'
-      ? [RULE_SENTENCES[demand.because.rule] ?? '', capital(sayFacts(demand.because.rule, demand.because.facts, unit))].filter((words) => words !== '').join(' ')
+      ? [RULE_SENTENCES[demand.because.rule] ?? '', capital(sayFacts(demand.because.rule, demand.because.facts, unit))]
+          .filter((words) => words !== '')
+          .join(' ')
       : sayBecause(demand, unit).join(' ')
   const blocks: readonly Block[] = [
     heading('Demands, biggest first'),
@@ -154,7 +170,10 @@ export function demandSheets(subject: Subject): readonly Page[] {
         ),
     ...(waived.length === 0
       ? []
-      : [heading('Done without'), ...waived.map((demand) => item(`${capital(sayDemand(demand))}: “${demand.waived}”`, undefined))]),
+      : [
+          heading('Done without'),
+          ...waived.map((demand) => item(`${capital(sayDemand(demand))}: “${demand.waived}”`, undefined)),
+        ]),
   ]
   return textSheets(sheetsFor(subject), 'Demands', '', blocks)
 }

@@ -30,9 +30,7 @@ const LINE = 1.32
 
 const line = (text: string, sizeMm: number, weight: LetterWeight = 'regular', tone: Tone = 'ink', indent = 0): Row => ({
   high: sizeMm * LINE,
-  marks: (left, top) => [
-    { kind: 'words', at: [left + indent, top + sizeMm], text, sizeMm, weight, tone },
-  ],
+  marks: (left, top) => [{ kind: 'words', at: [left + indent, top + sizeMm], text, sizeMm, weight, tone }],
 })
 
 export const space = (high: number): Block => ({ rows: () => [{ high, marks: () => [] }] })
@@ -90,24 +88,20 @@ export const item = (
             : before === 'box'
               ? ([{ kind: 'box', at: [left, top + 0.5], wideMm: 3, highMm: 3, widthMm: 0.25 }] as const)
               : ([{ kind: 'sign', at: [left + 2.2, top + size * 0.72], ...before }] as const)),
-          ...lines.map(
-            (one, index): Mark => ({
-              kind: 'words',
-              at: [left + indent, top + size + index * size * LINE],
-              text: one,
-              sizeMm: size,
-            }),
-          ),
-          ...right.map(
-            (one, index): Mark => ({
-              kind: 'words',
-              at: [left + wide, top + size + index * LETTERS.small * LINE],
-              text: one,
-              sizeMm: LETTERS.small,
-              anchor: 'end',
-              tone: 'soft',
-            }),
-          ),
+          ...lines.map((one, index): Mark => ({
+            kind: 'words',
+            at: [left + indent, top + size + index * size * LINE],
+            text: one,
+            sizeMm: size,
+          })),
+          ...right.map((one, index): Mark => ({
+            kind: 'words',
+            at: [left + wide, top + size + index * LETTERS.small * LINE],
+            text: one,
+            sizeMm: LETTERS.small,
+            anchor: 'end',
+            tone: 'soft',
+          })),
           rule([left, top + high - 0.5], [left + wide, top + high - 0.5], 0.12, 'line'),
         ],
       },
@@ -136,11 +130,14 @@ export interface Column {
 export type Cell = string | { readonly write: true }
 
 /** A table whose head comes again on the next page. */
-export function table(columns: readonly Column[], cells: readonly (readonly Cell[])[], sizeMm: number = LETTERS.small): Block {
+export function table(
+  columns: readonly Column[],
+  cells: readonly (readonly Cell[])[],
+  sizeMm: number = LETTERS.small,
+): Block {
   const GAP = 2
   const all = columns.reduce((sum, { share }) => sum + share, 0)
-  const widths = (wide: number) =>
-    columns.map(({ share }) => ((wide - GAP * (columns.length - 1)) * share) / all)
+  const widths = (wide: number) => columns.map(({ share }) => ((wide - GAP * (columns.length - 1)) * share) / all)
   const row = (wide: number, texts: readonly Cell[], isHead: boolean): Row => {
     const each = widths(wide)
     const weightOf = (index: number): LetterWeight =>
@@ -164,7 +161,10 @@ export function table(columns: readonly Column[], cells: readonly (readonly Cell
           those.forEach((text, at) =>
             marks.push({
               kind: 'words',
-              at: [isRight ? x + wideMm : x, top + 0.6 + sizeMm + at * sizeMm * LINE + (writes ? 8 - sizeMm * LINE - 2.2 : 0)],
+              at: [
+                isRight ? x + wideMm : x,
+                top + 0.6 + sizeMm + at * sizeMm * LINE + (writes ? 8 - sizeMm * LINE - 2.2 : 0),
+              ],
               text,
               sizeMm,
               weight: weightOf(index),
@@ -174,11 +174,21 @@ export function table(columns: readonly Column[], cells: readonly (readonly Cell
           )
           x += wideMm + GAP
         })
-        return [...marks, rule([left, top + high], [left + wide, top + high], isHead ? 0.25 : 0.12, isHead ? 'ink' : 'line')]
+        if (writes) return marks
+        return [
+          ...marks,
+          rule([left, top + high], [left + wide, top + high], isHead ? 0.25 : 0.12, isHead ? 'ink' : 'line'),
+        ]
       },
     }
   }
-  const head = (wide: number): readonly Row[] => [row(wide, columns.map((column) => column.head), true)]
+  const head = (wide: number): readonly Row[] => [
+    row(
+      wide,
+      columns.map((column) => column.head),
+      true,
+    ),
+  ]
   return {
     head,
     rows: (wide) => [...head(wide), ...cells.map((texts) => row(wide, texts, false)), { high: 2, marks: () => [] }],
@@ -186,7 +196,10 @@ export function table(columns: readonly Column[], cells: readonly (readonly Cell
 }
 
 /** What hatches stand for, in two columns. */
-export const key = (entries: readonly (readonly [HatchId, string])[], dashes: readonly (readonly [readonly number[], string])[]): Block => ({
+export const key = (
+  entries: readonly (readonly [HatchId, string])[],
+  dashes: readonly (readonly [readonly number[], string])[],
+): Block => ({
   rows: (wide) => {
     const cells = [
       ...entries.map(([hatch, words]) => ({
@@ -195,10 +208,11 @@ export const key = (entries: readonly (readonly [HatchId, string])[], dashes: re
       })),
       ...dashes.map(([dash, words]) => ({
         words,
-        mark: (left: number, top: number): Mark => ({
-          ...rule([left, top + 2], [left + 9, top + 2], 0.25),
-          dash,
-        } as Mark),
+        mark: (left: number, top: number): Mark =>
+          ({
+            ...rule([left, top + 2], [left + 9, top + 2], 0.25),
+            dash,
+          }) as Mark,
       })),
     ]
     const half = wide / 2
@@ -219,7 +233,9 @@ export const key = (entries: readonly (readonly [HatchId, string])[], dashes: re
 })
 
 /** Something drawn, as high as it says. */
-export const drawn = (high: number, marks: Row['marks'], keep = false): Block => ({ rows: () => [{ high, marks, keep }] })
+export const drawn = (high: number, marks: Row['marks'], keep = false): Block => ({
+  rows: () => [{ high, marks, keep }],
+})
 
 /**
  * Sets blocks one under the other into frames, the next of which is asked for where one is full. A heading goes with what follows it, and
@@ -243,7 +259,8 @@ export function flow(blocks: readonly Block[], next: () => Frame): void {
   all.forEach(({ row, block, isFirst }, index) => {
     // a row that is kept needs room for the next as well
     let high = row.high
-    for (let at = index; all[at]?.row.keep === true && all[at + 1] !== undefined; at += 1) high += all[at + 1]?.row.high ?? 0
+    for (let at = index; all[at]?.row.keep === true && all[at + 1] !== undefined; at += 1)
+      high += all[at + 1]?.row.high ?? 0
     if (top > 0 && top + high > frame.high + 0.01) {
       turn()
       if (!isFirst) for (const head of block.head?.(frame.wide) ?? []) put(head)

@@ -24,7 +24,10 @@ export function schedule(subject: Subject, scene: Scene): readonly Block[] {
   const { job, variantId, unit, numbers } = subject
   const { entries } = weightReport(job, variantId)
   const kgOf = (id: string): number =>
-    entries.reduce((sum, entry) => (entry.source.kind === 'fitting' && entry.source.id === id ? sum + entry.kg : sum), 0)
+    entries.reduce(
+      (sum, entry) => (entry.source.kind === 'fitting' && entry.source.id === id ? sum + entry.kg : sum),
+      0,
+    )
   const say = (mm: number) => formatLength(mm, unit)
   const rows = [...scene.placed]
     .sort((a, b) => a.bounds.x.min - b.bounds.x.min)
@@ -64,7 +67,9 @@ export function schedule(subject: Subject, scene: Scene): readonly Block[] {
 }
 
 const modesOfFault = ({ names, plan }: Subject, { modes }: Fault): string =>
-  modes.length === Object.keys(plan.modes).length && modes.length > 1 ? '' : modes.map((id) => names.mode(id)).join(', ')
+  modes.length === Object.keys(plan.modes).length && modes.length > 1
+    ? ''
+    : modes.map((id) => names.mode(id)).join(', ')
 
 /** What is still open in a mode, or in any, and what was let be. */
 export function openAndLetBe(subject: Subject, modeId?: string): readonly Block[] {
@@ -77,7 +82,11 @@ export function openAndLetBe(subject: Subject, modeId?: string): readonly Block[
     ...(open.length === 0
       ? [paragraph('Nothing: all that is checked is all right.', { tone: 'soft' })]
       : open.map((fault, index) =>
-          item(say(fault), { gravity: fault.finding.gravity, text: String(index + 1) }, modeId === undefined ? modesOfFault(subject, fault) : ''),
+          item(
+            say(fault),
+            { gravity: fault.finding.gravity, text: String(index + 1) },
+            modeId === undefined ? modesOfFault(subject, fault) : '',
+          ),
         )),
     space(2),
     ...(letBe.length === 0
@@ -138,10 +147,13 @@ export function tapeOutOf(subject: Subject, scene: Scene): readonly Block[] {
           ],
           rows.map(({ name, fromSill, across, heights }) => [name, fromSill, across, heights]),
         ),
-        paragraph('Heights are above the bare load floor. Tape it out before anything is cut: the body differs from its measures by what the tape did not see.', {
-          sizeMm: LETTERS.small,
-          tone: 'soft',
-        }),
+        paragraph(
+          'Heights are above the bare load floor. Tape it out before anything is cut: the body differs from its measures by what the tape did not see.',
+          {
+            sizeMm: LETTERS.small,
+            tone: 'soft',
+          },
+        ),
         space(2),
       ]
 }

@@ -5,7 +5,9 @@ import type { Sheets } from './sheet'
 import type { Subject } from './subject'
 
 /** Photos of the plan, each with what it belongs to. */
-export function photosOf({ plan }: Pick<Subject, 'plan'>): readonly { readonly photo: string; readonly words: string }[] {
+export function photosOf({
+  plan,
+}: Pick<Subject, 'plan'>): readonly { readonly photo: string; readonly words: string }[] {
   const notes = notesOf(plan).flatMap(({ photos = [], text }, index) =>
     photos.map((photo) => ({ photo, words: `n${index + 1}  ${text}` })),
   )

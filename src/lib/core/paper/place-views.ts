@@ -2,7 +2,8 @@ import type { Bounds, PlacedView, View } from '../draw'
 import { textWidth } from '../draw'
 import { nth } from '../units'
 import { LETTERS, rule, type Mark } from './page'
-import type { Draft, Sheets } from './sheet'
+import type { Frame } from './flow'
+import { framesIn, type Draft, type Sheets } from './sheet'
 
 /** A view with the room that its dimensions take beside it, mm of its own. */
 export interface Drawable {
@@ -55,7 +56,10 @@ export function putView(
 }
 
 /** Views of one length one under the other, so that a thing lies under itself; undefined where they do not fit into a room. */
-export function stackAt(drawables: readonly Drawable[], scale: number): { readonly wide: number; readonly high: number } {
+export function stackAt(
+  drawables: readonly Drawable[],
+  scale: number,
+): { readonly wide: number; readonly high: number } {
   const sizes = drawables.map((one) => sizeAt(one, scale))
   return {
     wide: Math.max(...sizes.map(({ wide }) => wide)),
@@ -97,7 +101,10 @@ function tilesOf(drawable: Drawable, scale: number, wide: number, high: number):
   const { bounds } = drawable.view
   const margin = (sizeAt(drawable, scale).wide - long(bounds) / scale) / 2
   const standing = sizeAt(drawable, scale).high - tall(bounds) / scale
-  const [cellWide, cellHigh] = [(wide - 2 * Math.max(margin, OVERLAP_MM) - 8) * scale, (high - standing - OVERLAP_MM) * scale]
+  const [cellWide, cellHigh] = [
+    (wide - 2 * Math.max(margin, OVERLAP_MM) - 8) * scale,
+    (high - standing - OVERLAP_MM) * scale,
+  ]
   const [columns, rows] = [Math.ceil(long(bounds) / cellWide), Math.ceil(tall(bounds) / cellHigh)]
   const [eachU, eachV] = [long(bounds) / columns, tall(bounds) / rows]
   return Array.from({ length: rows * columns }, (_, at): Tile => {
@@ -111,7 +118,7 @@ const LETTERS_OF_LINES = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ'
 
 /**
  * Puts views on as many sheets of a title as they need at a scale: several to a sheet where they fit, and one that does not fit in parts, over
- * sheets whose match lines say where it goes on. Answers what is left under the last.
+ * sheets whose match lines say where it goes on. Answers the frames that are left beside or below the last of them.
  */
 export function putViews(
   sheets: Sheets,
@@ -120,7 +127,7 @@ export function putViews(
   drawables: readonly Drawable[],
   scale: number,
   numbers?: ReadonlyMap<string, number>,
-): void {
+): readonly Frame[] {
   let draft: Draft | undefined
   let top = 0
   let left = 0
@@ -139,12 +146,21 @@ export function putViews(
       continue
     }
     draft ??= sheet()
-    if (left > room.left && left + wide > room.left + room.wide) [left, top, rowHigh] = [room.left, top + rowHigh + GAP_MM, 0]
+    if (left > room.left && left + wide > room.left + room.wide)
+      [left, top, rowHigh] = [room.left, top + rowHigh + GAP_MM, 0]
     if (top + high > room.top + room.high) draft = sheet()
     putView(draft, drawable, scale, [left, top], numbers)
     left += wide + GAP_MM
     rowHigh = Math.max(rowHigh, high)
   }
+  if (draft === undefined) return []
+  const { marks, room } = draft
+  const [right, bottom] = [room.left + room.wide, room.top + room.high]
+  const beside = framesIn(marks, { left: left + GAP_MM, top, wide: right - left - GAP_MM, high: bottom - top })
+  const below = top + rowHigh + GAP_MM
+  return beside.length > 0
+    ? beside
+    : framesIn(marks, { left: room.left, top: below, wide: room.wide, high: bottom - below })
 }
 
 /** A view that goes over several sheets. */
@@ -164,7 +180,10 @@ function putTiles(
   for (const { part, column, row, columns, rows } of tiles) {
     const draft = sheets.add(title, under, scale)
     const margin = Math.max(around.left / scale + 4, OVERLAP_MM)
-    const [left, top] = [room.left + margin, room.top + TITLE_MM + Math.max(around.above / scale, OVERLAP_MM) + FIGURE_MM / 2]
+    const [left, top] = [
+      room.left + margin,
+      room.top + TITLE_MM + Math.max(around.above / scale, OVERLAP_MM) + FIGURE_MM / 2,
+    ]
     const [wide, high] = [long(part) / scale, tall(part) / scale]
     draft.marks.push(
       titleMark(`${drawable.view.title}, part ${row * columns + column + 1} of ${rows * columns}`, [
@@ -177,24 +196,34 @@ function putTiles(
         placed: { view: drawable.view, left, top, part, ...(numbers === undefined ? {} : { numbers }) },
       },
     )
-    const match = (from: readonly [number, number], to: readonly [number, number], letter: string, other: number): void => {
+    const match = (
+      from: readonly [number, number],
+      to: readonly [number, number],
+      letter: string,
+      other: number,
+    ): void => {
       const isUpright = from[0] === to[0]
       const text = `${letter}: goes on on sheet ${other}`
+      const half = textWidth(text, LETTERS.small, 'semibold') / 2
+      const middle = Math.min(Math.max(from[0], room.left + half), room.left + room.wide - half)
       const at: readonly [number, number] = isUpright
-        ? [Math.min(from[0], room.left + room.wide - textWidth(text, LETTERS.small) / 2), to[1] + 3.4]
+        ? [middle, to[1] + 3.4]
         : [from[0] + 2, from[1] + (from[1] > top + high / 2 ? 3.6 : -1.4)]
-      draft.marks.push(
-        { ...rule(from, to, 0.3), dash: [6, 1.5, 1, 1.5] } as Mark,
-        { kind: 'words', at, text, sizeMm: LETTERS.small, weight: 'semibold', anchor: isUpright ? 'middle' : 'start' },
-      )
+      draft.marks.push({ ...rule(from, to, 0.3), dash: [6, 1.5, 1, 1.5] } as Mark, {
+        kind: 'words',
+        at,
+        text,
+        sizeMm: LETTERS.small,
+        weight: 'semibold',
+        anchor: isUpright ? 'middle' : 'start',
+      })
     }
     const letterOf = (index: number): string => nth([...LETTERS_OF_LINES], index % LETTERS_OF_LINES.length)
     const [above, below] = [top - OVERLAP_MM, top + high + OVERLAP_MM]
     if (column > 0) match([left, above], [left, below], letterOf(column - 1), numberAt(column - 1, row, columns))
     if (column < columns - 1)
       match([left + wide, above], [left + wide, below], letterOf(column), numberAt(column + 1, row, columns))
-    if (row > 0)
-      match([left, top], [left + wide, top], letterOf(columns + row - 1), numberAt(column, row - 1, columns))
+    if (row > 0) match([left, top], [left + wide, top], letterOf(columns + row - 1), numberAt(column, row - 1, columns))
     if (row < rows - 1)
       match([left, top + high], [left + wide, top + high], letterOf(columns + row), numberAt(column, row + 1, columns))
   }

@@ -3,25 +3,24 @@ import { spanLength, spanMiddle } from '../geometry'
 import { changeBetween, type Scene } from '../scene'
 import { sayChange } from '../text'
 import { formatLength } from '../units'
-import { flow, heading, item, space, type Block } from './flow'
+import { flow, heading, item, space, type Block, type Frame } from './flow'
 import { keyOf, notesList, openAndLetBe, schedule, tapeOutOf } from './lists'
 import { onDrawing } from './on-drawing'
 import { NOTHING_AROUND, putStack, putViews, sizeAt, stackAt, type Drawable } from './place-views'
 import { photoPages } from './photos'
-import { textFrame, type Sheets } from './sheet'
+import { restOf, textFrame, type Sheets } from './sheet'
 import { sheetsFor, type Subject } from './subject'
 import type { Page } from './page'
 
 /** How far chains reach beside a plan, mm of its own. */
 const CHAINS = { left: 290, right: 30, above: 410, below: 200 }
-/** A column of lists beside a drawing is at least so wide, mm of paper. */
-const LEAST_COLUMN_MM = 96
+/** What is drawn over or under a plan begins where that does. */
+const BESIDE_CHAINS = { ...NOTHING_AROUND, left: CHAINS.left }
 /** From this scale on a sheet with the vehicle unfolded is too small to be the only drawing. */
 const SMALL = 33
-const GAP_MM = 8
 
 /** The three views of a scene that lie over each other, the plan with its chains. */
-function unfolded({ job, unit, plan, withNotes }: Subject, scene: Scene): readonly Drawable[] {
+export function unfolded({ job, unit, plan, withNotes }: Subject, scene: Scene): readonly Drawable[] {
   const view = (id: 'left' | 'plan' | 'right'): View => {
     const made = drawView(scene, id, job.brief)
     const more = onDrawing(scene, plan, id, unit, withNotes === true)
@@ -29,9 +28,9 @@ function unfolded({ job, unit, plan, withNotes }: Subject, scene: Scene): readon
     return { ...made, groups: [...made.groups, more, ...chains] }
   }
   return [
-    { view: view('left'), around: NOTHING_AROUND },
+    { view: view('left'), around: BESIDE_CHAINS },
     { view: view('plan'), around: CHAINS },
-    { view: view('right'), around: NOTHING_AROUND },
+    { view: view('right'), around: BESIDE_CHAINS },
   ]
 }
 
@@ -50,7 +49,8 @@ function stationsOf(scene: Scene): readonly number[] {
   return kept.length === 0 ? [spanMiddle(scene.interior.xSpan)] : kept.sort((a, b) => a - b)
 }
 
-function sectionsOf({ job, unit }: Subject, scene: Scene): readonly Drawable[] {
+/** Sections through what stands in a scene. */
+export function sectionsOf({ job, unit }: Subject, scene: Scene): readonly Drawable[] {
   const sill = scene.interior.xSpan.min
   return stationsOf(scene).map((x) => {
     const made = drawSection(scene, x, job.brief)
@@ -102,51 +102,16 @@ function modeSheets(subject: Subject, sheets: Sheets, scene: Scene, lists: reado
     (separateScale(sheets, drawables, large) === undefined ? stackScale(sheets, drawables, scales) : undefined)
   if (together === undefined) {
     const apart = separateScale(sheets, drawables, scales) ?? scales.at(-1) ?? 50
-    putViews(sheets, title, 'walls and plan', drawables, apart, numbers)
-    flowLists(sheets, title, lists)
+    flowLists(sheets, title, lists, putViews(sheets, title, 'walls and plan', drawables, apart, numbers))
     return
   }
-  const draft = sheets.add(title, 'unfolded', together)
+  const draft = sheets.add(title, 'left wall, plan and right wall', together)
   const { wide } = stackAt(drawables, together)
   const high = putStack(draft, drawables, together, [room.left, room.top], numbers)
-  const beside = room.wide - wide - GAP_MM
-  if (beside >= LEAST_COLUMN_MM) {
-    const columns = Math.max(1, Math.floor(beside / 150))
-    const each = (beside - (columns - 1) * GAP_MM) / columns
-    flowLists(
-      sheets,
-      title,
-      lists,
-      Array.from({ length: columns }, (_, at) => ({
-        marks: draft.marks,
-        left: room.left + wide + GAP_MM + at * (each + GAP_MM),
-        top: room.top,
-        wide: each,
-        high: room.high,
-      })),
-    )
-    return
-  }
-  const below = room.high - high - GAP_MM
-  const each = textFrame(room.wide)
-  const columns = Math.max(1, Math.floor((room.wide + 10) / (each + 10)))
-  flowLists(
-    sheets,
-    title,
-    lists,
-    below < 50
-      ? []
-      : Array.from({ length: columns }, (_, at) => ({
-          marks: draft.marks,
-          left: room.left + at * (each + 10),
-          top: room.top + high + GAP_MM,
-          wide: each,
-          high: below,
-        })),
-  )
+  flowLists(sheets, title, lists, restOf(draft, wide, high))
 }
 
-function flowLists(sheets: Sheets, title: string, lists: readonly Block[], given: Parameters<Sheets['frames']>[3] = []): void {
+function flowLists(sheets: Sheets, title: string, lists: readonly Block[], given: readonly Frame[]): void {
   if (lists.length === 0) return
   const wide = given[0]?.wide ?? textFrame(sheets.room.wide)
   flow(lists, sheets.frames(title, 'lists', wide, given))
@@ -185,4 +150,3 @@ export function planSheet(subject: Subject): readonly Page[] {
     ])
   return sheets.pages()
 }
-

@@ -1,22 +1,26 @@
 import { drawView } from '../draw'
 import { isLetBe, type Fault } from '../review'
 import { RULE_GROUP_WORDS, sayFinding } from '../text'
-import { heading, item, paragraph, space, type Block } from './flow'
+import { flow, heading, item, paragraph, space, type Block } from './flow'
 import { LETTERS, type Mark, type Page } from './page'
 import { NOTHING_AROUND, putView, sizeAt } from './place-views'
-import { textFrame } from './sheet'
+import { restOf, textFrame } from './sheet'
 import { sayDate, sheetsFor, type Subject } from './subject'
-import { flow } from './flow'
 
 const SIGN_APART_MM = 5
 
 /** Numbers of findings where they are in the plan, moved beside each other where they would lie on one another. */
-function signs(faults: readonly Fault[], numberOf: (fault: Fault) => number, at: (point: readonly [number, number]) => readonly [number, number]): readonly Mark[] {
+function signs(
+  faults: readonly Fault[],
+  numberOf: (fault: Fault) => number,
+  at: (point: readonly [number, number]) => readonly [number, number],
+): readonly Mark[] {
   const taken: (readonly [number, number])[] = []
   return faults.map((fault): Mark => {
     const [x, y] = fault.finding.place
     let [u, v] = at([x, y])
-    while (taken.some(([a, b]) => Math.abs(a - u) < SIGN_APART_MM && Math.abs(b - v) < SIGN_APART_MM)) u += SIGN_APART_MM
+    while (taken.some(([a, b]) => Math.abs(a - u) < SIGN_APART_MM && Math.abs(b - v) < SIGN_APART_MM))
+      u += SIGN_APART_MM
     taken.push([u, v])
     return { kind: 'sign', at: [u, v], gravity: fault.finding.gravity, text: String(numberOf(fault)) }
   })
@@ -39,7 +43,11 @@ export function reviewSheets(subject: Subject): readonly Page[] {
       ...open
         .filter(({ finding }) => finding.group === group)
         .map((fault) =>
-          item(sayFinding(fault.finding, names, unit).designer, { gravity: fault.finding.gravity, text: String(numberOf(fault)) }, modesOf(fault)),
+          item(
+            sayFinding(fault.finding, names, unit).designer,
+            { gravity: fault.finding.gravity, text: String(numberOf(fault)) },
+            modesOf(fault),
+          ),
         ),
       space(2),
     ]),
@@ -48,22 +56,36 @@ export function reviewSheets(subject: Subject): readonly Page[] {
       : [
           heading('Left as it is, on purpose'),
           ...letBe.map(({ finding }) =>
-            item(`${sayFinding(finding, names, unit).designer} “${finding.waiver?.reason ?? ''}”`, undefined, finding.waiver === undefined ? '' : sayDate(finding.waiver.on)),
+            item(
+              `${sayFinding(finding, names, unit).designer} “${finding.waiver?.reason ?? ''}”`,
+              undefined,
+              finding.waiver === undefined ? '' : sayDate(finding.waiver.on),
+            ),
           ),
           space(2),
         ]),
-    paragraph('Gas, mains, batteries, belts, roof loads and cuts in the body are work for licensed trades under local codes.', {
-      sizeMm: LETTERS.small,
-      tone: 'soft',
-    }),
+    paragraph(
+      'Gas, mains, batteries, belts, roof loads and cuts in the body are work for licensed trades under local codes.',
+      {
+        sizeMm: LETTERS.small,
+        tone: 'soft',
+      },
+    ),
   ]
   const shown = scenes.filter(({ modeId }) => open.some(({ modes }) => modes[0] === modeId))
   const draft = sheets.add(title, '')
   const { room } = draft
   let top = room.top
+  let most = 0
   for (const scene of shown) {
-    const drawable = { view: { ...drawView(scene, 'plan', job.brief), title: names.mode(scene.modeId) }, around: NOTHING_AROUND }
-    const scale = scales.find((one) => sizeAt(drawable, one).wide <= room.wide && sizeAt(drawable, one).high <= room.high * 0.5) ?? scales.at(-1) ?? 50
+    const drawable = {
+      view: { ...drawView(scene, 'plan', job.brief), title: names.mode(scene.modeId) },
+      around: NOTHING_AROUND,
+    }
+    const scale =
+      scales.find((one) => sizeAt(drawable, one).wide <= room.wide && sizeAt(drawable, one).high <= room.high * 0.5) ??
+      scales.at(-1) ??
+      50
     const { high } = sizeAt(drawable, scale)
     if (top + high > room.top + room.high || sizeAt(drawable, scale).wide > room.wide) break
     const left = room.left
@@ -77,20 +99,9 @@ export function reviewSheets(subject: Subject): readonly Page[] {
       ),
     )
     top += high + 6
+    most = Math.max(most, sizeAt(drawable, scale).wide)
   }
-  const wide = textFrame(room.wide)
-  const columns = Math.max(1, Math.floor((room.wide + 10) / (wide + 10)))
-  const below = room.top + room.high - top
-  flow(
-    blocks,
-    sheets.frames(
-      title,
-      'findings',
-      wide,
-      below < 45
-        ? []
-        : Array.from({ length: columns }, (_, at) => ({ marks: draft.marks, left: room.left + at * (wide + 10), top, wide, high: below })),
-    ),
-  )
+  const given = restOf(draft, most, top - room.top)
+  flow(blocks, sheets.frames(title, 'findings', given[0]?.wide ?? textFrame(room.wide), given))
   return sheets.pages()
 }

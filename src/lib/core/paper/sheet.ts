@@ -1,4 +1,4 @@
-import { shortened, textWidth, wrapped, type LetterWeight } from '../draw'
+import { shortened, wrapped, type LetterWeight } from '../draw'
 import { isInInches, type LengthUnit } from '../units'
 import type { Frame } from './flow'
 import { MARGIN_MM, sizeOf, type Format } from './format'
@@ -83,9 +83,9 @@ export class Sheets {
     return () => {
       if (waiting.length === 0) {
         const { marks, room } = this.add(title, under)
-        const columns = Math.max(1, Math.floor((room.wide + GAP_MM * 2) / (wide + GAP_MM * 2)))
+        const columns = Math.max(1, Math.floor((room.wide + BETWEEN_MM) / (wide + BETWEEN_MM)))
         for (let at = 0; at < columns; at += 1)
-          waiting.push({ marks, left: room.left + at * (wide + GAP_MM * 2), top: room.top, wide, high: room.high })
+          waiting.push({ marks, left: room.left + at * (wide + BETWEEN_MM), top: room.top, wide, high: room.high })
       }
       const frame = waiting.shift()
       if (frame === undefined) throw new RangeError('a sheet without a frame')
@@ -105,8 +105,40 @@ export class Sheets {
   }
 }
 
-/** How wide the frames of a text are, on paper of a width: about two to a page that is wide enough. */
-export const textFrame = (roomWide: number): number => (roomWide >= 230 ? (roomWide - 2 * GAP_MM) / 2 : roomWide)
+/** A column of text is at least so wide, and two have so much room together, mm. */
+const LEAST_COLUMN_MM = 94
+const TWO_COLUMNS_MM = 230
+const BETWEEN_MM = 2 * GAP_MM
+const LEAST_HIGH_MM = 45
+
+/** How wide the frames of a text are, on paper of a width: two to a page that is wide enough. */
+export const textFrame = (roomWide: number): number =>
+  roomWide >= TWO_COLUMNS_MM ? (roomWide - BETWEEN_MM) / 2 : roomWide
+
+/** Frames side by side in a part of a sheet that is left; none where it is too small to read in. */
+export function framesIn(marks: Mark[], { left, top, wide, high }: Draft['room']): readonly Frame[] {
+  if (wide < LEAST_COLUMN_MM || high < LEAST_HIGH_MM) return []
+  const each = textFrame(wide)
+  return (each === wide ? [left] : [left, left + each + BETWEEN_MM]).map((at) => ({
+    marks,
+    left: at,
+    top,
+    wide: each,
+    high,
+  }))
+}
+
+/** What is left of a sheet beside what was put into its upper left corner, or else below that. */
+export function restOf({ marks, room }: Draft, wide: number, high: number): readonly Frame[] {
+  const beside = framesIn(marks, {
+    left: room.left + wide + BETWEEN_MM,
+    top: room.top,
+    wide: room.wide - wide - BETWEEN_MM,
+    high: room.high,
+  })
+  if (beside.length > 0) return beside
+  return framesIn(marks, { ...room, top: room.top + high + GAP_MM, high: room.high - high - GAP_MM })
+}
 
 const words = (
   at: readonly [number, number],
@@ -144,7 +176,14 @@ function scaleBar(left: number, top: number, scale: number, unit: LengthUnit, wi
 }
 
 /** The title block at the foot of a sheet: shop, job, which sheet it is, scale, and when it was made. */
-function titleBlock(draft: Draft, facts: TitleFacts, widthMm: number, heightMm: number, number: number, of: number): readonly Mark[] {
+function titleBlock(
+  draft: Draft,
+  facts: TitleFacts,
+  widthMm: number,
+  heightMm: number,
+  number: number,
+  of: number,
+): readonly Mark[] {
   const wide = widthMm - 2 * MARGIN_MM
   const high = blockHigh(wide)
   const [left, bottom] = [MARGIN_MM, heightMm - MARGIN_MM]
@@ -189,7 +228,15 @@ function titleBlock(draft: Draft, facts: TitleFacts, widthMm: number, heightMm: 
   return marks
 }
 
-type Cell = (left: number, top: number, wide: number, draft: Draft, facts: TitleFacts, number: number, of: number) => readonly Mark[]
+type Cell = (
+  left: number,
+  top: number,
+  wide: number,
+  draft: Draft,
+  facts: TitleFacts,
+  number: number,
+  of: number,
+) => readonly Mark[]
 
 const shopCell: Cell = (left, top, wide, _draft, { letterhead }) => {
   const { name, address, markShape } = letterhead
@@ -205,9 +252,7 @@ const shopCell: Cell = (left, top, wide, _draft, { letterhead }) => {
           { kind: 'picture', at: [left, top + 3.5], wideMm: markWide, highMm: markHigh, picture: SHOP_MARK },
         ] as const)),
     words([x, top + 5.8], name, LETTERS.head, rest, { weight: 'semibold' }),
-    ...lines.map((text, index) =>
-      words([x, top + 9.4 + index * 2.9], text, LETTERS.fine, rest, { tone: 'soft' }),
-    ),
+    ...lines.map((text, index) => words([x, top + 9.4 + index * 2.9], text, LETTERS.fine, rest, { tone: 'soft' })),
   ]
 }
 
@@ -247,7 +292,3 @@ const endCell: Cell = (left, top, wide, _draft, { date, revision, unit }, number
   words([left, top + 13], revision === undefined ? '' : `Revision ${revision}`, LETTERS.small, wide),
   words([left, top + 16.4], UNIT_NAMES[unit], LETTERS.fine, wide, { tone: 'soft' }),
 ]
-
-/** How wide the longest of some words runs. */
-export const widest = (texts: readonly string[], sizeMm: number): number =>
-  Math.max(0, ...texts.map((text) => textWidth(text, sizeMm)))

@@ -56,8 +56,7 @@ export function subjectOf(asked: Asked): Subject {
   const variant = Object.hasOwn(job.variants, variantId) ? job.variants[variantId] : undefined
   if (variant === undefined) throw new RangeError(`there is no variant “${variantId}”`)
   const { plan } = variant
-  for (const id of modeIds ?? [])
-    if (!Object.hasOwn(plan.modes, id)) throw new RangeError(`there is no mode “${id}”`)
+  for (const id of modeIds ?? []) if (!Object.hasOwn(plan.modes, id)) throw new RangeError(`there is no mode “${id}”`)
   const interior = planInterior(job.shell, plan)
   const { review } = evaluate(job, variantId)
   const all = scenesOf(variant, interior)
@@ -84,7 +83,10 @@ export function subjectOf(asked: Asked): Subject {
 }
 
 /** Sheets for a subject. `shows` is whether they show a variant at all. */
-export const sheetsFor = ({ job, variantId, format, letterhead, revision, date, unit }: Subject, shows = true): Sheets =>
+export const sheetsFor = (
+  { job, variantId, format, letterhead, revision, date, unit }: Subject,
+  shows = true,
+): Sheets =>
   new Sheets(format, {
     job: job.name,
     vehicle: job.shell.name,

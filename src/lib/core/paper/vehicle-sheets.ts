@@ -1,4 +1,13 @@
-import { cabSeatItems, planBounds, sectionBounds, shellPlan, shellSection, shellSide, sideBounds, type View } from '../draw'
+import {
+  cabSeatItems,
+  planBounds,
+  sectionBounds,
+  shellPlan,
+  shellSection,
+  shellSide,
+  sideBounds,
+  type View,
+} from '../draw'
 import { spanMiddle } from '../geometry'
 import { bareInterior, type Interior } from '../shell'
 import { ceilingAreaM2, floorAreaM2, spaceTable, volumeM3 } from '../space'
@@ -17,9 +26,24 @@ function bodyViews(interior: Interior, stationMm: number): Readonly<Record<'plan
   const { shell } = interior
   const group = (items: View['groups'][number]['items']) => [{ key: 'body', items }]
   return {
-    plan: { id: 'plan', title: 'From above', bounds: planBounds(interior), groups: group([...shellPlan(interior).items, ...cabSeatItems(shell, 'plan')]) },
-    side: { id: 'right', title: 'Right wall, seen through', bounds: sideBounds(interior), groups: group([...shellSide(interior, 'right').items, ...cabSeatItems(shell, 'right')]) },
-    section: { id: 'section', title: 'Section, seen from behind', bounds: sectionBounds(interior), groups: group(shellSection(interior, stationMm).items) },
+    plan: {
+      id: 'plan',
+      title: 'From above',
+      bounds: planBounds(interior),
+      groups: group([...shellPlan(interior).items, ...cabSeatItems(shell, 'plan')]),
+    },
+    side: {
+      id: 'right',
+      title: 'Right wall, seen through',
+      bounds: sideBounds(interior),
+      groups: group([...shellSide(interior, 'right').items, ...cabSeatItems(shell, 'right')]),
+    },
+    section: {
+      id: 'section',
+      title: 'Section, seen from behind',
+      bounds: sectionBounds(interior),
+      groups: group(shellSection(interior, stationMm).items),
+    },
   }
 }
 
@@ -29,7 +53,9 @@ const scaleFor = (sheets: Sheets, drawables: readonly Drawable[], scales: readon
       const { wide, high } = sizeAt(one, scale)
       return wide <= sheets.room.wide && high <= sheets.room.high
     }),
-  ) ?? scales.at(-1) ?? 50
+  ) ??
+  scales.at(-1) ??
+  50
 
 /** The vehicle as it is lined and changed: its body in three views, the load space, openings and weights. */
 export function vehicleSheets(subject: Subject): readonly Page[] {
@@ -39,10 +65,12 @@ export function vehicleSheets(subject: Subject): readonly Page[] {
   const middle = spanMiddle(interior.xSpan)
   const views = bodyViews(interior, middle)
   const say = (mm: number): string => formatLength(mm, unit)
-  const drawables = [views.plan, views.side, { ...views.section, title: `Section ${say(middle - interior.xSpan.min)} from the sill, seen from behind` }].map(
-    (view): Drawable => ({ view, around: NOTHING_AROUND }),
-  )
-  putViews(sheets, 'Vehicle', job.shell.name, drawables, scaleFor(sheets, drawables, scales))
+  const drawables = [
+    views.plan,
+    views.side,
+    { ...views.section, title: `Section ${say(middle - interior.xSpan.min)} from the sill, seen from behind` },
+  ].map((view): Drawable => ({ view, around: NOTHING_AROUND }))
+  const given = putViews(sheets, 'Vehicle', job.shell.name, drawables, scaleFor(sheets, drawables, scales))
   const { masses } = shell
   const blocks: readonly Block[] = [
     heading('The load space'),
@@ -60,7 +88,9 @@ export function vehicleSheets(subject: Subject): readonly Page[] {
         linedMm === 0 ? 'none' : say(linedMm),
       ]),
     ),
-    paragraph(`Floor ${sayArea(floorAreaM2(interior), unit)}, air ${sayAir(volumeM3(interior), unit)}, ceiling ${sayArea(ceilingAreaM2(interior), unit)}.`),
+    paragraph(
+      `Floor ${sayArea(floorAreaM2(interior), unit)}, air ${sayAir(volumeM3(interior), unit)}, ceiling ${sayArea(ceilingAreaM2(interior), unit)}.`,
+    ),
     heading('Doors, windows and hatches'),
     table(
       [
@@ -91,12 +121,15 @@ export function vehicleSheets(subject: Subject): readonly Page[] {
     ),
     heading('Weights'),
     paragraph(`Kerb ${sayMass(masses.kerbKg)}, gross ${sayMass(masses.grossKg)}.`),
-    paragraph('Across is from the centreline, to the left; heights are above the bare load floor. The plate and the papers of the vehicle rule.', {
-      sizeMm: LETTERS.small,
-      tone: 'soft',
-    }),
+    paragraph(
+      'Across is from the centreline, to the left; heights are above the bare load floor. The plate and the papers of the vehicle rule.',
+      {
+        sizeMm: LETTERS.small,
+        tone: 'soft',
+      },
+    ),
   ]
-  flow(blocks, sheets.frames('Vehicle', 'sizes', textFrame(sheets.room.wide)))
+  flow(blocks, sheets.frames('Vehicle', 'sizes', given[0]?.wide ?? textFrame(sheets.room.wide), given))
   return sheets.pages()
 }
 
@@ -119,13 +152,17 @@ export function surveySheets(subject: Subject): readonly Page[] {
       {
         key: 'tapes',
         items: those.flatMap(({ id, tape }) =>
-          tape === undefined ? [] : [{ kind: 'dimension' as const, from: tape.from, to: tape.to, offset: 0, text: String(numberOf.get(id)) }],
+          tape === undefined
+            ? []
+            : [{ kind: 'dimension' as const, from: tape.from, to: tape.to, offset: 0, text: String(numberOf.get(id)) }],
         ),
       },
     ],
   })
   const of = (view: 'plan' | 'side'): readonly Measure[] => measures.filter(({ tape }) => tape?.view === view)
-  const stations = [...new Set(measures.flatMap(({ tape }) => (tape?.view === 'section' ? [tape.xMm] : [])))].sort((a, b) => a - b)
+  const stations = [...new Set(measures.flatMap(({ tape }) => (tape?.view === 'section' ? [tape.xMm] : [])))].sort(
+    (a, b) => a - b,
+  )
   const middle = bodyViews(body, within(frame.stationMm.axle))
   const beside = { left: 4 * NUMBER_MM, right: 0, above: 0, below: 0 }
   const drawables: readonly Drawable[] = [
@@ -135,7 +172,10 @@ export function surveySheets(subject: Subject): readonly Page[] {
       const view = bodyViews(body, within(xMm)).section
       const those = measures.filter(({ tape }) => tape?.view === 'section' && tape.xMm === xMm)
       return {
-        view: { ...withTapes(view, those), title: `Section ${formatLength(xMm, unit)} from the sill, seen from behind` },
+        view: {
+          ...withTapes(view, those),
+          title: `Section ${formatLength(xMm, unit)} from the sill, seen from behind`,
+        },
         around: { left: NUMBER_MM, right: NUMBER_MM, above: 0, below: 0 },
       }
     }),
@@ -154,7 +194,12 @@ export function surveySheets(subject: Subject): readonly Page[] {
               { head: 'reading', share: 21 },
               { head: 'second', share: 21 },
             ],
-            those.map((measure) => [String(numberOf.get(measure.id)), sayMeasure(measure, frame, unit), { write: true }, { write: true }]),
+            those.map((measure) => [
+              String(numberOf.get(measure.id)),
+              sayMeasure(measure, frame, unit),
+              { write: true },
+              { write: true },
+            ]),
           ),
           space(2),
         ]

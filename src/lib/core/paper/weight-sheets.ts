@@ -27,8 +27,15 @@ export function weightSheets(subject: Subject): readonly Page[] {
       ],
       listedLimits(report.limits).map((state) => {
         const left = marginOf(state, state.worstDry.value)
-        const say = (value: number | undefined): string => (value === undefined ? 'not known' : sayLimitFigure(state.unit, value))
-        return [LIMIT_WORDS[state.id], say(state.now), say(state.worstDry.value), say(state.limit), left === undefined ? '' : say(left)]
+        const say = (value: number | undefined): string =>
+          value === undefined ? 'not known' : sayLimitFigure(state.unit, value)
+        return [
+          LIMIT_WORDS[state.id],
+          say(state.now),
+          say(state.worstDry.value),
+          say(state.limit),
+          left === undefined ? '' : say(left),
+        ]
       }),
     ),
     heading('What weighs most'),
@@ -43,10 +50,19 @@ export function weightSheets(subject: Subject): readonly Page[] {
         .map((one) => [sayHeavy(one, job, names), formatNumber(one.kg, one.kg < 10 ? 1 : 0), sayPlace(one.at, unit)]),
     ),
     ...(report.heavy.length > MOST_HEAVY
-      ? [paragraph(`${report.heavy.length - MOST_HEAVY} more: ${sayMass(report.heavy.slice(MOST_HEAVY).reduce((sum, { kg }) => sum + kg, 0))}.`)]
+      ? [
+          paragraph(
+            `${report.heavy.length - MOST_HEAVY} more: ${sayMass(report.heavy.slice(MOST_HEAVY).reduce((sum, { kg }) => sum + kg, 0))}.`,
+          ),
+        ]
       : []),
-    ...(unknown.length === 0 ? [] : [heading('Not known yet'), ...unknown.map((text) => item(text, undefined)), space(2)]),
-    paragraph('Weights are for planning: the weighbridge, the plate and the papers of the vehicle rule.', { sizeMm: LETTERS.small, tone: 'soft' }),
+    ...(unknown.length === 0
+      ? []
+      : [heading('Not known yet'), ...unknown.map((text) => item(text, undefined)), space(2)]),
+    paragraph('Weights are for planning: the weighbridge, the plate and the papers of the vehicle rule.', {
+      sizeMm: LETTERS.small,
+      tone: 'soft',
+    }),
   ]
   return textSheets(sheetsFor(subject), 'Weight', '', blocks)
 }

@@ -15,38 +15,10 @@ import { modesOf, planInterior, variantsOf, type Job } from '$lib/core/job'
 import { buildScene } from '$lib/core/scene'
 import { fittingName } from '$lib/core/text'
 import { toDxf } from './dxf'
-import { readJob } from './reading'
 import { file, refusal, type Query, type Reply } from './reply'
 
 const SVG = 'image/svg+xml'
-
-/** The unfolded drawing of a document: of its first variant and mode, or of those asked for. `date` is today’s, for the sheet. */
-export function drawReply(bytes: Uint8Array, query: Query, date: string): Reply {
-  const format = query.format ?? 'svg'
-  if (format !== 'svg')
-    return refusal(400, 'The format can be svg.', [
-      { path: 'format', message: `no drawing as “${format.slice(0, 20)}”` },
-    ])
-  const scale = Number(query.scale ?? 20)
-  if (!SCALES.some((one) => one === scale))
-    return refusal(400, `The scale can be ${SCALES.join(', ')}.`, [{ path: 'scale', message: 'is none of these' }])
-  const read = readJob(bytes)
-  if (!read.ok) return read.reply
-  const job = read.value
-  const variantId = query.variant ?? variantsOf(job)[0]![0]
-  const variant = job.variants[variantId]
-  if (variant === undefined || !Object.hasOwn(job.variants, variantId))
-    return refusal(404, 'There is no such variant in this job.', [
-      { path: 'variant', message: `one of ${Object.keys(job.variants).join(', ')}` },
-    ])
-  const modeId = query.mode ?? modesOf(variant.plan)[0]![0]
-  if (!Object.hasOwn(variant.plan.modes, modeId))
-    return refusal(404, 'There is no such mode in the variant.', [
-      { path: 'mode', message: `one of ${Object.keys(variant.plan.modes).join(', ')}` },
-    ])
-  const sheet = unfoldedSheet(job, { variantId, modeId, scale, date })
-  return file(toSvg(sheet), SVG, 'inline; filename="zimmerman.svg"')
-}
+const ORIGIN = [0, 0] as const
 
 /** A small plan of a job’s first variant by day, for lists; with `full` the whole sheet as a file, at 1 : 20 or the `scale` asked for. */
 export function pictureReply(job: Job, query: Query, date: string): Reply {
@@ -78,7 +50,7 @@ export function templateReply(job: Job, query: Query): Reply {
         { path: 'face', message: `one of ${PANEL_FACES.join(', ')}` },
       ])
     return dxf
-      ? file(toDxf(liningView(lining, job.units)), 'image/vnd.dxf', named(`lining-${face}`))
+      ? file(toDxf([{ view: liningView(lining, job.units), at: ORIGIN }]), 'image/vnd.dxf', named(`lining-${face}`))
       : file(toSvg(liningSheet(lining, job.name, job.units)), SVG, named(`lining-${face}`))
   }
   const scene = buildScene(interior, plan, modeId)
@@ -90,6 +62,10 @@ export function templateReply(job: Job, query: Query): Reply {
   const panel = endPanel(scene, placed, query.end === 'front' ? 'front' : 'rear')
   if (panel === undefined) return refusal(409, 'That fitting is not scribed to a wall: it has no end panel to cut.')
   return dxf
-    ? file(toDxf(templateView(panel, job.units)), 'image/vnd.dxf', named(`${placed.id}-${panel.end}`))
+    ? file(
+        toDxf([{ view: templateView(panel, job.units), at: ORIGIN }]),
+        'image/vnd.dxf',
+        named(`${placed.id}-${panel.end}`),
+      )
     : file(toSvg(templateSheet(panel, fittingName(placed.fitting), job.units)), SVG, named(`${placed.id}-${panel.end}`))
 }

@@ -28,13 +28,24 @@ function faceFile(face: Face): Buffer {
 const faceFor = (family: string, bold: boolean): Face =>
   family.includes('Hebrew') ? 'hebrew' : family.includes('Arabic') ? 'arabic' : bold ? 'semibold' : 'regular'
 
+/** The fonts of a sheet as CSS, for a file that has to stand alone. */
+export function faceCss(): string {
+  const face = (weight: number, from: Face): string =>
+    `@font-face{font-family:'Instrument Sans';font-weight:${weight};src:url(data:font/ttf;base64,${faceFile(from).toString('base64')})}`
+  return face(400, 'regular') + face(600, 'semibold')
+}
+
 export interface PdfFacts {
   readonly title: string
   readonly author: string
 }
 
 /** Pages as one PDF in true millimetres, its fonts embedded and its text as text. */
-export function toPdf(pages: readonly Page[], { title, author }: PdfFacts, pictures: Pictures = {}): Promise<Uint8Array> {
+export function toPdf(
+  pages: readonly Page[],
+  { title, author }: PdfFacts,
+  pictures: Pictures = {},
+): Promise<Uint8Array<ArrayBuffer>> {
   const [first] = pages
   const sizeOf = ({ widthMm, heightMm }: Page): [number, number] => [widthMm * POINTS_PER_MM, heightMm * POINTS_PER_MM]
   const pdf = new PDFDocument({
@@ -48,9 +59,9 @@ export function toPdf(pages: readonly Page[], { title, author }: PdfFacts, pictu
   for (const face of Object.keys(FACES) as Face[]) if (face !== 'regular') pdf.registerFont(face, faceFile(face))
   pdf.registerFont('regular', faceFile('regular'))
   const chunks: Uint8Array[] = []
-  const done = new Promise<Uint8Array>((resolve, reject) => {
+  const done = new Promise<Uint8Array<ArrayBuffer>>((resolve, reject) => {
     pdf.on('data', (chunk: Uint8Array) => chunks.push(chunk))
-    pdf.on('end', () => resolve(Buffer.concat(chunks)))
+    pdf.on('end', () => resolve(Uint8Array.from(Buffer.concat(chunks))))
     pdf.on('error', reject)
   })
   pages.forEach((page, index) => {

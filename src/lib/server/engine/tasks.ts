@@ -1,10 +1,11 @@
 import { catalogueReply } from './catalogue'
 import { compareReply, demandsReply } from './brief'
-import { drawReply, pictureReply, templateReply } from './drawings'
+import { pictureReply, templateReply } from './drawings'
 import { answered, applySent, countStored, documentReply, readNewJob, readSent, renumbered } from './jobs'
 import { documentAt, entriesOf, historyOf, packDocument, packLines, uidsIn } from './journal'
 import { readNewModule } from './modules'
 import { movesReply } from './moves'
+import { drawReply, paperReply } from './paper'
 import { reviewReply } from './review'
 import { readShopRules } from './shop-rules'
 import { spaceReply } from './space'
@@ -24,6 +25,10 @@ const TASKS = {
   compare: compareReply,
   picture: (document: string, ...rest: Rest<typeof pictureReply>) =>
     answered(document, (job) => pictureReply(job, ...rest)),
+  paper: async (document: string, ...rest: Rest<typeof paperReply>) => {
+    const read = answered(document, (job) => job)
+    return read.ok ? ({ ok: true, value: await paperReply(read.value, ...rest) } as const) : read
+  },
   template: (document: string, ...rest: Rest<typeof templateReply>) =>
     answered(document, (job) => templateReply(job, ...rest)),
   document: documentReply,
@@ -47,12 +52,12 @@ type Rest<F extends (...all: never[]) => unknown> = F extends (first: never, ...
 
 export type TaskName = keyof typeof TASKS
 export type TaskInput<K extends TaskName> = Parameters<(typeof TASKS)[K]>
-export type TaskOutput<K extends TaskName> = ReturnType<(typeof TASKS)[K]>
+export type TaskOutput<K extends TaskName> = Awaited<ReturnType<(typeof TASKS)[K]>>
 
 /** Something that works tasks out. */
 export type Engine = <K extends TaskName>(task: K, ...input: TaskInput<K>) => Promise<TaskOutput<K>>
 
 /** Works a task out in this thread. */
-export function work<K extends TaskName>(task: K, input: TaskInput<K>): TaskOutput<K> {
-  return (TASKS[task] as unknown as (...all: TaskInput<K>) => TaskOutput<K>)(...input)
+export async function work<K extends TaskName>(task: K, input: TaskInput<K>): Promise<TaskOutput<K>> {
+  return await (TASKS[task] as unknown as (...all: TaskInput<K>) => Promise<TaskOutput<K>>)(...input)
 }

@@ -25,19 +25,19 @@ const isReply = (value: unknown): value is Reply => typeof value === 'object' &&
 function handedOver(value: unknown): unknown {
   const stored = typeof value === 'object' && value !== null && 'value' in value ? value.value : undefined
   const reply = isReply(value) ? value : isReply(stored) ? stored : undefined
-  if (reply === undefined || typeof reply.body !== 'string' || reply.body.length < LONG) return value
-  const body = new TextEncoder().encode(reply.body)
+  if (reply === undefined || reply.body.length < LONG) return value
+  const body = typeof reply.body === 'string' ? new TextEncoder().encode(reply.body) : reply.body
   const answer = reply === value ? { ...reply, body } : { ok: true, value: { ...reply, body } }
   return move({ [transferableSymbol]: [body.buffer], [valueSymbol]: answer } as unknown as Parameters<typeof move>[0])
 }
 
 /** The entry of a thread: one task, from its name and input. */
-export default function run({
+export default async function run({
   task,
   input,
 }: {
   readonly task: TaskName
   readonly input: TaskInput<TaskName>
-}): unknown {
-  return handedOver(work(task, input))
+}): Promise<unknown> {
+  return handedOver(await work(task, input))
 }

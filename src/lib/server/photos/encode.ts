@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import sharp from 'sharp'
+import sharp, { type Sharp } from 'sharp'
 
 /** The most bytes of a file that is taken for a photo. */
 export const MOST_PHOTO_BYTES = 16_000_000
@@ -31,7 +31,7 @@ function formatOf(bytes: Uint8Array): 'photo' | 'heic' | undefined {
   return startsWith(bytes, 8, 'avif') ? 'photo' : 'heic'
 }
 
-const refused = (message: string): Encoded => ({ ok: false, message })
+const refused = (message: string): Extract<Encoded, { ok: false }> => ({ ok: false, message })
 
 /** One at a time: a large picture takes a few hundred megabytes while it is read. */
 let last: Promise<unknown> = Promise.resolve()
@@ -46,14 +46,29 @@ export function encodePhoto(bytes: Uint8Array): Promise<Encoded> {
   return mine
 }
 
-async function encoded(bytes: Uint8Array): Promise<Encoded> {
+type Read = { readonly ok: true; readonly picture: Sharp } | Extract<Encoded, { ok: false }>
+
+/** A picture as it came, upright; what is none is refused in a sentence. */
+function read(bytes: Uint8Array): Read {
   const format = formatOf(bytes)
   if (format === 'heic') return refused('This kind of photo cannot be read: set the phone to save as JPEG.')
   if (format === undefined) return refused('This is not a photo that can be read: use JPEG, PNG, WebP or AVIF.')
+  // without `withMetadata` nothing of EXIF, IPTC or XMP goes along
+  const picture = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error', animated: false }).autoOrient()
+  return { ok: true, picture }
+}
+
+function damaged(cause: unknown): Extract<Encoded, { ok: false }> {
+  const said = cause instanceof Error ? cause.message : ''
+  if (said.includes('pixel limit')) return refused(`This photo has more than ${MOST_PIXELS / 1e6} million pixels.`)
+  return refused('This photo is damaged: it cannot be read to its end.')
+}
+
+async function encoded(bytes: Uint8Array): Promise<Encoded> {
+  const came = read(bytes)
+  if (!came.ok) return came
   try {
-    // without `withMetadata` nothing of EXIF, IPTC or XMP goes along
-    const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error', animated: false })
-      .autoOrient()
+    const { data, info } = await came.picture
       .resize({ width: KEPT_PX, height: KEPT_PX, fit: 'inside', withoutEnlargement: true })
       .flatten({ background: '#ffffff' })
       .toColourspace('srgb')
@@ -63,8 +78,32 @@ async function encoded(bytes: Uint8Array): Promise<Encoded> {
     const id = createHash('sha256').update(data).digest('hex').slice(0, 32)
     return { ok: true, photo: { id, data, widthPx: info.width, heightPx: info.height } }
   } catch (cause) {
-    const said = cause instanceof Error ? cause.message : ''
-    if (said.includes('pixel limit')) return refused(`This photo has more than ${MOST_PIXELS / 1e6} million pixels.`)
-    return refused('This photo is damaged: it cannot be read to its end.')
+    return damaged(cause)
+  }
+}
+
+/** The mark of the shop is so large at the most, in each direction. */
+const MARK_PX = 700
+
+/** The mark of the shop as it is kept: small, and clear where it was clear. */
+export function encodeMark(bytes: Uint8Array): Promise<Encoded> {
+  const mine = last.then(() => marked(bytes))
+  last = mine.catch(() => undefined)
+  return mine
+}
+
+async function marked(bytes: Uint8Array): Promise<Encoded> {
+  const came = read(bytes)
+  if (!came.ok) return came
+  try {
+    const { data, info } = await came.picture
+      .resize({ width: MARK_PX, height: MARK_PX, fit: 'inside', withoutEnlargement: true })
+      .toColourspace('srgb')
+      .png({ compressionLevel: 9, palette: true })
+      .timeout({ seconds: LONGEST_S })
+      .toBuffer({ resolveWithObject: true })
+    return { ok: true, photo: { id: 'mark', data, widthPx: info.width, heightPx: info.height } }
+  } catch (cause) {
+    return damaged(cause)
   }
 }

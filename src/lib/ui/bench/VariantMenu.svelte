@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { goto } from '$app/navigation'
   import Menu from '../parts/Menu.svelte'
   import NameField from '../parts/NameField.svelte'
   import type { Entry } from '../parts/menu'
@@ -6,7 +7,6 @@
 
   let { bench, oncompare }: { bench: Bench; oncompare: () => void } = $props()
   const name = $derived(bench.session.job.variants[bench.variantId]?.name ?? '')
-  const SHEET_SCALES = [10, 20, 50]
   let renaming = $state(false)
 
   function rename(to: string | undefined): void {
@@ -33,12 +33,10 @@
         ]
       : []),
     'rule',
-    ...SHEET_SCALES.map((scale) => ({
-      label: `Drawing as SVG, 1 : ${scale}`,
-      act: () => {
-        location.href = `/api/jobs/${bench.session.id}/drawing.svg?full&scale=${scale}&variant=${bench.variantId}&mode=${bench.modeId}`
-      },
-    })),
+    {
+      label: 'On paper…',
+      act: () => void goto(`/jobs/${bench.session.id}/paper?what=set&variant=${bench.variantId}&mode=${bench.modeId}`),
+    },
     { label: 'Export job', act: () => (location.href = `/api/jobs/${bench.session.id}?download`) },
   ])
 </script>

@@ -75,9 +75,14 @@ export const PAGES: readonly { readonly words: string; readonly path: string; re
       keywords: ['findings', 'faults', 'problems', 'errors', 'stops', 'cautions', 'remedies', 'check'],
     },
     {
+      words: 'Print the plan, or save it as PDF, SVG or DXF',
+      path: 'paper?what=set',
+      keywords: ['print', 'report', 'PDF', 'DXF', 'SVG', 'CAD', 'paper', 'export', 'drawing', 'plan set', 'tape out'],
+    },
+    {
       words: 'Print the sheet for the client',
-      path: 'review',
-      keywords: ['print', 'review', 'report', 'PDF', 'paper', 'export'],
+      path: 'paper?what=client',
+      keywords: ['print', 'client', 'PDF', 'paper', 'hand over'],
     },
     {
       words: 'Go to the budgets',

@@ -15,7 +15,6 @@
   import GearPage from './GearPage.svelte'
   import PeoplePage from './PeoplePage.svelte'
   import PetsPage from './PetsPage.svelte'
-  import QuestionSheet from './QuestionSheet.svelte'
   import UsePage from './UsePage.svelte'
   import VehiclesPage from './VehiclesPage.svelte'
 
@@ -58,7 +57,7 @@
 
 <svelte:head><title>{session.job.name} · brief · Zimmerman</title></svelte:head>
 
-<div class="screen desk">
+<div class="desk">
   <JobBar current="brief" />
   <div class="desk-columns" style:--columns={aside ? '10.7rem minmax(0, 1fr) 21.4rem' : '10.7rem minmax(0, 1fr)'}>
     <nav
@@ -94,7 +93,7 @@
             {#each BRIEF_TEMPLATES as { id, name } (id)}<option value={id}>{name}</option>{/each}
           </select></label
         >
-        <button class="mt-2 act text-left" onclick={() => print()}>Print the questions</button>
+        <a class="mt-2 act text-left" href="/jobs/{session.id}/paper?what=questions">Questions on paper</a>
       </div>
     </nav>
     <main class="bg-sheet px-8 py-5 max-[68.7rem]:px-4">
@@ -116,12 +115,3 @@
       </aside>{/if}
   </div>
 </div>
-<QuestionSheet />
-
-<style>
-  @media print {
-    .screen {
-      display: none;
-    }
-  }
-</style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { goto } from '$app/navigation'
   import { page } from '$app/state'
   import type { Snippet } from 'svelte'
   import { BODY_CLASS_WORDS } from '$lib/core/text'
@@ -64,7 +65,30 @@
   const SAVE_WORDS = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet' } as const
   let renaming = $state(false)
 
+  /** What of this page goes on paper. */
+  const PAPERS = { brief: 'brief', vehicle: 'vehicle', plan: 'set', review: 'review', budgets: 'weight' } as const
+  const isPaper = $derived(page.url.pathname.endsWith('/paper'))
+  const what = $derived(
+    page.url.pathname.endsWith('/survey')
+      ? 'survey'
+      : page.url.searchParams.get('page') === 'demands'
+        ? 'demands'
+        : PAPERS[current],
+  )
+  /** The variant and mode that are on screen go along; a page keeps them in its address as it is now. */
+  function print(event: Event): void {
+    event.preventDefault()
+    const here = new URLSearchParams(location.search)
+    const query = new URLSearchParams({ what })
+    for (const field of ['variant', 'mode']) {
+      const value = here.get(field)
+      if (value !== null) query.set(field, value)
+    }
+    void goto(`/jobs/${page.params.id}/paper?${query}`)
+  }
+
   function onkeydown(event: KeyboardEvent): void {
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'p' && !isPaper) return print(event)
     const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement
     if (!(event.ctrlKey || event.metaKey) || typing) return
     const key = event.key.toLowerCase()
@@ -144,6 +168,14 @@
         act: () => session.do({ type: 'job.units', units }),
       }))}>{job.units}</Menu
     >
+    {#if !isPaper}
+      <a
+        class="text-ink-2 hover:text-ink"
+        href="/jobs/{page.params.id}/paper?what={what}"
+        title="On paper: to print, or to save as PDF, SVG and DXF (Ctrl P)"
+        onclick={print}>Paper</a
+      >
+    {/if}
     <button
       class="text-ink-2 hover:text-ink"
       title="What was done, and going back to an earlier version (H)"

@@ -67,7 +67,7 @@
     <div class="pr-4"><TallyTable {desk} /></div>
     <FaultList {desk} />
     <p class="flex gap-5 border-t border-line pt-2 text-sm">
-      <a class="act" href="/jobs/{session.id}/review/sheet?variant={desk.variantId}">Sheet for the client</a>
+      <a class="act" href="/jobs/{session.id}/paper?what=client&variant={desk.variantId}">Sheet for the client</a>
       <a class="act" href="/jobs/{session.id}/rules">Rules of this job</a>
     </p>
   </aside>

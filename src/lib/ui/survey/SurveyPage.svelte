@@ -184,7 +184,7 @@
       >
     </div>
     <div class="no-print mt-2 flex flex-wrap gap-x-4 text-[0.9286rem]">
-      <button class="act" onclick={() => print()}>Print a blank sheet</button>
+      <a class="act" href="/jobs/{job.id}/paper?what=survey">Sheet to fill in</a>
       <button class="act" onclick={saveCsv}>Export CSV</button>
       <button class="act" onclick={() => picker?.click()}>Import CSV…</button>
       <button class="act" aria-pressed={metering} onclick={() => ((metering = !metering), (meterFault = ''))}
@@ -310,12 +310,3 @@
       </p>{/if}
   {/snippet}
 </SurveyFrame>
-
-<style>
-  @media print {
-    :global(input[data-measure]),
-    :global(input[data-measure]::placeholder) {
-      color: transparent;
-    }
-  }
-</style>

@@ -1,0 +1,5 @@
+<script lang="ts">
+  import PaperPage from '$lib/ui/paper/PaperPage.svelte'
+</script>
+
+<PaperPage />
