@@ -3,11 +3,12 @@ import { spawn, spawnSync } from 'node:child_process'
 import { mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { availableParallelism } from 'node:os'
 import path from 'node:path'
-import { buildIfStale, checkNode, ensureChromium, installPackages, root } from './lib/project.mjs'
+import { buildIfStale, checkNode, ensureChromium, ensurePoppler, installPackages, root } from './lib/project.mjs'
 
 checkNode()
 await installPackages()
 ensureChromium()
+ensurePoppler()
 
 const bin = (name) => path.join(root, 'node_modules/.bin', name)
 const results = path.join(root, 'test-results')

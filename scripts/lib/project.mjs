@@ -81,21 +81,37 @@ export async function buildIfStale() {
 
 export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium'
 
-/** Makes sure that Chromium is there: Debian's package, if this machine lets us install it. */
-export function ensureChromium() {
-  if (existsSync(CHROMIUM)) return
-  const advice = 'The browser tests need Chromium: install Debian’s package “chromium”, or set CHROMIUM to where it is.'
+/** Makes sure that a program is there: Debian's package of it, if this machine lets us install it. */
+function ensureProgram(file, name, debian, advice) {
+  if (existsSync(file)) return
   if (process.getuid?.() !== 0 || spawnSync('apt-get', ['--version']).status !== 0) giveUp(advice)
-  console.log('Installing Chromium…')
-  for (const args of [['update'], ['install', '-y', '--no-install-recommends', 'chromium']]) {
+  console.log(`Installing ${name}…`)
+  for (const args of [['update'], ['install', '-y', '--no-install-recommends', debian]]) {
     const result = spawnSync('apt-get', args, {
       stdio: 'ignore',
       env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     })
     if (result.status !== 0) giveUp(advice)
   }
-  if (!existsSync(CHROMIUM)) giveUp(advice)
+  if (!existsSync(file)) giveUp(advice)
 }
+
+export const ensureChromium = () =>
+  ensureProgram(
+    CHROMIUM,
+    'Chromium',
+    'chromium',
+    'The browser tests need Chromium: install Debian’s package “chromium”, or set CHROMIUM to where it is.',
+  )
+
+/** What the tests read PDFs with. */
+export const ensurePoppler = () =>
+  ensureProgram(
+    '/usr/bin/pdftotext',
+    'Poppler',
+    'poppler-utils',
+    'The tests read PDFs with Poppler: install Debian’s package “poppler-utils”.',
+  )
 
 /**
  * Settings under which headless Chromium runs silently on a closed network. It draws by the processor alone: an emulated

@@ -337,7 +337,7 @@ test('a connection lives on after what was too large for it, up to 64 MB; beyond
 
 test('a script in a name stays text in every drawing', async ({ request, page }) => {
   const id = await ownJob(request, (job) => ({ ...job, name: '<script>window.hit=1</script>' }))
-  const svg = await (await request.get(`/api/jobs/${id}/drawing.svg?full`)).text()
+  const svg = await (await request.get(`/api/jobs/${id}/paper?format=svg`)).text()
   expect(svg).not.toContain('<script')
   await page.goto(`/jobs/${id}/plan`)
   await expect(page.getByRole('button', { name: '<script>window.hit=1</script>' })).toBeVisible()

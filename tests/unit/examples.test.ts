@@ -4,7 +4,7 @@ import { BUILDS } from '../../scripts/examples/builds'
 import { HOLLOW_BUILDS } from '../../scripts/examples/hollow-builds'
 import { KINDS } from '../../src/lib/core/fittings'
 import { modesOf, parseJobText, planInterior, type Job } from '../../src/lib/core/job'
-import { toSvg, unfoldedSheet } from '../../src/lib/core/draw'
+import { compose, NO_LETTERHEAD, pageSvg } from '../../src/lib/core/paper'
 import { reviewVariant, tally } from '../../src/lib/core/review'
 import { changeBetween } from '../../src/lib/core/scene'
 import { BODY_CLASSES } from '../../src/lib/core/shell'
@@ -55,8 +55,15 @@ describe.each(jobs)('%s', (_file, job) => {
       expect(change.stuck).toEqual([])
       expect(change.moves.every(({ minutes }) => minutes > 0)).toBe(true)
     }
-    const svg = toSvg(unfoldedSheet(job, { variantId: 'variant-a', modeId: ids[0]!, scale: 20 }))
-    expect(svg).not.toMatch(/NaN|undefined|Infinity/)
+    const { pages } = compose('set', {
+      job,
+      variantId: 'variant-a',
+      format: { paper: 'A3', across: true },
+      letterhead: NO_LETTERHEAD,
+      date: '2026-11-30',
+    })
+    expect(pages.length).toBeGreaterThan(ids.length)
+    for (const page of pages) expect(pageSvg(page, 's')).not.toMatch(/NaN|undefined|Infinity/)
   })
 })
 

@@ -5,6 +5,8 @@ import { EngineLink } from './engine-link'
 import engineUrl from './paper-engine?engine'
 import type { PaperEngine, Shown } from './paper-engine'
 
+export type { Shown } from './paper-engine'
+
 /** A set of many sheets takes its time on a slow machine. */
 const LONGEST_MS = 120_000
 

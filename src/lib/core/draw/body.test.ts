@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { apply, newJob, planInterior, standardBrief, type Command, type Job } from '../job'
-import { scenesOf } from '../scene'
+import { buildScene, scenesOf } from '../scene'
 
 import { heightsAt, interiorOf, newChange, type BodyChanges } from '../shell'
 import { genericShell, GENERIC_SHELLS } from '../shells'
@@ -16,8 +16,6 @@ import {
   shellSection,
   shellSide,
   sideBounds,
-  toSvg,
-  unfoldedSheet,
 } from './index'
 
 const lining = { floorMm: 37, wallMm: 30, roofMm: 25 }
@@ -173,14 +171,21 @@ describe('a plan in a changed body', () => {
     expect(seats(2)).toBe(seats(0))
   })
 
-  it('goes out as a sheet and a section that hold the changes', () => {
-    const svg = toSvg(unfoldedSheet(job, { variantId: variant, modeId: 'mode-day', scale: 20 }))
-    // 5945 + 2 · 30 of margin at 1 : 20, as without changes; taller by the roof in both elevations and by both flanks
-    expect(svg).toContain('width="358mm"')
-    const height = (text: string) => Number(/height="(\d+)mm"/.exec(text)![1])
-    const plain = newJob('job-test', 'Test', van, standardBrief())
-    const before = height(toSvg(unfoldedSheet(plain, { variantId: variant, modeId: 'mode-day', scale: 20 })))
-    expect(height(svg) - before).toBeCloseTo((2 * 350 + 2 * 120) / 20, -0.5)
+  it('is drawn in views and a section that hold the changes', () => {
+    const sizes = (of: Job) => {
+      const { plan } = of.variants[variant]!
+      const scene = buildScene(planInterior(of.shell, plan), plan, 'mode-day')
+      return (['left', 'plan', 'right'] as const).map((id) => {
+        const { min, max } = drawView(scene, id).bounds
+        return [max[0] - min[0], max[1] - min[1]] as const
+      })
+    }
+    const [left, above, right] = sizes(job)
+    const [plainLeft, plainAbove, plainRight] = sizes(newJob('job-test', 'Test', van, standardBrief()))
+    // as long as without changes; taller by the roof in both elevations, and wider by both flanks
+    expect(above![0]).toBe(plainAbove![0])
+    expect([left![1] - plainLeft![1], right![1] - plainRight![1]]).toEqual([350, 350])
+    expect(above![1] - plainAbove![1]).toBe(240)
     expect(drawSection(scenes[1]!, 1000).groups[0]!.items).toHaveLength(4)
   })
 })

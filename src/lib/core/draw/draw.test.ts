@@ -6,7 +6,7 @@ import { apply, planInterior } from '../job'
 import { buildScene, scenesOf } from '../scene'
 import { partsInside } from '../shell'
 import { DEMO_JOBS } from '$lib/demo'
-import { drawSection, drawView, escapeXml, fittingGroup, thumbnailSheet, toSvg, unfoldedSheet, VIEW_IDS } from './index'
+import { drawSection, drawView, fittingGroup, thumbnailSheet, toSvg, VIEW_IDS } from './index'
 
 const [bat] = DEMO_JOBS
 const job = bat!
@@ -90,32 +90,6 @@ describe('views', () => {
 })
 
 describe('SVG', () => {
-  it('is true to scale, with the dimensions a builder reads', () => {
-    const svg = toSvg(unfoldedSheet(job, { variantId: 'variant-a', modeId: 'mode-day', scale: 20 }))
-    // the plan is 5945 mm long over all: 297.25 mm at 1 : 20, and 30 mm of margin on each side
-    expect(svg).toContain('width="358mm"')
-    expect(svg).toContain('>4\u00a0250<')
-    expect(svg).toContain('>1\u00a0500<')
-    expect(svg).toContain('1 : 20')
-    expect(svg).toContain('licensed trades')
-    expect(() => unfoldedSheet(job, { variantId: 'variant-a', modeId: 'mode-x', scale: 20 })).toThrow(
-      /no mode “mode-x”/,
-    )
-  })
-
-  it('keeps names harmless and valid', () => {
-    const named = apply(job, {
-      type: 'fitting.label',
-      variant: 'variant-a',
-      id: 'fit-bed',
-      label: '<script>"&\u0000',
-    }).job
-    const svg = toSvg(unfoldedSheet(named, { variantId: 'variant-a', modeId: 'mode-day', scale: 20 }))
-    expect(svg).toContain('&lt;script&gt;&quot;&amp;')
-    expect(svg).not.toContain('<script')
-    expect(escapeXml('a\u0000b')).toBe('ab')
-  })
-
   it('makes a small picture without words or paper', () => {
     const svg = toSvg(thumbnailSheet(job, 'variant-a', 'mode-day'))
     expect(svg).not.toMatch(/<rect|font-size="2.4"/)

@@ -17,7 +17,7 @@ export { escapeXml, figure, INK, SVG_DEFS, svgOpen, toSvg, viewSvg, type PlacedV
 export { printable, RIGHT_TO_LEFT, shortened, textWidth, unprintable, wrapped, type LetterWeight } from './letters'
 export { numbered } from './numbered'
 export { planDimensions } from './dimensions'
-export { SCALES, thumbnailSheet, unfoldedSheet } from './sheets'
+export { thumbnailSheet } from './sheets'
 export { endPanel } from './end-panel'
 export { liningPanel, liningSheet, liningView, PANEL_FACES, type PanelFace } from './lining-panel'
 export { templateSheet, templateView } from './template'

@@ -39,9 +39,9 @@ export const RIGHT_TO_LEFT = /[\u0590-\u05ff\u0600-\u06ff\u0750-\u077f\ufb1d-\uf
 /** A wide letter, for what no font here measures. */
 const UNKNOWN = 700
 
-/** A text as the face can set it. */
+/** A text as the face can set it, without signs that only say how it runs. */
 export const printable = (text: string): string =>
-  [...text.normalize('NFC')].map((letter) => LIKE[letter] ?? letter).join('')
+  [...text.normalize('NFC').replaceAll(/\p{Cf}/gu, '')].map((letter) => LIKE[letter] ?? letter).join('')
 
 /** The letters of a text that no font of a sheet has: they come out as an empty box. */
 export const unprintable = (text: string): readonly string[] =>
@@ -49,7 +49,7 @@ export const unprintable = (text: string): readonly string[] =>
     (letter) => !ADVANCE.regular.has(letter) && !RIGHT_TO_LEFT.test(letter) && !/\s/u.test(letter),
   )
 
-/** How wide a text runs at a size, in the units of that size. Kerning is left out: it is within 2 %. */
+/** How wide a text runs at a size, in the units of that size. Kerning is left out: a text runs up to 4 % narrower. */
 export function textWidth(text: string, size: number, weight: LetterWeight = 'regular'): number {
   const table = ADVANCE[weight]
   let sum = 0

@@ -17,6 +17,8 @@ export interface Row {
   readonly high: number
   /** It stands on the same page as what follows. */
   readonly keep?: boolean
+  /** It is left out where there is no room. */
+  readonly isOptional?: boolean
   readonly marks: (left: number, top: number) => readonly Mark[]
 }
 
@@ -232,9 +234,9 @@ export const key = (
   },
 })
 
-/** Something drawn, as high as it says. */
-export const drawn = (high: number, marks: Row['marks'], keep = false): Block => ({
-  rows: () => [{ high, marks, keep }],
+/** Something drawn, as high as it says; left out where its frame has no room for it any more. */
+export const drawnIfRoom = (high: number, marks: Row['marks']): Block => ({
+  rows: () => [{ high, marks, isOptional: true }],
 })
 
 /**
@@ -261,6 +263,7 @@ export function flow(blocks: readonly Block[], next: () => Frame): void {
     let high = row.high
     for (let at = index; all[at]?.row.keep === true && all[at + 1] !== undefined; at += 1)
       high += all[at + 1]?.row.high ?? 0
+    if (top + high > frame.high + 0.01 && row.isOptional === true) return
     if (top > 0 && top + high > frame.high + 0.01) {
       turn()
       if (!isFirst) for (const head of block.head?.(frame.wide) ?? []) put(head)

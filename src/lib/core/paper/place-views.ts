@@ -24,8 +24,9 @@ const tall = ({ min, max }: Bounds): number => max[1] - min[1]
 /** What a view takes on paper at a scale, with its title and its dimensions. */
 export function sizeAt({ view, around }: Drawable, scale: number): { readonly wide: number; readonly high: number } {
   const figures = around.above + around.below > 0 ? FIGURE_MM : 0
+  const title = textWidth(view.title, LETTERS.small, 'semibold') + around.left / scale
   return {
-    wide: (long(view.bounds) + around.left + around.right) / scale + (around.left > 0 ? 4 : 0),
+    wide: Math.max(title, (long(view.bounds) + around.left + around.right) / scale) + (around.left > 0 ? 4 : 0),
     high: (tall(view.bounds) + around.above + around.below) / scale + TITLE_MM + figures,
   }
 }
@@ -38,7 +39,20 @@ const titleMark = (text: string, at: readonly [number, number]): Mark => ({
   weight: 'semibold',
 })
 
-/** Puts a view with its title on a sheet, its upper left corner with all that is around it at a point; answers how high it is. */
+/** The marks of a view with its title, its upper left corner with all that is around it at a point. */
+export function viewMarks(
+  { view, around }: Drawable,
+  scale: number,
+  at: readonly [number, number],
+  numbers?: ReadonlyMap<string, number>,
+): readonly Mark[] {
+  const left = at[0] + around.left / scale + (around.left > 0 ? 4 : 0)
+  const top = at[1] + TITLE_MM + around.above / scale + (around.above > 0 ? FIGURE_MM / 2 : 0)
+  const placed: PlacedView = { view, left, top, ...(numbers === undefined ? {} : { numbers }) }
+  return [titleMark(view.title, [left, at[1] + LETTERS.small]), { kind: 'view', placed, scale }]
+}
+
+/** Puts a view on a sheet; answers how high it is. */
 export function putView(
   draft: Draft,
   drawable: Drawable,
@@ -46,11 +60,7 @@ export function putView(
   at: readonly [number, number],
   numbers?: ReadonlyMap<string, number>,
 ): number {
-  const { view, around } = drawable
-  const left = at[0] + around.left / scale + (around.left > 0 ? 4 : 0)
-  const top = at[1] + TITLE_MM + around.above / scale + (around.above > 0 ? FIGURE_MM / 2 : 0)
-  const placed: PlacedView = { view, left, top, ...(numbers === undefined ? {} : { numbers }) }
-  draft.marks.push(titleMark(view.title, [left, at[1] + LETTERS.small]), { kind: 'view', placed, scale })
+  draft.marks.push(...viewMarks(drawable, scale, at, numbers))
   draft.scale = scale
   return sizeAt(drawable, scale).high
 }

@@ -3,10 +3,10 @@ import { spanLength, spanMiddle } from '../geometry'
 import { changeBetween, type Scene } from '../scene'
 import { sayChange } from '../text'
 import { formatLength } from '../units'
-import { flow, heading, item, space, type Block, type Frame } from './flow'
+import { drawnIfRoom, flow, heading, item, space, type Block, type Frame } from './flow'
 import { keyOf, notesList, openAndLetBe, schedule, tapeOutOf } from './lists'
 import { onDrawing } from './on-drawing'
-import { NOTHING_AROUND, putStack, putViews, sizeAt, stackAt, type Drawable } from './place-views'
+import { NOTHING_AROUND, viewMarks, putStack, putViews, sizeAt, stackAt, type Drawable } from './place-views'
 import { photoPages } from './photos'
 import { restOf, textFrame, type Sheets } from './sheet'
 import { sheetsFor, type Subject } from './subject'
@@ -108,7 +108,17 @@ function modeSheets(subject: Subject, sheets: Sheets, scene: Scene, lists: reado
   const draft = sheets.add(title, 'left wall, plan and right wall', together)
   const { wide } = stackAt(drawables, together)
   const high = putStack(draft, drawables, together, [room.left, room.top], numbers)
-  flowLists(sheets, title, lists, restOf(draft, wide, high))
+  const rest = restOf(draft, wide, high)
+  flowLists(sheets, title, [...lists, ...sectionBeside(subject, scene, together, rest[0]?.wide ?? 0)], rest)
+}
+
+/** One section at the scale of the sheet, where its lists leave room. */
+function sectionBeside(subject: Subject, scene: Scene, scale: number, wide: number): readonly Block[] {
+  const [first] = sectionsOf(subject, scene)
+  if (first === undefined) return []
+  const size = sizeAt(first, scale)
+  if (size.wide > wide) return []
+  return [drawnIfRoom(size.high + 4, (left, top) => viewMarks(first, scale, [left, top + 2], subject.numbers))]
 }
 
 function flowLists(sheets: Sheets, title: string, lists: readonly Block[], given: readonly Frame[]): void {

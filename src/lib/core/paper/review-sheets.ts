@@ -18,7 +18,8 @@ function signs(
   const taken: (readonly [number, number])[] = []
   return faults.map((fault): Mark => {
     const [x, y] = fault.finding.place
-    let [u, v] = at([x, y])
+    const [start, v] = at([x, y])
+    let u = start
     while (taken.some(([a, b]) => Math.abs(a - u) < SIGN_APART_MM && Math.abs(b - v) < SIGN_APART_MM))
       u += SIGN_APART_MM
     taken.push([u, v])

@@ -15,7 +15,7 @@ export interface TapedOut {
 const SAME_MM = 0.5
 
 /** “L 345”, “R 20”, “centre”. */
-export const sayAcross = (y: number, unit: LengthUnit): string =>
+const sayAcross = (y: number, unit: LengthUnit): string =>
   Math.abs(y) < SAME_MM ? 'centre' : `${y > 0 ? 'L' : 'R'} ${formatLength(Math.abs(y), unit)}`
 
 const isSquare = (outline: readonly Vec2[]): boolean =>

@@ -4,12 +4,10 @@ import {
   liningSheet,
   liningView,
   PANEL_FACES,
-  SCALES,
   templateSheet,
   templateView,
   thumbnailSheet,
   toSvg,
-  unfoldedSheet,
 } from '$lib/core/draw'
 import { modesOf, planInterior, variantsOf, type Job } from '$lib/core/job'
 import { buildScene } from '$lib/core/scene'
@@ -20,17 +18,14 @@ import { file, refusal, type Query, type Reply } from './reply'
 const SVG = 'image/svg+xml'
 const ORIGIN = [0, 0] as const
 
-/** A small plan of a job’s first variant by day, for lists; with `full` the whole sheet as a file, at 1 : 20 or the `scale` asked for. */
-export function pictureReply(job: Job, query: Query, date: string): Reply {
+/** A small plan of a job’s first variant by day, for lists; of another `variant` or `mode` where they are named. */
+export function pictureReply(job: Job, query: Query): Reply {
   const variants = variantsOf(job)
   const [variantId, variant] = variants.find(([id]) => id === query.variant) ?? variants[0]!
   const modes = modesOf(variant.plan)
   const asked = modes.find(([id]) => id === query.mode)
   const [modeId] = asked ?? modes.find(([, mode]) => mode.purpose === 'living') ?? modes[0]!
-  const scale = SCALES.find((one) => one === Number(query.scale)) ?? 20
-  return 'full' in query
-    ? file(toSvg(unfoldedSheet(job, { variantId, modeId, scale, date })), SVG, 'attachment; filename="plan.svg"')
-    : file(toSvg(thumbnailSheet(job, variantId, modeId)), SVG)
+  return file(toSvg(thumbnailSheet(job, variantId, modeId)), SVG)
 }
 
 /** The template of a scribed fitting’s end panel at 1 : 1, or of a lined `face` of the body, as `format` svg or dxf. */

@@ -7,6 +7,7 @@
   import Menu from '../parts/Menu.svelte'
   import NameField from '../parts/NameField.svelte'
   import RuleSteps from '../parts/RuleSteps.svelte'
+  import { fieldsOf, search } from '../parts/search'
   import type { Step } from '../parts/steps'
   import { getSession } from './context'
   import type History from './HistoryPanel.svelte'
@@ -78,13 +79,8 @@
   /** The variant and mode that are on screen go along; a page keeps them in its address as it is now. */
   function print(event: Event): void {
     event.preventDefault()
-    const here = new URLSearchParams(location.search)
-    const query = new URLSearchParams({ what })
-    for (const field of ['variant', 'mode']) {
-      const value = here.get(field)
-      if (value !== null) query.set(field, value)
-    }
-    void goto(`/jobs/${page.params.id}/paper?${query}`)
+    const { variant, mode } = fieldsOf(location.search)
+    void goto(`/jobs/${page.params.id}/paper?${search({ what, variant, mode })}`)
   }
 
   function onkeydown(event: KeyboardEvent): void {

@@ -5,6 +5,7 @@
   import { count } from '$lib/core/text'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
+  import { fieldsOf, search } from '../parts/search'
   import Stopped from '../parts/Stopped.svelte'
   import { Papers, type Wish } from './papers.svelte'
   import { Saving } from './saving.svelte'
@@ -12,7 +13,7 @@
   import ShopPaperForm from './ShopPaperForm.svelte'
 
   const session = getSession()
-  const papers = new Papers(session, () => Object.fromEntries(page.url.searchParams) as Partial<Wish>)
+  const papers = new Papers(session, () => fieldsOf(page.url.search) as Partial<Wish>)
   const saving = new Saving()
   const STEP_OF = {
     vehicle: 'vehicle',
@@ -30,12 +31,10 @@
   $effect(() => void papers.draw())
 
   function wish(field: keyof Wish, value: string): void {
-    const query = new URLSearchParams(page.url.searchParams)
-    if (value === '') query.delete(field)
-    else query.set(field, value)
-    // of another unit or variant it may be none
-    if (field === 'variant') query.delete('mode')
-    void goto(`?${query}`, { replaceState: true, noScroll: true, keepFocus: true })
+    const { mode, ...rest } = fieldsOf(page.url.search)
+    // of another variant it may be none
+    const kept = field === 'variant' ? rest : { mode, ...rest }
+    void goto(`?${search({ ...kept, [field]: value })}`, { replaceState: true, noScroll: true, keepFocus: true })
   }
 
   const sheetsSaid = $derived(count(papers.of ?? papers.sheets.length, { one: 'sheet', many: 'sheets' }))

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Shown } from '$lib/workers/paper-engine'
+  import type { Shown } from '$lib/workers/paper-client'
 
   interface Props {
     sheet: Shown

@@ -10,11 +10,11 @@ import {
   type PaperKind,
   type Pictures,
 } from '$lib/core/paper'
-import { PaperClient } from '$lib/workers/paper-client'
-import type { Shown } from '$lib/workers/paper-engine'
+import { PaperClient, type Shown } from '$lib/workers/paper-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { today } from '../parts/days'
 import { reasonOf } from '../parts/reason'
+import { search } from '../parts/search'
 import { letterheadOf, markHref, shopPaper, type ShopPaper } from './shop-paper'
 
 /** What is asked for, as the address says it. */
@@ -133,20 +133,19 @@ export class Papers {
 
   /** The address under which the server has the same as a file. */
   fileHref(format: 'pdf' | 'svg' | 'dxf', page?: number): string {
-    const query = new URLSearchParams({
+    const query = search({
       format,
       what: this.kind,
       variant: this.variantId,
       paper: this.paper,
       across: this.across ? '1' : '0',
       save: '1',
-      ...(this.showsMode || format === 'dxf' ? { mode: this.modeId } : {}),
-      ...(this.hasScale && this.scale !== undefined ? { scale: String(this.scale) } : {}),
-      ...(this.withNotes ? { notes: '1' } : {}),
-      ...(this.withPhotos ? { photos: '1' } : {}),
-      ...(page === undefined ? {} : { page: String(page) }),
+      mode: this.showsMode ? this.modeId : undefined,
+      scale: this.hasScale && this.scale !== undefined ? String(this.scale) : undefined,
+      notes: this.withNotes ? '1' : undefined,
+      photos: this.withPhotos ? '1' : undefined,
+      page: page === undefined ? undefined : String(page),
     })
-    if (format === 'dxf' && !this.showsMode) query.delete('mode')
     return `/api/jobs/${this.session.id}/paper?${query}`
   }
 

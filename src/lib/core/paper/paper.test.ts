@@ -1,0 +1,332 @@
+import { describe, expect, it } from 'vitest'
+import { DEMO_JOBS } from '$lib/demo'
+import { apply, type Job } from '../job'
+import { LENGTH_UNITS, type LengthUnit } from '../units'
+import { textWidth, type PlacedView } from '../draw'
+import { shellNamed } from '../shells'
+import {
+  compose,
+  NO_LETTERHEAD,
+  pageSvg,
+  PAPER_IDS,
+  PAPER_KINDS,
+  PAPERS,
+  scalesIn,
+  subjectOf,
+  type Asked,
+  type Page,
+  type PaperKind,
+} from './index'
+import { tapeOut } from './tape-out'
+
+const [bat] = DEMO_JOBS
+const job = bat!
+const asked = (more: Partial<Asked> = {}): Asked => ({
+  job,
+  variantId: Object.keys((more.job ?? job).variants)[0]!,
+  format: { paper: 'A3', across: true },
+  letterhead: { name: 'Hedge Lane Workshop', address: '4 Hedge Lane\nStonebridge' },
+  date: '2026-11-30',
+  revision: 214,
+  ...more,
+})
+const inUnits = (units: LengthUnit): Job => ({ ...job, units })
+const wordsOf = ({ marks }: Page) => marks.flatMap((mark) => (mark.kind === 'words' ? [mark] : []))
+const textOf = (pages: readonly Page[]): string =>
+  pages.flatMap((page) => wordsOf(page).map(({ text }) => text)).join(' ')
+const viewsOf = ({ marks }: Page) => marks.flatMap((mark) => (mark.kind === 'view' ? [mark] : []))
+const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/g, ' ')
+
+/** What a view takes on a page, without what lies beside it, mm. */
+const boxOf = ({ view, left, top, part = view.bounds }: PlacedView, scale: number) => ({
+  left,
+  top,
+  right: left + (part.max[0] - part.min[0]) / scale,
+  bottom: top + (part.max[1] - part.min[1]) / scale,
+})
+
+const MARGIN = 10
+/** The title block’s height, which stands in one row or in two. */
+const roomOf = ({ widthMm, heightMm }: Page) => ({
+  right: widthMm - MARGIN,
+  bottom: heightMm - MARGIN - (widthMm - 2 * MARGIN >= 250 ? 19 : 38),
+})
+
+/** All that stands outside the edge, or begins above the title block and reaches into it. */
+function strays(page: Page): readonly string[] {
+  const { right, bottom } = roomOf(page)
+  const found: string[] = []
+  for (const mark of wordsOf(page)) {
+    const wide = textWidth(mark.text, mark.sizeMm, mark.weight)
+    const from = mark.at[0] - (mark.anchor === 'end' ? wide : mark.anchor === 'middle' ? wide / 2 : 0)
+    if (
+      from < MARGIN ||
+      from + wide > right + 0.01 ||
+      mark.at[1] - mark.sizeMm < MARGIN ||
+      mark.at[1] > page.heightMm - MARGIN
+    )
+      found.push(`${page.title}: ${mark.text}`)
+  }
+  for (const { placed, scale } of viewsOf(page)) {
+    const box = boxOf(placed, scale)
+    if (box.left < MARGIN || box.right > right || box.top < MARGIN || box.bottom > bottom)
+      found.push(`${page.title}: ${placed.view.title}`)
+  }
+  return found
+}
+
+/** Lines of words that lie on each other. */
+function overlaps(page: Page): readonly string[] {
+  const boxes = wordsOf(page)
+    .filter(({ text }) => text.trim() !== '')
+    .map(({ text, at: [x, y], sizeMm, weight, anchor }) => {
+      // kerning makes a line up to three hundredths shorter
+      const wide = textWidth(text, sizeMm, weight) * 0.97
+      const from = x - (anchor === 'end' ? wide : anchor === 'middle' ? wide / 2 : 0)
+      return { text, x0: from, x1: from + wide, y0: y - sizeMm * 0.7, y1: y }
+    })
+  return boxes.flatMap((a, index) =>
+    boxes
+      .slice(index + 1)
+      .filter((b) => a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1)
+      .map((b) => `${page.title}: “${a.text}” on “${b.text}”`),
+  )
+}
+
+describe('sizes', () => {
+  it('of paper are those of ISO 216 and ASME Y14.1 (8.5 × 11 and 11 × 17 in)', () => {
+    expect([PAPERS.A4, PAPERS.A3]).toEqual([
+      [210, 297],
+      [297, 420],
+    ])
+    expect(PAPERS.letter.map((mm) => mm / 25.4)).toEqual([8.5, 11])
+    expect(PAPERS.tabloid.map((mm) => Math.round((mm / 25.4) * 1000) / 1000)).toEqual([11, 17])
+  })
+
+  it('of drawings are whole scales: an inch, ¾, ½ and ¼ to the foot where inches are said', () => {
+    expect(scalesIn('mm')).toEqual([20, 25, 33, 50])
+    expect(scalesIn('in').map((scale) => 12 / scale)).toEqual([1, 0.75, 0.5, 0.25])
+  })
+
+  it.each([20, 25, 33, 50, 12, 16, 24, 48])('a metre is a metre at 1 : %i', (scale) => {
+    // the galley stands 1570 to 3070 from the sill: 1500 long
+    for (const page of compose('sheet', asked({ scale, modeIds: ['mode-day'] })).pages)
+      for (const { placed } of viewsOf(page)) {
+        const galley = placed.view.groups.find(({ fittingId }) => fittingId === 'fit-galley')
+        if (galley === undefined || placed.view.id === 'section') continue
+        const [outline] = galley.items
+        const xs = outline!.kind === 'path' ? outline!.points.map(([u]) => u) : []
+        const svg = pageSvg({ ...page, marks: [{ kind: 'view', placed, scale }] }, 's')
+        const at = (u: number) => placed.left + (u - (placed.part ?? placed.view.bounds).min[0]) / scale
+        const figure = (mm: number) => String(Math.round(mm * 1000) / 1000)
+        expect(at(Math.max(...xs)) - at(Math.min(...xs))).toBeCloseTo(1500 / scale, 9)
+        expect(svg).toContain(`M${figure(at(outline!.kind === 'path' ? outline!.points[0]![0] : 0))} `)
+      }
+  })
+})
+
+describe('a sheet', () => {
+  const FORMATS = PAPER_IDS.flatMap((paper) => [true, false].map((across) => ({ paper, across })))
+
+  it.each(PAPER_KINDS)(
+    'of every size and unit holds all of “%s” within its edge, nothing under the title block or on another',
+    (kind) => {
+      for (const each of DEMO_JOBS)
+        for (const units of LENGTH_UNITS)
+          for (const format of FORMATS) {
+            const { pages } = compose(kind, asked({ job: { ...each, units }, format }))
+            expect(pages.length).toBeGreaterThan(0)
+            expect(pages.flatMap(strays)).toEqual([])
+            expect(pages.flatMap(overlaps)).toEqual([])
+          }
+    },
+  )
+
+  it('says whose, of what, how large, when and which it is', () => {
+    const { pages } = compose('set', asked())
+    const said = plain(textOf(pages))
+    for (const words of [
+      'Hedge Lane Workshop',
+      '4 Hedge Lane',
+      job.name,
+      job.shell.name,
+      'Variant A, bed across',
+      '30 Nov 2026',
+      'Revision 214',
+      'lengths in mm',
+      `Sheet 1 of ${pages.length}`,
+      `Sheet ${pages.length} of ${pages.length}`,
+      '1 : 33',
+      'never a certificate',
+    ])
+      expect(said).toContain(words)
+    const bare = compose('questions', asked({ letterhead: NO_LETTERHEAD, revision: undefined })).pages
+    expect(plain(textOf(bare))).not.toMatch(/Revision|Variant/)
+  })
+
+  it('of a bus that does not fit goes on over match lines, and all of the bus is on one of them', () => {
+    const bus: Job = { ...job, shell: shellNamed('bus-12m')! }
+    const { pages } = compose(
+      'sheet',
+      asked({ job: bus, scale: 20, format: { paper: 'A4', across: true }, modeIds: ['mode-day'] }),
+    )
+    expect(pages.flatMap(strays)).toEqual([])
+    const tiles = pages.flatMap((page, index) =>
+      viewsOf(page).map(({ placed }) => ({ placed, number: index + 1, page })),
+    )
+    for (const id of ['left', 'plan', 'right'] as const) {
+      const those = tiles.filter(({ placed }) => placed.view.id === id)
+      expect(those.length).toBeGreaterThan(1)
+      const { min, max } = those[0]!.placed.view.bounds
+      const areaOf = ({ min: from, max: to }: (typeof those)[0]['placed']['view']['bounds']) =>
+        (to[0] - from[0]) * (to[1] - from[1])
+      const parts = those.map(({ placed }) => placed.part!)
+      expect(parts.reduce((sum, part) => sum + areaOf(part), 0)).toBeCloseTo(areaOf({ min, max }), 3)
+      // every line is named on both sheets, and each names the other
+      for (const { page, number } of those)
+        for (const { text } of wordsOf(page)) {
+          const [, letter, other] = /^(\w): goes on on sheet (\d+)$/.exec(text) ?? []
+          if (other === undefined) continue
+          expect(textOf([pages[Number(other) - 1]!])).toContain(`${letter}: goes on on sheet ${number}`)
+        }
+    }
+    expect(textOf(pages)).toMatch(/goes on on sheet/)
+  })
+
+  it('of the plan lists every fitting once, with size and place, and what is open', () => {
+    const { pages } = compose('sheet', asked({ modeIds: ['mode-night'] }))
+    const said = plain(textOf(pages))
+    const subject = subjectOf(asked())
+    for (const id of Object.keys(subject.plan.fittings)) {
+      const name = subject.names.fitting(id)
+      // in the schedule and in the tape-out
+      expect(
+        wordsOf(pages[0]!).filter(({ text }) => text === name).length +
+          wordsOf(pages[1] ?? pages[0]!).filter(({ text }) => text === name).length,
+      ).toBeGreaterThan(1)
+    }
+    expect(said).toContain('1 570 from the sill, left wall')
+    expect(said).toMatch(/1 690 mm long|200 mm/)
+    const day = compose('sheet', asked({ modeIds: ['mode-drive'] }))
+    expect(plain(textOf(day.pages))).toContain('Nothing: all that is checked is all right.')
+  })
+
+  it('tells with a reason what was let be', () => {
+    const { faults } = subjectOf(asked())
+    const { finding } = faults[0]!
+    const letBe = apply(job, {
+      type: 'waiver.put',
+      variant: 'variant-a',
+      id: 'waiver-a',
+      waiver: {
+        key: finding.key,
+        code: finding.code,
+        measured: finding.measured,
+        needed: finding.needed,
+        reason: 'we sleep curled up',
+        on: '2026-05-12',
+      },
+    } as never).job
+    const said = plain(textOf(compose('set', asked({ job: letBe })).pages))
+    expect(said).toContain('we sleep curled up')
+    expect(said).toContain('12 May 2026')
+  })
+
+  it('for the client says each thing once, in words without an id', () => {
+    const { pages } = compose('client', asked())
+    const said = plain(textOf(pages))
+    expect(said).toContain('fresh water: about 4 nights for 2 people')
+    expect(said).not.toMatch(/fit-|variant-|mode-|person-/)
+    const sentences = wordsOf(pages[0]!)
+      .map(({ text }) => text)
+      .filter((text) => text.length > 30)
+    expect(sentences.length).toBe(new Set(sentences).size)
+    const boxes = pages.flatMap(({ marks }) => marks.filter((mark) => mark.kind === 'box' && mark.wideMm === 3))
+    const open = subjectOf(asked()).faults.filter(({ finding }) => finding.gravity !== 'note')
+    expect(boxes.length).toBe(open.length)
+  })
+
+  it('to fill in draws every tape of the survey with a number that its table explains', () => {
+    const { pages } = compose('survey', asked({ job: inUnits('in') }))
+    const numbers = new Set(
+      pages
+        .flatMap((page) => viewsOf(page))
+        .flatMap(({ placed }) =>
+          placed.view.groups.flatMap(({ key, items }) =>
+            key === 'tapes' ? items.flatMap((item) => (item.kind === 'dimension' ? [item.text] : [])) : [],
+          ),
+        ),
+    )
+    expect(numbers.size).toBeGreaterThan(30)
+    const said = new Set(pages.flatMap(wordsOf).map(({ text }) => text))
+    for (const number of numbers) expect(said.has(number)).toBe(true)
+    const lines = pages.flatMap(({ marks }) => marks.filter((mark) => mark.kind === 'rule' && mark.tone === 'soft'))
+    expect(lines.length).toBeGreaterThan(2 * numbers.size)
+  })
+})
+
+describe('the tape-out', () => {
+  it('gives a square thing by its edges from the sill and the centreline, and another by every corner', () => {
+    const { scenes, names } = subjectOf(asked())
+    const rows = tapeOut(scenes[0]!, names, 'mm')
+    const galley = rows.find(({ name }) => name === 'Galley')!
+    expect(plain(galley.fromSill)).toBe('1 570 to 3 070')
+    // the lined wall is 894 from the centreline there, and the galley 514 deep against it
+    expect(galley.across).toBe('L 894 to L 380')
+    expect(plain(galley.heights)).toBe('37 to 937')
+    const locker = rows.findIndex(({ name }) => name === 'Overhead locker, rear left')
+    const corners = rows.slice(locker, locker + 5)
+    expect(corners.slice(1).every(({ name }) => name === '')).toBe(true)
+    expect(new Set(corners.map(({ fromSill, across }) => `${fromSill} ${across}`)).size).toBe(5)
+  })
+})
+
+describe('what comes in bad', () => {
+  const named = (label: string): Job => {
+    const labelled = apply(job, { type: 'fitting.label', variant: 'variant-a', id: 'fit-bed', label }).job
+    return { ...labelled, name: label }
+  }
+  const all = (each: Job): readonly (readonly [PaperKind, readonly Page[], readonly string[]])[] =>
+    PAPER_KINDS.map((kind) => {
+      const { pages, leftOut } = compose(kind, asked({ job: each, format: { paper: 'A4', across: false } }))
+      return [kind, pages, leftOut]
+    })
+
+  it('long names, names from right to left and letters that no font has: the sheet is whole, and what it cannot set is told', () => {
+    for (const [, pages, leftOut] of all(named('W'.repeat(500)))) {
+      expect(pages.flatMap(strays)).toEqual([])
+      expect(leftOut).toEqual([])
+    }
+    for (const [, pages, leftOut] of all(named('שלום عربة Van'))) {
+      expect(pages.flatMap(strays)).toEqual([])
+      expect(leftOut).toEqual([])
+      expect(pageSvg(pages[0]!, 's')).toContain(
+        '<tspan font-family="Noto Sans Hebrew">שלום </tspan><tspan font-family="Noto Sans Arabic">عربة </tspan>Van',
+      )
+    }
+    for (const [, , leftOut] of all(named('旅 van')))
+      expect(leftOut).toEqual([expect.stringContaining('no letter for 旅')])
+    const harmful = compose('sheet', asked({ job: named('<script>"&\u0000') })).pages
+    expect(pageSvg(harmful[0]!, 's')).toContain('&lt;script&gt;&quot;&amp;')
+    expect(pageSvg(harmful[0]!, 's')).not.toMatch(/<script|\u0000/)
+  })
+
+  it('an empty plan has its sheets all the same, and says that nothing stands in it', () => {
+    const variant = job.variants['variant-a']!
+    const empty: Job = {
+      ...job,
+      brief: { ...job.brief, people: {}, pets: {}, gear: {}, demands: {} },
+      variants: { 'variant-a': { ...variant, plan: { ...variant.plan, fittings: {}, groups: {}, waivers: {} } } },
+    }
+    for (const [kind, pages] of all(empty)) {
+      expect(pages.length, kind).toBeGreaterThan(0)
+      expect(pages.flatMap(strays)).toEqual([])
+    }
+    expect(textOf(compose('set', asked({ job: empty })).pages)).toContain('Nothing stands in this plan yet.')
+  })
+
+  it('a variant or mode that is none is refused', () => {
+    expect(() => compose('set', asked({ variantId: '__proto__' }))).toThrow(/no variant “__proto__”/)
+    expect(() => compose('set', asked({ modeIds: ['mode-x'] }))).toThrow(/no mode “mode-x”/)
+  })
+})
