@@ -101,7 +101,14 @@ try {
     await page.keyboard.press('b')
     await page.getByRole('button', { name: /^version 2/ }).click()
   })
-  await shoot('example-violin-night', await example('violin'), 'light', (page) => page.keyboard.press('3'))
+  await shoot('paper', '/jobs/job-bat-survey/paper?what=sheet&mode=mode-night', 'light', async (page) => {
+    await fetch(`${address}/api/shop/paper`, {
+      method: 'PUT',
+      body: JSON.stringify({ name: 'Hedge Lane Workshop', address: '4 Hedge Lane\nStonebridge' }),
+    })
+    await page.reload()
+    await page.getByTestId('sheet').first().getByText('Hedge Lane Workshop').waitFor()
+  })
   await shoot('vehicle', '/jobs/job-bat-survey/vehicle')
   await shoot('survey', '/jobs/job-bat-survey/survey', 'light', async (page) => {
     const enter = async (measure, text) => {

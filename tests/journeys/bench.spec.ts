@@ -1,4 +1,3 @@
-import { readFile } from 'node:fs/promises'
 import { deepShower, dragBy, expect, figureIn, openPlan, ownJob, saved, stored, tape, test } from '../support/job'
 
 test('drags a fitting in the plan: a finding appears with its figure, undo takes both back, a reload keeps', async ({
@@ -177,18 +176,6 @@ test('new variants, history and going back', async ({ page, request }) => {
   expect(Object.keys((await stored(request, id)).variants)).toHaveLength(3)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByTestId('plan-fit-wardrobe')).toHaveCount(0)
-})
-
-test('the drawing goes out as SVG at the scale that was chosen', async ({ page, request }) => {
-  await openPlan(page, await ownJob(request))
-  await page.getByRole('button', { name: /variant A, bed across/ }).click()
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('menuitem', { name: 'Drawing as SVG, 1 : 50' }).click(),
-  ])
-  const svg = await readFile(await download.path(), 'utf8')
-  expect(svg).toContain('1 : 50')
-  expect(svg).toContain('>4\u202f250<')
 })
 
 test('a figure of the client stands in the plan to scale: by hand, by keys, and what it meets is told', async ({

@@ -109,11 +109,10 @@ test('the sheet for the client says it in plain words', async ({ page, request }
   const id = await ownJob(request)
   await open(page, `/jobs/${id}/review`)
   await page.getByRole('link', { name: 'Sheet for the client' }).click()
-  const sheet = page.getByTestId('sheet')
-  await expect(sheet.getByRole('heading', { name: 'Must be changed' })).toBeVisible()
+  const sheet = page.getByTestId('sheet').first()
+  await expect(sheet).toContainText('Before we build, this needs another solution')
   await expect(sheet).toContainText('The surveyor could not lie straight')
   await expect(sheet).not.toContainText('Trade practice')
-  await expect(sheet.getByRole('img').first()).toBeVisible()
 })
 
 test('rules of the job: one is set, one switched off, one written by the house, and kept for new jobs', async ({

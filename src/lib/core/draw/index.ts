@@ -1,4 +1,4 @@
-export { VIEW_IDS, type Bounds, type Item, type ItemGroup, type View, type ViewId } from './display'
+export { path, VIEW_IDS, type Bounds, type Item, type ItemGroup, type View, type ViewId } from './display'
 export { HATCHES, hatchOf, type HatchId } from './hatches'
 export { layLabels, lettersWidth, meet, type LabelBox } from './labels'
 export { cabSeatItems } from './cab-seats'

@@ -2,6 +2,7 @@ import { unprintable } from '../draw'
 import type { Page, PaperSet } from './page'
 import { briefSheets, demandSheets, questionSheets } from './brief-sheets'
 import { clientSheets } from './client-sheets'
+import { boughtSheets, ruleSheets } from './other-sheets'
 import { planSet, planSheet } from './plan-set'
 import { reviewSheets } from './review-sheets'
 import { subjectOf, type Asked, type Subject } from './subject'
@@ -14,12 +15,14 @@ export const PAPER_KINDS = [
   'sheet',
   'vehicle',
   'survey',
+  'bought',
   'questions',
   'brief',
   'demands',
   'review',
   'client',
   'weight',
+  'rules',
 ] as const
 export type PaperKind = (typeof PAPER_KINDS)[number]
 
@@ -28,12 +31,14 @@ const MAKERS: Readonly<Record<PaperKind, (subject: Subject) => readonly Page[]>>
   sheet: planSheet,
   vehicle: vehicleSheets,
   survey: surveySheets,
+  bought: boughtSheets,
   questions: questionSheets,
   brief: briefSheets,
   demands: demandSheets,
   review: reviewSheets,
   client: clientSheets,
   weight: weightSheets,
+  rules: ruleSheets,
 }
 
 export const PAPER_WORDS: Readonly<Record<PaperKind, string>> = {
@@ -41,12 +46,14 @@ export const PAPER_WORDS: Readonly<Record<PaperKind, string>> = {
   sheet: 'This mode',
   vehicle: 'Vehicle',
   survey: 'Survey to fill in',
+  bought: 'As bought',
   questions: 'Questions to the client',
   brief: 'Brief',
   demands: 'Demands',
   review: 'Review',
   client: 'Sheet for the client',
   weight: 'Weight',
+  rules: 'Rules of this job',
 }
 
 const MOST_NAMED = 12

@@ -8,7 +8,7 @@ export const PAPERS = {
   tabloid: [279.4, 431.8],
 } as const
 export const PAPER_IDS = ['A4', 'A3', 'letter', 'tabloid'] as const
-export type PaperId = (typeof PAPER_IDS)[number]
+type PaperId = (typeof PAPER_IDS)[number]
 
 export interface Format {
   readonly paper: PaperId

@@ -308,7 +308,7 @@ describe('what comes in bad', () => {
       expect(leftOut).toEqual([expect.stringContaining('no letter for 旅')])
     const harmful = compose('sheet', asked({ job: named('<script>"&\u0000') })).pages
     expect(pageSvg(harmful[0]!, 's')).toContain('&lt;script&gt;&quot;&amp;')
-    expect(pageSvg(harmful[0]!, 's')).not.toMatch(/<script|\u0000/)
+    for (const bad of ['<script', '\u0000']) expect(pageSvg(harmful[0]!, 's')).not.toContain(bad)
   })
 
   it('an empty plan has its sheets all the same, and says that nothing stands in it', () => {

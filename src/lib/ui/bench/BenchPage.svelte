@@ -314,8 +314,12 @@
 >
   <h1 class="sr-only">Plan</h1>
   <div class="col-span-3 min-w-0" bind:clientHeight={barPx}>
-    <JobBar current="plan" {reviewState} budgetState={sayWeightState(bench.checked.margins)} bind:historyOpen
-      ><VariantMenu {bench} oncompare={compare} /></JobBar
+    <JobBar
+      current="plan"
+      {reviewState}
+      shown={{ variant: bench.variantId, mode: bench.modeId }}
+      budgetState={sayWeightState(bench.checked.margins)}
+      bind:historyOpen><VariantMenu {bench} oncompare={compare} /></JobBar
     >
   </div>
   <aside class="sheet left min-h-0 border-r border-line bg-paper" class:open={sheetSide === 'left'} id="demands-sheet">

@@ -61,7 +61,7 @@
 <svelte:head><title>{session.job.name} · budgets · Zimmerman</title></svelte:head>
 
 <div class="desk" data-testid="budgets">
-  <JobBar current="budgets" budgetState={state} />
+  <JobBar current="budgets" budgetState={state} shown={{ variant: budgets.variantId }} />
   <div class="desk-columns" style:--columns="10.7rem minmax(0, 1fr) 18.6rem">
     <nav aria-label="Budgets" class="no-print py-3 text-[0.9286rem]">
       <a

@@ -7,7 +7,7 @@
   import Menu from '../parts/Menu.svelte'
   import NameField from '../parts/NameField.svelte'
   import RuleSteps from '../parts/RuleSteps.svelte'
-  import { fieldsOf, search } from '../parts/search'
+  import { search } from '../parts/search'
   import type { Step } from '../parts/steps'
   import { getSession } from './context'
   import type History from './HistoryPanel.svelte'
@@ -20,6 +20,8 @@
     /** What the budgets say, where this page knows it. */
     budgetState?: string
     historyOpen?: boolean
+    /** The variant and mode that the page shows: they go along to paper. */
+    shown?: { readonly variant?: string; readonly mode?: string }
     children?: Snippet
   }
   let {
@@ -27,6 +29,7 @@
     reviewState = 'not checked yet',
     budgetState = 'not added up yet',
     historyOpen = $bindable(false),
+    shown = {},
     children,
   }: Props = $props()
 
@@ -68,23 +71,23 @@
 
   /** What of this page goes on paper. */
   const PAPERS = { brief: 'brief', vehicle: 'vehicle', plan: 'set', review: 'review', budgets: 'weight' } as const
+  const OTHERS = [
+    ['/survey', 'survey'],
+    ['/as-bought', 'bought'],
+    ['/rules', 'rules'],
+  ] as const
   const isPaper = $derived(page.url.pathname.endsWith('/paper'))
   const what = $derived(
-    page.url.pathname.endsWith('/survey')
-      ? 'survey'
-      : page.url.searchParams.get('page') === 'demands'
-        ? 'demands'
-        : PAPERS[current],
+    OTHERS.find(([path]) => page.url.pathname.endsWith(path))?.[1] ??
+      (page.url.searchParams.get('page') === 'demands' ? 'demands' : PAPERS[current]),
   )
-  /** The variant and mode that are on screen go along; a page keeps them in its address as it is now. */
-  function print(event: Event): void {
-    event.preventDefault()
-    const { variant, mode } = fieldsOf(location.search)
-    void goto(`/jobs/${page.params.id}/paper?${search({ what, variant, mode })}`)
-  }
+  const paper = $derived(`/jobs/${page.params.id}/paper?${search({ what, variant: shown.variant, mode: shown.mode })}`)
 
   function onkeydown(event: KeyboardEvent): void {
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'p' && !isPaper) return print(event)
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'p' && !isPaper) {
+      event.preventDefault()
+      return void goto(paper)
+    }
     const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement
     if (!(event.ctrlKey || event.metaKey) || typing) return
     const key = event.key.toLowerCase()
@@ -167,9 +170,8 @@
     {#if !isPaper}
       <a
         class="text-ink-2 hover:text-ink"
-        href="/jobs/{page.params.id}/paper?what={what}"
-        title="On paper: to print, or to save as PDF, SVG and DXF (Ctrl P)"
-        onclick={print}>Paper</a
+        href={paper}
+        title="On paper: to print, or to save as PDF, SVG and DXF (Ctrl P)">Paper</a
       >
     {/if}
     <button

@@ -18,12 +18,14 @@
   const STEP_OF = {
     vehicle: 'vehicle',
     survey: 'vehicle',
+    bought: 'vehicle',
     questions: 'brief',
     brief: 'brief',
     demands: 'brief',
     review: 'review',
     client: 'review',
     weight: 'budgets',
+    rules: 'review',
   } as const
   const current = $derived(papers.kind in STEP_OF ? STEP_OF[papers.kind as keyof typeof STEP_OF] : 'plan')
 
@@ -76,6 +78,7 @@
           <label class="contents"
             ><span class="text-ink-2">variant</span>
             <select
+              aria-label="variant"
               class="min-w-0 ruled"
               value={papers.variantId}
               onchange={(event) => wish('variant', event.currentTarget.value)}
@@ -88,6 +91,7 @@
           <label class="contents"
             ><span class="text-ink-2">mode</span>
             <select
+              aria-label="mode"
               class="min-w-0 ruled"
               value={papers.modeId}
               onchange={(event) => wish('mode', event.currentTarget.value)}
@@ -99,6 +103,7 @@
         <label class="contents"
           ><span class="text-ink-2">paper</span>
           <select
+            aria-label="paper"
             class="min-w-0 ruled"
             value={papers.paper}
             onchange={(event) => wish('paper', event.currentTarget.value)}
@@ -109,6 +114,7 @@
         <label class="contents"
           ><span class="text-ink-2">held</span>
           <select
+            aria-label="held"
             class="min-w-0 ruled"
             value={papers.across ? '1' : '0'}
             onchange={(event) => wish('across', event.currentTarget.value)}
@@ -120,6 +126,7 @@
           <label class="contents"
             ><span class="text-ink-2">scale</span>
             <select
+              aria-label="scale"
               class="min-w-0 ruled"
               value={papers.scale === undefined ? '' : String(papers.scale)}
               onchange={(event) => wish('scale', event.currentTarget.value)}
@@ -194,7 +201,7 @@
         <Sheet
           {sheet}
           number={index + 1}
-          of={papers.of ?? papers.sheets.length}
+          of={papers.of === undefined || papers.of === 0 ? papers.sheets.length : papers.of}
           onsave={() => saving.save('SVG', papers.fileHref('svg', index + 1))}
         />
       {/each}

@@ -7,11 +7,12 @@
   let fault = $state('')
   let picker: HTMLInputElement | undefined = $state(undefined)
 
+  /** At once on the sheets, and kept: what was typed in one field does not wait for the other. */
   async function keep(words: { name?: string; address?: string }): Promise<void> {
+    papers.shop = { ...papers.shop, ...words }
     const { name, address } = papers.shop
-    const answer = await keepShopPaper({ name, address, ...words })
+    const answer = await keepShopPaper({ name, address })
     fault = answer.ok ? '' : answer.message
-    if (answer.ok) papers.shop = answer.value
   }
 
   async function mark(event: Event): Promise<void> {

@@ -56,7 +56,7 @@
 <div class="review grid overflow-hidden" data-testid="review">
   <div class="bar min-w-0">
     <h1 class="sr-only">Review</h1>
-    <JobBar current="review" {reviewState}>
+    <JobBar current="review" {reviewState} shown={{ variant: desk.variantId }}>
       <span
         ><span class="text-ink-2">variant</span>
         <b class="font-semibold">{session.job.variants[desk.variantId]?.name ?? ''}</b></span

@@ -38,7 +38,7 @@
       caution needs a decision, a note is good to know. The figures are common ones for planning, never a certificate.
     </p>
 
-    <div class="mt-6 grid grid-cols-[11rem_1fr] gap-x-8">
+    <div class="mt-6 grid grid-cols-[11rem_1fr] gap-x-8 print:block">
       <nav class="self-start text-sm print:hidden" aria-label="Groups of rules" style="position: sticky; top: 1rem">
         {#each shown as [group, rules] (group)}
           <a class="flex justify-between border-b border-line py-1 hover:text-pencil" href="#{group}"

@@ -151,6 +151,6 @@
       Rust in sills, chassis and belt points, brakes and steering are for a licensed workshop to judge before anything
       is built in.
     </p>
-    <button class="no-print mt-2 act" onclick={() => print()}>Print the list</button>
+    <a class="no-print mt-2 block act" href="/jobs/{job.id}/paper?what=bought">On paper</a>
   {/snippet}
 </SurveyFrame>

@@ -116,7 +116,7 @@
 <svelte:head><title>{job.name} · vehicle · Zimmerman</title></svelte:head>
 
 <div class="desk">
-  <JobBar current="vehicle" />
+  <JobBar current="vehicle" shown={{ variant: variantId }} />
   <h1 class="sr-only">Vehicle</h1>
   <div class="desk-columns" style:--columns="21.4rem minmax(0, 1fr)">
     <aside class="flex flex-col" aria-label="Body and lining">
