@@ -79,7 +79,8 @@ module.exports = {
       from: { path: '^src/lib/server/engine/' },
       to: {
         path: '^(src|node_modules)/',
-        pathNot: '^src/lib/(core|server/engine)/|^node_modules/(zod|@tarikjabiri/dxf|pdfkit|@types/pdfkit|svg-to-pdfkit|piscina|@types/node)/',
+        pathNot:
+          '^src/lib/(core|server/engine)/|^node_modules/(zod|@tarikjabiri/dxf|pdfkit|@types/pdfkit|svg-to-pdfkit|piscina|@types/node)/',
       },
     },
     {
