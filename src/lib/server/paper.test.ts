@@ -167,6 +167,8 @@ describe('a PDF', () => {
     const images = poppler('pdfimages', '-list', file).trim().split('\n').slice(2)
     expect(images.some((line) => /\s80\s+60\s/.test(line))).toBe(true)
     expect(images.some((line) => /\s700\s+233\s/.test(line))).toBe(true)
+    const { headers } = await paperReply(noted, { format: 'pdf', what: 'set', photos: '1' }, BESIDE)
+    expect(decodeURIComponent(headers['x-left-out']!)).toContain('1 photo is not here')
     const without = await pdfFile({ what: 'set' }, noted, BESIDE)
     expect(textOf(without)).not.toContain('the seam leaks here')
     expect(poppler('pdfimages', '-list', without).trim().split('\n')).toHaveLength(2)

@@ -104,17 +104,25 @@ function boxOf(text: string, [x, y]: Vec2, size: number, anchor: LaidLabel['anch
     : { x0: x - before, y0: y - half, x1: x - before + long, y1: y + half }
 }
 
-interface LaidDimension {
-  readonly d: string
+/** A figure of a dimension where it may stand. */
+interface LaidFigure {
   readonly text: string
   readonly at: Vec2
   readonly upright: boolean
-  /** It has no room along its line, and stands across it. */
-  readonly across: boolean
   readonly box: LabelBox
 }
 
+interface LaidDimension {
+  readonly d: string
+  /** Its figure has no room along its line, and stands across it. */
+  readonly across: boolean
+  /** Where its figure may stand, the best place first. */
+  readonly places: readonly LaidFigure[]
+}
+
 const DIMENSION_MM = 2.2
+/** Shares of a line at which its figure may stand, the middle first. */
+const ALONG = [0.5, 0.35, 0.65, 0.22, 0.78, 0.12, 0.88] as const
 
 /** A dimension with short slanted strokes at its ends; `offset` is to the left of the way from `from` to `to`, in the view’s mm. Where its figure has no room along it, it stands across it. */
 function layDimension(
@@ -138,18 +146,17 @@ function layDimension(
   const wide = textWidth(item.text, DIMENSION_MM)
   const fits = wide + 1 <= length
   const upright = along === fits
-  // beside the line, away from what is measured
-  const away = Math.sign(off) || 1
+  // beside the line, away from what is measured; one that lies on what it measures has two sides
+  const sides = off === 0 ? [1, -1] : [Math.sign(off)]
   const clear = fits ? DIMENSION_MM * 0.75 : wide / 2 + 0.8
-  const middle: Vec2 = [(px + qx) / 2 + uy * away * clear, (py + qy) / 2 - ux * away * clear]
-  return {
-    d,
-    text: item.text,
-    at: middle,
-    upright,
-    across: !fits,
-    box: boxOf(item.text, middle, DIMENSION_MM, 'middle', upright),
-  }
+  const places = ALONG.flatMap((share) =>
+    sides.map((side): LaidFigure => {
+      const [mx, my] = [px + (qx - px) * share, py + (qy - py) * share]
+      const point: Vec2 = [mx + uy * side * clear, my - ux * side * clear]
+      return { text: item.text, at: point, upright, box: boxOf(item.text, point, DIMENSION_MM, 'middle', upright) }
+    }),
+  )
+  return { d, across: !fits, places }
 }
 
 /** So far beside a view its dimensions lie, in the view’s mm. */
@@ -180,19 +187,45 @@ function inWindow(label: LaidLabel, room: LabelBox): LaidLabel | undefined {
 
 const NO_EDGE: LabelBox = { x0: -Infinity, y0: -Infinity, x1: Infinity, y1: Infinity }
 
-/** The marks of a view where it lies on a sheet, in mm from the upper left corner of that. `id` is the sheet’s own name for it. */
-export function viewSvg(placed: PlacedView, scale: number, id: string): string {
-  const { view, left, top, part = view.bounds, numbers } = placed
+/** Where the parts of a view lie on a sheet, and what of it that shows. */
+interface Laid {
+  readonly items: readonly Item[]
+  readonly at: (point: Vec2) => Vec2
+  readonly room: LabelBox
+  readonly dimensions: readonly LaidDimension[]
+  /** The figures that are written. */
+  readonly figures: readonly LaidFigure[]
+  /** How many figures of this part have no room. */
+  readonly leftOut: number
+}
+
+function lay(placed: PlacedView, scale: number): Laid {
+  const { view, left, top, part = view.bounds } = placed
   const at = ([u, v]: Vec2): Vec2 => [left + (u - part.min[0]) / scale, top + (part.max[1] - v) / scale]
   const room = placed.part === undefined ? NO_EDGE : window(placed, part, scale)
   const items = view.groups.flatMap((group) => group.items)
   const dimensions = items.flatMap((item) => (item.kind === 'dimension' ? [layDimension(item, at, scale)] : []))
-  // of figures that would lie on one another those that stand along their line come first
-  const figures: LaidDimension[] = []
-  for (const one of [...dimensions].sort((a, b) => Number(a.across) - Number(b.across))) {
-    const isIn = one.at[0] >= room.x0 && one.at[0] < room.x1 && one.at[1] >= room.y0 && one.at[1] < room.y1
-    if (isIn && !figures.some(({ box }) => meet(box, one.box))) figures.push(one)
+  // a figure is written where the middle of its line is
+  const here = dimensions.filter(({ places: [middle] }) => {
+    const [x, y] = middle?.at ?? [NaN, NaN]
+    return x >= room.x0 && x < room.x1 && y >= room.y0 && y < room.y1
+  })
+  // those that stand along their line come first, and each takes the first place that is free
+  const figures: LaidFigure[] = []
+  for (const { places } of [...here].sort((a, b) => Number(a.across) - Number(b.across))) {
+    const free = places.find(({ box }) => !figures.some((other) => meet(box, other.box)))
+    if (free !== undefined) figures.push(free)
   }
+  return { items, at, room, dimensions, figures, leftOut: here.length - figures.length }
+}
+
+/** How many lengths of a view have no room for their figure at a scale. */
+export const figuresLeftOut = (placed: PlacedView, scale: number): number => lay(placed, scale).leftOut
+
+/** The marks of a view where it lies on a sheet, in mm from the upper left corner of that. `id` is the sheet’s own name for it. */
+export function viewSvg(placed: PlacedView, scale: number, id: string): string {
+  const { numbers } = placed
+  const { items, at, room, dimensions, figures } = lay(placed, scale)
   const lettering = { at, scale: 1 / scale, sizes: TEXT_MM, wide: textWidth, margin: 1 }
   const kept = figures.map(({ box }) => box)
   const labels = layLabels(items, lettering, numbers === undefined ? { kept } : { kept, numbers }).flatMap(

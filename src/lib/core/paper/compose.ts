@@ -1,4 +1,5 @@
-import { unprintable } from '../draw'
+import { figuresLeftOut, unprintable } from '../draw'
+import { count } from '../text'
 import type { Page, PaperSet } from './page'
 import { briefSheets, demandSheets, questionSheets } from './brief-sheets'
 import { clientSheets } from './client-sheets'
@@ -7,6 +8,7 @@ import { planSet, planSheet } from './plan-set'
 import { reviewSheets } from './review-sheets'
 import { subjectOf, type Asked, type Subject } from './subject'
 import { surveySheets, vehicleSheets } from './vehicle-sheets'
+import { vehiclesSheets } from './vehicles-sheets'
 import { weightSheets } from './weight-sheets'
 
 /** What can be printed of a job. */
@@ -19,6 +21,7 @@ export const PAPER_KINDS = [
   'questions',
   'brief',
   'demands',
+  'vehicles',
   'review',
   'client',
   'weight',
@@ -35,6 +38,7 @@ const MAKERS: Readonly<Record<PaperKind, (subject: Subject) => readonly Page[]>>
   questions: questionSheets,
   brief: briefSheets,
   demands: demandSheets,
+  vehicles: vehiclesSheets,
   review: reviewSheets,
   client: clientSheets,
   weight: weightSheets,
@@ -50,6 +54,7 @@ export const PAPER_WORDS: Readonly<Record<PaperKind, string>> = {
   questions: 'Questions to the client',
   brief: 'Brief',
   demands: 'Demands',
+  vehicles: 'Which vehicle?',
   review: 'Review',
   client: 'Sheet for the client',
   weight: 'Weight',
@@ -69,8 +74,20 @@ function notSet(pages: readonly Page[]): readonly string[] {
   return [`The fonts of the sheets have no letter for ${named}${more}: a PDF shows an empty box there.`]
 }
 
+/** How many lengths of the drawings have no room for their figure, in a sentence. */
+function notWritten(pages: readonly Page[]): readonly string[] {
+  const many = pages
+    .flatMap(({ marks }) => marks)
+    .reduce((sum, mark) => (mark.kind === 'view' ? sum + figuresLeftOut(mark.placed, mark.scale) : sum), 0)
+  if (many === 0) return []
+  const said = count(many, { one: 'length has', many: 'lengths have' })
+  return [
+    `${said} no room for a figure at this scale: a larger scale writes more of them, and a tape-out lists where things stand.`,
+  ]
+}
+
 /** Sets what is asked for on paper. @throws RangeError for a variant or mode that is none. */
 export function compose(kind: PaperKind, asked: Asked): PaperSet {
   const pages = MAKERS[kind](subjectOf(asked))
-  return { name: PAPER_WORDS[kind], pages, leftOut: notSet(pages) }
+  return { name: PAPER_WORDS[kind], pages, leftOut: [...notSet(pages), ...notWritten(pages)] }
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { DEMO_JOBS } from '$lib/demo'
 import { apply, type Job } from '../job'
-import { LENGTH_UNITS, type LengthUnit } from '../units'
+import type { LengthUnit } from '../units'
 import { textWidth, type PlacedView } from '../draw'
 import { shellNamed } from '../shells'
 import {
@@ -132,10 +132,13 @@ describe('a sheet', () => {
     'of every size and unit holds all of “%s” within its edge, nothing under the title block or on another',
     (kind) => {
       for (const each of DEMO_JOBS)
-        for (const units of LENGTH_UNITS)
+        // the shortest figures and the longest
+        for (const units of ['mm', 'ft'] as const)
           for (const format of FORMATS) {
-            const { pages } = compose(kind, asked({ job: { ...each, units }, format }))
+            const { pages, leftOut } = compose(kind, asked({ job: { ...each, units }, format }))
             expect(pages.length).toBeGreaterThan(0)
+            // of the survey every tape has its number on the drawing
+            if (kind === 'survey') expect(leftOut).toEqual([])
             expect(pages.flatMap(strays)).toEqual([])
             expect(pages.flatMap(overlaps)).toEqual([])
           }
@@ -323,6 +326,45 @@ describe('what comes in bad', () => {
       expect(pages.flatMap(strays)).toEqual([])
     }
     expect(textOf(compose('set', asked({ job: empty })).pages)).toContain('Nothing stands in this plan yet.')
+  })
+
+  it('four hundred fittings are all listed, over as many sheets as that takes', () => {
+    const variant = job.variants['variant-a']!
+    const locker = variant.plan.fittings['fit-wardrobe']!
+    const fittings = Object.fromEntries(
+      Array.from({ length: 400 }, (_, index) => [
+        `fit-${index}`,
+        {
+          ...locker,
+          label: `Locker ${index}`,
+          seat: { ...locker.seat, along: { from: 'rear' as const, mm: index * 10 } },
+        },
+      ]),
+    )
+    const many: Job = {
+      ...job,
+      variants: { 'variant-a': { ...variant, plan: { ...variant.plan, fittings, groups: {}, waivers: {} } } },
+    }
+    const { pages, leftOut } = compose(
+      'sheet',
+      asked({ job: many, format: { paper: 'A4', across: false }, modeIds: ['mode-day'] }),
+    )
+    expect(pages.flatMap(strays)).toEqual([])
+    expect(pages.flatMap(overlaps)).toEqual([])
+    const named = pages.flatMap(wordsOf).filter(({ text }) => /^Locker \d+$/.test(text))
+    // in the schedule and in the tape-out
+    expect(new Set(named.map(({ text }) => text)).size).toBe(400)
+    expect(named.length).toBe(800)
+    expect(leftOut).toEqual([])
+  })
+
+  it('lengths without room for a figure are told, and have one at a larger scale', () => {
+    const [, potter] = DEMO_JOBS
+    const small = { job: { ...potter!, units: 'ft' as const }, format: { paper: 'A4' as const, across: true } }
+    expect(compose('set', asked(small)).leftOut).toEqual([
+      expect.stringMatching(/^\d+ lengths have no room for a figure/),
+    ])
+    expect(compose('set', asked({ ...small, scale: 12 })).leftOut).toEqual([])
   })
 
   it('a variant or mode that is none is refused', () => {

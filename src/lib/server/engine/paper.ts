@@ -4,6 +4,7 @@ import {
   modelViews,
   NO_LETTERHEAD,
   pageSvg,
+  photosOf,
   PAPER_IDS,
   PAPER_KINDS,
   PRINT_SCALES,
@@ -14,6 +15,7 @@ import {
   type PaperKind,
   type PaperSet,
 } from '$lib/core/paper'
+import { count } from '$lib/core/text'
 import { byThing, toDxf } from './dxf'
 import { faceCss, toPdf } from './pdf'
 import { readJob } from './reading'
@@ -126,6 +128,18 @@ const fileName = (job: Job, words: string, ending: string): string => {
   return `${plain === '' ? 'sheets' : plain.toLowerCase()}.${ending}`
 }
 
+/** Photos that are asked for and are not here, in a sentence. */
+function notHere({ job, variantId, withPhotos }: Asked, { photos = {} }: Beside): readonly string[] {
+  const plan = job.variants[variantId]?.plan
+  if (withPhotos !== true || plan === undefined) return []
+  const missing = photosOf({ plan }).filter(({ photo }) => photos[photo] === undefined)
+  return missing.length === 0
+    ? []
+    : [
+        `${count(missing.length, { one: 'photo is', many: 'photos are' })} not here: a document names its photos and has them not.`,
+      ]
+}
+
 /** What the set could not show, for whoever asked by an address: in a header, as headers go. */
 const saidLeftOut = ({ leftOut }: PaperSet): Readonly<Record<string, string>> =>
   leftOut.length === 0 ? {} : { 'x-left-out': encodeURIComponent(leftOut.join(' ')) }
@@ -140,7 +154,8 @@ export async function paperReply(job: Job, query: Query, beside: Beside): Promis
     const views = modelViews(subjectOf(asked))
     return file(toDxf(views, byThing), 'image/vnd.dxf', where(fileName(job, 'plan', 'dxf')))
   }
-  const set = compose(kind, asked)
+  const composed = compose(kind, asked)
+  const set = { ...composed, leftOut: [...composed.leftOut, ...notHere(asked, beside)] }
   const headers = { 'x-sheets': String(set.pages.length), ...saidLeftOut(set) }
   if (format === 'pdf') {
     const body = await toPdf(

@@ -76,10 +76,12 @@
     ['/as-bought', 'bought'],
     ['/rules', 'rules'],
   ] as const
+  const OF_THE_BRIEF = ['demands', 'vehicles'] as const
   const isPaper = $derived(page.url.pathname.endsWith('/paper'))
   const what = $derived(
     OTHERS.find(([path]) => page.url.pathname.endsWith(path))?.[1] ??
-      (page.url.searchParams.get('page') === 'demands' ? 'demands' : PAPERS[current]),
+      OF_THE_BRIEF.find((one) => one === page.url.searchParams.get('page')) ??
+      PAPERS[current],
   )
   const paper = $derived(`/jobs/${page.params.id}/paper?${search({ what, variant: shown.variant, mode: shown.mode })}`)
 

@@ -22,6 +22,7 @@
     questions: 'brief',
     brief: 'brief',
     demands: 'brief',
+    vehicles: 'brief',
     review: 'review',
     client: 'review',
     weight: 'budgets',

@@ -25,9 +25,9 @@ export type Wish = Readonly<
 /** Kinds that show one mode alone. */
 const OF_A_MODE: readonly PaperKind[] = ['sheet']
 /** Kinds that show nothing of a variant. */
-const OF_THE_JOB: readonly PaperKind[] = ['questions', 'brief', 'survey', 'bought', 'rules']
+const OF_THE_JOB: readonly PaperKind[] = ['questions', 'brief', 'vehicles', 'survey', 'bought', 'rules']
 /** Kinds without a drawing. */
-const WITHOUT_SCALE: readonly PaperKind[] = ['questions', 'brief', 'demands', 'weight', 'rules']
+const WITHOUT_SCALE: readonly PaperKind[] = ['questions', 'brief', 'demands', 'vehicles', 'weight', 'rules']
 
 /** The sheets of a job on screen, before they are printed or saved. */
 export class Papers {

@@ -80,7 +80,7 @@
         </p>{/if}
     </div>
     <nav
-      class="thumb fixed inset-x-0 bottom-0 z-10 justify-between border-t border-ink bg-sheet px-4"
+      class="no-print thumb fixed inset-x-0 bottom-0 z-10 justify-between border-t border-ink bg-sheet px-4"
       aria-label="From finding to finding"
     >
       <button class="min-h-11 px-3 act" onclick={() => window.scrollTo({ top: 0 })}>List</button>
