@@ -298,7 +298,8 @@ test('refuses what is hostile with a 4xx and a path, and stays up', async ({ req
       faults: [expect.objectContaining({ path: 'commands.0.command.type' })],
     }),
   ])
-  expect((await request.post('/api/draw?format=pdf', { data: '{}' })).status()).toBe(400)
+  expect((await request.post('/api/draw?format=pdf', { data: '{}' })).status()).toBe(422)
+  expect((await request.post('/api/draw?format=png', { data: job })).status()).toBe(400)
   expect((await request.get('/api/jobs/job-none')).status()).toBe(404)
   expect((await request.get('/api/jobs/job-potter', { headers: { host: 'evil.example' } })).status()).toBe(403)
   expect(await stored(request, 'job-potter')).toEqual(JSON.parse(job))

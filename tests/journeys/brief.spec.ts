@@ -190,11 +190,10 @@ test('a changed answer shows on the bench what breaks; old jobs keep what was ty
   )
 })
 
-test('the questions print as a sheet', async ({ page, request }) => {
-  const id = await ownJob(request)
-  await open(page, `/jobs/${id}/brief`)
-  await page.emulateMedia({ media: 'print' })
-  await expect(page.getByRole('heading', { name: 'Questions to the client' })).toBeVisible()
-  await expect(page.getByText('toilet: ☐ none')).toBeVisible()
-  await expect(page.getByLabel('Height of surveyor')).toBeHidden()
+test('the questions go on paper, with room to write', async ({ page, request }) => {
+  await open(page, `/jobs/${await ownJob(request)}/brief`)
+  await page.getByRole('link', { name: 'Questions on paper' }).click()
+  const sheet = page.getByTestId('sheet')
+  await expect(sheet.first()).toContainText('Who sleeps here, who travels here')
+  await expect(sheet.filter({ hasText: 'Toilet: none' })).toHaveCount(1)
 })

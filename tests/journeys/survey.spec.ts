@@ -109,7 +109,7 @@ test('the simulated meter fills the field in hand with a steady reading', async 
   expect((await request.get('/api/meter?around=far')).status()).toBe(400)
 })
 
-test('Enter goes on to the next measure, the tape goes with it, and the sheet prints without figures', async ({
+test('Enter goes on to the next measure, the tape goes with it, and the sheet to fill in is without figures', async ({
   page,
   request,
 }) => {
@@ -130,9 +130,10 @@ test('Enter goes on to the next measure, the tape goes with it, and the sheet pr
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByTestId('progress')).toHaveText('0 of 66 measured')
   await page.getByRole('button', { name: 'Redo' }).click()
-  await page.emulateMedia({ media: 'print' })
-  expect(await first.evaluate((field) => getComputedStyle(field).color)).toBe('rgba(0, 0, 0, 0)')
-  await expect(page.getByRole('button', { name: 'Use this body' })).toBeHidden()
+  await page.getByRole('link', { name: 'Sheet to fill in' }).click()
+  await expect(page.getByTestId('sheet').first()).toContainText('every tape, by its number')
+  // a line for each reading, and none of those that were taken
+  await expect(page.getByTestId('sheet').last()).not.toContainText('4\u00a0300')
 })
 
 test('what a tape does not tell of a door goes into the body, and comes back with undo', async ({ page, request }) => {

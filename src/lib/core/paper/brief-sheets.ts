@@ -1,7 +1,7 @@
 import { allDemands, answer, personMass, type Use } from '../brief'
 import { capital, CHOICES, QUESTIONS, RULE_SENTENCES, sayBecause, sayDemand, sayDemandFigure, sayFacts } from '../text'
 import { formatLength, formatNumber, sayMass } from '../units'
-import { heading, item, paragraph, space, table, writing, type Block } from './flow'
+import { heading, item, paragraph, question, space, table, writing, type Block } from './flow'
 import type { Page } from './page'
 import { sheetsFor, type Subject } from './subject'
 import { textSheets } from './text-sheets'
@@ -10,7 +10,7 @@ import { textSheets } from './text-sheets'
 export function questionSheets(subject: Subject): readonly Page[] {
   const blocks = QUESTIONS.flatMap(({ title, questions, each }): readonly Block[] => [
     heading(title),
-    ...questions.flatMap((question) => [paragraph(question), writing(each > 0 ? 1 : 2)]),
+    ...questions.map((text) => question(text, each > 0 ? 1 : 2)),
     ...(each > 1 ? [writing(each)] : []),
     space(3),
   ])

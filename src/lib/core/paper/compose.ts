@@ -1,5 +1,6 @@
 import { figuresLeftOut, unprintable } from '../draw'
 import { count } from '../text'
+import { PAPER_WORDS, type PaperKind } from './kinds'
 import type { Page, PaperSet } from './page'
 import { briefSheets, demandSheets, questionSheets } from './brief-sheets'
 import { clientSheets } from './client-sheets'
@@ -10,24 +11,6 @@ import { subjectOf, type Asked, type Subject } from './subject'
 import { surveySheets, vehicleSheets } from './vehicle-sheets'
 import { vehiclesSheets } from './vehicles-sheets'
 import { weightSheets } from './weight-sheets'
-
-/** What can be printed of a job. */
-export const PAPER_KINDS = [
-  'set',
-  'sheet',
-  'vehicle',
-  'survey',
-  'bought',
-  'questions',
-  'brief',
-  'demands',
-  'vehicles',
-  'review',
-  'client',
-  'weight',
-  'rules',
-] as const
-export type PaperKind = (typeof PAPER_KINDS)[number]
 
 const MAKERS: Readonly<Record<PaperKind, (subject: Subject) => readonly Page[]>> = {
   set: planSet,
@@ -43,22 +26,6 @@ const MAKERS: Readonly<Record<PaperKind, (subject: Subject) => readonly Page[]>>
   client: clientSheets,
   weight: weightSheets,
   rules: ruleSheets,
-}
-
-export const PAPER_WORDS: Readonly<Record<PaperKind, string>> = {
-  set: 'Plan set',
-  sheet: 'This mode',
-  vehicle: 'Vehicle',
-  survey: 'Survey to fill in',
-  bought: 'As bought',
-  questions: 'Questions to the client',
-  brief: 'Brief',
-  demands: 'Demands',
-  vehicles: 'Which vehicle?',
-  review: 'Review',
-  client: 'Sheet for the client',
-  weight: 'Weight',
-  rules: 'Rules of this job',
 }
 
 const MOST_NAMED = 12

@@ -111,13 +111,22 @@ export const item = (
   },
 })
 
+const writingLine = (wide: number): Row => ({
+  high: 8,
+  marks: (left, top) => [rule([left, top + 7.4], [left + wide, top + 7.4], 0.15, 'line')],
+})
+
 /** Lines to write on. */
 export const writing = (count: number): Block => ({
-  rows: (wide) =>
-    Array.from({ length: count }, (): Row => ({
-      high: 8,
-      marks: (left, top) => [rule([left, top + 7.4], [left + wide, top + 7.4], 0.15, 'line')],
-    })),
+  rows: (wide) => Array.from({ length: count }, () => writingLine(wide)),
+})
+
+/** A question with its lines to write on, which stay with it. */
+export const question = (text: string, count: number): Block => ({
+  rows: (wide) => [
+    ...wrapped(text, LETTERS.body, wide).map((one) => ({ ...line(one, LETTERS.body), keep: true })),
+    ...Array.from({ length: count }, (_, index) => ({ ...writingLine(wide), keep: index < count - 1 })),
+  ],
 })
 
 export interface Column {
@@ -264,12 +273,13 @@ export function flow(blocks: readonly Block[], next: () => Frame): void {
     for (let at = index; all[at]?.row.keep === true && all[at + 1] !== undefined; at += 1)
       high += all[at + 1]?.row.high ?? 0
     if (top + high > frame.high + 0.01 && row.isOptional === true) return
+    // nothing begins with empty space, nor does it ask for a sheet
+    const isSpace = row.marks(0, 0).length === 0
+    if (isSpace && (top === 0 || top + high > frame.high)) return
     if (top > 0 && top + high > frame.high + 0.01) {
       turn()
       if (!isFirst) for (const head of block.head?.(frame.wide) ?? []) put(head)
     }
-    // nothing begins with empty space
-    if (top === 0 && row.marks(0, 0).length === 0) return
     put(row)
   })
 }

@@ -1,4 +1,5 @@
-export { compose, PAPER_KINDS, PAPER_WORDS, type PaperKind } from './compose'
+export { compose } from './compose'
+export { PAPER_KINDS, PAPER_WORDS, type PaperKind } from './kinds'
 export { PAPER_IDS, PAPERS, PRINT_SCALES, scalesIn, usualPaper } from './format'
 export type { Page, PaperSet } from './page'
 export { NO_LETTERHEAD, SHOP_MARK, type Letterhead } from './sheet'

@@ -64,7 +64,7 @@
       {@const { demand } = state}
       <!-- the whole line is its handle; by touch its name is, so that a finger can scroll the list -->
       <li
-        class="cursor-grab border-b border-line py-1"
+        class="cursor-grab border-b border-line py-0.5"
         onpointerdown={(event) => {
           const onOther = (event.target as Element).closest('button:not([data-demand])') !== null
           if (event.pointerType !== 'touch' && !onOther) onpick(demand, event)
@@ -97,7 +97,7 @@
               }
             }}>{title(demand)}</button
           >
-          <span class="text-[0.9286rem] whitespace-nowrap narrow">
+          <span class="text-[0.9286rem] whitespace-nowrap narrow [&_button]:text-right">
             <Why
               about="{title(demand)} asks for {figure(demand)}"
               lines={[

@@ -93,7 +93,7 @@
             {#each BRIEF_TEMPLATES as { id, name } (id)}<option value={id}>{name}</option>{/each}
           </select></label
         >
-        <a class="mt-2 act text-left" href="/jobs/{session.id}/paper?what=questions">Questions on paper</a>
+        <a class="mt-2 block act text-left" href="/jobs/{session.id}/paper?what=questions">Questions on paper</a>
       </div>
     </nav>
     <main class="bg-sheet px-8 py-5 max-[68.7rem]:px-4">
