@@ -5,6 +5,7 @@ import { isLetBe, type Fault } from '../review'
 import { capital, count, sayDemand, sayFinding, sayWeight } from '../text'
 import { sayVolume } from '../units'
 import { flow, heading, item, paragraph, space, type Block } from './flow'
+import { MOST_LISTED, moreThanListed } from './lists'
 import { LETTERS, type Page } from './page'
 import { NOTHING_AROUND, putView, sizeAt } from './place-views'
 import { framesIn, textFrame } from './sheet'
@@ -67,7 +68,8 @@ export function clientSheets(subject: Subject): readonly Page[] {
   }
   top += rowHigh + 6
 
-  const open = faults.filter(({ finding }) => !isLetBe(finding))
+  const all = faults.filter(({ finding }) => !isLetBe(finding))
+  const open = all.slice(0, MOST_LISTED)
   const client = ({ finding }: Fault): string => sayFinding(finding, names, unit).client
   const of = (gravity: 'stop' | 'caution' | 'note'): readonly string[] =>
     once(open.filter(({ finding }) => finding.gravity === gravity).map(client))
@@ -101,6 +103,7 @@ export function clientSheets(subject: Subject): readonly Page[] {
     ...(of('note').length === 0
       ? []
       : [heading('Good to know'), ...of('note').map((text) => item(text, undefined)), space(2)]),
+    ...moreThanListed(all.length),
     ...(open.length === 0 ? [paragraph('Everything we check is all right in this plan.'), space(2)] : []),
     ...letBeBlocks(
       faults.filter(({ finding }) => isLetBe(finding)),

@@ -71,6 +71,19 @@ const modesOfFault = ({ names, plan }: Subject, { modes }: Fault): string =>
     ? ''
     : modes.map((id) => names.mode(id)).join(', ')
 
+/** So many findings are listed on sheets at the most: of more than that nobody reads a list. */
+export const MOST_LISTED = 120
+
+/** What says that a list goes on beyond what is printed; nothing where it does not. */
+export const moreThanListed = (all: number): readonly Block[] =>
+  all <= MOST_LISTED
+    ? []
+    : [
+        paragraph(`And ${all - MOST_LISTED} more, the gravest first: all of them are in the review on screen.`, {
+          tone: 'soft',
+        }),
+      ]
+
 /** What is still open in a mode, or in any, and what was let be. */
 export function openAndLetBe(subject: Subject, modeId?: string): readonly Block[] {
   const those = subject.faults.filter(({ modes }) => modeId === undefined || modes.includes(modeId))
@@ -81,13 +94,16 @@ export function openAndLetBe(subject: Subject, modeId?: string): readonly Block[
     heading('Still open'),
     ...(open.length === 0
       ? [paragraph('Nothing: all that is checked is all right.', { tone: 'soft' })]
-      : open.map((fault, index) =>
-          item(
-            say(fault),
-            { gravity: fault.finding.gravity, text: String(index + 1) },
-            modeId === undefined ? modesOfFault(subject, fault) : '',
-          ),
-        )),
+      : open
+          .slice(0, MOST_LISTED)
+          .map((fault, index) =>
+            item(
+              say(fault),
+              { gravity: fault.finding.gravity, text: String(index + 1) },
+              modeId === undefined ? modesOfFault(subject, fault) : '',
+            ),
+          )),
+    ...moreThanListed(open.length),
     space(2),
     ...(letBe.length === 0
       ? []

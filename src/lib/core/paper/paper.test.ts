@@ -360,6 +360,12 @@ describe('what comes in bad', () => {
     expect(new Set(named.map(({ text }) => text)).size).toBe(400)
     expect(named.length).toBe(800)
     expect(leftOut).toEqual([])
+    // each stands in forty others: no sheet lists that to its end, and each says so
+    for (const kind of ['review', 'client'] as const) {
+      const long = compose(kind, asked({ job: many, format: { paper: 'A4', across: false } })).pages
+      expect(long.length).toBeLessThan(12)
+      expect(plain(textOf(long))).toMatch(/And [\d ]+ more, the gravest first/)
+    }
   })
 
   it('lengths without room for a figure are told, and have one at a larger scale', () => {

@@ -65,7 +65,7 @@ export function putView(
   return sizeAt(drawable, scale).high
 }
 
-/** Views of one length one under the other, so that a thing lies under itself; undefined where they do not fit into a room. */
+/** What views of one length take one under the other, so that a thing lies under itself. */
 export function stackAt(
   drawables: readonly Drawable[],
   scale: number,

@@ -2,6 +2,7 @@ import { drawView } from '../draw'
 import { isLetBe, type Fault } from '../review'
 import { RULE_GROUP_WORDS, sayFinding } from '../text'
 import { flow, heading, item, paragraph, space, type Block } from './flow'
+import { MOST_LISTED, moreThanListed } from './lists'
 import { LETTERS, type Mark, type Page } from './page'
 import { NOTHING_AROUND, putView, sizeAt } from './place-views'
 import { restOf, textFrame } from './sheet'
@@ -31,7 +32,8 @@ function signs(
 export function reviewSheets(subject: Subject): readonly Page[] {
   const { job, faults, names, unit, scenes, scales, numbers } = subject
   const sheets = sheetsFor(subject)
-  const open = faults.filter(({ finding }) => !isLetBe(finding))
+  const all = faults.filter(({ finding }) => !isLetBe(finding))
+  const open = all.slice(0, MOST_LISTED)
   const letBe = faults.filter(({ finding }) => isLetBe(finding))
   const numberOf = (fault: Fault): number => open.indexOf(fault) + 1
   const title = 'Review'
@@ -52,6 +54,7 @@ export function reviewSheets(subject: Subject): readonly Page[] {
         ),
       space(2),
     ]),
+    ...moreThanListed(all.length),
     ...(letBe.length === 0
       ? []
       : [

@@ -173,7 +173,7 @@
           {#each ROOF_KINDS as kind (kind)}<option value={kind}>{ROOF_WORDS[kind]}</option>{/each}
         </select></label
       >
-      <label class="flex items-baseline justify-between gap-2"
+      <label class="flex items-center justify-between gap-2"
         ><span class="text-ink-2">left and right apart</span>
         <input
           type="checkbox"
@@ -183,7 +183,7 @@
         /></label
       >
     </div>
-    <div class="no-print mt-2 flex flex-wrap gap-x-4 text-[0.9286rem]">
+    <div class="no-print mt-2 flex flex-wrap items-baseline gap-x-4 text-[0.9286rem]">
       <a class="act" href="/jobs/{job.id}/paper?what=survey">Sheet to fill in</a>
       <button class="act" onclick={saveCsv}>Export CSV</button>
       <button class="act" onclick={() => picker?.click()}>Import CSV…</button>
