@@ -5,10 +5,9 @@ import { photos, shop } from './store'
 
 /** What goes on a sheet beside what a document says that came with the request: a store that cannot be read keeps nothing from being drawn. */
 export async function besideSheets(): Promise<Beside> {
-  const paper = await shop().then(
-    (repository) => repository.paper(),
-    () => undefined,
-  )
+  const paper = await shop()
+    .then((repository) => repository.paper())
+    .catch(() => undefined)
   return { date: today(), shop: paper }
 }
 

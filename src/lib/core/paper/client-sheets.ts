@@ -5,11 +5,11 @@ import { isLetBe, type Fault } from '../review'
 import { capital, count, sayDemand, sayFinding, sayWeight } from '../text'
 import { sayVolume } from '../units'
 import { flow, heading, item, paragraph, space, type Block } from './flow'
-import { MOST_LISTED, moreThanListed } from './lists'
+import { letBeList, MOST_LISTED, moreThanListed } from './lists'
 import { LETTERS, type Page } from './page'
 import { NOTHING_AROUND, putView, sizeAt } from './place-views'
 import { framesIn, textFrame } from './sheet'
-import { sayDate, sheetsFor, type Subject } from './subject'
+import { sheetsFor, type Subject } from './subject'
 
 /** A plan without the figures that only a builder reads. */
 const plainPlan = ({ job, names }: Subject, scene: Subject['scenes'][number]): View => ({
@@ -105,10 +105,7 @@ export function clientSheets(subject: Subject): readonly Page[] {
       : [heading('Good to know'), ...of('note').map((text) => item(text, undefined)), space(2)]),
     ...moreThanListed(all.length),
     ...(open.length === 0 ? [paragraph('Everything we check is all right in this plan.'), space(2)] : []),
-    ...letBeBlocks(
-      faults.filter(({ finding }) => isLetBe(finding)),
-      client,
-    ),
+    ...letBeList(faults, client, 'Left as it is, as we agreed'),
     paragraph(
       'For planning only. Gas, mains, batteries, belts, roof loads and cuts in the body are work for licensed trades under local codes; this sheet certifies nothing.',
       { sizeMm: LETTERS.small, tone: 'soft' },
@@ -118,18 +115,3 @@ export function clientSheets(subject: Subject): readonly Page[] {
   flow(blocks, sheets.frames('For you to think about', '', given[0]?.wide ?? textFrame(room.wide), given))
   return sheets.pages()
 }
-
-const letBeBlocks = (letBe: readonly Fault[], say: (fault: Fault) => string): readonly Block[] =>
-  letBe.length === 0
-    ? []
-    : [
-        heading('Left as it is, as we agreed'),
-        ...letBe.map((fault) =>
-          item(
-            `${say(fault)} “${fault.finding.waiver?.reason ?? ''}”`,
-            undefined,
-            fault.finding.waiver === undefined ? '' : sayDate(fault.finding.waiver.on),
-          ),
-        ),
-        space(2),
-      ]

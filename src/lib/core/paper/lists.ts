@@ -88,7 +88,6 @@ export const moreThanListed = (all: number): readonly Block[] =>
 export function openAndLetBe(subject: Subject, modeId?: string): readonly Block[] {
   const those = subject.faults.filter(({ modes }) => modeId === undefined || modes.includes(modeId))
   const open = those.filter(({ finding }) => !isLetBe(finding))
-  const letBe = those.filter(({ finding }) => isLetBe(finding))
   const say = ({ finding }: Fault): string => sayFinding(finding, subject.names, subject.unit).designer
   return [
     heading('Still open'),
@@ -105,19 +104,25 @@ export function openAndLetBe(subject: Subject, modeId?: string): readonly Block[
           )),
     ...moreThanListed(open.length),
     space(2),
-    ...(letBe.length === 0
-      ? []
-      : [
-          heading('Left as it is, on purpose'),
-          ...letBe.map((fault) =>
-            item(
-              `${say(fault)} “${fault.finding.waiver?.reason ?? ''}”`,
-              undefined,
-              fault.finding.waiver === undefined ? '' : sayDate(fault.finding.waiver.on),
-            ),
-          ),
-          space(2),
-        ]),
+    ...letBeList(those, say),
+  ]
+}
+
+/** What was left as it is, each with its reason and day; nothing where all counts. */
+export function letBeList(
+  faults: readonly Fault[],
+  say: (fault: Fault) => string,
+  title = 'Left as it is, on purpose',
+): readonly Block[] {
+  const letBe = faults.filter(({ finding }) => isLetBe(finding))
+  if (letBe.length === 0) return []
+  return [
+    heading(title),
+    ...letBe.map((fault) => {
+      const { waiver } = fault.finding
+      return item(`${say(fault)} “${waiver?.reason ?? ''}”`, undefined, waiver === undefined ? '' : sayDate(waiver.on))
+    }),
+    space(2),
   ]
 }
 

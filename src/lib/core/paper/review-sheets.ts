@@ -2,11 +2,11 @@ import { drawView } from '../draw'
 import { isLetBe, type Fault } from '../review'
 import { RULE_GROUP_WORDS, sayFinding } from '../text'
 import { flow, heading, item, paragraph, space, type Block } from './flow'
-import { MOST_LISTED, moreThanListed } from './lists'
+import { letBeList, MOST_LISTED, moreThanListed } from './lists'
 import { LETTERS, type Mark, type Page } from './page'
 import { NOTHING_AROUND, putView, sizeAt } from './place-views'
 import { restOf, textFrame } from './sheet'
-import { sayDate, sheetsFor, type Subject } from './subject'
+import { sheetsFor, type Subject } from './subject'
 
 const SIGN_APART_MM = 5
 
@@ -34,7 +34,6 @@ export function reviewSheets(subject: Subject): readonly Page[] {
   const sheets = sheetsFor(subject)
   const all = faults.filter(({ finding }) => !isLetBe(finding))
   const open = all.slice(0, MOST_LISTED)
-  const letBe = faults.filter(({ finding }) => isLetBe(finding))
   const numberOf = (fault: Fault): number => open.indexOf(fault) + 1
   const title = 'Review'
   const modesOf = ({ modes }: Fault): string => modes.map((id) => names.mode(id)).join(', ')
@@ -55,19 +54,7 @@ export function reviewSheets(subject: Subject): readonly Page[] {
       space(2),
     ]),
     ...moreThanListed(all.length),
-    ...(letBe.length === 0
-      ? []
-      : [
-          heading('Left as it is, on purpose'),
-          ...letBe.map(({ finding }) =>
-            item(
-              `${sayFinding(finding, names, unit).designer} “${finding.waiver?.reason ?? ''}”`,
-              undefined,
-              finding.waiver === undefined ? '' : sayDate(finding.waiver.on),
-            ),
-          ),
-          space(2),
-        ]),
+    ...letBeList(faults, ({ finding }) => sayFinding(finding, names, unit).designer),
     paragraph(
       'Gas, mains, batteries, belts, roof loads and cuts in the body are work for licensed trades under local codes.',
       {
