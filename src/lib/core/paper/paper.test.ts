@@ -286,6 +286,17 @@ describe('the tape-out', () => {
     expect(corners.slice(1).every(({ name }) => name === '')).toBe(true)
     expect(new Set(corners.map(({ fromSill, across }) => `${fromSill} ${across}`)).size).toBe(5)
   })
+
+  it('gives a thing of several parts part by part, not by the box round them', () => {
+    const [, potter] = DEMO_JOBS
+    const { scenes, names } = subjectOf(asked({ job: potter! }))
+    const rows = tapeOut(scenes[0]!, names, 'mm')
+    const lounge = rows.findIndex(({ name }) => name === 'Lounge')
+    const next = rows.findIndex(({ name }, index) => index > lounge && name !== '')
+    const parts = rows.slice(lounge, next === -1 ? undefined : next)
+    expect(parts.length).toBeGreaterThan(1)
+    expect(new Set(parts.map(({ fromSill }) => fromSill)).size).toBeGreaterThan(1)
+  })
 })
 
 describe('what comes in bad', () => {

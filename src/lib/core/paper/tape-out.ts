@@ -1,6 +1,5 @@
 import { outlineFromAbove, type Placed, type Scene } from '../scene'
-import type { Vec2 } from '../geometry'
-import { prismBounds } from '../geometry'
+import { prismBounds, spanLength, type Box, type Span, type Vec2 } from '../geometry'
 import { formatLength, type LengthUnit } from '../units'
 import type { Names } from '../text'
 
@@ -25,12 +24,21 @@ const isSquare = (outline: readonly Vec2[]): boolean =>
     return values.every((value) => Math.abs(value - low) < SAME_MM || Math.abs(value - high) < SAME_MM)
   })
 
-/** The outline of the largest of its parts, as it is cut to the wall. */
-function outlineOf(scene: Scene, placed: Placed): readonly Vec2[] {
+/** A part of a fitting from above, as it is cut to the wall, and what it takes. */
+interface Part {
+  readonly outline: readonly Vec2[]
+  readonly box: Box
+}
+
+const covers = (a: Span, b: Span): boolean => a.min <= b.min + SAME_MM && a.max >= b.max - SAME_MM
+
+/** The parts of a fitting, the largest first, without those that lie within another from above. */
+function partsOf(scene: Scene, placed: Placed): readonly Part[] {
   const parts = placed.solids
     .filter(({ fit }) => fit !== 'cloth')
-    .map((solid) => {
-      const { x, y } = prismBounds(solid.prism)
+    .map((solid): Part => {
+      const box = prismBounds(solid.prism)
+      const { x, y } = box
       const own = outlineFromAbove(scene.interior, placed.scribedTo, solid)
       const square: readonly Vec2[] = [
         [x.min, y.min],
@@ -38,14 +46,16 @@ function outlineOf(scene: Scene, placed: Placed): readonly Vec2[] {
         [x.max, y.max],
         [x.min, y.max],
       ]
-      const outline = own ?? (solid.prism.axis === 'z' ? solid.prism.profile : square)
-      return { outline, size: (x.max - x.min) * (y.max - y.min) }
+      return { outline: own ?? (solid.prism.axis === 'z' ? solid.prism.profile : square), box }
     })
-    .sort((a, b) => b.size - a.size)
-  return parts[0]?.outline ?? []
+    .sort((a, b) => spanLength(b.box.x) * spanLength(b.box.y) - spanLength(a.box.x) * spanLength(a.box.y))
+  return parts.filter(
+    ({ box }, index) =>
+      !parts.slice(0, index).some((other) => covers(other.box.x, box.x) && covers(other.box.y, box.y)),
+  )
 }
 
-/** What is taped out on the floor and on the walls: of each thing that stands by itself, every corner; square ones by their edges. */
+/** What is taped out on the floor and on the walls: of each thing that stands by itself, every corner; square ones by their edges, and what has several parts part by part. */
 export function tapeOut(scene: Scene, names: Names, unit: LengthUnit): readonly TapedOut[] {
   const sill = scene.interior.xSpan.min
   const say = (mm: number): string => formatLength(mm, unit)
@@ -53,24 +63,26 @@ export function tapeOut(scene: Scene, names: Names, unit: LengthUnit): readonly 
     .filter(({ within, solids }) => within === undefined && solids.length > 0)
     .sort((a, b) => a.bounds.x.min - b.bounds.x.min)
     .flatMap((placed): TapedOut[] => {
-      const { x, y, z } = placed.bounds
-      const heights = `${say(z.min)} to ${say(z.max)}`
-      const outline = outlineOf(scene, placed)
-      const name = names.fitting(placed.id)
-      if (outline.length === 0 || isSquare(outline))
-        return [
-          {
-            name,
-            fromSill: `${say(x.min - sill)} to ${say(x.max - sill)}`,
-            across: `${sayAcross(y.max, unit)} to ${sayAcross(y.min, unit)}`,
-            heights,
-          },
-        ]
-      return outline.map(([u, v], index) => ({
-        name: index === 0 ? name : '',
-        fromSill: say(u - sill),
-        across: sayAcross(v, unit),
-        heights: index === 0 ? heights : '',
-      }))
+      const parts = partsOf(scene, placed)
+      const whole = parts.length < 2
+      const rows = (whole ? [{ outline: parts[0]?.outline ?? [], box: placed.bounds }] : parts).flatMap(
+        ({ outline, box: { x, y, z } }): Omit<TapedOut, 'name'>[] => {
+          const heights = `${say(z.min)} to ${say(z.max)}`
+          return isSquare(outline)
+            ? [
+                {
+                  fromSill: `${say(x.min - sill)} to ${say(x.max - sill)}`,
+                  across: `${sayAcross(y.max, unit)} to ${sayAcross(y.min, unit)}`,
+                  heights,
+                },
+              ]
+            : outline.map(([u, v], index) => ({
+                fromSill: say(u - sill),
+                across: sayAcross(v, unit),
+                heights: index === 0 ? heights : '',
+              }))
+        },
+      )
+      return rows.map((row, index) => ({ name: index === 0 ? names.fitting(placed.id) : '', ...row }))
     })
 }
