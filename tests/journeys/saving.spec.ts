@@ -54,6 +54,8 @@ test('two windows on one thing: nothing is overwritten silently, the person choo
   await call(page, 'Counter')
   await saved(page)
   await other.unroute('**/commands*')
+  // as a browser does that finds the network again: what waits is sent now, not at the end of a wait of up to eight seconds
+  await other.evaluate(() => dispatchEvent(new Event('online')))
   const dialog = other.getByRole('alertdialog')
   await expect(dialog).toContainText('Changed in two windows', { timeout: 15_000 })
   expect(await labelOf(request, id)).toBe('Counter')
