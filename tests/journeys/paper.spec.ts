@@ -154,3 +154,21 @@ test('with the connection gone the sheets are still drawn and printed; a PDF say
   await page.getByRole('button', { name: 'Save as PDF' }).click()
   await expect(page.getByRole('alert').filter({ hasText: 'No connection' })).toContainText('can still be printed')
 })
+
+test('pages that belong to no job are printed with what they are, when, and which of how many', async ({
+  page,
+}, info) => {
+  for (const [path, what, shown] of [
+    ['/', 'Jobs', 'Bat survey van'],
+    ['/copies', 'Copies of everything', 'One is made every day'],
+    ['/rules', 'Book of rules', 'What a plan is checked against'],
+  ] as const) {
+    await page.goto(path)
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(what)
+    const { pages, text } = await printed(page, info.outputPath(`${what}.pdf`))
+    expect(text).toContain(shown)
+    expect(text.trimStart().startsWith(what)).toBe(true)
+    expect(text).toContain('Figures are for planning, never a certificate.')
+    expect(text).toContain(`Sheet ${pages} of ${pages}`)
+  }
+})

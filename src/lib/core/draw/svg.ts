@@ -199,6 +199,17 @@ interface Laid {
   readonly leftOut: number
 }
 
+/** What was laid for a view stays as long as the view does: its figures are counted, then drawn. */
+const laid = new WeakMap<PlacedView, { readonly scale: number; readonly laid: Laid }>()
+
+function layOnce(placed: PlacedView, scale: number): Laid {
+  const known = laid.get(placed)
+  if (known?.scale === scale) return known.laid
+  const now = lay(placed, scale)
+  laid.set(placed, { scale, laid: now })
+  return now
+}
+
 function lay(placed: PlacedView, scale: number): Laid {
   const { view, left, top, part = view.bounds } = placed
   const at = ([u, v]: Vec2): Vec2 => [left + (u - part.min[0]) / scale, top + (part.max[1] - v) / scale]
@@ -220,12 +231,12 @@ function lay(placed: PlacedView, scale: number): Laid {
 }
 
 /** How many lengths of a view have no room for their figure at a scale. */
-export const figuresLeftOut = (placed: PlacedView, scale: number): number => lay(placed, scale).leftOut
+export const figuresLeftOut = (placed: PlacedView, scale: number): number => layOnce(placed, scale).leftOut
 
 /** The marks of a view where it lies on a sheet, in mm from the upper left corner of that. `id` is the sheet’s own name for it. */
 export function viewSvg(placed: PlacedView, scale: number, id: string): string {
   const { numbers } = placed
-  const { items, at, room, dimensions, figures } = lay(placed, scale)
+  const { items, at, room, dimensions, figures } = layOnce(placed, scale)
   const lettering = { at, scale: 1 / scale, sizes: TEXT_MM, wide: textWidth, margin: 1 }
   const kept = figures.map(({ box }) => box)
   const labels = layLabels(items, lettering, numbers === undefined ? { kept } : { kept, numbers }).flatMap(

@@ -41,6 +41,24 @@ function notSet(pages: readonly Page[]): readonly string[] {
   return [`The fonts of the sheets have no letter for ${named}${more}: a PDF shows an empty box there.`]
 }
 
+const LETTERS_NAMED = 60
+const MOST_SHORTENED = 3
+
+/** Which texts of some pages had no room for all of them, in a sentence. */
+function notWhole(pages: readonly Page[]): readonly string[] {
+  const cut = new Set(
+    pages.flatMap(({ marks }) =>
+      marks.flatMap((mark) => (mark.kind === 'words' && mark.whole !== undefined ? [mark.whole] : [])),
+    ),
+  )
+  if (cut.size === 0) return []
+  const named = [...cut]
+    .slice(0, MOST_SHORTENED)
+    .map((text) => `“${[...text].length > LETTERS_NAMED ? `${[...text].slice(0, LETTERS_NAMED).join('')}…` : text}”`)
+  const more = cut.size > MOST_SHORTENED ? [`${cut.size - MOST_SHORTENED} more`] : []
+  return [`Shortened, because their line has no room for all of it: ${[...named, ...more].join(', ')}.`]
+}
+
 /** How many lengths of the drawings have no room for their figure, in a sentence. */
 function notWritten(pages: readonly Page[]): readonly string[] {
   const many = pages
@@ -56,5 +74,5 @@ function notWritten(pages: readonly Page[]): readonly string[] {
 /** Sets what is asked for on paper. @throws RangeError for a variant or mode that is none. */
 export function compose(kind: PaperKind, asked: Asked): PaperSet {
   const pages = MAKERS[kind](subjectOf(asked))
-  return { name: PAPER_WORDS[kind], pages, leftOut: [...notSet(pages), ...notWritten(pages)] }
+  return { name: PAPER_WORDS[kind], pages, leftOut: [...notSet(pages), ...notWhole(pages), ...notWritten(pages)] }
 }

@@ -1,7 +1,7 @@
-import { shortened, textWidth, wrapped, type LetterWeight } from '../draw'
+import { textWidth, wrapped, type LetterWeight } from '../draw'
 import type { HatchId } from '../draw'
 import type { Gravity } from '../review'
-import { LETTERS, rule, type Mark, type Tone } from './page'
+import { fitted, LETTERS, rule, type Mark, type Tone } from './page'
 
 /** A part of a page that is filled from its top: mm from the upper left corner of the page. */
 export interface Frame {
@@ -47,7 +47,7 @@ export const heading = (text: string): Block => ({
         {
           kind: 'words',
           at: [left, top + LETTERS.head * 1.25],
-          text: shortened(text, LETTERS.head, wide, 'semibold'),
+          ...fitted(text, LETTERS.head, wide, 'semibold'),
           sizeMm: LETTERS.head,
           weight: 'semibold',
         },
@@ -235,7 +235,7 @@ export const key = (
           {
             kind: 'words',
             at: [left + column * half + 11, top + 3.4],
-            text: shortened(words, LETTERS.small, half - 12),
+            ...fitted(words, LETTERS.small, half - 12),
             sizeMm: LETTERS.small,
           },
         ]),

@@ -1,4 +1,4 @@
-import type { HatchId, LetterWeight, PlacedView } from '../draw'
+import { shortened, type HatchId, type LetterWeight, type PlacedView } from '../draw'
 import type { Vec2 } from '../geometry'
 import type { Gravity } from '../review'
 
@@ -28,6 +28,8 @@ export type Mark =
       /** The beginning, middle or end of the baseline. */
       readonly at: Vec2
       readonly text: string
+      /** All of the text, where there was no room for it. */
+      readonly whole?: string
       readonly sizeMm: number
       readonly weight?: LetterWeight
       readonly anchor?: 'start' | 'middle' | 'end'
@@ -76,3 +78,14 @@ export const rule = (from: Vec2, to: Vec2, widthMm = 0.18, tone: Tone = 'ink'): 
   widthMm,
   tone,
 })
+
+/** A text in one line of a width, with a sign where something of it is missing; all of it goes along then, so that it can be told. */
+export function fitted(
+  text: string,
+  sizeMm: number,
+  wideMm: number,
+  weight: LetterWeight = 'regular',
+): { readonly text: string; readonly whole?: string } {
+  const line = shortened(text, sizeMm, wideMm, weight)
+  return line === shortened(text, sizeMm, Infinity, weight) ? { text: line } : { text: line, whole: text }
+}

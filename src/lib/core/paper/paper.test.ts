@@ -313,7 +313,9 @@ describe('what comes in bad', () => {
   it('long names, names from right to left and letters that no font has: the sheet is whole, and what it cannot set is told', () => {
     for (const [, pages, leftOut] of all(named('W'.repeat(500)))) {
       expect(pages.flatMap(strays)).toEqual([])
-      expect(leftOut).toEqual([])
+      expect(leftOut).toEqual([
+        expect.stringMatching(/^Shortened, because their line has no room for all of it: “W{60}…”/),
+      ])
     }
     for (const [, pages, leftOut] of all(named('שלום عربة Van'))) {
       expect(pages.flatMap(strays)).toEqual([])
@@ -327,6 +329,18 @@ describe('what comes in bad', () => {
     const harmful = compose('sheet', asked({ job: named('<script>"&\u0000') })).pages
     expect(pageSvg(harmful[0]!, 's')).toContain('&lt;script&gt;&quot;&amp;')
     for (const bad of ['<script', '\u0000']) expect(pageSvg(harmful[0]!, 's')).not.toContain(bad)
+  })
+
+  it('an address of four lines is written whole; of a longer one it is told that it was shortened', () => {
+    const address = ['4 Hedge Lane', 'Stonebridge', 'Westmark', 'Telephone 5550 100 200']
+    const lines = (more: readonly string[]) =>
+      compose('weight', asked({ letterhead: { name: 'Hedge Lane', address: [...address, ...more].join('\n') } }))
+    const fits = lines([])
+    for (const line of address) expect(textOf(fits.pages)).toContain(line)
+    expect(fits.leftOut).toEqual([])
+    const long = lines(['Mornings only, and never on the day of the market, except by appointment'])
+    expect(long.pages.flatMap(strays)).toEqual([])
+    expect(long.leftOut).toEqual([expect.stringContaining('“Telephone 5550 100 200, Mornings only')])
   })
 
   it('an empty plan has its sheets all the same, and says that nothing stands in it', () => {

@@ -1,6 +1,5 @@
 import { notesOf, drawnOf } from './on-drawing'
-import { LETTERS, type Mark } from './page'
-import { shortened } from '../draw'
+import { fitted, LETTERS, type Mark } from './page'
 import type { Sheets } from './sheet'
 import type { Subject } from './subject'
 
@@ -31,7 +30,7 @@ export function photoPages(subject: Subject, sheets: Sheets): void {
       const under: Mark = {
         kind: 'words',
         at: [left, top + highMm - 2],
-        text: shortened(words, LETTERS.small, wideMm),
+        ...fitted(words, LETTERS.small, wideMm),
         sizeMm: LETTERS.small,
       }
       marks.push({ kind: 'picture', at: [left, top], wideMm, highMm: highMm - WORDS_MM, picture: photo }, under)

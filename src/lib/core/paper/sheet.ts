@@ -1,8 +1,8 @@
-import { shortened, wrapped, type LetterWeight } from '../draw'
+import { wrapped, type LetterWeight } from '../draw'
 import { isInInches, type LengthUnit } from '../units'
 import type { Frame } from './flow'
 import { MARGIN_MM, sizeOf, type Format } from './format'
-import { LETTERS, rule, type Mark, type Page, type Tone } from './page'
+import { fitted, LETTERS, rule, type Mark, type Page, type Tone } from './page'
 
 /** The head of the shop’s paper, as it keeps it for all its jobs. */
 export interface Letterhead {
@@ -146,7 +146,7 @@ const words = (
   sizeMm: number,
   wide: number,
   { weight = 'regular' as LetterWeight, tone = 'ink' as Tone, anchor = 'start' as 'start' | 'end' } = {},
-): Mark => ({ kind: 'words', at, text: shortened(text, sizeMm, wide, weight), sizeMm, weight, tone, anchor })
+): Mark => ({ kind: 'words', at, ...fitted(text, sizeMm, wide, weight), sizeMm, weight, tone, anchor })
 
 /** A bar of known lengths: half a metre and a metre, or a foot and three. */
 function scaleBar(left: number, top: number, scale: number, unit: LengthUnit, wide: number): readonly Mark[] {
@@ -238,13 +238,18 @@ type Cell = (
   of: number,
 ) => readonly Mark[]
 
+const ADDRESS_LINES = 4
+
 const shopCell: Cell = (left, top, wide, _draft, { letterhead }) => {
   const { name, address, markShape } = letterhead
   const markHigh = 12
   const markWide = markShape === undefined ? 0 : Math.min(wide * 0.45, markHigh * markShape)
   const x = markWide === 0 ? left : left + markWide + 2.5
   const rest = wide - (x - left)
-  const lines = wrapped(address, LETTERS.fine, rest).slice(0, 3)
+  const all = wrapped(address, LETTERS.fine, rest)
+  // the last line that there is room for says where more is missing
+  const lines =
+    all.length <= ADDRESS_LINES ? all : [...all.slice(0, ADDRESS_LINES - 1), all.slice(ADDRESS_LINES - 1).join(', ')]
   return [
     ...(markWide === 0
       ? []
@@ -252,7 +257,7 @@ const shopCell: Cell = (left, top, wide, _draft, { letterhead }) => {
           { kind: 'picture', at: [left, top + 3.5], wideMm: markWide, highMm: markHigh, picture: SHOP_MARK },
         ] as const)),
     words([x, top + 5.8], name, LETTERS.head, rest, { weight: 'semibold' }),
-    ...lines.map((text, index) => words([x, top + 9.4 + index * 2.9], text, LETTERS.fine, rest, { tone: 'soft' })),
+    ...lines.map((text, index) => words([x, top + 9.2 + index * 2.6], text, LETTERS.fine, rest, { tone: 'soft' })),
   ]
 }
 

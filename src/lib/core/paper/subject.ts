@@ -50,34 +50,58 @@ export function sayDate(date: string): string {
   return name === undefined ? date : `${Number(day)} ${name} ${year}`
 }
 
-/** @throws RangeError for a variant or mode that is none. */
-export function subjectOf(asked: Asked): Subject {
-  const { job, variantId, modeIds, scale } = asked
+/** What follows from a variant whatever of it is asked for. */
+interface Known extends Pick<Subject, 'plan' | 'interior' | 'review' | 'faults' | 'demands' | 'names' | 'numbers'> {
+  /** In all modes. */
+  readonly all: readonly Scene[]
+}
+
+/** Several sheets are made of one document, which never changes: what follows from it is worked out once. */
+const known = new WeakMap<Job, Map<string, Known>>()
+
+function knownOf(job: Job, variantId: string): Known {
+  const variants = known.get(job) ?? new Map<string, Known>()
+  known.set(job, variants)
+  const before = variants.get(variantId)
+  if (before !== undefined) return before
   const variant = Object.hasOwn(job.variants, variantId) ? job.variants[variantId] : undefined
   if (variant === undefined) throw new RangeError(`there is no variant “${variantId}”`)
   const { plan } = variant
-  for (const id of modeIds ?? []) if (!Object.hasOwn(plan.modes, id)) throw new RangeError(`there is no mode “${id}”`)
   const interior = planInterior(job.shell, plan)
   const { review } = evaluate(job, variantId)
   const all = scenesOf(variant, interior)
-  const scenes = modesOf(plan).flatMap(([id]) =>
-    modeIds === undefined || modeIds.length === 0 || modeIds.includes(id)
-      ? (all.find(({ modeId }) => modeId === id) ?? [])
-      : [],
-  )
   const findings = review.modes.flatMap((mode) => mode.findings)
   const placed = new Map(all.flatMap((scene) => scene.placed.map((one) => [one.id, one] as const)))
-  return {
-    ...asked,
+  const now: Known = {
     plan,
-    unit: job.units,
     interior,
-    scenes,
+    all,
     review,
     faults: faultsOf(review),
     demands: demandStates(job.brief, all, findings),
     names: namesOf(job, plan),
     numbers: numbered([...placed.values()]),
+  }
+  variants.set(variantId, now)
+  return now
+}
+
+/** @throws RangeError for a variant or mode that is none. */
+export function subjectOf(asked: Asked): Subject {
+  const { job, variantId, modeIds, scale } = asked
+  const { all, ...rest } = knownOf(job, variantId)
+  const { plan } = rest
+  for (const id of modeIds ?? []) if (!Object.hasOwn(plan.modes, id)) throw new RangeError(`there is no mode “${id}”`)
+  const scenes = modesOf(plan).flatMap(([id]) =>
+    modeIds === undefined || modeIds.length === 0 || modeIds.includes(id)
+      ? (all.find(({ modeId }) => modeId === id) ?? [])
+      : [],
+  )
+  return {
+    ...asked,
+    ...rest,
+    unit: job.units,
+    scenes,
     scales: scale === undefined ? scalesIn(job.units) : [scale],
   }
 }

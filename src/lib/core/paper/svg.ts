@@ -1,5 +1,4 @@
-import { escapeXml, figure, INK, printable, RIGHT_TO_LEFT, SVG_DEFS, svgOpen, viewSvg } from '../draw'
-import type { Gravity } from '../review'
+import { escapeXml, figure, INK, printable, RIGHT_TO_LEFT, SIGNS, SVG_DEFS, svgOpen, viewSvg } from '../draw'
 import type { Mark, Page, Tone } from './page'
 
 const TONES: Readonly<Record<Tone, string>> = {
@@ -11,12 +10,7 @@ const TONES: Readonly<Record<Tone, string>> = {
   note: '#55635F',
 }
 
-/** The shapes of gravity, about their middle; 16 of their units are a sign. */
-const SIGNS: Readonly<Record<Gravity, { readonly d: string; readonly textY: number }>> = {
-  stop: { d: 'M-7 -4L0 -8L7 -4L7 4L0 8L-7 4Z', textY: 3.2 },
-  caution: { d: 'M0 -8L8 7L-8 7Z', textY: 5 },
-  note: { d: 'M-7 0A7 7 0 1 1 7 0A7 7 0 1 1 -7 0Z', textY: 3.2 },
-}
+/** A unit of the shapes of gravity on paper: 16 of them are a sign. */
 const SIGN_MM = 4.4 / 16
 
 /** Pictures by their name, as addresses or data. */
@@ -61,9 +55,9 @@ function markSvg(mark: Mark, index: number, page: string, pictures: Pictures): s
     case 'view':
       return viewSvg(mark.placed, mark.scale, `${page}-${index}`)
     case 'sign': {
-      const { d, textY } = SIGNS[mark.gravity]
+      const { d, numberY } = SIGNS[mark.gravity]
       const [x, y] = mark.at
-      return `<g transform="translate(${figure(x)} ${figure(y)}) scale(${figure(SIGN_MM)})"><path d="${d}" fill="${TONES[mark.gravity]}" stroke="#FFFFFF" stroke-width="1"/><text y="${textY}" font-size="9" font-weight="600" text-anchor="middle" fill="#FFFFFF">${escapeXml(mark.text)}</text></g>`
+      return `<g transform="translate(${figure(x)} ${figure(y)}) scale(${figure(SIGN_MM)})"><path d="${d}" fill="${TONES[mark.gravity]}" stroke="#FFFFFF" stroke-width="1"/><text y="${numberY}" font-size="9" font-weight="600" text-anchor="middle" fill="#FFFFFF">${escapeXml(mark.text)}</text></g>`
     }
     case 'hatch': {
       const box = `x="${figure(mark.at[0])}" y="${figure(mark.at[1])}" width="${figure(mark.wideMm)}" height="${figure(mark.highMm)}"`

@@ -1,15 +1,6 @@
-import {
-  cabSeatItems,
-  planBounds,
-  sectionBounds,
-  shellPlan,
-  shellSection,
-  shellSide,
-  sideBounds,
-  type View,
-} from '../draw'
+import { bodyViews, type View } from '../draw'
 import { spanMiddle } from '../geometry'
-import { bareInterior, type Interior } from '../shell'
+import { bareInterior } from '../shell'
 import { ceilingAreaM2, floorAreaM2, spaceTable, volumeM3 } from '../space'
 import { frameOf, MEASURE_GROUPS, measuresOf, type Measure } from '../survey'
 import { surveyOfShell } from '../readings'
@@ -20,32 +11,6 @@ import { LETTERS, type Page } from './page'
 import { NOTHING_AROUND, putViews, sizeAt, type Drawable } from './place-views'
 import { textFrame, type Sheets } from './sheet'
 import { sheetsFor, type Subject } from './subject'
-
-/** The empty body from above, from its right side, and cut at a station. */
-function bodyViews(interior: Interior, stationMm: number): Readonly<Record<'plan' | 'side' | 'section', View>> {
-  const { shell } = interior
-  const group = (items: View['groups'][number]['items']) => [{ key: 'body', items }]
-  return {
-    plan: {
-      id: 'plan',
-      title: 'From above',
-      bounds: planBounds(interior),
-      groups: group([...shellPlan(interior).items, ...cabSeatItems(shell, 'plan')]),
-    },
-    side: {
-      id: 'right',
-      title: 'Right wall, seen through',
-      bounds: sideBounds(interior),
-      groups: group([...shellSide(interior, 'right').items, ...cabSeatItems(shell, 'right')]),
-    },
-    section: {
-      id: 'section',
-      title: 'Section, seen from behind',
-      bounds: sectionBounds(interior),
-      groups: group(shellSection(interior, stationMm).items),
-    },
-  }
-}
 
 const scaleFor = (sheets: Sheets, drawables: readonly Drawable[], scales: readonly number[]): number =>
   scales.find((scale) =>

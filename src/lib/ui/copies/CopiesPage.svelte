@@ -2,6 +2,7 @@
   import { invalidate } from '$app/navigation'
   import { format } from 'date-fns'
   import { count } from '$lib/core/text'
+  import { printEdge } from '../parts/print-edge.svelte'
   import CopyInside from './CopyInside.svelte'
   import {
     lookInto,
@@ -25,6 +26,7 @@
   const REASONS = { daily: 'daily', asked: 'made by hand', before: 'before another was put back' } as const
   const megabytes = (bytes: number): string => `${Math.max(0.1, bytes / 1e6).toFixed(1)} MB`
 
+  printEdge(() => 'Copies of everything')
   let busy = $state('')
   let said = $state('')
   let wrong = $state('')
@@ -65,7 +67,7 @@
 
 <svelte:head><title>Copies · Zimmerman</title></svelte:head>
 
-<header class="flex h-12 items-center gap-6 border-b border-ink bg-sheet px-6">
+<header class="no-print flex h-12 items-center gap-6 border-b border-ink bg-sheet px-6">
   <a class="text-lg font-bold tracking-tight" style="font-stretch: 110%" href="/" title="All jobs">Zimmerman</a>
   <div class="flex-1"></div>
   <a class="act" href="/">Jobs</a>
@@ -86,7 +88,7 @@
         event.currentTarget.value = ''
       }}
     />
-    <button class="act-main" disabled={busy !== ''} onclick={make}>Make a copy now</button>
+    <button class="no-print act-main" disabled={busy !== ''} onclick={make}>Make a copy now</button>
   </div>
   <p class="mt-2 max-w-2xl text-ink-2">
     One is made every day, and the last {daysKept} are kept. They are in {folder}/copies, on the same disk: save one
@@ -117,7 +119,7 @@
             <td class="py-2 font-semibold tabular-nums">{when}</td>
             <td class="text-ink-2">{REASONS[reason]}</td>
             <td class="pr-8 text-right tabular-nums">{megabytes(bytes)}</td>
-            <td class="text-right">
+            <td class="no-print text-right">
               <button class="act" disabled={busy !== ''} onclick={() => look({ copy: name }, when)}>Look inside</button>
               <a class="ml-5 act" href="/api/copies/{name}" download>Export</a>
               {#if reason !== 'daily'}<button class="ml-5 act" onclick={() => remove(name)}>Remove</button>{/if}

@@ -8,6 +8,7 @@
   import GravityMark from '../parts/GravityMark.svelte'
   import Menu from '../parts/Menu.svelte'
   import NameField from '../parts/NameField.svelte'
+  import { printEdge } from '../parts/print-edge.svelte'
   import NewJobDialog from './NewJobDialog.svelte'
   import DeletedJobs from './DeletedJobs.svelte'
   import {
@@ -29,6 +30,7 @@
   }
   let { jobs, deleted, who }: Props = $props()
 
+  printEdge(() => 'Jobs')
   let creating = $state(false)
   let renaming: string | undefined = $state(undefined)
   let refused: { name: string; message: string; faults: readonly Fault[]; rest?: string } | undefined =
@@ -115,7 +117,7 @@
 <svelte:head><title>Jobs · Zimmerman</title></svelte:head>
 
 <div class="min-h-screen">
-  <header class="flex h-12 items-center gap-6 border-b border-ink bg-sheet px-6">
+  <header class="no-print flex h-12 items-center gap-6 border-b border-ink bg-sheet px-6">
     <span class="text-lg font-bold tracking-tight" style="font-stretch: 110%">Zimmerman</span>
     <span class="text-ink-2">the planning bench for vehicle conversions</span>
     <div class="flex-1"></div>
@@ -131,7 +133,7 @@
     <div class="flex items-baseline gap-6">
       <h1 class="text-xl">Jobs</h1>
       <div class="flex-1"></div>
-      <button class="act" onclick={() => picker?.click()}>Import…</button>
+      <button class="no-print act" onclick={() => picker?.click()}>Import…</button>
       <input
         bind:this={picker}
         type="file"
@@ -143,7 +145,7 @@
           event.currentTarget.value = ''
         }}
       />
-      <button class="act-main" onclick={() => (creating = true)}>New job</button>
+      <button class="no-print act-main" onclick={() => (creating = true)}>New job</button>
     </div>
 
     {#if refused !== undefined}

@@ -2,10 +2,12 @@
   import { capital, count, GRAVITY_WORDS, RULE_GROUP_WORDS, type RuleEntry } from '$lib/core/text'
   import type { RuleGroup } from '$lib/core/review'
   import GravityMark from '../parts/GravityMark.svelte'
+  import { printEdge } from '../parts/print-edge.svelte'
   import Why from '../parts/Why.svelte'
 
   let { book }: { book: readonly (readonly [RuleGroup, readonly RuleEntry[]])[] } = $props()
 
+  printEdge(() => 'Book of rules')
   let wanted = $state('')
   const words = $derived(wanted.trim().toLowerCase())
   const has = (rule: RuleEntry): boolean =>
@@ -20,7 +22,7 @@
 <svelte:head><title>Book of rules · Zimmerman</title></svelte:head>
 
 <div class="min-h-screen">
-  <header class="flex h-12 items-center gap-6 border-b border-ink bg-sheet px-6">
+  <header class="no-print flex h-12 items-center gap-6 border-b border-ink bg-sheet px-6">
     <a href="/" class="text-lg font-bold tracking-tight" style="font-stretch: 110%">Zimmerman</a>
     <span class="text-ink-2">the planning bench for vehicle conversions</span>
   </header>

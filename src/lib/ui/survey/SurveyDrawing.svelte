@@ -1,11 +1,10 @@
 <script lang="ts">
   import { MediaQuery } from 'svelte/reactivity'
-  import type { Bounds } from '$lib/core/draw'
+  import { bodyViews, itemsOf, type Bounds } from '$lib/core/draw'
   import type { Interior } from '$lib/core/shell'
   import type { TapeLine } from '$lib/core/survey'
   import { frameHeight, frameWidth, toScreen, toView, type ViewFrame } from '../drawing/layout'
   import Marks from '../drawing/Marks.svelte'
-  import { fullShellViews } from '../drawing/shell-drawing'
   import type { Found } from '$lib/core/condition'
   import { placedBy, viewedIn, type SurveyView } from './found-marks'
 
@@ -32,7 +31,7 @@
   const LOW_PX = 230
   const alone = $derived(isNarrow.current ? VIEWS.indexOf(tape?.view ?? 'plan') : undefined)
   const cutMm = $derived(tape?.view === 'section' ? tape.xMm : sectionMm)
-  const views = $derived(fullShellViews(body, Math.min(Math.max(cutMm, body.xSpan.min), body.xSpan.max)))
+  const views = $derived(bodyViews(body, Math.min(Math.max(cutMm, body.xSpan.min), body.xSpan.max)))
   const frames = $derived.by((): readonly ViewFrame[] => {
     const size = ({ min, max }: Bounds) => ({ long: max[0] - min[0], high: max[1] - min[1] })
     const [plan, side, section] = [size(views.plan.bounds), size(views.side.bounds), size(views.section.bounds)]
@@ -68,7 +67,7 @@
   )
   const tick = ([x, y]: readonly [number, number]): string => `M${x - 4} ${y + 4}l8 -8`
   const TITLES = ['From above', 'Right wall, seen through', 'Section, seen from behind']
-  const parts = $derived([views.plan.items, views.side.items, views.section.items])
+  const parts = $derived([itemsOf(views.plan), itemsOf(views.side), itemsOf(views.section)])
   /** No mark is smaller than a finger finds. */
   const LEAST_PX = 12
   const marks = $derived(

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { count } from '$lib/core/text'
   import { liningCost, statureStrips } from '$lib/core/suit'
-  import type { Bounds } from '$lib/core/draw'
+  import { bodyViews, itemsOf, type Bounds } from '$lib/core/draw'
   import { clamp, type Vec2 } from '$lib/core/geometry'
   import { modesOf, planInterior, variantsOf } from '$lib/core/job'
   import { cabSpace, clearWidth, type BodyChange } from '$lib/core/shell'
@@ -19,7 +19,6 @@
   import ChangesPanel from './ChangesPanel.svelte'
   import LiningPanel from './LiningPanel.svelte'
   import { BERTH, readingsAt, sayLiningCost, type Probe } from './probe'
-  import { fullShellViews } from '../drawing/shell-drawing'
   import SpaceTable from './SpaceTable.svelte'
   import StripRows from './StripRows.svelte'
 
@@ -72,7 +71,7 @@
 
   let width = $state(600)
   let height = $state(740)
-  const views = $derived(fullShellViews(interior, stationMm))
+  const views = $derived(bodyViews(interior, stationMm))
   const STRIP_PX = 59
   const TITLES_PX = 26 + 28 + 24 + 8
   const frames: readonly [ViewFrame, ViewFrame] = $derived.by(() => {
@@ -204,9 +203,9 @@
             onpointerleave={() => (over = undefined)}
           >
             <text x={frames[0].left} y={frames[0].top - 9} class="view-title">From above</text>
-            <Marks items={views.plan.items} frame={frames[0]} />
+            <Marks items={itemsOf(views.plan)} frame={frames[0]} />
             <text x={frames[1].left} y={frames[1].top - 9} class="view-title">Right wall, seen through</text>
-            <Marks items={views.side.items} frame={frames[1]} />
+            <Marks items={itemsOf(views.side)} frame={frames[1]} />
             <StripRows
               {strips}
               xSpan={{ min: interior.xSpan.min, max: reachMm }}
@@ -232,7 +231,7 @@
             onpointerdown={(event) => (set = pointInSection(event))}
             onpointerleave={() => (over = undefined)}
           >
-            <Marks items={views.section.items} frame={sectionFrame} />
+            <Marks items={itemsOf(views.section)} frame={sectionFrame} />
             <path d={cross(toScreen(sectionFrame, [-at.yMm, at.zMm]))} class="cross" />
           </svg>
           <div class="grid grid-cols-1 gap-y-px text-[0.9286rem]">
