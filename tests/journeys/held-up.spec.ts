@@ -114,6 +114,14 @@ const HEAVY: readonly (readonly [string, string, () => unknown, number, string])
   ['a drawing of 400 fittings', '/api/draw', () => plansOf(400, 5, 1), 200, ''],
 ]
 
+/** All that is refused, and of what is answered the first of each route: a busy machine takes minutes for the rest. */
+const TRIED = PROOF
+  ? HEAVY
+  : HEAVY.filter(
+      ([, where, , status], index) =>
+        status === 422 || index === HEAVY.findIndex(([, other, , answered]) => other === where && answered === 200),
+    )
+
 let potter: Job | undefined
 const withGear = (entries: number, count: number, alike: boolean) => ({
   ...potter!,
@@ -132,7 +140,7 @@ test('no document holds up another who saves or opens a page; what is too much i
   potter = (await (await fetch(`${server.address}/api/jobs/job-potter`)).json()) as Job
   const faults: string[] = []
   const figures: (readonly [string, string])[] = []
-  for (const [what, where, make, status, before] of HEAVY) {
+  for (const [what, where, make, status, before] of TRIED) {
     const body = make()
     const bytes = JSON.stringify(body).length
     const other = someone()
