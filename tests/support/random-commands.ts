@@ -3,6 +3,7 @@ import type { Command, Job, Plan, SimpleCommand } from '../../src/lib/core/job'
 import { BODY_CHANGE_KINDS, newChange } from '../../src/lib/core/shell'
 import { GENERIC_SHELLS } from '../../src/lib/core/shells'
 import { FOUND_KINDS, newFound } from '../../src/lib/core/condition'
+import { CLIMATE_IDS } from '../../src/lib/core/sky'
 import { newSurvey } from '../../src/lib/core/readings'
 
 type Random = () => number
@@ -163,6 +164,36 @@ const MAKERS: Makers = {
   'weighing.base': (at) => ({
     type: 'weighing.base',
     id: at.often(0.3) ? null : at.id(Object.keys(at.job.weight?.weighings ?? {}), 'weighing'),
+  }),
+  'power.assume': (at) => ({ type: 'power.assume', key: 'darkDays', value: at.often(0.4) ? null : at.whole(0, 30) }),
+  'power.leg': (at) => ({
+    type: 'power.leg',
+    id: at.id(Object.keys(at.job.power?.legs ?? {}), 'leg'),
+    leg: at.often(0.3)
+      ? null
+      : {
+          from: at.whole(1, 12),
+          to: at.whole(1, 12),
+          latitudeDeg: at.whole(-60, 70),
+          climate: at.pick(CLIMATE_IDS),
+          nights: at.whole(0, 31),
+          drivingHours: at.whole(0, 6),
+          hookUpEvery: at.whole(0, 7),
+        },
+  }),
+  'power.extra': (at) => ({
+    type: 'power.extra',
+    id: at.id(Object.keys(at.job.power?.extras ?? {}), 'load'),
+    extra: at.often(0.3)
+      ? null
+      : { label: 'A pump', from: 'battery', watts: at.whole(1, 90), hours: at.whole(0, 24), when: 'day' },
+  }),
+  'power.load': (at) => ({ type: 'power.load', id: 'fit-cold-0', hours: at.often(0.4) ? null : at.whole(0, 24) }),
+  'power.weather': (at) => ({
+    type: 'power.weather',
+    weather: at.often(0.5)
+      ? null
+      : { name: 'A roof', days: Array.from({ length: 365 }, (_, day) => (day % 7 === 0 ? null : [3, 12, 8])) },
   }),
   'variant.add': (at) => ({
     type: 'variant.add',

@@ -10,4 +10,20 @@ export { sketchOf } from './weight/sketch'
 export { frontShareOf, WHEELS, type Wheel } from './weight/statics'
 export { axlesOf } from './weight/vehicle'
 export { heldAgainst, plannedFor, type Held } from './weight/weighing'
+export {
+  curesOf,
+  findSets,
+  legsByMonth,
+  powerCase,
+  powerReport,
+  powerWeek,
+  usualLeg,
+  type Cure,
+  type Found,
+  type Load,
+  type LoadRow,
+  type PowerReport,
+  type PowerWeek,
+  type School,
+} from './power'
 export { assumedIn, limitsIn, type WeightLedger } from './weight/weight'

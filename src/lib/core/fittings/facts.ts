@@ -55,8 +55,61 @@ export type HoldFact =
       /** The locker round it, if it stands inside the body: its vent, the floor that it drains, and whether its door is tight. */
       readonly locker?: { readonly ventCm2: number; readonly floorCm2: number; readonly isSealed: boolean }
     }
-  /** `gives`: it gives off gas when it is charged. */
-  | { readonly what: 'charge'; readonly wattHours: number; readonly gives: 'gas' | 'nothing' }
+  /** `gives`: it gives off gas when it is charged. `capacityWh` is what its maker calls its capacity, of which `wattHours` can be drawn. */
+  | {
+      readonly what: 'charge'
+      readonly wattHours: number
+      readonly capacityWh: number
+      readonly volts: number
+      readonly chemistry: Chemistry
+      readonly gives: 'gas' | 'nothing'
+    }
+
+export const CHEMISTRIES = ['lithium', 'lead', 'sealed'] as const
+export type Chemistry = (typeof CHEMISTRIES)[number]
+
+/** By which habit of its people, or by what weather, a thing runs; the hours follow from the brief and the climate. */
+export const HABITS = [
+  'always',
+  'guarding',
+  'cold',
+  'heating',
+  'cooling',
+  'airing',
+  'cooking',
+  'warming-food',
+  'baking',
+  'hot-water',
+  'lit',
+  'reading',
+  'coming-in',
+  'watching',
+  'listening',
+  'lifting',
+  'driving',
+] as const
+export type Habit = (typeof HABITS)[number]
+
+/** What draws current. Watts are typical of the kind, common practice, no source, where it has no figure of its own. */
+export interface DrawFact {
+  readonly by: Habit
+  /** Mains voltage comes from the inverter, or from a hook-up. */
+  readonly from: 'battery' | 'mains'
+  /** While it runs. */
+  readonly watts: number
+  /** While it only waits, day and night. */
+  readonly waitingWatts?: number
+  /** In the moment that it starts, as a multiple of its watts. */
+  readonly surge?: number
+}
+
+/** What gives current, or makes one of another. */
+export type GiveFact =
+  | { readonly what: 'sun'; readonly watts: number; readonly roofM2: number }
+  /** A charger: from where, and how much of it. */
+  | { readonly what: 'charger'; readonly from: 'sun' | 'engine' | 'mains'; readonly amps: number }
+  /** Mains voltage made of the battery’s. */
+  | { readonly what: 'mains'; readonly watts: number; readonly waitingWatts: number }
 
 interface ColdFact {
   readonly litres: number
@@ -126,6 +179,8 @@ export interface Facts {
   readonly light: LightFact | undefined
   readonly holds: readonly HoldFact[]
   readonly cold: ColdFact | undefined
+  readonly draws: readonly DrawFact[]
+  readonly gives: readonly GiveFact[]
   /** What of it hangs or swings when the vehicle moves or someone brushes by. */
   readonly swings: 'cloth' | 'leaf' | 'nothing'
   readonly treads: readonly TreadFact[]
@@ -177,6 +232,8 @@ export const PLAIN: Facts = {
   light: undefined,
   holds: [],
   cold: undefined,
+  draws: [],
+  gives: [],
   swings: 'nothing',
   treads: [],
   liftsPeople: false,

@@ -23,3 +23,9 @@ export const flueAdjust: { readonly [K in keyof typeof flueParameters]: Adjust<F
   },
   intakeMm: measure('intake'),
 }
+
+/** The fan and pump of a heater that burns something while it runs, and its glow plug as it starts. Typical, common practice, no source. */
+export const FAN_WATTS = 25
+export const GLOW = 4
+/** An element that a campsite’s socket bears. Common practice, no source. */
+export const ELEMENT_MOST_W = 1800

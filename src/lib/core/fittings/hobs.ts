@@ -1,5 +1,5 @@
 import type { Caution } from './contract'
-import type { HeatFact } from './facts'
+import type { DrawFact, HeatFact } from './facts'
 
 /** What a built-in hob cooks with. */
 export const HOB_FUELS = ['gas', 'induction', 'diesel'] as const
@@ -25,3 +25,14 @@ export const HOB_CAUTION = { gas: 'gas', induction: 'mains', diesel: 'fuel' } as
   HobFuel,
   Caution
 >
+
+/** The fan and the pump of a diesel hob. Typical, common practice, no source. */
+const DIESEL_HOB_W = 20
+
+/** What a hob draws: an induction hob that is used by one ring at a time, a diesel one for its fan. */
+export const hobDraws = (fuel: HobFuel, rings: number): readonly DrawFact[] =>
+  fuel === 'gas'
+    ? []
+    : fuel === 'induction'
+      ? [{ by: 'cooking', from: 'mains', watts: Math.min(rings, 2) * RING_WATTS.induction, waitingWatts: 1 }]
+      : [{ by: 'cooking', from: 'battery', watts: DIESEL_HOB_W }]

@@ -52,7 +52,17 @@ export {
   type Handle,
   type HandleRef,
 } from './handles'
-export { burnsFuel, heatsWith, held, type AlarmSense, type Facts, type HeatFact } from './facts'
+export {
+  burnsFuel,
+  heatsWith,
+  held,
+  type AlarmSense,
+  type Chemistry,
+  type DrawFact,
+  type Facts,
+  type Habit,
+  type HeatFact,
+} from './facts'
 export {
   stanceChangeOf,
   clearancesOf,

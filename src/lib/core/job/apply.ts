@@ -9,6 +9,7 @@ import { DRAWN_HANDLERS } from './handlers/drawn'
 import { FITTING_HANDLERS } from './handlers/fitting'
 import { MODE_HANDLERS } from './handlers/mode'
 import { unreadable } from './handlers/kit'
+import { POWER_HANDLERS } from './handlers/power'
 import { RULE_HANDLERS } from './handlers/rules'
 import { VARIANT_HANDLERS } from './handlers/variant'
 import { VEHICLE_HANDLERS } from './handlers/vehicle'
@@ -26,6 +27,7 @@ const HANDLERS = {
   ...MODE_HANDLERS,
   ...RULE_HANDLERS,
   ...WEIGHT_HANDLERS,
+  ...POWER_HANDLERS,
 } satisfies Record<SimpleCommand['type'], unknown>
 
 function run(job: Draft<Job>, command: SimpleCommand): void {

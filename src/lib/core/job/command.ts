@@ -19,6 +19,14 @@ import { patchSchema } from './patch'
 import { houseRuleSchema, ownRulesSchema, ruleSettingSchema } from './rules-schema'
 import { undoneSchema } from './told-schema'
 import { ASSUMED, AXLE_FIGURES, MASS_FIGURES, weighingSchema, type AssumedKey } from './weight-schema'
+import {
+  extraSchema,
+  legSchema,
+  loadIdSchema,
+  POWER_ASSUMED,
+  weatherSchema,
+  type PowerAssumedKey,
+} from './power-schema'
 import { drawnSchema } from './drawn-schema'
 import { figureSchema, fittingSchema, fixingSchema, groupSchema, MAX_MODES, modeSchema, waiverSchema } from './schema'
 
@@ -58,6 +66,18 @@ const simple = [
   command('weighing.put', { id, weighing: weighingSchema }),
   command('weighing.remove', { id }),
   command('weighing.base', { id: id.nullable() }),
+  command('power.assume', {
+    key: z.enum(Object.keys(POWER_ASSUMED) as [PowerAssumedKey]),
+    value: z.number().nullable(),
+  }),
+  command('power.leg', { id, leg: legSchema.nullable() }),
+  command('power.extra', { id, extra: extraSchema.nullable() }),
+  command('power.load', {
+    id: loadIdSchema,
+    hours: z.number().min(0).max(24).nullable().optional(),
+    onlyHookUp: z.boolean().nullable().optional(),
+  }),
+  command('power.weather', { weather: weatherSchema.nullable() }),
   command('variant.add', { id, name: wordsSchema(60).min(1), from: id.optional() }),
   command('variant.rename', { variant: id, name: wordsSchema(60).min(1) }),
   command('variant.remove', { variant: id }),

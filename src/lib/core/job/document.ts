@@ -69,7 +69,9 @@ const DROPPABLE: readonly RegExp[] = [
   /^brief\.(people|pets|gear|demands|adjust)\.[^.]+/,
   /^found\.[^.]+/,
   /^weight\.weighings\.[^.]+/,
-  /^(survey|weight|brief\.use)/,
+  /^power\.(legs|extras|loads)\.[^.]+/,
+  /^power\.(weather|assume)/,
+  /^(survey|weight|power|brief\.use)/,
 ]
 /** A parameter, lock or fixing that is out of order goes back to what is usual. */
 const RESETTABLE = /^variants\.[^.]+\.plan\.fittings\.[^.]+\.(parameters\.[^.]+|locked|fixing|label)/

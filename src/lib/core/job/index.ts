@@ -40,6 +40,14 @@ export {
   type Store,
   type Weighing,
 } from './weight-schema'
+export {
+  EXTRA_TIMES,
+  POWER_ASSUMED,
+  POWER_ASSUMED_LIMITS,
+  type Extra,
+  type Leg,
+  type PowerAssumedKey,
+} from './power-schema'
 export type { Fault } from './fault'
 export { faultsOf, guard, parseJob, parseJobText } from './document'
 export { migrate } from './migrations'

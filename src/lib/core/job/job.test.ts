@@ -362,6 +362,48 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
     key: fc.constantFrom('driverKg', 'personalKg'),
     value: fc.constantFrom(null, 60, 90),
   }),
+  'power.assume': fc.record({
+    type: fc.constant('power.assume'),
+    key: fc.constantFrom('darkDays', 'pricePerWh'),
+    value: fc.constantFrom(null, 0, 4),
+  }),
+  'power.leg': fc.record({
+    type: fc.constant('power.leg'),
+    id: fc.constantFrom('leg-a', 'leg-b'),
+    leg: fc.record({
+      from: fc.integer({ min: 1, max: 12 }),
+      to: fc.integer({ min: 1, max: 12 }),
+      latitudeDeg: fc.integer({ min: -60, max: 70 }),
+      climate: fc.constantFrom('desert', 'dark-north'),
+      nights: fc.integer({ min: 0, max: 31 }),
+      drivingHours: fc.constantFrom(0, 2.5),
+      hookUpEvery: fc.integer({ min: 0, max: 31 }),
+    }),
+  }),
+  'power.extra': fc.record({
+    type: fc.constant('power.extra'),
+    id: fc.constantFrom('load-a', 'load-b'),
+    extra: fc.record({
+      label: fc.constantFrom('Kettle', 'Breathing machine'),
+      from: fc.constantFrom('battery', 'mains'),
+      watts: fc.integer({ min: 1, max: 2000 }),
+      hours: fc.integer({ min: 0, max: 24 }),
+      when: fc.constantFrom('day', 'evening', 'night', 'always'),
+    }),
+  }),
+  'power.load': fc.record(
+    {
+      type: fc.constant('power.load'),
+      id: fc.constantFrom('fit-cold-0', 'person-a-desk'),
+      hours: fc.constantFrom(null, 0, 7),
+      onlyHookUp: fc.constantFrom(null, true, false),
+    },
+    { requiredKeys: ['type', 'id'] },
+  ),
+  'power.weather': fc.record({
+    type: fc.constant('power.weather'),
+    weather: fc.constantFrom({ name: 'A roof', days: Array.from({ length: 365 }, () => null) }),
+  }),
   'weighing.put': fc.record({
     type: fc.constant('weighing.put'),
     id: fc.constantFrom('weighing-a', 'weighing-b'),

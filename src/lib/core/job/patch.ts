@@ -26,6 +26,7 @@ const ROOTS: ReadonlySet<string | number> = new Set([
   'survey',
   'found',
   'weight',
+  'power',
   'rules',
   'variants',
 ])

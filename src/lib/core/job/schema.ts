@@ -17,6 +17,7 @@ import { foundSchema, MOST_FOUND, type FoundList } from '../condition'
 import { surveySchema, type Survey } from '../readings'
 import { drawnSchema, MAX_DRAWN, type Drawn } from './drawn-schema'
 import { ownRulesSchema, type OwnRules } from './rules-schema'
+import { powerSchema, type PowerNotes } from './power-schema'
 import { weightSchema, type WeightNotes } from './weight-schema'
 import { LENGTH_UNITS, type LengthUnit } from '../units'
 
@@ -177,6 +178,7 @@ const shape = z.looseObject({
   survey: surveySchema.optional().describe('The vehicle as it is being measured'),
   found: recordOf(foundSchema, MOST_FOUND).optional().describe('What was found on the vehicle as it was bought'),
   weight: weightSchema.optional().describe('What is taken of its masses, and what weighbridges read'),
+  power: powerSchema.optional().describe('Where it is through the year, and what is taken of its current'),
   rules: ownRulesSchema.optional().describe('What this job asks otherwise than the book of rules'),
   variants: recordOf(variantSchema, MAX_VARIANTS).refine((variants) => Object.keys(variants).length > 0, {
     message: 'a job needs a variant',
@@ -195,6 +197,7 @@ export interface Job {
   readonly survey?: Survey | undefined
   readonly found?: FoundList | undefined
   readonly weight?: WeightNotes | undefined
+  readonly power?: PowerNotes | undefined
   readonly rules?: OwnRules | undefined
   readonly variants: Readonly<Record<string, Variant>>
 }

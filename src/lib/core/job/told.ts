@@ -106,6 +106,14 @@ const DATA: DataOf = {
     const on = id === null ? undefined : job.weight?.weighings?.[id]?.on
     return on === undefined ? {} : { to: on }
   },
+  'power.assume': ({ key, value }) => ({ kind: key, ...(value === null ? {} : { to: value }) }),
+  'power.leg': () => ({}),
+  'power.extra': ({ extra, id }, job) => {
+    const label = extra?.label ?? job.power?.extras?.[id]?.label
+    return label === undefined ? {} : named(label)
+  },
+  'power.load': ({ hours }) => (hours === null || hours === undefined ? {} : { to: hours }),
+  'power.weather': ({ weather }) => (weather === null ? {} : named(weather.name)),
   'variant.add': ({ name }) => named(name),
   'variant.rename': ({ name }) => named(name),
   'variant.remove': ({ variant }, job) => named(job.variants[variant]?.name),

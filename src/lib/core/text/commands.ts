@@ -4,6 +4,7 @@ import type { Need } from '../brief'
 import { formatLength, formatNumber, type LengthUnit } from '../units'
 import { CHOICE_WORDS, FIXING_WORDS, KIND_WORDS, parameterWord, stanceWord } from './fitting-words'
 import { FOUND_WORDS } from './condition'
+import { POWER_ASSUMED_WORDS } from './power'
 import { ASSUMED_WORDS, MASS_WORDS } from './weight'
 import { aOrAn, count, person, quoted, small } from './grammar'
 import { CHANGE_WORDS, NEED_WORDS } from './words'
@@ -103,6 +104,13 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part, unit: LengthUni
   'weighing.remove': ({ to = '' }) => `Removed the weighing of ${to}`,
   'weighing.base': ({ to }) =>
     to === undefined ? 'Took the empty vehicle from its papers' : `Took the empty vehicle as weighed on ${to}`,
+  'power.assume': ({ kind, to }) =>
+    `Assumed for power: ${known(POWER_ASSUMED_WORDS, kind) ?? 'a figure'}${to === undefined ? ', as suggested' : ` ${to}`}`,
+  'power.leg': () => 'Changed where it is through the year',
+  'power.extra': ({ name }) => `Changed what else draws: ${name ?? 'a thing'}`,
+  'power.load': ({ to }) =>
+    to === undefined ? 'Changed when something draws' : `Set how long something draws: ${to} h a day`,
+  'power.weather': ({ name }) => (name === undefined ? 'Took typical weather again' : `Took measured weather: ${name}`),
   'variant.add': ({ name = '' }) => `Added variant “${name}”`,
   'variant.rename': ({ name = '' }) => `Renamed a variant “${name}”`,
   'variant.remove': ({ name = '' }) => `Deleted variant “${name}”`,

@@ -66,8 +66,8 @@ export const ofIt = (whole: string, part: string): string =>
   whole.endsWith('”') ? `the ${part} of ${whole}` : `${whole}’s ${part}`
 
 /** “galley, shower and bed”. */
-export const list = (parts: readonly string[]): string =>
-  parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
+export const list = (parts: readonly string[], last: 'and' | 'or' = 'and'): string =>
+  parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} ${last} ${parts.at(-1)}`
 
 export interface Counted {
   readonly one: string

@@ -71,5 +71,21 @@ export {
   sayWorst,
   STORE_WORDS,
 } from './weight'
+export {
+  CLIMATE_WORDS,
+  monthName,
+  POWER_ASSUMED_UNITS,
+  POWER_ASSUMED_WORDS,
+  sayAmpHours,
+  sayCure,
+  sayDark,
+  sayDay,
+  sayLatitude,
+  sayLoad,
+  sayPower,
+  saySet,
+  sayWeatherFault,
+  SCHOOL_WORDS,
+} from './power'
 export { sayChange, sayMinutes, sayMove, type ChangeWords } from './moves'
 export { sayDifference } from './differences'

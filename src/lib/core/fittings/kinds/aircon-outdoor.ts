@@ -19,7 +19,11 @@ export const airconOutdoor = machine({
   home: underTheFloor,
   isOutside: true,
   services: () => [],
-  facts: () => ({ ...BOUGHT, noiseDb: 50 }),
+  facts: (p) => ({
+    ...BOUGHT,
+    noiseDb: 50,
+    draws: [{ by: 'cooling', from: 'mains', watts: p.watts, waitingWatts: 3, surge: 3 }],
+  }),
   adjust: { watts: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2

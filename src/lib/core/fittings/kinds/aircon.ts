@@ -19,7 +19,11 @@ export const aircon = machine({
   home: onTheRoof,
   isOutside: true,
   services: () => [{ type: 'air', quantity: 1 }],
-  facts: () => ({ ...BOUGHT, noiseDb: 52 }),
+  facts: (p) => ({
+    ...BOUGHT,
+    noiseDb: 52,
+    draws: [{ by: 'cooling', from: 'mains', watts: p.watts, waitingWatts: 3, surge: 3 }],
+  }),
   adjust: { watts: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2

@@ -16,7 +16,12 @@ export const alarm = machine({
   extra: { senses: choiceParameter(ALARM_SENSES) },
   part: 'alarm',
   home: upTheWall(1700),
-  facts: (p) => ({ ...BOUGHT, guards: { senses: p.senses } }),
+  facts: (p) => ({
+    ...BOUGHT,
+    guards: { senses: p.senses },
+    // a smoke alarm lives on a cell of its own
+    draws: p.senses === 'smoke' ? [] : [{ by: 'guarding', from: 'battery', watts: 1 }],
+  }),
   adjust: { senses: DETAIL },
   features: (p) => [
     ring('front', 0, p.heightMm / 2, p.heightMm * 0.36),

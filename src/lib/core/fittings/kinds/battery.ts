@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { DETAIL, DETAIL_MM } from '../adjust'
 import { piece } from '../boards'
-import { BOUGHT } from '../facts'
+import { BOUGHT, CHEMISTRIES } from '../facts'
 import { machine } from '../machine'
 import { choiceParameter, countParameter, lengthParameter, onTheWall } from '../shapes'
 import { line, parted, ring } from '../symbols'
@@ -23,9 +23,7 @@ export const battery = machine({
     [240, 120, 500],
   ],
   extra: {
-    chemistry: choiceParameter(['lithium', 'lead', 'sealed']).describe(
-      'Sealed lead gasses only when it is charged wrongly',
-    ),
+    chemistry: choiceParameter(CHEMISTRIES).describe('Sealed lead gasses only when it is charged wrongly'),
     ampHours: z.number().min(20).max(1200).default(100),
     volts: countParameter(12, 12, 48),
     cablesMm: lengthParameter(120, 60, 300).describe('Room above its poles'),
@@ -37,7 +35,16 @@ export const battery = machine({
   facts: (p) => ({
     ...BOUGHT,
     electrics: 'battery',
-    holds: [{ what: 'charge', wattHours: usableWh(p), gives: p.chemistry === 'lead' ? 'gas' : 'nothing' }],
+    holds: [
+      {
+        what: 'charge',
+        wattHours: usableWh(p),
+        capacityWh: p.ampHours * p.volts,
+        volts: p.volts,
+        chemistry: p.chemistry,
+        gives: p.chemistry === 'lead' ? 'gas' : 'nothing',
+      },
+    ],
   }),
   adjust: { chemistry: DETAIL, ampHours: DETAIL, volts: DETAIL, cablesMm: DETAIL_MM },
   features: (p) => {

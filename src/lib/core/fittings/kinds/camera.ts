@@ -16,7 +16,10 @@ export const camera = machine({
   extra: { looks: choiceParameter(['behind', 'inside']) },
   part: 'camera',
   home: upTheWall(1750),
-  facts: () => BOUGHT,
+  facts: (p) => ({
+    ...BOUGHT,
+    draws: [{ by: p.looks === 'behind' ? 'driving' : 'guarding', from: 'battery', watts: 4 }],
+  }),
   adjust: { looks: DETAIL },
   features: (p) => [
     ring('front', 0, p.heightMm / 2, Math.min(p.lengthMm, p.heightMm) * 0.32),

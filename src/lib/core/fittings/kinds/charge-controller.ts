@@ -18,7 +18,7 @@ export const chargeController = machine({
   part: 'charge-controller',
   home: upTheWall(300),
   serviced: () => [['inverter', 'front', 400]],
-  facts: () => ({ ...BOUGHT, electrics: 'converter' }),
+  facts: (p) => ({ ...BOUGHT, electrics: 'converter', gives: [{ what: 'charger', from: p.from, amps: p.amps }] }),
   adjust: { from: DETAIL, amps: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { END, FRONT, handle, TOP } from '../adjust'
 import { piece } from '../boards'
 import { defineKind } from '../contract'
+import { coldDraw } from '../cold'
 import { BOUGHT } from '../facts'
 import {
   about,
@@ -56,6 +57,7 @@ export const coldBox = defineKind({
     ...BOUGHT,
     noiseDb: COMPRESSOR_DB,
     cold: { litres: litres(p), coldestC: 4 },
+    draws: [coldDraw(litres(p))],
     fronts: [{ what: 'door', hung: p.hinge, latch: 'locking', isOutside: false }],
   }),
   adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, hinge: handle('hinge') },

@@ -3,6 +3,7 @@ import { block } from '../../geometry'
 import { DETAIL, END, FRONT, TOP } from '../adjust'
 import { board, piece, PLY_MM } from '../boards'
 import { defineKind } from '../contract'
+import { coldDraw } from '../cold'
 import { BOUGHT } from '../facts'
 import {
   about,
@@ -114,6 +115,7 @@ export const coldChest = defineKind({
     ...BOUGHT,
     noiseDb: COMPRESSOR_DB,
     cold: { litres: litres(p), coldestC: -18 },
+    draws: [coldDraw(litres(p))],
     fronts: [{ what: 'lid', hung: 'back', latch: 'catch', isOutside: stance === 'out-to-the-back' }],
   }),
   adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, slides: DETAIL },

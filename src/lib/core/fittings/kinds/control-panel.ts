@@ -16,7 +16,12 @@ export const controlPanel = machine({
   extra: { shows: choiceParameter(['readings', 'main-switch', 'heating']) },
   part: 'control-panel',
   home: upTheWall(1450),
-  facts: (p) => ({ ...BOUGHT, electrics: 'control', reaches: [{ what: 'controls', zMm: p.heightMm / 2 }] }),
+  facts: (p) => ({
+    ...BOUGHT,
+    draws: [{ by: 'always', from: 'battery', watts: 0.5 }],
+    electrics: 'control',
+    reaches: [{ what: 'controls', zMm: p.heightMm / 2 }],
+  }),
   adjust: { shows: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2

@@ -11,6 +11,8 @@ const DOME_MM = 110
 const MM2_PER_CM2 = 100
 /** On a low speed, at 1 m. Common practice, no source. */
 const FAN_DB = 34
+/** On that speed. Common practice, no source. */
+const FAN_WATTS = 20
 /** Of a strong fan: about 900 ft³/min (1 530 m³/h) in free air, and next to nothing against 60 Pa. Common practice, no source. */
 const FAN_CURVE = [
   [1530, 0],
@@ -55,6 +57,7 @@ export const fanExtract = defineKind({
   facts: (p, stance) => ({
     ...BOUGHT,
     ...(stance === 'running' ? { noiseDb: FAN_DB } : {}),
+    draws: [{ by: 'airing', from: 'battery', watts: FAN_WATTS }],
     air: {
       what: 'fan',
       way: p.blows,

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { DETAIL, ONE_MORE } from '../adjust'
 import { frontHeights, galleyUnit, standAt, unitFacts, unitHollow, unitInside, worktop } from '../base-unit'
 import { piece } from '../boards'
-import { HOB_FUELS, hobHeat, HOB_CAUTION } from '../hobs'
+import { HOB_FUELS, hobHeat, hobDraws, HOB_CAUTION } from '../hobs'
 import { about, above, choiceParameter, countParameter, drawerRoom } from '../shapes'
 import { drawerFront, line, rings } from '../symbols'
 
@@ -49,6 +49,7 @@ export const galleyHob = galleyUnit({
   facts: (p, stance) => ({
     ...unitFacts(p),
     heat: [{ ...hobHeat(p.fuel, p.rings), isLit: stance === 'cooking' }],
+    draws: hobDraws(p.fuel, p.rings),
     isSteaming: stance === 'cooking',
     fronts: [
       {

@@ -22,6 +22,7 @@ export const heaterFlow = machine({
   facts: (p) => ({
     ...BOUGHT,
     heat: [{ how: 'enclosed', fuel: 'gas', isLit: true, watts: p.kilowatts * 1000, warms: 'water' }],
+    draws: [{ by: 'hot-water', from: 'battery', watts: 2 }],
     flue: { exhaustMm: p.flueMm, intakeMm: p.intakeMm },
   }),
   adjust: { kilowatts: DETAIL, ...flueAdjust },

@@ -10,6 +10,8 @@ import { line, ring, strokes } from '../symbols'
 const WATTS = { electric: 800, engine: 5000, gas: 2000 } as const
 const HEATS = { electric: ['electric'], engine: ['engine'], gas: ['gas'], both: ['electric', 'engine'] } as const
 
+const ELECTRIC: readonly string[] = ['electric', 'both']
+
 /** A water heater with its store. An electric one goes on a timer: it is a big load. */
 export const heaterWater = machine({
   id: 'heater-water',
@@ -32,6 +34,7 @@ export const heaterWater = machine({
     heat: HEATS[p.heatedBy].map((fuel) => ({ how: 'enclosed', fuel, isLit: true, watts: WATTS[fuel], warms: 'water' })),
     flue: p.heatedBy === 'gas' ? { exhaustMm: 0 } : undefined,
     holds: [{ what: 'water', litres: p.litres }],
+    draws: ELECTRIC.includes(p.heatedBy) ? [{ by: 'hot-water', from: 'mains', watts: WATTS.electric }] : [],
   }),
   adjust: { litres: DETAIL, heatedBy: DETAIL },
   features: (p) => {

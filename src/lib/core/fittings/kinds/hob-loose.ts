@@ -35,6 +35,7 @@ export const hobLoose = defineKind({
     return {
       ...BOUGHT,
       heat: [{ how: 'induction', fuel: 'electric', isLit, watts: PLATE_WATTS, warms: 'pans' }],
+      draws: [{ by: 'cooking', from: 'mains', watts: PLATE_WATTS }],
       isSteaming: isLit,
     }
   },

@@ -16,7 +16,7 @@ export const hotspot = machine({
   extra: { aerial: choiceParameter(['of-its-own', 'on-the-roof']) },
   part: 'hotspot',
   home: underTheRoof,
-  facts: () => ({ ...BOUGHT, electrics: 'control' }),
+  facts: () => ({ ...BOUGHT, electrics: 'control', draws: [{ by: 'always', from: 'battery', watts: 8 }] }),
   adjust: { aerial: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2

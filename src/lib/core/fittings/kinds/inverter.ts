@@ -8,6 +8,10 @@ import { levels, line, ring } from '../symbols'
 
 /** Of its fan under load, at 1 m. Common practice, no source. */
 const FAN_DB = 42
+/** What it takes while nothing is plugged in, of its watts. Common practice, no source. */
+const WAITING = 0.0075
+/** One that charges too gives an ampere at 12 V for so many watts of its own. Common practice, no source. */
+const WATTS_AN_AMP = 25
 
 /** An inverter, a charger, or both in one, with air round it. */
 export const inverter = machine({
@@ -21,7 +25,17 @@ export const inverter = machine({
   part: 'inverter',
   home: upTheWall(100),
   serviced: () => [['inverter', 'front', 400]],
-  facts: () => ({ ...BOUGHT, noiseDb: FAN_DB, electrics: 'converter' }),
+  facts: (p) => ({
+    ...BOUGHT,
+    noiseDb: FAN_DB,
+    electrics: 'converter',
+    gives: [
+      ...(p.does === 'charger' ? [] : [{ what: 'mains' as const, watts: p.watts, waitingWatts: p.watts * WAITING }]),
+      ...(p.does === 'inverter'
+        ? []
+        : [{ what: 'charger' as const, from: 'mains' as const, amps: p.watts / WATTS_AN_AMP }]),
+    ],
+  }),
   adjust: { does: DETAIL, watts: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2

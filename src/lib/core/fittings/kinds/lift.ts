@@ -43,6 +43,7 @@ export const lift = defineKind({
   facts: (_p, stance) => ({
     ...BOUGHT,
     liftsPeople: true,
+    draws: [{ by: 'lifting', from: 'battery', watts: 800, surge: 2 }],
     treads: stance === 'let-down' ? [{ zMm: 0, isOutside: false }] : [],
   }),
   adjust: { lengthMm: END, platformMm: DETAIL_MM, heightMm: TOP, mostKg: DETAIL },

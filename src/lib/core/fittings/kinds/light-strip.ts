@@ -6,6 +6,9 @@ import { machine } from '../machine'
 import { choiceParameter, underTheRoof } from '../shapes'
 import { levels, line } from '../symbols'
 
+/** Dimmed to half, as it mostly is. Common practice, no source. */
+const WATTS_PER_M = 4
+
 /** A strip of light in its channel, under a locker or along the roof: stuck or clipped on all its length, not on points. */
 export const lightStrip = machine({
   id: 'light-strip',
@@ -22,6 +25,7 @@ export const lightStrip = machine({
   home: underTheRoof,
   facts: (p) => ({
     ...BOUGHT,
+    draws: [{ by: 'lit', from: 'battery', watts: (p.lengthMm / 1000) * WATTS_PER_M }],
     light: { lights: 'room', isSwitched: true, colour: p.colour },
     isHeldAlong: true,
   }),

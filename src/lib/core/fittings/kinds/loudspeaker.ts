@@ -15,7 +15,7 @@ export const loudspeaker = machine({
   extra: {},
   part: 'loudspeaker',
   home: upTheWall(1600),
-  facts: () => BOUGHT,
+  facts: () => ({ ...BOUGHT, draws: [{ by: 'listening', from: 'battery', watts: 10 }] }),
   adjust: {},
   features: (p) => {
     const r = Math.min(p.lengthMm, p.heightMm)

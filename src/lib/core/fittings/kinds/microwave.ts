@@ -39,6 +39,7 @@ export const microwave = defineKind({
   facts: () => ({
     ...BOUGHT,
     heat: [{ how: 'enclosed', fuel: 'electric', isLit: true, watts: WATTS, warms: 'food' }],
+    draws: [{ by: 'warming-food', from: 'mains', watts: WATTS, waitingWatts: 2 }],
     fronts: [{ what: 'door', hung: 'left', latch: 'catch', isOutside: false }],
   }),
   adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP },

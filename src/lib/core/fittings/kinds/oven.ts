@@ -52,6 +52,7 @@ export const oven = defineKind({
   facts: (p) => ({
     ...BOUGHT,
     heat: [{ how: 'enclosed', fuel: p.fuel, isLit: true, watts: WATTS, warms: 'food' }],
+    draws: p.fuel === 'electric' ? [{ by: 'baking', from: 'mains', watts: WATTS }] : [],
     isSteaming: true,
     fronts: [{ what: 'flap', hung: 'bottom', latch: 'catch', isOutside: false }],
   }),

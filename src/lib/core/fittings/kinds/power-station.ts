@@ -9,6 +9,10 @@ import { box, line, parted, ring } from '../symbols'
 /** Share of its capacity that it gives, its own converter’s loss with it; common practice, no source. */
 const USABLE = 0.85
 const KG_PER_WH = 0.011
+const VOLTS = 12
+/** Its converter, while nothing is plugged in; and what share of it is charged in an hour. Common practice, no source. */
+const WAITING_W = 8
+const CHARGED_AN_HOUR = 0.25
 
 /** Battery, converter and sockets in one box with a handle: it is carried home, and charges where it stands. */
 export const powerStation = machine({
@@ -34,7 +38,20 @@ export const powerStation = machine({
   facts: (p) => ({
     ...BOUGHT,
     electrics: 'station',
-    holds: [{ what: 'charge', wattHours: Math.round(p.wattHours * USABLE), gives: 'nothing' }],
+    holds: [
+      {
+        what: 'charge',
+        wattHours: Math.round(p.wattHours * USABLE),
+        capacityWh: p.wattHours,
+        volts: VOLTS,
+        chemistry: 'lithium',
+        gives: 'nothing',
+      },
+    ],
+    gives: [
+      { what: 'mains', watts: p.watts, waitingWatts: WAITING_W },
+      { what: 'charger', from: p.charges, amps: (p.wattHours * CHARGED_AN_HOUR) / VOLTS },
+    ],
     reaches: [{ what: 'controls', zMm: p.heightMm / 2 }],
   }),
   adjust: { wattHours: DETAIL, watts: DETAIL, charges: DETAIL, outlets: ONE_MORE },

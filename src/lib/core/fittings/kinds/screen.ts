@@ -16,7 +16,10 @@ export const screen = machine({
   extra: { build: choiceParameter(['screen', 'projector']) },
   part: 'screen',
   home: upTheWall(1100),
-  facts: () => BOUGHT,
+  facts: (p) => ({
+    ...BOUGHT,
+    draws: [{ by: 'watching', from: 'battery', watts: p.build === 'projector' ? 70 : 30 }],
+  }),
   adjust: { build: DETAIL },
   features: (p) => {
     const half = p.lengthMm / 2

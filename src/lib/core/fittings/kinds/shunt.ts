@@ -15,7 +15,7 @@ export const shunt = machine({
   extra: {},
   part: 'shunt',
   home: upTheWall(200),
-  facts: () => ({ ...BOUGHT, electrics: 'control' }),
+  facts: () => ({ ...BOUGHT, electrics: 'control', draws: [{ by: 'always', from: 'battery', watts: 0.1 }] }),
   adjust: {},
   features: (p) => [
     ...[-1, 1].map((side) => ring('front', side * p.lengthMm * 0.35, p.heightMm / 2, p.heightMm * 0.22, true)),

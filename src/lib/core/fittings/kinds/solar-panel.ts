@@ -24,7 +24,7 @@ export const solarPanel = machine({
   part: 'solar-panel',
   home: onTheRoof,
   isOutside: true,
-  facts: () => BOUGHT,
+  facts: (p) => ({ ...BOUGHT, gives: [{ what: 'sun', watts: p.watts, roofM2: p.lengthMm * p.depthMm * 1e-6 }] }),
   adjust: { watts: DETAIL, build: DETAIL },
   features: (p) => {
     const [half, deep] = [p.lengthMm / 2 - 12, p.depthMm / 2 - 12]

@@ -24,7 +24,7 @@ export const toiletSeparating = toiletKind({
         : above('tub', 'access', [], about(p.lengthMm), about(p.depthMm), p.seatMm, 450),
     ),
   ],
-  facts: () => toiletFacts(20, 'inside'),
+  facts: () => ({ ...toiletFacts(20, 'inside'), draws: [{ by: 'always', from: 'battery', watts: 2 }] }),
   adjust: { ...TOILET_ADJUST, vent: DETAIL, emptied: DETAIL },
   features: (p) => [
     ring('top', 0, -30, Math.min(p.lengthMm, p.depthMm) * 0.36, true),

@@ -1,0 +1,17 @@
+import type { Job } from '../../job'
+import { caseOf, placedInAnyMode, supplyOf, wantsOf, weekOf, type PowerCase, type PowerWeek } from './report'
+import { simulate } from './simulate'
+
+export { curesOf, findSets, type Cure, type Found, type School } from './finder'
+export { legsByMonth, usualLeg } from './journey'
+export { type Load } from './loads'
+export { powerReport, type LoadRow, type PowerReport, type PowerWeek } from './report'
+
+/** All that the year of a variant is run from. */
+export const powerCase = (job: Job, variantId: string): PowerCase => caseOf(job, placedInAnyMode(job, variantId))
+
+/** One week of a variant’s year by the hour. */
+export function powerWeek(job: Job, variantId: string, fromDay: number): PowerWeek {
+  const of = powerCase(job, variantId)
+  return weekOf(of, simulate(supplyOf(of), wantsOf(of)), fromDay)
+}

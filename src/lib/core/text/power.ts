@@ -1,0 +1,187 @@
+import type { Cure, Found, Load, PowerReport, School } from '../budgets'
+import type { Job, PowerAssumedKey } from '../job'
+import { MONTH_OF, DAY_IN_MONTH, type ClimateId, type WeatherFault } from '../sky'
+import { formatNumber } from '../units'
+import { capital, count, list, small } from './grammar'
+import type { Names } from './names'
+
+export const POWER_ASSUMED_WORDS: Readonly<Record<PowerAssumedKey, string>> = {
+  darkDays: 'dark days a year, at most',
+  keptBackPercent: 'kept back for what is vital',
+  sunPercent: 'of a panel’s watts arrives',
+  agePercent: 'of its capacity, some years old',
+  inverterPercent: 'of what the inverter takes comes out',
+  pricePerWh: 'a battery, for a Wh',
+  pricePerPanelW: 'a panel, for a W',
+  pricePerChargerA: 'a charger, for an A',
+}
+export const POWER_ASSUMED_UNITS: Readonly<Record<PowerAssumedKey, '' | '%'>> = {
+  darkDays: '',
+  keptBackPercent: '%',
+  sunPercent: '%',
+  agePercent: '%',
+  inverterPercent: '%',
+  pricePerWh: '',
+  pricePerPanelW: '',
+  pricePerChargerA: '',
+}
+
+export const CLIMATE_WORDS: Readonly<Record<ClimateId, string>> = {
+  desert: 'desert',
+  'dry-summers': 'dry summers',
+  'grey-coast': 'grey coast',
+  'wet-summers': 'wet summers',
+  mountain: 'mountains',
+  'cold-inland': 'cold inland',
+  'warm-and-wet': 'warm and wet',
+  tropics: 'tropics',
+  'dark-north': 'dark north',
+}
+
+export const SCHOOL_WORDS: Readonly<Record<School, string>> = {
+  cheapest: 'cheapest',
+  lightest: 'lightest',
+  'smallest-battery': 'smallest battery',
+  'roof-free': 'roof free',
+  sun: 'by sun alone',
+  'hook-up': 'hook-up only',
+}
+
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+] as const
+export const monthName = (month: number): string => MONTHS[month] ?? ''
+const monthOf = (day: number): string => monthName(MONTH_OF[day] ?? 0)
+/** “8 December”, of a day of the year from 0. */
+export const sayDay = (day: number): string => `${(DAY_IN_MONTH[day] ?? 0) + 1} ${monthOf(day)}`
+
+export const sayAmpHours = (wattHours: number, volts: number): string =>
+  `${formatNumber(Math.round(wattHours / volts))} Ah`
+export const sayLatitude = (latitudeDeg: number): string =>
+  `${formatNumber(Math.abs(latitudeDeg), 0)}° ${latitudeDeg < 0 ? 'S' : 'N'}`
+
+/** What draws, by the name that it has in the plan or the brief. */
+export function sayLoad({ source, key, id }: Load, job: Job, names: Names): string {
+  const person = job.brief.people[source.id]?.label
+  switch (source.kind) {
+    case 'fitting': {
+      const name = capital(names.fitting(source.id))
+      return id.endsWith('-waiting') ? `${name}, waiting` : name
+    }
+    case 'person':
+      return key === 'phones'
+        ? `${person ?? 'Someone'}’s phone and small things`
+        : key === 'bedside'
+          ? `${person ?? 'Someone'}’s machine at the bedside`
+          : key === 'desk'
+            ? `${person ?? 'Someone'}’s desk`
+            : `${person ?? 'Someone'}’s laptop`
+    case 'gear':
+      return `Charging: ${small(job.brief.gear?.[source.id]?.label ?? 'gear')}`
+    case 'extra':
+      return job.power?.extras?.[source.id]?.label ?? 'Something else'
+    case 'plan':
+      return key === 'pump' ? 'Water pump' : 'Inverter, waiting'
+  }
+}
+
+const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh'] as const
+
+/** What would cure it, in a few words. */
+export function sayCure(cure: Cure, job: Job, names: Names): string {
+  switch (cure.what) {
+    case 'battery':
+      return `${cure.ampHours} Ah more`
+    case 'sun':
+      return `${cure.watts} W more of sun`
+    case 'engine':
+      return `a ${cure.amps} A charger for the drive`
+    case 'without':
+      return `living without ${theLoad(cure.load, job, names)} off a hook-up`
+  }
+}
+
+/** A load in the middle of a sentence. */
+function theLoad(load: Load, job: Job, names: Names): string {
+  const said = sayLoad(load, job, names)
+  return load.source.kind === 'fitting' || load.source.kind === 'plan'
+    ? `the ${small(said)}`
+    : said.replace(/^Charging: /, '')
+}
+
+/** The answer in one sentence or two. */
+export function sayPower(report: PowerReport, cures: readonly Cure[], job: Job, names: Names): string {
+  const { rows, plant, darkDays, assumed, firstFail, lowest, livedDays } = report
+  if (livedDays === 0) return 'Nobody sleeps aboard: say how many nights it is lived in.'
+  if (rows.length === 0) return 'Nothing in this plan draws current yet.'
+  if (plant.capacityWh === 0)
+    return 'There is no battery in this plan: what draws has current from the engine, the sun or a hook-up only while they run.'
+  if (darkDays.length === 0) {
+    const day = report.band.reduce((least, [low], at) => (low < (report.band[least]?.[0] ?? 1) ? at : least), 0)
+    return `It holds all year. The lowest is ${formatNumber(Math.round(lowest * 100))}%, in ${monthOf(day)}.`
+  }
+  const failed = rows.find(({ load }) => load.id === firstFail?.loadId)?.load
+  const what = failed === undefined ? 'something' : theLoad(failed, job, names)
+  const which = ORDINALS[(firstFail?.afterDays ?? 1) - 1]
+  const when = monthOf(firstFail?.day ?? 0)
+  const isSun = plant.sunWatts > 0
+  const fails =
+    which === undefined || firstFail === undefined
+      ? `In ${when} ${what} goes.`
+      : `On the ${which} ${isSun ? 'grey ' : ''}day in ${when} ${what} goes.`
+  if (darkDays.length <= assumed.darkDays) return `It holds, as asked. ${fails}`
+  const said = cures.map((cure) => sayCure(cure, job, names))
+  if (said.length === 0) return `${fails} No one thing alone cures it.`
+  return `${fails} ${capital(list(said, 'or'))} ${said.length === 1 ? 'cures' : 'would cure'} it.`
+}
+
+/** How many dark days there are, of how many that are lived in, and what was asked. */
+export function sayDark({ darkDays, livedDays, assumed, darkHours }: PowerReport): string {
+  const days = count(darkDays.length, { one: 'dark day', many: 'dark days' })
+  const hours = darkHours === 0 ? '' : `, ${count(darkHours, { one: 'hour', many: 'hours' })} in all`
+  const asked = assumed.darkDays === 0 ? 'none' : formatNumber(assumed.darkDays)
+  return `${capital(days)} in a year of ${count(livedDays, { one: 'night', many: 'nights' })} aboard${hours}; at most ${asked} ${assumed.darkDays === 1 ? 'was' : 'were'} asked for. What is vital is never shed: heat, alarms, a machine at the bedside.`
+}
+
+/** A set of battery, panels and charger. */
+export const saySet = ({ set }: Found, volts: number): readonly [battery: string, sun: string, engine: string] => [
+  sayAmpHours(set.capacityWh, volts),
+  set.sunWatts === 0 ? 'none' : `${formatNumber(set.sunWatts)} W`,
+  set.engineAmps === 0 ? 'none' : `${formatNumber(set.engineAmps)} A`,
+]
+
+const COLUMN_WORDS: Readonly<Record<string, string>> = {
+  sun_w_m2: 'sun, W/m²',
+  sun_kwh_m2_day: 'sun, kWh/m² a day',
+  outside_c: 'outside, °C',
+  mean_c: 'mean, °C',
+  swing_k: 'from coldest to warmest, K',
+}
+const column = (name: string): string => (COLUMN_WORDS[name] === undefined ? name : `${name} (${COLUMN_WORDS[name]})`)
+
+/** A fault of a table of measured weather. */
+export function sayWeatherFault(fault: WeatherFault): string {
+  switch (fault.code) {
+    case 'columns':
+      return `Line 1: the head lacks ${list(fault.missing.map(column))}.`
+    case 'no-figure':
+      return `Line ${fault.line}: ${column(fault.column)} is no figure${fault.got === '' ? '' : `: “${fault.got}”`}.`
+    case 'beyond':
+      return `Line ${fault.line}: ${column(fault.column)} is ${fault.got}; it can be ${fault.least} to ${fault.most}.`
+    case 'twice':
+      return `Line ${fault.line}: this ${fault.hour === undefined ? 'month' : 'hour'} is there twice.`
+    case 'empty':
+      return 'There is nothing below the head.'
+  }
+}
