@@ -72,14 +72,12 @@ try {
   await shoot('vehicles', '/jobs/job-potter/brief?page=vehicles', 'light', (page) =>
     page.locator('[data-vehicle]').first().waitFor(),
   )
+  await shoot('budgets-power', `${(await example('tide-reader')).replace(/plan$/, '')}budgets/power`, 'light', (page) =>
+    page.getByTestId('sets').getByText('cheapest').waitFor({ timeout: 60_000 }),
+  )
   await shoot('example-crane-counters', await example('crane-counters'), 'light', async (page) => {
     await page.keyboard.press('2')
     await page.getByRole('button', { name: /from Day to Night: in which order/ }).click()
-  })
-  await shoot('example-bookbinders', await example('bookbinders'), 'light', async (page) => {
-    await page.keyboard.press('2')
-    await page.getByTestId('plan-fit-basin').click()
-    await page.getByTestId('plan-fit-hob').click({ modifiers: ['Shift'] })
   })
   await shoot('modules', await example('crane-counters'), 'light', async (page) => {
     const keep = async (fittings, into) => {

@@ -1,4 +1,4 @@
-import { compose, limitsIn, liveMargins } from '../../src/lib/core/budgets'
+import { compose, findSets, limitsIn, liveMargins, powerCase, powerReport } from '../../src/lib/core/budgets'
 import { newJob, planInterior, standardBrief, type Fitting, type Job } from '../../src/lib/core/job'
 import { defaultsOf, kindOf } from '../../src/lib/core/fittings'
 import { reviewVariant } from '../../src/lib/core/review'
@@ -151,6 +151,7 @@ export function measure(): { what: string; ms: number; goal: number }[] {
       },
     },
   }
+  const away = { ...job, brief: { ...job.brief, use: { ...job.brief.use, nightsPerYear: 366, offHookUpPercent: 100 } } }
   const bus = genericShell('bus-12m')
   const flare = { kind: 'flare', fromMm: 500, toMm: 2200, bottomMm: 600, topMm: 1100, depthMm: 100 } as const
   const flared = {
@@ -184,6 +185,16 @@ export function measure(): { what: string; ms: number; goal: number }[] {
       what: 'after an edit: scene of the mode shown, and its collisions, 60 fittings',
       ms: median(() => void collisions(buildScene(interior, moved, 'mode-day', first))),
       goal: 4,
+    },
+    {
+      what: 'a year of power by the hour, 60 fittings, all year aboard',
+      ms: median(() => void powerReport(away, 'variant-a')),
+      goal: 30,
+    },
+    {
+      what: 'the sets of battery, panels and charger that hold',
+      ms: median(() => void findSets(powerCase(away, 'variant-a')), 3),
+      goal: 2000,
     },
     { what: 'interior of the van', ms: median(() => void planInterior(job.shell, plan)), goal: 5 },
     { what: 'interior of the 12 m bus, with two flares', ms: median(() => void planInterior(bus, flared)), goal: 5 },

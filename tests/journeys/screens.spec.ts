@@ -70,6 +70,15 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
     },
   ],
   [
+    'power, with something that draws being added',
+    async (page, id) => {
+      await open(page, `/jobs/${id}/budgets/power`)
+      await page.getByRole('button', { name: 'Say where it is through the year' }).click()
+      await page.getByRole('button', { name: 'Add what else draws' }).click()
+      await expect(page.getByTestId('extra')).toBeVisible()
+    },
+  ],
+  [
     'lining and changes',
     async (page, id) => {
       await open(page, `/jobs/${id}/vehicle`)

@@ -1,4 +1,5 @@
-import type { Held, LimitId, WeightReport } from '$lib/core/budgets'
+import { proxy } from 'comlink'
+import type { Cure, Found, Held, LimitId, PowerReport, PowerWeek, WeightReport } from '$lib/core/budgets'
 import type { Job, Loading, Weighing } from '$lib/core/job'
 import type { WeightHelp } from '$lib/core/what-if'
 import engineUrl from './budget-engine?engine'
@@ -23,6 +24,23 @@ export class BudgetClient {
 
   helps(job: Job, variantId: string, limit: LimitId): Promise<readonly WeightHelp[]> {
     return this.#link.ask(job, (remote, news) => remote.helps(news, variantId, limit))
+  }
+
+  power(job: Job, variantId: string): Promise<PowerReport> {
+    return this.#link.ask(job, (remote, news) => remote.power(news, variantId))
+  }
+
+  cures(job: Job, variantId: string): Promise<readonly Cure[]> {
+    return this.#link.ask(job, (remote, news) => remote.cures(news, variantId))
+  }
+
+  week(job: Job, variantId: string, fromDay: number): Promise<PowerWeek> {
+    return this.#link.ask(job, (remote, news) => remote.week(news, variantId, fromDay))
+  }
+
+  /** `told` hears how far it is, 0 to 1. */
+  sets(job: Job, variantId: string, told: (share: number) => void): Promise<readonly Found[]> {
+    return this.#link.ask(job, (remote, news) => remote.sets(news, variantId, proxy(told)))
   }
 
   close(): void {

@@ -1,5 +1,15 @@
 import { expose } from 'comlink'
-import { heldAgainst, plannedFor, weightReport, type LimitId } from '$lib/core/budgets'
+import {
+  curesOf,
+  findSets,
+  heldAgainst,
+  plannedFor,
+  powerCase,
+  powerReport,
+  powerWeek,
+  weightReport,
+  type LimitId,
+} from '$lib/core/budgets'
 import type { Loading, Weighing } from '$lib/core/job'
 import { weightHelps } from '$lib/core/what-if'
 import { HeldJob, type News } from './protocol'
@@ -11,6 +21,11 @@ const budgetEngine = {
   weight: (news: News, variantId: string, loading?: Loading) => weightReport(held.take(news), variantId, loading),
   held: (news: News, weighing: Weighing) => heldAgainst(held.take(news), weighing),
   planned: (news: News, variantId: string, loading: Loading) => plannedFor(held.take(news), variantId, loading),
+  power: (news: News, variantId: string) => powerReport(held.take(news), variantId),
+  cures: (news: News, variantId: string) => curesOf(powerCase(held.take(news), variantId)),
+  week: (news: News, variantId: string, fromDay: number) => powerWeek(held.take(news), variantId, fromDay),
+  sets: (news: News, variantId: string, told: (share: number) => void) =>
+    findSets(powerCase(held.take(news), variantId), told),
   helps: (news: News, variantId: string, limit: LimitId) => weightHelps(held.take(news), variantId, limit),
 }
 expose(budgetEngine)

@@ -12,11 +12,12 @@ export { axlesOf } from './weight/vehicle'
 export { heldAgainst, plannedFor, type Held } from './weight/weighing'
 export {
   curesOf,
+  darkByMonth,
   findSets,
-  legsByMonth,
   powerCase,
   powerReport,
   powerWeek,
+  takingOf,
   usualLeg,
   type Cure,
   type Found,
@@ -25,5 +26,6 @@ export {
   type PowerReport,
   type PowerWeek,
   type School,
+  type Taking,
 } from './power'
 export { assumedIn, limitsIn, type WeightLedger } from './weight/weight'

@@ -33,6 +33,8 @@ export type HandleName =
   | 'flue'
   | 'intake'
   | 'fixed-to'
+  | 'capacity'
+  | 'current'
 
 /** Which edge of it moves when it is set, in its own frame: the other stands still where its seat holds it. */
 export interface MovingEdge {

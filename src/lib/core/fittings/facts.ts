@@ -69,26 +69,24 @@ export const CHEMISTRIES = ['lithium', 'lead', 'sealed'] as const
 export type Chemistry = (typeof CHEMISTRIES)[number]
 
 /** By which habit of its people, or by what weather, a thing runs; the hours follow from the brief and the climate. */
-export const HABITS = [
-  'always',
-  'guarding',
-  'cold',
-  'heating',
-  'cooling',
-  'airing',
-  'cooking',
-  'warming-food',
-  'baking',
-  'hot-water',
-  'lit',
-  'reading',
-  'coming-in',
-  'watching',
-  'listening',
-  'lifting',
-  'driving',
-] as const
-export type Habit = (typeof HABITS)[number]
+export type Habit =
+  | 'always'
+  | 'guarding'
+  | 'cold'
+  | 'heating'
+  | 'cooling'
+  | 'airing'
+  | 'cooking'
+  | 'warming-food'
+  | 'baking'
+  | 'hot-water'
+  | 'lit'
+  | 'reading'
+  | 'coming-in'
+  | 'watching'
+  | 'listening'
+  | 'lifting'
+  | 'driving'
 
 /** What draws current. Watts are typical of the kind, common practice, no source, where it has no figure of its own. */
 export interface DrawFact {
@@ -104,7 +102,7 @@ export interface DrawFact {
 }
 
 /** What gives current, or makes one of another. */
-export type GiveFact =
+type GiveFact =
   | { readonly what: 'sun'; readonly watts: number; readonly roofM2: number }
   /** A charger: from where, and how much of it. */
   | { readonly what: 'charger'; readonly from: 'sun' | 'engine' | 'mains'; readonly amps: number }

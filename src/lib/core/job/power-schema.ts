@@ -59,11 +59,10 @@ export type Extra = Readonly<z.infer<typeof extraSchema>>
 export const MOST_EXTRAS = 40
 
 /** What was said of a load that a fitting, a person or the plan brings. */
-export const loadNoteSchema = z.looseObject({
+const loadNoteSchema = z.looseObject({
   hours: z.number().min(0).max(24).optional().describe('A day, in place of what follows from the brief'),
   onlyHookUp: z.boolean().optional().describe('Runs at a hook-up only'),
 })
-export type LoadNote = Readonly<z.infer<typeof loadNoteSchema>>
 const MOST_NOTES = 300
 
 /** A day as it was measured: sun on the level, kWh/m²; mean, °C; swing, K. */

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { DAYS, HOURS, MONTH_DAYS, MONTH_OF, type MeasuredDay } from './weather'
+import { DAYS, HOURS, MONTH_DAYS, MONTH_OF, type MeasuredDay } from './calendar'
 
 /** What a table of measured weather may be: by the hour, or by the month. */
 const COLUMNS = {
@@ -29,13 +29,13 @@ export type WeatherFault =
   | { readonly code: 'empty'; readonly line: number }
 
 /** A year as it was measured. */
-export interface Measured {
+interface Measured {
   /** By the day of the year, 365; nothing where it was not measured. */
   readonly days: readonly (MeasuredDay | undefined)[]
   /** Of each month, how many days are missing or have holes: the usual stands for them. */
   readonly gaps: readonly number[]
 }
-export type ReadWeather =
+type ReadWeather =
   { readonly ok: true; readonly measured: Measured } | { readonly ok: false; readonly faults: readonly WeatherFault[] }
 
 const MOST_FAULTS = 20

@@ -5,7 +5,7 @@ export interface HourOfSun {
   readonly beam: number
   readonly diffuse: number
 }
-export const DARK: HourOfSun = { beam: 0, diffuse: 0 }
+const DARK: HourOfSun = { beam: 0, diffuse: 0 }
 
 /** What share of a clear hour is diffuse, by its clearness. Erbs, Klein and Duffie 1982, as remembered. */
 export function diffuseShare(clearness: number): number {
@@ -16,7 +16,7 @@ export function diffuseShare(clearness: number): number {
 }
 
 /** What share of a day’s sun comes in the hour about an hour angle, radians. Collares-Pereira and Rabl 1979, as remembered. */
-export function shareOfHour(sunset: number, angle: number): number {
+function shareOfHour(sunset: number, angle: number): number {
   if (sunset <= 0 || Math.abs(angle) >= sunset) return 0
   const [a, b] = [0.409 + 0.5016 * Math.sin(sunset - Math.PI / 3), 0.6609 - 0.4767 * Math.sin(sunset - Math.PI / 3)]
   const below = Math.sin(sunset) - sunset * Math.cos(sunset)
@@ -45,7 +45,7 @@ export function dayOfSun(latitudeDeg: number, day: number, clearness: number): r
 }
 
 /** What the ground throws back, as a share: grass and gravel. Common practice, no source. */
-export const GROUND_SHARE = 0.2
+const GROUND_SHARE = 0.2
 /** Near the horizon the ratio of beam on two planes has no bounds: what stands round the vehicle hides such a sun. Common practice, no source. */
 const LOWEST_COSINE = 0.087
 

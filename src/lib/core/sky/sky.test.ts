@@ -14,7 +14,8 @@ import {
   RAD,
   sunAt,
 } from './sun'
-import { DAYS, MONTH_DAYS, MONTH_OF, onPlaneThroughYear, weatherYear, type Station } from './weather'
+import { DAYS, MONTH_DAYS, MONTH_OF } from './calendar'
+import { onPlaneThroughYear, weatherYear, type Station } from './weather'
 
 const MJ = 3.6
 const dayOf = (month: number, day: number): number => MONTH_OF.indexOf(month - 1) + day

@@ -5,7 +5,7 @@
 
 export const RAD = Math.PI / 180
 /** What falls on a square metre that faces the sun outside the air, W. The figure that FAO Irrigation and Drainage Paper 56 has, 0.0820 MJ m⁻² min⁻¹. */
-export const SOLAR_CONSTANT_W = 1367
+const SOLAR_CONSTANT_W = 1367
 
 /** How high the sun stands over the equator at noon, degrees, by Spencer’s series. */
 export function declinationDeg(day: number): number {
@@ -23,8 +23,7 @@ export function declinationDeg(day: number): number {
 }
 
 /** What falls on a plane that faces the sun outside the air on a day, W/m². */
-export const normalOutsideW = (day: number): number =>
-  SOLAR_CONSTANT_W * (1 + 0.033 * Math.cos((2 * Math.PI * day) / 365))
+const normalOutsideW = (day: number): number => SOLAR_CONSTANT_W * (1 + 0.033 * Math.cos((2 * Math.PI * day) / 365))
 
 /** The hour angle of sunset, radians: 0 where the sun never rises, π where it never sets. */
 export function sunsetAngle(latitudeDeg: number, day: number): number {

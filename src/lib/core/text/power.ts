@@ -1,4 +1,5 @@
-import type { Cure, Found, Load, PowerReport, School } from '../budgets'
+import type { Cure, Found, Load, PowerReport, School, Taking } from '../budgets'
+import type { Chemistry } from '../fittings'
 import type { Job, PowerAssumedKey } from '../job'
 import { MONTH_OF, DAY_IN_MONTH, type ClimateId, type WeatherFault } from '../sky'
 import { formatNumber } from '../units'
@@ -25,6 +26,20 @@ export const POWER_ASSUMED_UNITS: Readonly<Record<PowerAssumedKey, '' | '%'>> = 
   pricePerPanelW: '',
   pricePerChargerA: '',
 }
+
+const USUAL = 'Common practice, no source; set it to yours.'
+export const POWER_ASSUMED_BASIS: Readonly<Record<PowerAssumedKey, string>> = {
+  darkDays: 'What the client allows: days of a year on which something may be shed. Ask them.',
+  keptBackPercent: `What is left in the battery for heat, alarms and a machine at the bedside when all else is shed. ${USUAL}`,
+  sunPercent: `Heat, dirt, wires and the controller take the rest of what a panel gives in the laboratory. ${USUAL}`,
+  agePercent: `Batteries lose capacity; the year is run with one that is some years old. ${USUAL}`,
+  inverterPercent: `What comes out as mains voltage of what the inverter takes. ${USUAL}`,
+  pricePerWh: `In the client’s money, typical of 2026 for lithium. ${USUAL}`,
+  pricePerPanelW: `In the client’s money, typical of 2026, with brackets and cable. ${USUAL}`,
+  pricePerChargerA: `In the client’s money, typical of 2026. ${USUAL}`,
+}
+export const sayChemistry = (chemistry: Chemistry): string =>
+  ({ lithium: 'lithium', lead: 'lead', sealed: 'sealed lead' })[chemistry]
 
 export const CLIMATE_WORDS: Readonly<Record<ClimateId, string>> = {
   desert: 'desert',
@@ -72,21 +87,21 @@ export const sayLatitude = (latitudeDeg: number): string =>
   `${formatNumber(Math.abs(latitudeDeg), 0)}° ${latitudeDeg < 0 ? 'S' : 'N'}`
 
 /** What draws, by the name that it has in the plan or the brief. */
-export function sayLoad({ source, key, id }: Load, job: Job, names: Names): string {
-  const person = job.brief.people[source.id]?.label
+export function sayLoad({ source, key, isWaiting }: Load, job: Job, names: Names): string {
+  const person = capital(job.brief.people[source.id]?.label ?? 'someone')
   switch (source.kind) {
     case 'fitting': {
       const name = capital(names.fitting(source.id))
-      return id.endsWith('-waiting') ? `${name}, waiting` : name
+      return isWaiting ? `${name}, waiting` : name
     }
     case 'person':
       return key === 'phones'
-        ? `${person ?? 'Someone'}’s phone and small things`
+        ? `${person}’s phone and small things`
         : key === 'bedside'
-          ? `${person ?? 'Someone'}’s machine at the bedside`
+          ? `${person}’s machine at the bedside`
           : key === 'desk'
-            ? `${person ?? 'Someone'}’s desk`
-            : `${person ?? 'Someone'}’s laptop`
+            ? `${person}’s desk`
+            : `${person}’s laptop`
     case 'gear':
       return `Charging: ${small(job.brief.gear?.[source.id]?.label ?? 'gear')}`
     case 'extra':
@@ -108,7 +123,9 @@ export function sayCure(cure: Cure, job: Job, names: Names): string {
     case 'engine':
       return `a ${cure.amps} A charger for the drive`
     case 'without':
-      return `living without ${theLoad(cure.load, job, names)} off a hook-up`
+      return cure.load.key === 'cooking' && cure.load.from === 'mains'
+        ? 'a gas hob'
+        : `doing without ${theLoad(cure.load, job, names)} off a hook-up`
   }
 }
 
@@ -146,6 +163,10 @@ export function sayPower(report: PowerReport, cures: readonly Cure[], job: Job, 
   return `${fails} ${capital(list(said, 'or'))} ${said.length === 1 ? 'cures' : 'would cure'} it.`
 }
 
+/** How the year goes, in a word or two. */
+export const sayPowerShort = ({ plant, darkDays, livedDays }: PowerReport): string =>
+  plant.capacityWh === 0 || livedDays === 0 ? '–' : darkDays.length === 0 ? 'holds' : `${darkDays.length} dark`
+
 /** How many dark days there are, of how many that are lived in, and what was asked. */
 export function sayDark({ darkDays, livedDays, assumed, darkHours }: PowerReport): string {
   const days = count(darkDays.length, { one: 'dark day', many: 'dark days' })
@@ -160,6 +181,20 @@ export const saySet = ({ set }: Found, volts: number): readonly [battery: string
   set.sunWatts === 0 ? 'none' : `${formatNumber(set.sunWatts)} W`,
   set.engineAmps === 0 ? 'none' : `${formatNumber(set.engineAmps)} A`,
 ]
+
+/** What has to be placed before a plan can have a set. */
+export function sayFirst({ first, watts }: Extract<Taking, { ok: false }>): string {
+  switch (first) {
+    case 'battery':
+      return 'place a battery first'
+    case 'another-battery':
+      return 'place another battery first'
+    case 'panels':
+      return `place ${formatNumber(Math.ceil(watts))} W more of panels first`
+    case 'charger':
+      return 'place a charger for the drive first'
+  }
+}
 
 const COLUMN_WORDS: Readonly<Record<string, string>> = {
   sun_w_m2: 'sun, W/m²',

@@ -6,6 +6,7 @@ import { documentAt, entriesOf, historyOf, packDocument, packLines, uidsIn } fro
 import { readNewModule } from './modules'
 import { movesReply } from './moves'
 import { drawReply, paperReply } from './paper'
+import { powerReply } from './power'
 import { reviewReply } from './review'
 import { readShopRules } from './shop-rules'
 import { spaceReply } from './space'
@@ -19,6 +20,7 @@ const TASKS = {
   review: reviewReply,
   space: spaceReply,
   weight: weightReply,
+  power: powerReply,
   moves: movesReply,
   draw: drawReply,
   demands: demandsReply,

@@ -1,11 +1,13 @@
 <script lang="ts">
   import { untrack } from 'svelte'
+  import { page } from '$app/state'
   import { marginOf, type LimitState, type WeightReport } from '$lib/core/budgets'
   import { LIMIT_WORDS, sayLimitFigure, sayRemedy, sayWeight } from '$lib/core/text'
   import { formatNumber, sayMass } from '$lib/core/units'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
   import Stopped from '../parts/Stopped.svelte'
+  import BudgetsNav from './BudgetsNav.svelte'
   import { Budgets } from './budgets.svelte'
   import HeavyTable from './HeavyTable.svelte'
   import LimitList from './LimitList.svelte'
@@ -16,6 +18,7 @@
 
   const session = getSession()
   const budgets = new Budgets(session)
+  budgets.showVariant(page.url.searchParams.get('variant') ?? '')
   $effect(() => () => budgets.close())
   $effect(() => {
     void session.job
@@ -63,14 +66,7 @@
 <div class="desk" data-testid="budgets">
   <JobBar current="budgets" budgetState={state} shown={{ variant: budgets.variantId }} />
   <div class="desk-columns" style:--columns="10.7rem minmax(0, 1fr) 18.6rem">
-    <nav aria-label="Budgets" class="no-print py-3 text-[0.9286rem]">
-      <a
-        href="/jobs/{session.id}/budgets"
-        aria-current="page"
-        class="flex justify-between border-l-2 border-pencil px-3 py-1 font-semibold text-pencil"
-        ><span>Weight</span><span>{spare === undefined ? '…' : sayMass(Math.floor(spare))}</span></a
-      >
-    </nav>
+    <BudgetsNav id={session.id} current="weight" variant={budgets.variantId} spareKg={spare} power={budgets.power} />
     <main class="bg-sheet px-7 py-4 max-[68.7rem]:px-4">
       <Stopped what="Adding up" why={budgets.stopped} onagain={() => void budgets.look()} />
       {#if report === undefined}

@@ -1,7 +1,7 @@
 import { byTightness, type Held, type LimitId, type WeightReport } from '$lib/core/budgets'
 import { modesOf, planInterior, variantsOf, type Loading, type Weighing } from '$lib/core/job'
 import { buildScene, type Scene } from '$lib/core/scene'
-import { namesOf } from '$lib/core/text'
+import { namesOf, sayPowerShort } from '$lib/core/text'
 import type { WeightHelp } from '$lib/core/what-if'
 import { BudgetClient } from '$lib/workers/budget-client'
 import type { JobSession } from '../job/job-session.svelte'
@@ -32,6 +32,8 @@ export class Budgets {
   #modeId: string | undefined = $state(undefined)
   reports: Readonly<Record<string, WeightReport>> = $state.raw({})
   held: Readonly<Record<string, Held>> = $state.raw({})
+  /** How the year of its power goes, in a word, for the list of budgets. */
+  power: string | undefined = $state(undefined)
   #chosen: LimitId | undefined = $state(undefined)
   helps: Helps | undefined = $state.raw(undefined)
   #asked = 0
@@ -111,6 +113,8 @@ export class Budgets {
       if (this.#asked !== asked) return
     }
     this.held = held
+    const power = await this.#client.power(job, this.variantId)
+    if (this.#asked === asked) this.power = sayPowerShort(power)
   }
 
   /** Searches for moves that leave more on a limit. */

@@ -9,7 +9,7 @@ export function printEdge(what: () => string): void {
     style.textContent = `@page {
       margin: 18mm 14mm;
       @top-left { content: ${quoted(what())}; font: 600 9pt 'Instrument Sans Variable', sans-serif; }
-      @top-right { content: ${quoted(format(new Date(), 'd MMM yyyy'))}; font: 9pt 'Instrument Sans Variable', sans-serif; }
+      @top-right { content: ${quoted(format(Date.now(), 'd MMM yyyy'))}; font: 9pt 'Instrument Sans Variable', sans-serif; }
       @bottom-left { content: "Figures are for planning, never a certificate."; font: 8pt 'Instrument Sans Variable', sans-serif; }
       @bottom-right { content: "Sheet " counter(page) " of " counter(pages); font: 8pt 'Instrument Sans Variable', sans-serif; }
     }`

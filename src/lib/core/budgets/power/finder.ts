@@ -50,7 +50,8 @@ export function darkDaysWith(
   mostDark = Infinity,
 ): number {
   // a set brings its own controller for the sun
-  return darkDaysOf(simulate(supplyOf(of, { ...set, sunAmps: undefined }), wants, { mostDark })).length
+  return darkDaysOf(simulate(supplyOf(of, { ...set, sunAmps: undefined }), wants, { mostDark }), of.journey.lived)
+    .length
 }
 
 /** The smallest battery, in steps, that holds with so much sun and so large a charger; none where the largest does not. */
@@ -138,32 +139,40 @@ export type Cure =
   | { readonly what: 'engine'; readonly amps: number }
   | { readonly what: 'without'; readonly load: Load }
 
-/** The smallest cures, of each sort at most one; none where it holds already. */
+/** More than this nobody adds to cure one thing, Ah. */
+const MOST_MORE_AH = 600
+/** So many loads, the largest first, are tried to be done without. */
+const MOST_DROPPED = 4
+const MOST_CURES = 3
+
+/** The smallest cures, the cheapest first, of each sort at most one; none where it holds already. */
 export function curesOf(of: PowerCase): readonly Cure[] {
   const wants = wantsOf(of)
-  const { plant } = of
+  const { plant, assumed } = of
   const drawn = drawnSet(plant)
   const holds = (set: PowerSet, less = wants): boolean =>
-    darkDaysWith(of, less, set, of.assumed.darkDays) <= of.assumed.darkDays
+    darkDaysWith(of, less, set, assumed.darkDays) <= assumed.darkDays
   if (holds(drawn)) return []
-  const cures: Cure[] = []
-  for (let more = STEPS.ampHours; more <= MOST.ampHours; more += STEPS.ampHours)
-    if (holds({ ...drawn, capacityWh: drawn.capacityWh + more * plant.volts })) {
-      cures.push({ what: 'battery', ampHours: more })
-      break
-    }
-  for (let more = STEPS.sunWatts; more <= MOST.sunWatts; more += STEPS.sunWatts)
-    if (holds({ ...drawn, sunWatts: drawn.sunWatts + more })) {
-      cures.push({ what: 'sun', watts: more })
-      break
-    }
-  const larger = STEPS.engineAmps.find((amps) => amps > drawn.engineAmps && holds({ ...drawn, engineAmps: amps }))
-  if (larger !== undefined) cures.push({ what: 'engine', amps: larger })
-  const heavy = [...of.loads]
-    .filter(({ sheds }) => sheds === 'first' || sheds === 'wanted')
+  const upTo = (most: number, step: number): readonly number[] =>
+    Array.from({ length: most / step }, (_, at) => (at + 1) * step)
+  const found: { readonly cure: Cure; readonly price: number }[] = []
+  const ampHours = upTo(MOST_MORE_AH, STEPS.ampHours).find((more) =>
+    holds({ ...drawn, capacityWh: drawn.capacityWh + more * plant.volts }),
+  )
+  if (ampHours !== undefined)
+    found.push({ cure: { what: 'battery', ampHours }, price: ampHours * plant.volts * assumed.pricePerWh })
+  const watts = upTo(MOST.sunWatts, STEPS.sunWatts).find((more) => holds({ ...drawn, sunWatts: drawn.sunWatts + more }))
+  if (watts !== undefined) found.push({ cure: { what: 'sun', watts }, price: watts * assumed.pricePerPanelW })
+  const amps = STEPS.engineAmps.find((one) => one > drawn.engineAmps && holds({ ...drawn, engineAmps: one }))
+  if (amps !== undefined)
+    found.push({ cure: { what: 'engine', amps }, price: (amps - drawn.engineAmps) * assumed.pricePerChargerA })
+  const load = of.loads
+    .filter(({ sheds, isWaiting }) => (sheds === 'first' || sheds === 'wanted') && !isWaiting)
     .sort((a, b) => b.watts * b.hours - a.watts * a.hours)
-    .slice(0, 4)
-  const dropped = heavy.find((load) => holds(drawn, wantsOf(of, new Set([load.id]))))
-  if (dropped !== undefined) cures.push({ what: 'without', load: dropped })
-  return cures
+    .slice(0, MOST_DROPPED)
+    .find(({ id }) => holds(drawn, wantsOf(of, new Set([id]))))
+  const cures = found.sort((a, b) => a.price - b.price).map(({ cure }) => cure)
+  return load === undefined
+    ? cures.slice(0, MOST_CURES)
+    : [...cures.slice(0, MOST_CURES - 1), { what: 'without', load }]
 }

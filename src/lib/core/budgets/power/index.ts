@@ -3,9 +3,10 @@ import { caseOf, placedInAnyMode, supplyOf, wantsOf, weekOf, type PowerCase, typ
 import { simulate } from './simulate'
 
 export { curesOf, findSets, type Cure, type Found, type School } from './finder'
-export { legsByMonth, usualLeg } from './journey'
+export { takingOf, type Taking } from './take'
+export { usualLeg } from './legs'
 export { type Load } from './loads'
-export { powerReport, type LoadRow, type PowerReport, type PowerWeek } from './report'
+export { darkByMonth, powerReport, type LoadRow, type PowerReport, type PowerWeek } from './report'
 
 /** All that the year of a variant is run from. */
 export const powerCase = (job: Job, variantId: string): PowerCase => caseOf(job, placedInAnyMode(job, variantId))

@@ -1,11 +1,9 @@
-import { answer, type Brief } from '../../brief'
 import type { Job, Leg } from '../../job'
 import {
   CLIMATES,
   DAY_IN_MONTH,
   DAYS,
   HOURS,
-  likelyClimate,
   MONTH_OF,
   weatherYear,
   YEAR_HOURS,
@@ -13,6 +11,7 @@ import {
   type Station,
   type WeatherYear,
 } from '../../sky'
+import { legsByMonth } from './legs'
 
 /** Where the vehicle is through a year, by the hour. */
 export interface Journey {
@@ -26,43 +25,27 @@ export interface Journey {
   readonly livedDays: number
 }
 
-const MONTHS = 12
 /** When one sets off, and from when to when a pitch with a hook-up is had. Common practice, no source. */
 const SETS_OFF = 10
 const [HOOKED_FROM, HOOKED_TO] = [17, 10]
-const ALWAYS_AWAY = 31
 
-/** Where it is where nobody said: all the year as the brief has it. */
-export function usualLeg(brief: Brief): Leg {
-  const latitudeDeg = answer(brief, 'latitudeDeg')
-  const off = answer(brief, 'offHookUpPercent')
-  const between = Math.round(answer(brief, 'nightsBetweenPower'))
-  return {
-    from: 1,
-    to: MONTHS,
-    latitudeDeg,
-    climate: likelyClimate(latitudeDeg, answer(brief, 'coldestC'), answer(brief, 'hottestC')),
-    nights: Math.min(ALWAYS_AWAY, Math.round(answer(brief, 'nightsPerYear') / MONTHS)),
-    drivingHours: answer(brief, 'drivingHours'),
-    hookUpEvery: off >= 100 ? 0 : off <= 0 ? 1 : between + 1,
-  }
-}
+/** The last that was worked out: one changes loads and sizes far oftener than where one is. */
+let last: { readonly key: string; readonly weather: unknown; readonly journey: Journey } | undefined
 
-const isIn = ({ from, to }: Leg, month: number): boolean =>
-  from <= to ? month >= from && month <= to : month >= from || month <= to
-
-/** The part of the year that each month belongs to; the usual where none was said for it. */
-export function legsByMonth(job: Pick<Job, 'brief' | 'power'>): readonly Leg[] {
-  const said = Object.values(job.power?.legs ?? {})
-  const usual = usualLeg(job.brief)
-  return Array.from({ length: MONTHS }, (_, at) => said.find((leg) => isIn(leg, at + 1)) ?? usual)
-}
-
-/** The year of a job: its nights of a month follow each other from the first, and every so manieth has a hook-up. */
+/** The year of a job, worked out anew where its legs or its weather are others. */
 export function journeyOf(job: Pick<Job, 'brief' | 'power'>): Journey {
   const legs = legsByMonth(job)
+  const [key, weather] = [JSON.stringify(legs), job.power?.weather]
+  if (last?.key === key && last.weather === weather) return last.journey
+  const journey = yearOf(legs, weather?.days ?? [])
+  last = { key, weather, journey }
+  return journey
+}
+
+/** A year by its months: its nights of a month follow each other from the first, and every so manieth has a hook-up. */
+function yearOf(legs: readonly Leg[], days: readonly (readonly [number, number, number] | null)[]): Journey {
   const stations = legs.map(({ latitudeDeg, climate }): Station => ({ latitudeDeg, climate: CLIMATES[climate] }))
-  const measured = (job.power?.weather?.days ?? []).map((day): MeasuredDay | undefined =>
+  const measured = days.map((day): MeasuredDay | undefined =>
     day === null ? undefined : { sunKwh: day[0], meanC: day[1], swingK: day[2] },
   )
   const weather = weatherYear(stations, measured)

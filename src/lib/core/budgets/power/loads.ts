@@ -33,6 +33,8 @@ export interface Load {
   readonly isSet: boolean
   readonly onlyHookUp: boolean
   readonly times: Times
+  /** It only waits to be used. */
+  readonly isWaiting: boolean
   /** It draws whether someone lives there or not. */
   readonly isAlways: boolean
   /** Litres, of a cold box. */
@@ -47,7 +49,7 @@ const USUAL_LITRES = 80
 /** The loads of a plan and its people, before anything is said of them. */
 function bare(job: Job, placed: readonly Placed[], plant: Plant): readonly Load[] {
   const { brief } = job
-  const usual = { surge: 1, isSet: false, onlyHookUp: false, isAlways: false } as const
+  const usual = { surge: 1, isSet: false, onlyHookUp: false, isWaiting: false, isAlways: false } as const
   const fittings = placed.flatMap(({ id, facts }) =>
     facts.draws.flatMap((draw, index): Load[] => ofDraw(id, index, draw, facts.cold, brief)),
   )
@@ -71,6 +73,7 @@ function bare(job: Job, placed: readonly Placed[], plant: Plant): readonly Load[
             sheds: PERSONAL[key].sheds,
             hours,
             times: PERSONAL[key].times,
+            isWaiting: key === 'inverter',
           },
         ]
   const people = Object.entries(brief.people).flatMap(([id, person]) => [
@@ -121,7 +124,8 @@ function ofDraw(
     hours: habit.hours(brief),
     onlyHookUp: habit.onlyHookUp === true,
     times: habit.times,
-    isAlways: by === 'always' || by === 'guarding',
+    isWaiting: false,
+    isAlways: by === 'guarding',
     ...(by === 'cold' && cold !== undefined ? { coldLitres: cold.litres } : {}),
   }
   if (waitingWatts === undefined) return [load]
@@ -136,6 +140,7 @@ function ofDraw(
     hours: from === 'mains' ? 12 : 24,
     onlyHookUp: load.onlyHookUp,
     times: from === 'mains' ? TIMES.day : TIMES.always,
+    isWaiting: true,
     isAlways: false,
   }
   return [load, waiting]
@@ -169,23 +174,18 @@ const FULL_HEAT_C = -15
 const [COOLED_FROM_C, AIRED_FROM_C, FULL_K] = [26, 20, 10]
 const COOKS_AT: ReadonlySet<number> = new Set([12, 18, 19])
 
-/** How an hour is. */
-interface HourOfDay {
-  readonly outsideC: number
-  readonly hour: number
-  readonly isDark: boolean
-}
-
 /** What share of an hour a thing runs that follows from the weather: above 1 it runs all of it. */
-const DUTY: { readonly [K in Load['key']]?: (load: Load, at: HourOfDay) => number } = {
-  cold: ({ coldLitres = USUAL_LITRES, watts }, { outsideC, hour }) => {
+const DUTY: {
+  readonly [K in Load['key']]?: (load: Load, outsideC: number, hour: number, isDark: boolean) => number
+} = {
+  cold: ({ coldLitres = USUAL_LITRES, watts }, outsideC, hour) => {
     const roundC = Math.max(outsideC + 2, isNight(hour) ? COOL_C : WARM_C)
     return (LEAKS_W * coldLitres ** (2 / 3) * Math.max(0, roundC - COLD_C)) / Math.max(1, watts)
   },
-  heating: (_, { outsideC, hour }) => ((isNight(hour) ? COOL_C : WARM_C) - outsideC) / (WARM_C - FULL_HEAT_C),
-  cooling: (_, { outsideC }) => (outsideC - COOLED_FROM_C) / FULL_K,
-  airing: (_, { outsideC, hour }) => Math.max((outsideC - AIRED_FROM_C) / FULL_K, COOKS_AT.has(hour) ? 0.5 : 0),
-  lit: (_, { isDark, hour }) => (isDark && !isNight(hour) ? LIT_SHARE : 0),
+  heating: (_, outsideC, hour) => ((isNight(hour) ? COOL_C : WARM_C) - outsideC) / (WARM_C - FULL_HEAT_C),
+  cooling: (_, outsideC) => (outsideC - COOLED_FROM_C) / FULL_K,
+  airing: (_, outsideC, hour) => Math.max((outsideC - AIRED_FROM_C) / FULL_K, COOKS_AT.has(hour) ? 0.5 : 0),
+  lit: (_, __, hour, isDark) => (isDark && !isNight(hour) ? LIT_SHARE : 0),
 }
 /** Of the lights, on a dark evening. Common practice, no source. */
 const LIT_SHARE = 0.7
@@ -212,7 +212,7 @@ export function wantsThroughYear(load: Load, { weather, lived, hookUp }: Journey
     const share =
       duty === undefined
         ? load.hours * (shares[hour] ?? 0)
-        : duty(load, { outsideC: outsideC[at] ?? 0, hour, isDark: (beam[at] ?? 0) + (diffuse[at] ?? 0) < DARK_KWH })
+        : duty(load, outsideC[at] ?? 0, hour, (beam[at] ?? 0) + (diffuse[at] ?? 0) < DARK_KWH)
     wants[at] = load.watts * Math.min(1, Math.max(0, share))
   }
   return wants

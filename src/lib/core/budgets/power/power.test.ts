@@ -6,7 +6,7 @@ import type { Command, Job, Leg } from '../../job'
 import { YEAR_HOURS } from '../../sky'
 import { curesOf, darkDaysWith, drawnSet, findSets, MOST, STEPS } from './finder'
 import { powerCase } from './index'
-import { legsByMonth } from './journey'
+import { legsByMonth } from './legs'
 import { loadsOf } from './loads'
 import { chargerWatts, NO_PLANT, plantOf } from './plant'
 import { placedInAnyMode, powerReport, supplyOf, wantsOf, weekOf } from './report'
@@ -261,6 +261,15 @@ describe('a year of any plan', () => {
   })
 })
 
+it('a day is dark where someone is aboard and misses something, or where what is vital fails at any time', () => {
+  const [shed, lived] = [new Uint8Array(YEAR_HOURS), new Uint8Array(YEAR_HOURS)]
+  lived.fill(1, 0, 48)
+  shed[5] = 1 << 3
+  shed[60] = 1 << 3
+  shed[100] = 1
+  expect(darkDaysOf({ shed }, lived)).toEqual([0, 4])
+})
+
 describe('what the finder says', () => {
   const small = pair(200, leg({ from: 5, to: 8, drivingHours: 1 }), idle(9, 4))
   const of = powerCase(small, variant)
@@ -397,6 +406,6 @@ describe('what a plan has and draws', () => {
     expect(week.charge).toEqual([...year.charge.subarray(340 * 24, 347 * 24)])
     expect(week.shed.length).toBeGreaterThan(0)
     for (const { at } of week.shed) expect(year.shed[340 * 24 + at]).not.toBe(0)
-    expect(darkDaysOf(year).length).toBeGreaterThan(100)
+    expect(darkDaysOf(year, of.journey.lived).length).toBeGreaterThan(100)
   })
 })

@@ -1,34 +1,31 @@
 import type { Job, PowerAssumedKey } from '../../job'
-import { modesOf, planInterior, POWER_ASSUMED } from '../../job'
-import { buildScene, type Placed } from '../../scene'
+import { planInterior, POWER_ASSUMED } from '../../job'
+import { scenesOf, type Placed } from '../../scene'
 import { DAYS, HOURS, MONTH_OF, onPlaneThroughYear } from '../../sky'
 import { SHEDS } from './habits'
 import { journeyOf, type Journey } from './journey'
 import { loadsOf, wantsThroughYear, type Load } from './loads'
 import { chargerWatts, plantOf, type Plant } from './plant'
-import { darkDaysOf, simulate, type Supply, type Wants, type Year } from './simulate'
+import { darkDaysOf, darkHoursOf, simulate, type Supply, type Wants, type Year } from './simulate'
 
 /** What is taken of a job’s current, as somebody said or as is usual. */
-export const powerAssumedIn = ({ power }: Pick<Job, 'power'>): Readonly<Record<PowerAssumedKey, number>> => ({
+const powerAssumedIn = ({ power }: Pick<Job, 'power'>): Readonly<Record<PowerAssumedKey, number>> => ({
   ...POWER_ASSUMED,
   ...Object.fromEntries(
     Object.entries(power?.assume ?? {}).filter(([key, value]) => key in POWER_ASSUMED && typeof value === 'number'),
   ),
 })
 
+const saysOf = ({ facts }: Placed): number => facts.draws.length + facts.gives.length
+
 /** Everything that is placed in any of a plan’s modes, once: as it is where it draws or gives most. */
 export function placedInAnyMode(job: Pick<Job, 'shell' | 'variants'>, variantId: string): readonly Placed[] {
-  const { plan } = job.variants[variantId]!
-  const interior = planInterior(job.shell, plan)
+  const variant = job.variants[variantId]!
   const found = new Map<string, Placed>()
-  for (const [id] of modesOf(plan))
-    for (const one of buildScene(interior, plan, id).placed) {
+  for (const { placed } of scenesOf(variant, planInterior(job.shell, variant.plan)))
+    for (const one of placed) {
       const before = found.get(one.id)
-      if (
-        before === undefined ||
-        one.facts.draws.length + one.facts.gives.length > before.facts.draws.length + before.facts.gives.length
-      )
-        found.set(one.id, one)
+      if (before === undefined || saysOf(one) > saysOf(before)) found.set(one.id, one)
     }
   return [...found.values()]
 }
@@ -114,7 +111,7 @@ export interface LoadRow {
 }
 
 /** The first time that something goes. */
-export interface FirstFail {
+interface FirstFail {
   readonly day: number
   readonly hour: number
   /** The load that wanted most of what was shed then. */
@@ -162,27 +159,32 @@ export function powerReport(job: Job, variantId: string): PowerReport {
   return reportOn(job, variantId, of, simulate(supplyOf(of), wantsOf(of)))
 }
 
-export function reportOn(job: Job, variantId: string, of: PowerCase, year: Year): PowerReport {
+function reportOn(job: Job, variantId: string, of: PowerCase, year: Year): PowerReport {
   const { plant, journey, loads, wants, assumed } = of
   const livedDays = Math.max(1, journey.livedDays)
   const band = Array.from({ length: DAYS }, (_, day) => {
     const hours = year.charge.subarray(day * HOURS, (day + 1) * HOURS)
     return [Math.min(...hours), Math.max(...hours)] as const
   })
-  const darkDays = darkDaysOf(year)
+  const darkDays = darkDaysOf(year, journey.lived)
   const inverter = percent(assumed.inverterPercent)
   const rows = loads.map((load, at): LoadRow => {
     const hours = wants[at] ?? new Float64Array()
-    let wh = 0
+    // at the battery, off a hook-up
+    const away = load.from === 'battery' ? 1 : plant.inverterWatts > 0 ? 1 / inverter : 0
+    let [wh, ran] = [0, 0]
     for (let hour = 0; hour < hours.length; hour += 1) {
       const want = hours[hour] ?? 0
-      if (want === 0 || journey.lived[hour] === 0) continue
-      wh += load.from === 'mains' && journey.hookUp[hour] === 0 ? (plant.inverterWatts > 0 ? want / inverter : 0) : want
+      if (want === 0) continue
+      // on days that nobody is aboard what guards draws on: no part of a day that is lived in
+      if (journey.lived[hour] === 0) continue
+      ran += want
+      wh += journey.hookUp[hour] === 0 ? want * away : want
     }
     return {
       load,
       whADay: wh / livedDays,
-      hoursADay: load.watts === 0 ? 0 : hours.reduce((sum, one) => sum + one, 0) / load.watts / livedDays,
+      hoursADay: load.watts === 0 ? 0 : ran / load.watts / livedDays,
       hasNoInverter: load.from === 'mains' && plant.inverterWatts === 0,
     }
   })
@@ -193,7 +195,7 @@ export function reportOn(job: Job, variantId: string, of: PowerCase, year: Year)
     rows: [...rows].sort((a, b) => b.whADay - a.whADay),
     livedDays: journey.livedDays,
     darkDays,
-    darkHours: year.shed.reduce((sum, one) => sum + (one === 0 ? 0 : 1), 0),
+    darkHours: darkHoursOf(year, journey.lived),
     band,
     worstWeek: worstWeek(band, darkDays),
     firstFail: firstFail(of, year),
@@ -228,18 +230,33 @@ function worstWeek(band: readonly (readonly [number, number])[], darkDays: reado
 /** A battery that is fuller than this is full. */
 const FULL = 0.98
 
+/** The load that wanted most of what was shed in an hour: its place in the list. */
+function mostShed(
+  bits: readonly number[],
+  wants: readonly Float64Array[],
+  shed: number,
+  at: number,
+): number | undefined {
+  let [most, which] = [0, -1]
+  for (let index = 0; index < bits.length; index += 1) {
+    if (((bits[index] ?? 0) & shed) === 0) continue
+    const wh = wants[index]?.[at] ?? 0
+    if (wh > most) [most, which] = [wh, index]
+  }
+  return which < 0 ? undefined : which
+}
+const bitsOf = (loads: readonly Load[]): readonly number[] => loads.map(({ sheds }) => 1 << SHEDS.indexOf(sheds))
+
 function firstFail({ loads, wants }: PowerCase, { shed, charge }: Year): FirstFail | undefined {
-  const counts = new Map<string, { at: number; count: number; wh: number }>()
+  const bits = bitsOf(loads)
+  const counts = new Map<string, { at: number; wh: number }>()
   for (let at = 0; at < shed.length; at += 1) {
-    if (shed[at] === 0) continue
-    let best: { id: string; wh: number } | undefined
-    loads.forEach((load, index) => {
-      const wh = wants[index]?.[at] ?? 0
-      if (wh > (best?.wh ?? 0) && ((shed[at] ?? 0) & (1 << SHEDS.indexOf(load.sheds))) !== 0) best = { id: load.id, wh }
-    })
-    if (best === undefined) continue
-    const before = counts.get(best.id) ?? { at, count: 0, wh: 0 }
-    counts.set(best.id, { at: before.at, count: before.count + 1, wh: before.wh + best.wh })
+    const now = shed[at] ?? 0
+    const which = now === 0 ? undefined : mostShed(bits, wants, now, at)
+    if (which === undefined) continue
+    const id = loads[which]?.id ?? ''
+    const before = counts.get(id)
+    counts.set(id, { at: before?.at ?? at, wh: (before?.wh ?? 0) + (wants[which]?.[at] ?? 0) })
   }
   // what goes first in the order of the year, of the things that go most
   const [first] = [...counts].sort(([, a], [, b]) => b.wh - a.wh)
@@ -261,13 +278,11 @@ export interface PowerWeek {
 export function weekOf({ loads, wants }: PowerCase, { charge, shed }: Year, fromDay: number): PowerWeek {
   const from = Math.max(0, Math.min(DAYS - WEEK, fromDay)) * HOURS
   const events: { at: number; loadId: string }[] = []
+  const bits = bitsOf(loads)
   for (let at = from; at < from + WEEK * HOURS; at += 1) {
     if (shed[at] === 0 || (at > from && (shed[at - 1] ?? 0) === shed[at])) continue
-    let [most, loadId] = [0, '']
-    loads.forEach((load, index) => {
-      const wh = wants[index]?.[at] ?? 0
-      if (wh > most && ((shed[at] ?? 0) & (1 << SHEDS.indexOf(load.sheds))) !== 0) [most, loadId] = [wh, load.id]
-    })
+    const which = mostShed(bits, wants, shed[at] ?? 0, at)
+    const loadId = which === undefined ? '' : (loads[which]?.id ?? '')
     if (loadId !== '') events.push({ at: at - from, loadId })
   }
   return { fromDay: from / HOURS, charge: [...charge.subarray(from, from + WEEK * HOURS)], shed: events }

@@ -179,7 +179,7 @@ export function simulate(supply: Supply, wants: Wants, { isShed = true, mostDark
     fromEngine += ofEngine
     fromMains += taken - ofSun - ofEngine
     wasted += sun - ofSun
-    if (shed[at] !== 0 && Math.floor(at / HOURS) !== darkAt) {
+    if (isDark(shed[at] ?? 0, lived[at] ?? 0) && Math.floor(at / HOURS) !== darkAt) {
       darkAt = Math.floor(at / HOURS)
       dark += 1
     }
@@ -204,12 +204,19 @@ export function simulate(supply: Supply, wants: Wants, { isShed = true, mostDark
   }
 }
 
-/** The days on which something was shed. */
-export function darkDaysOf({ shed }: Pick<Year, 'shed'>): readonly number[] {
+/** Whether an hour is a dark one: something is shed while someone is aboard, or what is vital at any time. */
+const isDark = (shed: number, lived: number): boolean => (lived === 1 ? shed !== 0 : (shed & 1) !== 0)
+
+/** The hours in which something was missed. */
+export const darkHoursOf = ({ shed }: Pick<Year, 'shed'>, lived: Uint8Array): number =>
+  shed.reduce((sum, one, at) => sum + Number(isDark(one, lived[at] ?? 0)), 0)
+
+/** The days on which something was missed. */
+export function darkDaysOf({ shed }: Pick<Year, 'shed'>, lived: Uint8Array): readonly number[] {
   const dark: number[] = []
   for (let day = 0; day < DAYS; day += 1)
     for (let hour = 0; hour < HOURS; hour += 1)
-      if (shed[day * HOURS + hour] !== 0) {
+      if (isDark(shed[day * HOURS + hour] ?? 0, lived[day * HOURS + hour] ?? 0)) {
         dark.push(day)
         break
       }

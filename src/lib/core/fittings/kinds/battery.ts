@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { DETAIL, DETAIL_MM } from '../adjust'
+import { DETAIL, DETAIL_MM, handle } from '../adjust'
 import { piece } from '../boards'
 import { BOUGHT, CHEMISTRIES } from '../facts'
 import { machine } from '../machine'
@@ -46,7 +46,7 @@ export const battery = machine({
       },
     ],
   }),
-  adjust: { chemistry: DETAIL, ampHours: DETAIL, volts: DETAIL, cablesMm: DETAIL_MM },
+  adjust: { chemistry: DETAIL, ampHours: handle('capacity'), volts: DETAIL, cablesMm: DETAIL_MM },
   features: (p) => {
     const half = p.lengthMm / 2
     return [

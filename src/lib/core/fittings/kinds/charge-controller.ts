@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { DETAIL } from '../adjust'
+import { DETAIL, handle } from '../adjust'
 import { piece } from '../boards'
 import { BOUGHT } from '../facts'
 import { machine } from '../machine'
@@ -19,7 +19,7 @@ export const chargeController = machine({
   home: upTheWall(300),
   serviced: () => [['inverter', 'front', 400]],
   facts: (p) => ({ ...BOUGHT, electrics: 'converter', gives: [{ what: 'charger', from: p.from, amps: p.amps }] }),
-  adjust: { from: DETAIL, amps: DETAIL },
+  adjust: { from: DETAIL, amps: handle('current') },
   features: (p) => {
     const half = p.lengthMm / 2
     return [

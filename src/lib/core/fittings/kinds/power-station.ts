@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { DETAIL, ONE_MORE } from '../adjust'
+import { DETAIL, handle, ONE_MORE } from '../adjust'
 import { piece } from '../boards'
 import { BOUGHT } from '../facts'
 import { machine } from '../machine'
@@ -54,7 +54,7 @@ export const powerStation = machine({
     ],
     reaches: [{ what: 'controls', zMm: p.heightMm / 2 }],
   }),
-  adjust: { wattHours: DETAIL, watts: DETAIL, charges: DETAIL, outlets: ONE_MORE },
+  adjust: { wattHours: handle('capacity'), watts: DETAIL, charges: DETAIL, outlets: ONE_MORE },
   features: (p) => {
     const half = p.lengthMm / 2
     return [

@@ -1,0 +1,102 @@
+import { curesOf, darkByMonth, findSets, powerCase, powerReport, type Found, type PowerReport } from '$lib/core/budgets'
+import { variantsOf, type Job } from '$lib/core/job'
+import { namesOf, sayCure, sayDark, sayDay, sayLoad, sayPower, SCHOOL_WORDS } from '$lib/core/text'
+import { readJob } from './reading'
+import { refusal, reply, type Query, type Reply } from './reply'
+
+const round = (value: number): number => Math.round(value * 100) / 100
+
+/** How the year of each variant of a document goes, or of the one asked for: the balance of a mean day, every day’s charge, what fails first, what would cure it, and the smallest sets that hold. */
+export function powerReply(bytes: Uint8Array, query: Query): Reply {
+  const read = readJob(bytes)
+  if (!read.ok) return read.reply
+  const job = read.value
+  const all = variantsOf(job).map(([id]) => id)
+  const asked = query.variant === undefined ? all : all.filter((id) => id === query.variant)
+  if (asked.length === 0)
+    return refusal(404, 'There is no such variant in this job.', [
+      { path: 'variant', message: `one of ${all.join(', ')}` },
+    ])
+  return reply({
+    job: { id: job.id, name: job.name },
+    variants: asked.map((id) => answerOf(job, id, query.sets === '1')),
+  })
+}
+
+function answerOf(job: Job, variantId: string, withSets: boolean): unknown {
+  const variant = job.variants[variantId]!
+  const names = namesOf(job, variant.plan)
+  const of = powerCase(job, variantId)
+  const report = powerReport(job, variantId)
+  const cures = curesOf(of)
+  return {
+    id: variantId,
+    name: variant.name,
+    words: [sayPower(report, cures, job, names), sayDark(report)],
+    ...yearOf(report),
+    loads: report.rows.map(({ load, whADay, hoursADay, hasNoInverter }) => ({
+      id: load.id,
+      name: sayLoad(load, job, names),
+      from: load.from,
+      watts: round(load.watts),
+      hoursADay: round(hoursADay),
+      whADay: round(whADay),
+      sheds: load.sheds,
+      onlyAtHookUp: load.onlyHookUp || hasNoInverter,
+    })),
+    cures: cures.map((cure) => ({
+      ...('load' in cure ? { what: cure.what, load: cure.load.id } : cure),
+      words: sayCure(cure, job, names),
+    })),
+    ...(withSets ? { sets: findSets(of).map(setOf) } : {}),
+  }
+}
+
+const yearOf = ({
+  plant,
+  perDay,
+  darkDays,
+  darkHours,
+  livedDays,
+  band,
+  lowest,
+  cycles,
+  firstFail,
+  gaps,
+}: PowerReport) => ({
+  has: {
+    batteryWh: round(plant.capacityWh),
+    usable: round(plant.usable),
+    volts: plant.volts,
+    chemistry: plant.chemistry,
+    sunWatts: plant.sunWatts,
+    roofM2: round(plant.roofM2),
+    engineAmps: plant.engineAmps,
+    mainsAmps: round(plant.mainsAmps),
+    inverterWatts: plant.inverterWatts,
+  },
+  livedDays,
+  darkDays: darkDays.map((day) => ({ day: day + 1, on: sayDay(day) })),
+  darkDaysByMonth: darkByMonth(darkDays),
+  darkHours,
+  lowestCharge: round(lowest),
+  cycles: round(cycles),
+  ...(firstFail === undefined
+    ? {}
+    : { firstFail: { ...firstFail, day: firstFail.day + 1, on: sayDay(firstFail.day) } }),
+  whADay: Object.fromEntries(Object.entries(perDay).map(([key, value]) => [key, round(value)])),
+  chargeByDay: band.map(([least, most]) => [round(least), round(most)]),
+  ...(gaps === undefined ? {} : { daysNotMeasured: gaps }),
+})
+
+const setOf = ({ school, set, darkDays, kg, roofM2, price }: Found) => ({
+  school,
+  name: SCHOOL_WORDS[school],
+  batteryWh: set.capacityWh,
+  sunWatts: set.sunWatts,
+  engineAmps: set.engineAmps,
+  darkDays,
+  moreKg: round(kg),
+  roofM2: round(roofM2),
+  morePrice: round(price),
+})

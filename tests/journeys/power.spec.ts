@@ -1,0 +1,189 @@
+import type { Page } from '@playwright/test'
+import type { Seat } from '../../src/lib/core/fittings'
+import type { Job } from '../../src/lib/core/job'
+import { MONTH_DAYS } from '../../src/lib/core/sky'
+import { expect, open, openPlan, ownJob, plain, saved, stored, test, withOnly } from '../support/job'
+
+const VARIANT = 'variant-a'
+const seat = (mm: number, more: Partial<Seat> = {}): Seat => ({
+  along: { from: 'rear', mm },
+  across: { from: 'left-wall', mm: 0 },
+  up: { from: 'floor', mm: 0 },
+  turn: 0,
+  mirrored: false,
+  ...more,
+})
+const roof: Partial<Seat> = { across: { from: 'centreline', mm: 0 }, up: { from: 'on-roof', mm: 0 } }
+
+/** A van that is lived in all year at 44° N off hook-up, with induction, 300 Ah and two panels. */
+const lived = (job: Job): Job => {
+  const only = withOnly(job, VARIANT, [
+    ['fit-battery', 'battery', seat(1200), { ampHours: 300 }],
+    ['fit-inverter', 'inverter', seat(1700), { watts: 2000, does: 'inverter' }],
+    ['fit-engine', 'charge-controller', seat(2100), { from: 'engine', amps: 30 }],
+    ['fit-galley', 'galley-hob', seat(2400), { fuel: 'induction', rings: 1 }],
+    ['fit-box', 'cold-box', seat(300)],
+    ['fit-panel', 'solar-panel', seat(600, roof), { watts: 400 }],
+    ['fit-second', 'solar-panel', seat(2000, roof), { watts: 400 }],
+  ])
+  const use = {
+    nightsPerYear: 366,
+    offHookUpPercent: 100,
+    drivingHours: 1.5,
+    latitudeDeg: 44,
+    coldestC: -2,
+    hottestC: 34,
+    cooking: 'daily' as const,
+  }
+  return { ...only, brief: { ...only.brief, use } }
+}
+const openPower = async (page: Page, id: string): Promise<void> => {
+  await open(page, `/jobs/${id}/budgets/power`)
+  await expect(page.getByTestId('sets')).toContainText('cheapest', { timeout: 30_000 })
+}
+const answer = (page: Page) => page.getByTestId('answer')
+
+test('a panel is taken away and the winter fails, with what cures it; with gas in place of induction it holds', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request, lived)
+  await openPower(page, id)
+  await expect(answer(page)).toHaveText(/^It holds all year\. The lowest is \d+%, in December\.$/)
+  await openPlan(page, id)
+  await page.getByTestId('plan-fit-second').focus()
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Delete')
+  await saved(page)
+  await openPower(page, id)
+  await expect(answer(page)).toHaveText(/the hob unit goes\. .*(Ah more|W more of sun).* or a gas hob would cure it\.$/)
+  await expect(page.getByText(/^\d+ dark days in a year of 365 nights aboard/)).toBeVisible()
+  await expect(page.getByRole('img', { name: /^Charge over the year.*December/ })).toBeVisible()
+  await expect(page.getByTestId('week')).toContainText('Hob unit goes')
+  // the smallest cure that is said, taken in the plan, does cure it
+  await openPlan(page, id)
+  await page.getByTestId('plan-fit-galley').focus()
+  await page.keyboard.press('Enter')
+  await page.getByTestId('rare').locator('summary').first().click()
+  await page.getByLabel('fuel').selectOption('gas')
+  await saved(page)
+  await openPower(page, id)
+  await expect(answer(page)).toHaveText(/^It holds all year/)
+})
+
+test('hours are changed at a load and seen at once; what else draws is added; a hook-up is waited for; all of it can be undone', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request, lived)
+  await openPower(page, id)
+  const row = (name: string) => page.getByTestId('loads').getByRole('row', { name: new RegExp(name) })
+  const whole = async (): Promise<number> =>
+    Number(/([\d.]+) kWh a day/.exec(plain(await page.getByRole('region', { name: 'What draws' }).innerText()))![1])
+  const before = await whole()
+  const hours = page.getByLabel('Hours a day of Hob unit', { exact: true })
+  await hours.fill('2')
+  await hours.press('Enter')
+  // 1.5 kW through an inverter of 90 %
+  await expect(row('^Hob unit Hours')).toContainText('3.33')
+  await expect.poll(whole).toBeGreaterThan(before + 2)
+  await expect(answer(page)).toHaveText(/the hob unit goes/)
+  await page.getByRole('button', { name: 'Hours of Hob unit as suggested' }).click()
+  await expect.poll(whole).toBe(before)
+
+  await page.getByRole('button', { name: 'Add what else draws' }).click()
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(page.getByTestId('extra').getByRole('alert')).toHaveText('Say what it is.')
+  await page.getByTestId('extra').getByLabel('What').fill('Kiln')
+  await page.getByTestId('extra').getByLabel('draws').fill('500')
+  await page.getByTestId('extra').getByLabel('draws').press('Enter')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(row('^Kiln')).toContainText('0.50')
+  await saved(page)
+  expect(Object.values((await stored(request, id)).power!.extras!)[0]).toMatchObject({ label: 'Kiln', watts: 500 })
+  await page.keyboard.press('Control+z')
+  await expect(row('^Kiln')).toHaveCount(0)
+})
+
+test('where it is through the year and what is allowed are set, and the sizes follow; a set is taken into the plan', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request, lived)
+  await openPower(page, id)
+  await page.getByRole('button', { name: 'Say where it is through the year' }).click()
+  const where = page.getByTestId('where')
+  await where.getByLabel('Climate').selectOption('dark-north')
+  await where.getByLabel('latitude').fill('62')
+  await where.getByLabel('latitude').press('Enter')
+  await expect(answer(page)).toHaveText(/goes\./)
+  await where.getByLabel('latitude').fill('95')
+  await where.getByLabel('latitude').press('Enter')
+  await expect(where.getByRole('alert')).toBeVisible()
+  await saved(page)
+  expect(Object.values((await stored(request, id)).power!.legs!)[0]!.latitudeDeg).toBe(62)
+  await expect(page.getByTestId('sets')).toContainText('cheapest', { timeout: 30_000 })
+  const take = page.getByRole('button', { name: /^Take the set/ }).first()
+  await take.click()
+  await saved(page)
+  await expect(answer(page)).toHaveText(/^It holds/)
+  await expect(page.getByTestId('sets')).toContainText('is drawn', { timeout: 30_000 })
+})
+
+test('measured weather takes the place of the typical; a file with faults is refused by line, one with gaps says so', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request, lived)
+  await openPower(page, id)
+  const file = (text: string) => ({ name: 'roof.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+  const picker = page.getByTestId('weather-file')
+  await picker.setInputFiles(file('month,sun\n1,2\n'))
+  await expect(page.getByRole('alert')).toContainText('the head lacks sun_kwh_m2_day')
+  await picker.setInputFiles(file('month,sun_kwh_m2_day,mean_c,swing_k\n1,2,4,8\n2,none,4,8\n'))
+  await expect(page.getByRole('alert')).toContainText('Line 3: sun_kwh_m2_day (sun, kWh/m² a day) is no figure')
+  const dull = MONTH_DAYS.slice(0, 11).map((_, month) => `${month + 1},0.3,5,6`)
+  await picker.setInputFiles(file(['month,sun_kwh_m2_day,mean_c,swing_k', ...dull].join('\n')))
+  await expect(page.getByTestId('weather')).toContainText('Weather measured: roof.csv')
+  await expect(page.getByTestId('weather')).toContainText('31 days are missing')
+  await expect(answer(page)).toHaveText(/goes\./)
+  await page.getByRole('button', { name: 'Take typical weather' }).click()
+  await expect(answer(page)).toHaveText(/^It holds all year/)
+})
+
+test('by an address: the year of a document, its loads, cures and sets; what is wrong is refused by path', async ({
+  request,
+}) => {
+  const id = await ownJob(request, lived)
+  const job = await stored(request, id)
+  const reply = await request.post('/api/power?sets=1', { data: job })
+  expect(reply.status()).toBe(200)
+  const [one] = ((await reply.json()) as { variants: Record<string, never>[] }).variants as unknown as {
+    words: string[]
+    has: { batteryWh: number; sunWatts: number }
+    chargeByDay: number[][]
+    darkDays: unknown[]
+    sets: { school: string; darkDays: number }[]
+    loads: { name: string; whADay: number }[]
+  }[]
+  expect(one!.has).toMatchObject({ batteryWh: 3600, sunWatts: 800 })
+  expect(one!.chargeByDay).toHaveLength(365)
+  expect(one!.darkDays).toEqual([])
+  expect(one!.sets.map(({ school }) => school)).toContain('lightest')
+  expect(one!.loads[0]!.name).toBe('Hob unit')
+  const wrong = {
+    ...job,
+    power: {
+      legs: {
+        'leg-a': { from: 0, to: 13, latitudeDeg: 95, climate: 'moon', nights: 3, drivingHours: 1, hookUpEvery: 0 },
+      },
+    },
+  }
+  const refused = await request.post('/api/power', { data: wrong })
+  expect(refused.status()).toBe(422)
+  const { faults } = (await refused.json()) as { faults: { path: string }[] }
+  expect(faults.map(({ path }) => path)).toEqual(
+    expect.arrayContaining(['power.legs.leg-a.from', 'power.legs.leg-a.latitudeDeg', 'power.legs.leg-a.climate']),
+  )
+  expect((await request.post('/api/power?variant=variant-none', { data: job })).status()).toBe(404)
+})
