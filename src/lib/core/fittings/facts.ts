@@ -106,6 +106,8 @@ type GiveFact =
   | { readonly what: 'sun'; readonly watts: number; readonly roofM2: number }
   /** A charger: from where, and how much of it. */
   | { readonly what: 'charger'; readonly from: 'sun' | 'engine' | 'mains'; readonly amps: number }
+  /** Where something is plugged in. */
+  | { readonly what: 'outlets'; readonly from: 'battery' | 'mains'; readonly count: number }
   /** Mains voltage made of the battery’s. */
   | { readonly what: 'mains'; readonly watts: number; readonly waitingWatts: number }
 

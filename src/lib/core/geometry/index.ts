@@ -52,5 +52,6 @@ export {
 } from './placement'
 export { cellCentre, distanceField, gridOver, Obstacles, type DistanceField, type Grid } from './distance-field'
 export { floodFrom, shortestWithin, WidestPaths } from './widest-path'
+export { shortestPath, type Link } from './shortest-path'
 export { summit } from './summit'
 export { longestRectangle } from './longest-rectangle'

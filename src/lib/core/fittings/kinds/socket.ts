@@ -27,6 +27,7 @@ export const socket = machine({
   facts: (p) => ({
     ...BOUGHT,
     electrics: p.capped ? 'capped' : 'outlet',
+    gives: [{ what: 'outlets', from: p.gives === 'mains' ? 'mains' : 'battery', count: p.outlets }],
     reaches: [{ what: 'controls', zMm: p.heightMm / 2 }],
   }),
   adjust: { gives: DETAIL, outlets: ONE_MORE, capped: DETAIL },
