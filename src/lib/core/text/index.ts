@@ -91,5 +91,6 @@ export {
   sayWeatherFault,
   SCHOOL_WORDS,
 } from './power'
+export { CIRCUIT_WORDS, sayConductor, sayLacking, sayWire, wantWords, wiringCsv } from './wiring'
 export { sayChange, sayMinutes, sayMove, type ChangeWords } from './moves'
 export { sayDifference } from './differences'

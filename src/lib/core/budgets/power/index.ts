@@ -5,6 +5,8 @@ import { simulate } from './simulate'
 export { curesOf, findSets, type Cure, type Found, type School } from './finder'
 export { takingOf, type Taking } from './take'
 export { usualLeg } from './legs'
+export { chargerWatts, plantOf } from './plant'
+export { placedInAnyMode } from './report'
 export { type Load } from './loads'
 export { darkByMonth, powerReport, type LoadRow, type PowerReport, type PowerWeek } from './report'
 

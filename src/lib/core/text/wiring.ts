@@ -1,0 +1,153 @@
+import { formatNumber } from '../units'
+import { awgFor, type CircuitWhat, type Source, type Wire, type Wiring } from '../wiring'
+import { capital, list } from './grammar'
+import type { Names } from './names'
+
+export const CIRCUIT_WORDS: Readonly<Record<CircuitWhat, string>> = {
+  main: 'Battery to fuse board',
+  inverter: 'Battery to inverter',
+  panel: 'Panels',
+  'sun-charger': 'Solar controller',
+  'engine-charger': 'Charger from the engine',
+  'mains-charger': 'Charger from the mains',
+  lights: 'Lights',
+  'reading-lights': 'Reading lights',
+  'door-lights': 'Door lights',
+  'always-on': 'Always on',
+  sockets: 'Sockets',
+  heater: 'Heater',
+  'cold-box': 'Fridge',
+  fan: 'Fan',
+  pump: 'Water pump',
+  lift: 'Lift',
+  other: 'Other',
+  'mains-inlet': 'Mains inlet',
+  'mains-sockets': 'Mains sockets',
+  mains: 'At mains voltage',
+}
+const SOURCE_WORDS: Readonly<Record<Source, string>> = {
+  battery: 'the battery',
+  board: 'the fuse board',
+  inverter: 'the inverter',
+  engine: 'the engine’s battery',
+  inlet: 'the mains inlet',
+  panel: 'the panels',
+  controller: 'the controller',
+}
+const WANT_WORDS: Readonly<Record<Wire['wants'][number], string>> = {
+  switch: 'a switch',
+  dimmer: 'a dimmer',
+  timer: 'a timer',
+  'residual-current': 'a residual-current device',
+}
+export const wantWords = (wants: Wire['wants']): string => list(wants.map((want) => WANT_WORDS[want]))
+
+/** “4 mm² (AWG 10)”. */
+export const sayConductor = (mm2: number): string => `${formatNumber(mm2, 1)}\u00a0mm² (AWG\u00a0${awgFor(mm2)})`
+
+/** A wire in the words of its row. */
+export interface WireWords {
+  readonly circuit: string
+  readonly serves: string
+  readonly fuse: string
+  readonly wire: string
+  readonly length: string
+  readonly drop: string
+  readonly why: readonly string[]
+}
+
+const metres = (mm: number): string => `${formatNumber(mm / 1000, 1)}\u00a0m`
+const NONE = '–'
+
+export function sayWire(
+  { what, source, serves, volts, amps, surgeA, route, sized, mostDrop, wants }: Wire,
+  names: Names,
+): WireWords {
+  const served = capital(list(serves.map((id) => names.fitting(id))))
+  const lost =
+    sized === undefined ? '' : `${formatNumber(sized.dropV, 2)} V, ${formatNumber((100 * sized.dropV) / volts, 1)}%`
+  const current = `${formatNumber(amps, 1)} A for long${surgeA > amps ? `, ${formatNumber(surgeA, 1)} A for a moment` : ''}, at ${formatNumber(volts)} V, from ${SOURCE_WORDS[source]}.`
+  const way =
+    route === undefined
+      ? 'The body leaves it no way that crosses no opening and nobody’s bed.'
+      : `${metres(route.lengthMm)} out, measured along its way, and as much back: ${metres(2 * route.lengthMm)}.`
+  const why =
+    sized === undefined
+      ? [
+          current,
+          way,
+          ...(route === undefined
+            ? []
+            : ['No conductor up to 120 mm² does: bring the two closer together, or take more volts.']),
+        ]
+      : [
+          current,
+          way,
+          `The fuse is the next over 1.25 times that: ${formatNumber(sized.fuseA, 1)} A. ${sayConductor(sized.conductor.mm2)} carries ${formatNumber(sized.conductor.carriesA)} A (ISO 10133, annex A, 70 °C, as remembered).`,
+          `It loses ${lost}; ${formatNumber(100 * mostDrop)}% may be lost, twice that in a surge (common practice, no source). Class 5 copper at 45 °C, IEC 60228 (as remembered).`,
+          sized.because === 'fuse'
+            ? 'Its fuse asks for the section.'
+            : sized.because === 'drop'
+              ? 'What is lost on the way asks for the section.'
+              : 'What is lost in a surge asks for the section.',
+        ]
+  return {
+    circuit: CIRCUIT_WORDS[what],
+    serves: served,
+    fuse: sized === undefined ? NONE : `${formatNumber(sized.fuseA, 1)} A`,
+    wire: sized === undefined ? NONE : sayConductor(sized.conductor.mm2),
+    length: route === undefined ? 'no way' : metres(2 * route.lengthMm),
+    drop: sized === undefined ? (route === undefined ? NONE : 'too much') : lost,
+    why: [...why, ...(wants.length === 0 ? [] : [`With it goes ${wantWords(wants)}.`])],
+  }
+}
+
+/** What a plan lacks before its wires can be laid. */
+export const sayLacking = ({ missing }: Wiring): string =>
+  missing.includes('battery')
+    ? 'There is no battery in this plan: place one, and its wires are measured.'
+    : missing.includes('board')
+      ? 'There is no fuse board: circuits are measured from the battery until one is placed.'
+      : ''
+
+const cell = (text: string): string => (/[",\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text)
+const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/g, ' ')
+
+/** The schedule of circuits as CSV, its head first. */
+export function wiringCsv({ wires }: Wiring, names: Names): string {
+  const rows = wires.map((wire, index) => {
+    const words = sayWire(wire, names)
+    const { sized, route } = wire
+    return [
+      String(index + 1),
+      words.circuit,
+      words.serves,
+      SOURCE_WORDS[wire.source],
+      wire.volts.toFixed(0),
+      wire.amps.toFixed(1),
+      wire.surgeA.toFixed(1),
+      sized === undefined ? '' : String(sized.fuseA),
+      sized === undefined ? '' : String(sized.conductor.mm2),
+      sized === undefined ? '' : awgFor(sized.conductor.mm2),
+      route === undefined ? '' : (route.lengthMm / 1000).toFixed(2),
+      sized === undefined ? '' : sized.dropV.toFixed(3),
+      wantWords(wire.wants),
+    ]
+  })
+  const head = [
+    'no',
+    'circuit',
+    'serves',
+    'from',
+    'volts',
+    'amps',
+    'surge_a',
+    'fuse_a',
+    'mm2',
+    'awg',
+    'metres_one_way',
+    'drop_v',
+    'with',
+  ]
+  return [head, ...rows].map((row) => row.map((text) => cell(plain(text))).join(',')).join('\r\n') + '\r\n'
+}

@@ -1,0 +1,124 @@
+import { describe, expect, it } from 'vitest'
+import { jobWith, person, put, putAtHome, variant } from '../../../../tests/support/plan'
+import type { Command, Job } from '../job'
+import { namesOf, sayWire, wiringCsv } from '../text'
+import { wiringOf, type Wire } from './circuits'
+import { shoppingOf } from './shopping'
+
+const truck = (...commands: Command[]): Job => jobWith('truck-box', person(1750), ...commands)
+/** A battery, a board ahead of it, and what draws along either wall. */
+const fitted = (...more: Command[]): Job =>
+  truck(
+    put('fit-battery', 'battery', 600),
+    put('fit-board', 'fuse-board', 1500, 'left-wall', {}, { up: { from: 'floor', mm: 900 } }),
+    put('fit-box', 'cold-box', 3000, 'right-wall'),
+    put('fit-inverter', 'inverter', 1100, 'left-wall', { watts: 2000, does: 'inverter' }),
+    ...more,
+  )
+const wires = (job: Job): readonly Wire[] => wiringOf(job, variant).wires
+const what = (job: Job, one: Wire['what']): readonly Wire[] => wires(job).filter((wire) => wire.what === one)
+
+describe('the circuits of a plan', () => {
+  it('feed the board from the battery, what draws from the board, the inverter from the battery', () => {
+    const job = fitted()
+    expect(wires(job).map(({ what, source, serves }) => [what, source, serves])).toEqual([
+      ['cold-box', 'board', ['fit-box']],
+      ['main', 'battery', ['fit-board']],
+      ['inverter', 'battery', ['fit-inverter']],
+    ])
+    const [inverter] = what(job, 'inverter')
+    // 2000 W through 90 % at 12 V, twice that for a moment
+    expect(inverter!.amps).toBeCloseTo(185.2, 1)
+    expect(inverter!.sized!.fuseA).toBe(250)
+    expect(inverter!.sized!.conductor.mm2).toBeGreaterThanOrEqual(70)
+  })
+
+  it('a wire grows with its way: a battery further off takes a thicker cable to the inverter', () => {
+    const far = (mm: number): Wire =>
+      what(
+        truck(
+          put('fit-battery', 'battery', 300),
+          put('fit-inverter', 'inverter', mm, 'left-wall', { watts: 1500, does: 'inverter' }),
+        ),
+        'inverter',
+      )[0]!
+    const [near, away] = [far(800), far(3600)]
+    expect(away.route!.lengthMm).toBeGreaterThan(near.route!.lengthMm + 2000)
+    expect(away.sized?.conductor.mm2 ?? Infinity).toBeGreaterThan(near.sized!.conductor.mm2)
+  })
+
+  it('keep lights of the front and of the rear apart, each with a dimmer; what is always on has a switch; reading lights are on their own', () => {
+    const lit = fitted(
+      ...[500, 900, 3200, 3600].map((mm, at) =>
+        put(`fit-light-${at}`, 'light', mm, 'right-wall', { place: 'room' }, { up: { from: 'floor', mm: 1500 } }),
+      ),
+      put('fit-read', 'light', 700, 'left-wall', { place: 'reading' }, { up: { from: 'floor', mm: 1200 } }),
+      put('fit-alarm', 'alarm', 2000, 'left-wall', { senses: 'monoxide' }, { up: { from: 'floor', mm: 1500 } }),
+      put('fit-hotspot', 'hotspot', 2400, 'left-wall', {}, { up: { from: 'floor', mm: 1500 } }),
+    )
+    const lights = what(lit, 'lights')
+    expect(lights.map(({ serves }) => [...serves].sort())).toEqual([
+      ['fit-light-0', 'fit-light-1'],
+      ['fit-light-2', 'fit-light-3'],
+    ])
+    expect(lights.every(({ wants }) => wants.includes('dimmer'))).toBe(true)
+    expect(what(lit, 'reading-lights').map(({ serves }) => serves)).toEqual([['fit-read']])
+    const [always] = what(lit, 'always-on')
+    expect([[...always!.serves].sort(), always!.wants]).toEqual([['fit-alarm', 'fit-hotspot'], ['switch']])
+  })
+
+  it('place a socket and it has its wire and fuse; at mains voltage with a residual-current device', () => {
+    const low = fitted(put('fit-socket', 'socket', 2600, 'left-wall', { gives: 'twelve' }))
+    expect(what(low, 'sockets').map(({ serves, sized }) => [serves, sized!.fuseA])).toEqual([[['fit-socket'], 7.5]])
+    const high = fitted(put('fit-socket', 'socket', 2600, 'left-wall', { gives: 'mains' }))
+    const [mains] = what(high, 'mains-sockets')
+    expect([mains!.source, mains!.volts, mains!.wants, mains!.sized!.conductor.mm2]).toEqual([
+      'inverter',
+      230,
+      ['residual-current'],
+      2.5,
+    ])
+    const boiler = fitted(put('fit-boiler', 'heater-water', 2600, 'left-wall', { heatedBy: 'electric' }))
+    expect(what(boiler, 'mains')[0]!.wants).toEqual(['residual-current', 'timer'])
+  })
+
+  it('say what is missing: no battery, no board', () => {
+    expect(wiringOf(truck(), variant)).toEqual({ wires: [], missing: ['battery', 'board'] })
+    const only = wiringOf(truck(put('fit-battery', 'battery', 600), put('fit-box', 'cold-box', 2000)), variant)
+    expect(only.missing).toEqual(['board'])
+    expect(only.wires.map(({ what }) => what)).toEqual(['cold-box'])
+  })
+
+  it('go through no bed: a wire along a wall goes under it or over it', () => {
+    const bed = put('fit-bed', 'bed-fixed', 100, 'left-wall')
+    const wire = what(fitted(bed, putAtHome('fit-fan', 'fan-extract', 800)), 'fan')[0]!
+    expect(wire.route).toBeDefined()
+    expect(wire.sized).toBeDefined()
+  })
+})
+
+describe('what is written of them', () => {
+  it('is a schedule of which each row has its fuse, wire, gauge, length and loss; a name with a comma stays one cell', () => {
+    const job = fitted({ type: 'fitting.label', variant, id: 'fit-box', label: 'Fridge, large' })
+    const names = namesOf(job, job.variants[variant]!.plan)
+    const wiring = wiringOf(job, variant)
+    const [head, first] = wiringCsv(wiring, names).split('\r\n')
+    expect(head).toBe('no,circuit,serves,from,volts,amps,surge_a,fuse_a,mm2,awg,metres_one_way,drop_v,with')
+    expect(first).toMatch(
+      /^1,Fridge,"[^"]*Fridge, large[^"]*",the fuse board,12,\d+\.\d,\d+\.\d,[\d.]+,[\d.]+,\d+,\d+\.\d\d,0\.\d{3},$/,
+    )
+    const words = sayWire(wiring.wires[0]!, names)
+    expect(words.why.join(' ')).toContain('ISO 10133')
+    expect(words.wire).toMatch(/mm² \(AWG/)
+  })
+
+  it('is a list to buy: out and back with a tenth over, and every fuse', () => {
+    const wiring = wiringOf(fitted(), variant)
+    const { wire, fuses } = shoppingOf(wiring)
+    const whole = wiring.wires.reduce((sum, { route }) => sum + (2 * route!.lengthMm * 1.1) / 1000, 0)
+    const bought = wire.reduce((sum, { metres }) => sum + metres, 0)
+    expect(bought).toBeGreaterThanOrEqual(whole)
+    expect(bought).toBeLessThan(whole + wire.length)
+    expect(fuses.reduce((sum, { count }) => sum + count, 0)).toBe(wiring.wires.length)
+  })
+})
