@@ -6,11 +6,13 @@ import { briefSheets, demandSheets, questionSheets } from './brief-sheets'
 import { clientSheets } from './client-sheets'
 import { boughtSheets, ruleSheets } from './other-sheets'
 import { planSet, planSheet } from './plan-set'
+import { powerSheets } from './power-sheets'
 import { reviewSheets } from './review-sheets'
 import { subjectOf, type Asked, type Subject } from './subject'
 import { surveySheets, vehicleSheets } from './vehicle-sheets'
 import { vehiclesSheets } from './vehicles-sheets'
 import { weightSheets } from './weight-sheets'
+import { wiringSheets } from './wiring-sheets'
 
 const MAKERS: Readonly<Record<PaperKind, (subject: Subject) => readonly Page[]>> = {
   set: planSet,
@@ -25,6 +27,8 @@ const MAKERS: Readonly<Record<PaperKind, (subject: Subject) => readonly Page[]>>
   review: reviewSheets,
   client: clientSheets,
   weight: weightSheets,
+  power: powerSheets,
+  wiring: wiringSheets,
   rules: ruleSheets,
 }
 

@@ -12,6 +12,8 @@ export const PAPER_KINDS = [
   'review',
   'client',
   'weight',
+  'power',
+  'wiring',
   'rules',
 ] as const
 export type PaperKind = (typeof PAPER_KINDS)[number]
@@ -29,5 +31,7 @@ export const PAPER_WORDS: Readonly<Record<PaperKind, string>> = {
   review: 'Review',
   client: 'Sheet for the client',
   weight: 'Weight',
+  power: 'Power',
+  wiring: 'Wiring',
   rules: 'Rules of this job',
 }

@@ -21,7 +21,7 @@ import {
 import { formatLength, formatNumber } from '../units'
 import { flow, heading, item, paragraph, space, table, type Block } from './flow'
 import { LETTERS, type Page } from './page'
-import { NOTHING_AROUND, putViews, sizeAt, type Drawable } from './place-views'
+import { NOTHING_AROUND, putViews, sizeAt, wholeOf, type Drawable } from './place-views'
 import { textFrame } from './sheet'
 import { sheetsFor, type Subject } from './subject'
 import { textSheets } from './text-sheets'
@@ -48,12 +48,12 @@ export function boughtSheets(subject: Subject): readonly Page[] {
       ]
     })
   const view = (id: 'plan' | 'right', title: string, items: readonly Item[], marks: readonly Item[]): Drawable => ({
-    view: {
+    view: wholeOf({
       id,
       title,
       bounds: id === 'plan' ? planBounds(body) : sideBounds(body),
       groups: [{ key: 'body', items: [...items, ...marks] }],
-    } satisfies View,
+    } satisfies View),
     around: NOTHING_AROUND,
   })
   const drawables = [

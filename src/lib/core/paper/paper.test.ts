@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { DEMO_JOBS } from '$lib/demo'
+import { defaultsOf, kindOf } from '../fittings'
 import { apply, type Job } from '../job'
 import type { LengthUnit } from '../units'
 import { textWidth, type PlacedView } from '../draw'
@@ -71,6 +72,17 @@ function strays(page: Page): readonly string[] {
     const box = boxOf(placed, scale)
     if (box.left < MARGIN || box.right > right || box.top < MARGIN || box.bottom > bottom)
       found.push(`${page.title}: ${placed.view.title}`)
+    // a part of a view is cut at its edge; of a whole one every mark is on the paper
+    if (placed.part !== undefined) continue
+    const { bounds, groups } = placed.view
+    const points = groups.flatMap(({ items }) => items.flatMap((item) => (item.kind === 'path' ? item.points : [])))
+    for (const [u, v] of points) {
+      const [x, y] = [box.left + (u - bounds.min[0]) / scale, box.top + (bounds.max[1] - v) / scale]
+      if (x < MARGIN || x > right || y < MARGIN || y > bottom) {
+        found.push(`${page.title}: a mark of ${placed.view.title} at ${u}, ${v}`)
+        break
+      }
+    }
   }
   return found
 }
@@ -216,6 +228,34 @@ describe('a sheet', () => {
     expect(said).toMatch(/1 690 mm long|200 mm/)
     const day = compose('sheet', asked({ modeIds: ['mode-drive'] }))
     expect(plain(textOf(day.pages))).toContain('Nothing: all that is checked is all right.')
+  })
+
+  it('of a plan with a rack behind the body and an awning beside it has all of both on it', () => {
+    const variant = job.variants['variant-a']!
+    const seat = (from: 'right-wall' | 'centreline', mm: number) => ({
+      along: { from: 'rear' as const, mm },
+      across: { from, mm: 0 },
+      up: { from: 'floor' as const, mm: 0 },
+      turn: 0 as const,
+      mirrored: false,
+    })
+    const more = Object.fromEntries(
+      (
+        [
+          ['fit-rack', 'hitch-rack', seat('centreline', -900)],
+          ['fit-tent', 'awning', seat('right-wall', 900)],
+        ] as const
+      ).map(([id, kind, at]) => [id, { kind, parameters: defaultsOf(kindOf(kind)), seat: at }]),
+    )
+    const outside: Job = {
+      ...job,
+      variants: {
+        'variant-a': { ...variant, plan: { ...variant.plan, fittings: { ...variant.plan.fittings, ...more } } },
+      },
+    }
+    const { pages } = compose('set', asked({ job: outside }))
+    expect(pages.flatMap(strays)).toEqual([])
+    expect(textOf(pages)).toMatch(/rack/i)
   })
 
   it('tells with a reason what was let be', () => {

@@ -6,7 +6,17 @@ import { formatLength } from '../units'
 import { drawnIfRoom, flow, heading, item, space, type Block, type Frame } from './flow'
 import { keyOf, notesList, openAndLetBe, schedule, tapeOutOf } from './lists'
 import { onDrawing } from './on-drawing'
-import { NOTHING_AROUND, viewMarks, putStack, putViews, sizeAt, stackAt, type Drawable } from './place-views'
+import {
+  madeWhole,
+  NOTHING_AROUND,
+  wholeOf,
+  viewMarks,
+  putStack,
+  putViews,
+  sizeAt,
+  stackAt,
+  type Drawable,
+} from './place-views'
 import { photoPages } from './photos'
 import { restOf, textFrame, type Sheets } from './sheet'
 import { sheetsFor, type Subject } from './subject'
@@ -21,17 +31,15 @@ const SMALL = 33
 
 /** The three views of a scene that lie over each other, the plan with its chains. */
 export function unfolded({ job, unit, plan, withNotes }: Subject, scene: Scene): readonly Drawable[] {
-  const view = (id: 'left' | 'plan' | 'right'): View => {
-    const made = drawView(scene, id, job.brief)
-    const more = onDrawing(scene, plan, id, unit, withNotes === true)
-    const chains = id === 'plan' ? [planDimensions(scene, made.bounds.max[1], unit)] : []
-    return { ...made, groups: [...made.groups, more, ...chains] }
-  }
-  return [
-    { view: view('left'), around: BESIDE_CHAINS },
-    { view: view('plan'), around: CHAINS },
-    { view: view('right'), around: BESIDE_CHAINS },
-  ]
+  const made = (['left', 'plan', 'right'] as const).map((id): View => {
+    const view = drawView(scene, id, job.brief)
+    return { ...view, groups: [...view.groups, onDrawing(scene, plan, id, unit, withNotes === true)] }
+  })
+  return madeWhole(made).map((view): Drawable =>
+    view.id === 'plan'
+      ? { view: { ...view, groups: [...view.groups, planDimensions(scene, view.bounds.max[1], unit)] }, around: CHAINS }
+      : { view, around: BESIDE_CHAINS },
+  )
 }
 
 /** Where a section says something: through the middle of what stands there, not twice within a step. */
@@ -53,7 +61,7 @@ function stationsOf(scene: Scene): readonly number[] {
 export function sectionsOf({ job, unit }: Subject, scene: Scene): readonly Drawable[] {
   const sill = scene.interior.xSpan.min
   return stationsOf(scene).map((x) => {
-    const made = drawSection(scene, x, job.brief)
+    const made = wholeOf(drawSection(scene, x, job.brief))
     return {
       view: { ...made, title: `Section ${formatLength(x - sill, unit)} from the sill, seen from behind` },
       around: NOTHING_AROUND,

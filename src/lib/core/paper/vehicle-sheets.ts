@@ -8,7 +8,7 @@ import { MEASURE_GROUP_WORDS, sayMeasure, SPACE_ROW_WORDS, withLengths } from '.
 import { formatLength, sayAir, sayArea, sayMass } from '../units'
 import { flow, heading, paragraph, space, table, type Block } from './flow'
 import { LETTERS, type Page } from './page'
-import { NOTHING_AROUND, putViews, sizeAt, type Drawable } from './place-views'
+import { NOTHING_AROUND, wholeOf, putViews, sizeAt, type Drawable } from './place-views'
 import { textFrame, type Sheets } from './sheet'
 import { sheetsFor, type Subject } from './subject'
 
@@ -34,7 +34,7 @@ export function vehicleSheets(subject: Subject): readonly Page[] {
     views.plan,
     views.side,
     { ...views.section, title: `Section ${say(middle - interior.xSpan.min)} from the sill, seen from behind` },
-  ].map((view): Drawable => ({ view, around: NOTHING_AROUND }))
+  ].map((view): Drawable => ({ view: wholeOf(view), around: NOTHING_AROUND }))
   const given = putViews(sheets, 'Vehicle', job.shell.name, drawables, scaleFor(sheets, drawables, scales))
   const { masses } = shell
   const blocks: readonly Block[] = [

@@ -1,4 +1,4 @@
-import { formatNumber } from '../units'
+import { formatFigure, formatNumber } from '../units'
 import { awgFor, type CircuitWhat, type Source, type Wire, type Wiring } from '../wiring'
 import { capital, list } from './grammar'
 import type { Names } from './names'
@@ -15,6 +15,7 @@ export const CIRCUIT_WORDS: Readonly<Record<CircuitWhat, string>> = {
   'door-lights': 'Door lights',
   'always-on': 'Always on',
   sockets: 'Sockets',
+  hob: 'Hob',
   heater: 'Heater',
   'cold-box': 'Fridge',
   fan: 'Fan',
@@ -43,7 +44,7 @@ const WANT_WORDS: Readonly<Record<Wire['wants'][number], string>> = {
 export const wantWords = (wants: Wire['wants']): string => list(wants.map((want) => WANT_WORDS[want]))
 
 /** “4 mm² (AWG 10)”. */
-export const sayConductor = (mm2: number): string => `${formatNumber(mm2, 1)}\u00a0mm² (AWG\u00a0${awgFor(mm2)})`
+export const sayConductor = (mm2: number): string => `${formatFigure(mm2, 1)}\u00a0mm² (AWG\u00a0${awgFor(mm2)})`
 
 /** A wire in the words of its row. */
 export interface WireWords {
@@ -83,7 +84,7 @@ export function sayWire(
       : [
           current,
           way,
-          `The fuse is the next over 1.25 times that: ${formatNumber(sized.fuseA, 1)} A. ${sayConductor(sized.conductor.mm2)} carries ${formatNumber(sized.conductor.carriesA)} A (ISO 10133, annex A, 70 °C, as remembered).`,
+          `The fuse is the next over 1.25 times that: ${formatFigure(sized.fuseA, 1)} A. ${sayConductor(sized.conductor.mm2)} carries ${formatNumber(sized.conductor.carriesA)} A (ISO 10133, annex A, 70 °C, as remembered).`,
           `It loses ${lost}; ${formatNumber(100 * mostDrop)}% may be lost, twice that in a surge (common practice, no source). Class 5 copper at 45 °C, IEC 60228 (as remembered).`,
           sized.because === 'fuse'
             ? 'Its fuse asks for the section.'
@@ -94,7 +95,7 @@ export function sayWire(
   return {
     circuit: CIRCUIT_WORDS[what],
     serves: served,
-    fuse: sized === undefined ? NONE : `${formatNumber(sized.fuseA, 1)} A`,
+    fuse: sized === undefined ? NONE : `${formatFigure(sized.fuseA, 1)} A`,
     wire: sized === undefined ? NONE : sayConductor(sized.conductor.mm2),
     length: route === undefined ? 'no way' : metres(2 * route.lengthMm),
     drop: sized === undefined ? (route === undefined ? NONE : 'too much') : lost,

@@ -18,6 +18,7 @@ export type CircuitWhat =
   | 'door-lights'
   | 'always-on'
   | 'sockets'
+  | 'hob'
   | 'heater'
   | 'cold-box'
   | 'fan'
@@ -56,7 +57,7 @@ export interface Wiring {
 }
 
 const MAINS_V = 230
-/** Of what a wire may lose, and lights a little more. Common practice, no source. */
+/** Of what a wire may lose, and lights and sockets a little more. Common practice, no source. */
 const MOST_DROP = 0.03
 const LIGHT_DROP = 0.05
 /** At both ends of a wire, to connect it. Common practice, no source. */
@@ -180,6 +181,7 @@ const SHARED: Readonly<Record<string, CircuitWhat>> = {
   listening: 'other',
 }
 const OWN: Readonly<Record<string, CircuitWhat>> = {
+  cooking: 'hob',
   heating: 'heater',
   cold: 'cold-box',
   airing: 'fan',
@@ -271,6 +273,7 @@ export function wiringOf(job: Job, variantId: string): Wiring {
         serves,
         volts,
         amps: Math.min(MOST_SOCKETS_A, OUTLET_A * low.count),
+        mostDrop: LIGHT_DROP,
       })
   }
   const [tank] = by(({ holds }) => holds.some(({ what }) => what === 'water'))

@@ -75,6 +75,7 @@
     ['/survey', 'survey'],
     ['/as-bought', 'bought'],
     ['/rules', 'rules'],
+    ['/power', 'power'],
   ] as const
   const OF_THE_BRIEF = ['demands', 'vehicles'] as const
   const isPaper = $derived(page.url.pathname.endsWith('/paper'))

@@ -26,6 +26,8 @@
     review: 'review',
     client: 'review',
     weight: 'budgets',
+    power: 'budgets',
+    wiring: 'budgets',
     rules: 'review',
   } as const
   const current = $derived(papers.kind in STEP_OF ? STEP_OF[papers.kind as keyof typeof STEP_OF] : 'plan')

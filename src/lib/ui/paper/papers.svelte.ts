@@ -27,7 +27,7 @@ const OF_A_MODE: readonly PaperKind[] = ['sheet']
 /** Kinds that show nothing of a variant. */
 const OF_THE_JOB: readonly PaperKind[] = ['questions', 'brief', 'vehicles', 'survey', 'bought', 'rules']
 /** Kinds without a drawing. */
-const WITHOUT_SCALE: readonly PaperKind[] = ['questions', 'brief', 'demands', 'vehicles', 'weight', 'rules']
+const WITHOUT_SCALE: readonly PaperKind[] = ['questions', 'brief', 'demands', 'vehicles', 'weight', 'power', 'rules']
 
 /** The sheets of a job on screen, before they are printed or saved. */
 export class Papers {
