@@ -1,5 +1,7 @@
+import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import type { Seat } from '../../src/lib/core/fittings'
+import DxfParser from 'dxf-parser'
+import { defaultsOf, kindOf, type Seat } from '../../src/lib/core/fittings'
 import type { Job } from '../../src/lib/core/job'
 import { MONTH_DAYS } from '../../src/lib/core/sky'
 import { expect, open, openPlan, ownJob, plain, saved, stored, test, withOnly } from '../support/job'
@@ -186,4 +188,59 @@ test('by an address: the year of a document, its loads, cures and sets; what is 
     expect.arrayContaining(['power.legs.leg-a.from', 'power.legs.leg-a.latitudeDeg', 'power.legs.leg-a.climate']),
   )
   expect((await request.post('/api/power?variant=variant-none', { data: job })).status()).toBe(404)
+})
+
+test('a socket is placed and has its wire, fuse and label; the diagram is exported and read back', async ({
+  page,
+  request,
+}, info) => {
+  const id = await ownJob(request, (job) => {
+    const made = lived(job)
+    const { plan } = made.variants[VARIANT]!
+    const more = (thing: string, kind: string, at: Seat) =>
+      [thing, { kind, parameters: { ...defaultsOf(kindOf(kind)) }, seat: at }] as const
+    const fittings = Object.fromEntries([
+      more('fit-board', 'fuse-board', seat(1500, { up: { from: 'floor', mm: 1000 } })),
+      more(
+        'fit-socket',
+        'socket',
+        seat(2900, { across: { from: 'right-wall', mm: 0 }, up: { from: 'floor', mm: 900 } }),
+      ),
+    ])
+    return {
+      ...made,
+      variants: {
+        [VARIANT]: { ...made.variants[VARIANT]!, plan: { ...plan, fittings: { ...plan.fittings, ...fittings } } },
+      },
+    } as Job
+  })
+  await openPower(page, id)
+  const row = page.getByTestId('circuits').getByRole('row', { name: /Sockets/ })
+  await expect(row).toContainText(/mm²\s\(AWG\s\d+\)/)
+  await row.getByRole('button', { name: /^Why/ }).click()
+  await expect(page.getByText(/The fuse is the next over 1\.25 times that: [\d.]+\sA/)).toBeVisible()
+  await page.keyboard.press('Escape')
+  const saved = async (name: string) => {
+    const wait = page.waitForEvent('download')
+    await page.getByRole(name.includes('CSV') ? 'button' : 'link', { name }).click()
+    const to = info.outputPath(name)
+    await (await wait).saveAs(to)
+    return readFile(to, 'utf8')
+  }
+  const csv = await saved('Schedule as CSV')
+  const sockets = csv.split('\r\n').find((line) => line.includes(',Sockets,'))!
+  const [no, , , from] = sockets.split(',')
+  expect(from).toBe('the fuse board')
+  const dxf = new DxfParser().parseSync(await saved('Drawing as DXF'))!
+  const wires = dxf.entities.filter(({ layer }) => layer === 'wires')
+  expect(wires.length).toBeGreaterThan(6)
+  expect(dxf.entities.some((one) => one.layer === 'wire-numbers' && 'text' in one && one.text === no)).toBe(true)
+
+  await page.getByRole('link', { name: 'On paper, with labels' }).click()
+  await expect(page.getByTestId('sheet').first().locator('svg')).toBeVisible()
+  const sheets = page.getByTestId('sheet')
+  await expect(sheets.filter({ hasText: 'Labels for the fuse board' }).first()).toContainText(`${no} Sockets`)
+  const svg = await request.get(`/api/jobs/${id}/paper?view=wiring&format=svg`)
+  expect(svg.headers()['content-type']).toContain('image/svg+xml')
+  expect(await svg.text()).toContain('Wiring')
 })

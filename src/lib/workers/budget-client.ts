@@ -1,6 +1,7 @@
 import { proxy } from 'comlink'
 import type { Cure, Found, Held, LimitId, PowerReport, PowerWeek, WeightReport } from '$lib/core/budgets'
 import type { Job, Loading, Weighing } from '$lib/core/job'
+import type { Wiring } from '$lib/core/wiring'
 import type { WeightHelp } from '$lib/core/what-if'
 import engineUrl from './budget-engine?engine'
 import type { BudgetEngine } from './budget-engine'
@@ -36,6 +37,10 @@ export class BudgetClient {
 
   week(job: Job, variantId: string, fromDay: number): Promise<PowerWeek> {
     return this.#link.ask(job, (remote, news) => remote.week(news, variantId, fromDay))
+  }
+
+  wiring(job: Job, variantId: string): Promise<Wiring> {
+    return this.#link.ask(job, (remote, news) => remote.wiring(news, variantId))
   }
 
   /** `told` hears how far it is, 0 to 1. */

@@ -12,6 +12,7 @@ import {
 } from '$lib/core/budgets'
 import type { Loading, Weighing } from '$lib/core/job'
 import { weightHelps } from '$lib/core/what-if'
+import { wiringOf } from '$lib/core/wiring'
 import { HeldJob, type News } from './protocol'
 
 const held = new HeldJob()
@@ -24,6 +25,7 @@ const budgetEngine = {
   power: (news: News, variantId: string) => powerReport(held.take(news), variantId),
   cures: (news: News, variantId: string) => curesOf(powerCase(held.take(news), variantId)),
   week: (news: News, variantId: string, fromDay: number) => powerWeek(held.take(news), variantId, fromDay),
+  wiring: (news: News, variantId: string) => wiringOf(held.take(news), variantId),
   sets: (news: News, variantId: string, told: (share: number) => void) =>
     findSets(powerCase(held.take(news), variantId), told),
   helps: (news: News, variantId: string, limit: LimitId) => weightHelps(held.take(news), variantId, limit),

@@ -1,5 +1,6 @@
-import type { View } from '../draw'
+import { wiringViews, type View } from '../draw'
 import type { Vec2 } from '../geometry'
+import { wiringOf } from '../wiring'
 import { sectionsOf, unfolded } from './plan-set'
 import type { Subject } from './subject'
 
@@ -11,6 +12,19 @@ export interface ModelView {
 }
 
 const GAP_MM = 1500
+
+/** The walls and the plan of the first mode with their wires, at full size. */
+export function wiringModel(subject: Subject): readonly ModelView[] {
+  const [scene] = subject.scenes
+  const views = scene === undefined ? [] : wiringViews(scene, wiringOf(subject.job, subject.variantId))
+  let top = 0
+  return views.map((view): ModelView => {
+    const { min, max } = view.bounds
+    const at: Vec2 = [-min[0], top - max[1]]
+    top -= max[1] - min[1] + GAP_MM
+    return { view, at, title: `Wiring: ${view.title}` }
+  })
+}
 
 /** All views of all modes at full size: a mode beside the other, its walls over and under its plan, and the sections below. */
 export function modelViews(subject: Subject): readonly ModelView[] {

@@ -101,7 +101,7 @@ const labels = (wires: readonly (readonly [number, Wire])[]): Block => ({
             {
               kind: 'words',
               at: [x + 2, top + 4.6],
-              ...fitted(`${number}  ${CIRCUIT_WORDS[what]}`, LETTERS.body, LABEL.wide - 4, 'semibold'),
+              ...fitted(`${number} ${CIRCUIT_WORDS[what]}`, LETTERS.body, LABEL.wide - 4, 'semibold'),
               sizeMm: LETTERS.body,
               weight: 'semibold',
             },

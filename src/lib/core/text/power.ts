@@ -3,7 +3,7 @@ import type { Chemistry } from '../fittings'
 import type { Job, PowerAssumedKey } from '../job'
 import { MONTH_OF, DAY_IN_MONTH, type ClimateId, type WeatherFault } from '../sky'
 import { formatNumber } from '../units'
-import { capital, count, list, small } from './grammar'
+import { capital, count, list, person, small } from './grammar'
 import type { Names } from './names'
 
 export const POWER_ASSUMED_WORDS: Readonly<Record<PowerAssumedKey, string>> = {
@@ -88,7 +88,7 @@ export const sayLatitude = (latitudeDeg: number): string =>
 
 /** What draws, by the name that it has in the plan or the brief. */
 export function sayLoad({ source, key, isWaiting }: Load, job: Job, names: Names): string {
-  const person = capital(job.brief.people[source.id]?.label ?? 'someone')
+  const whose = capital(job.brief.people[source.id]?.label ?? 'someone')
   switch (source.kind) {
     case 'fitting': {
       const name = capital(names.fitting(source.id))
@@ -96,12 +96,12 @@ export function sayLoad({ source, key, isWaiting }: Load, job: Job, names: Names
     }
     case 'person':
       return key === 'phones'
-        ? `${person}’s phone and small things`
+        ? `${whose}’s phone and small things`
         : key === 'bedside'
-          ? `${person}’s machine at the bedside`
+          ? `${whose}’s machine at the bedside`
           : key === 'desk'
-            ? `${person}’s desk`
-            : `${person}’s laptop`
+            ? `${whose}’s desk`
+            : `${whose}’s laptop`
     case 'gear':
       return `Charging: ${small(job.brief.gear?.[source.id]?.label ?? 'gear')}`
     case 'extra':
@@ -132,9 +132,19 @@ export function sayCure(cure: Cure, job: Job, names: Names): string {
 /** A load in the middle of a sentence. */
 function theLoad(load: Load, job: Job, names: Names): string {
   const said = sayLoad(load, job, names)
-  return load.source.kind === 'fitting' || load.source.kind === 'plan'
-    ? `the ${small(said)}`
-    : said.replace(/^Charging: /, '')
+  switch (load.source.kind) {
+    case 'fitting':
+    case 'plan':
+      return `the ${small(said)}`
+    case 'person': {
+      const label = job.brief.people[load.source.id]?.label ?? ''
+      return said.replace(capital(label), person(label))
+    }
+    case 'gear':
+      return said.replace(/^Charging: /, 'charging ')
+    case 'extra':
+      return said
+  }
 }
 
 /** The answer in one sentence or two. */

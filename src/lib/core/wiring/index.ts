@@ -1,3 +1,3 @@
 export { wiringOf, type CircuitWhat, type Source, type Wire, type Wiring } from './circuits'
 export { awgFor } from './conductors'
-export { shoppingOf, type Bought } from './shopping'
+export { shoppingOf } from './shopping'

@@ -1,7 +1,7 @@
 import type { Wiring } from './circuits'
 
 /** What is bought for some circuits. */
-export interface Bought {
+interface Bought {
   /** Single wires, out and back, with a tenth over. */
   readonly wire: readonly { readonly mm2: number; readonly metres: number }[]
   readonly fuses: readonly { readonly amps: number; readonly count: number }[]

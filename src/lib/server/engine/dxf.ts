@@ -1,5 +1,5 @@
 import { DxfWriter, point2d, point3d, Units } from '@tarikjabiri/dxf'
-import { printable, type Item, type ItemGroup, type View } from '$lib/core/draw'
+import { printable, WIRES, type Item, type ItemGroup, type View } from '$lib/core/draw'
 import type { Vec2 } from '$lib/core/geometry'
 
 const TEXT_MM: Readonly<Record<'label' | 'small' | 'title', number>> = { label: 60, small: 45, title: 80 }
@@ -15,6 +15,7 @@ const byWeight: LayerOf = (_group, item) => (item.kind === 'path' || item.kind =
 
 /** Drawings of a vehicle: by what is drawn. */
 export const byThing: LayerOf = (group, item) => {
+  if (group.key === WIRES) return item.kind === 'text' ? 'wire-numbers' : 'wires'
   if (item.kind === 'text') return 'words'
   if (item.kind === 'dimension') return 'dimensions'
   if (item.fill === 'figure') return 'people'

@@ -2,6 +2,7 @@ import { modesOf, variantsOf, type Job } from '$lib/core/job'
 import {
   compose,
   modelViews,
+  wiringModel,
   NO_LETTERHEAD,
   pageSvg,
   photosOf,
@@ -57,7 +58,8 @@ const absent = (field: string, words: string, ids: readonly string[]): Read<neve
 
 /** What an address asks for, or the answer that says why it cannot be. */
 function readAsked(job: Job, query: Query, beside: Beside): Read<AskedPaper> {
-  const kind = PAPER_KINDS.find((one) => one === (query.what ?? 'sheet'))
+  // a drawing is asked for by its view too
+  const kind = PAPER_KINDS.find((one) => one === (query.what ?? query.view ?? 'sheet'))
   if (kind === undefined) return none('what', `What is printed can be ${PAPER_KINDS.join(', ')}.`, query.what ?? '')
   const format = FORMATS.find((one) => one === (query.format ?? 'svg'))
   if (format === undefined) return none('format', `The format can be ${FORMATS.join(', ')}.`, query.format ?? '')
@@ -151,8 +153,9 @@ export async function paperReply(job: Job, query: Query, beside: Beside): Promis
   const { kind, format, page, asked } = read.value
   const where = (name: string): string => `${query.save === '1' ? 'attachment' : 'inline'}; filename="${name}"`
   if (format === 'dxf') {
-    const views = modelViews(subjectOf(asked))
-    return file(toDxf(views, byThing), 'image/vnd.dxf', where(fileName(job, 'plan', 'dxf')))
+    const subject = subjectOf(asked)
+    const [views, name] = kind === 'wiring' ? [wiringModel(subject), 'wiring'] : [modelViews(subject), 'plan']
+    return file(toDxf(views, byThing), 'image/vnd.dxf', where(fileName(job, name, 'dxf')))
   }
   const composed = compose(kind, asked)
   const set = { ...composed, leftOut: [...composed.leftOut, ...notHere(asked, beside)] }

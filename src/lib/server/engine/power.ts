@@ -1,6 +1,7 @@
 import { curesOf, darkByMonth, findSets, powerCase, powerReport, type Found, type PowerReport } from '$lib/core/budgets'
 import { variantsOf, type Job } from '$lib/core/job'
-import { namesOf, sayCure, sayDark, sayDay, sayLoad, sayPower, SCHOOL_WORDS } from '$lib/core/text'
+import { namesOf, sayWire, type Names, sayCure, sayDark, sayDay, sayLoad, sayPower, SCHOOL_WORDS } from '$lib/core/text'
+import { awgFor, shoppingOf, wiringOf, type Wiring } from '$lib/core/wiring'
 import { readJob } from './reading'
 import { refusal, reply, type Query, type Reply } from './reply'
 
@@ -48,6 +49,7 @@ function answerOf(job: Job, variantId: string, withSets: boolean): unknown {
       ...('load' in cure ? { what: cure.what, load: cure.load.id } : cure),
       words: sayCure(cure, job, names),
     })),
+    circuits: circuitsOf(wiringOf(job, variantId), names),
     ...(withSets ? { sets: findSets(of).map(setOf) } : {}),
   }
 }
@@ -87,6 +89,37 @@ const yearOf = ({
   whADay: Object.fromEntries(Object.entries(perDay).map(([key, value]) => [key, round(value)])),
   chargeByDay: band.map(([least, most]) => [round(least), round(most)]),
   ...(gaps === undefined ? {} : { daysNotMeasured: gaps }),
+})
+
+const circuitsOf = (wiring: Wiring, names: Names) => ({
+  missing: wiring.missing,
+  wires: wiring.wires.map((wire, index) => {
+    const { what, source, serves, volts, amps, surgeA, route, sized, wants } = wire
+    return {
+      no: index + 1,
+      what,
+      name: sayWire(wire, names).circuit,
+      from: source,
+      serves,
+      volts,
+      amps: round(amps),
+      surgeA: round(surgeA),
+      with: wants,
+      ...(route === undefined
+        ? {}
+        : { wayMm: round(route.lengthMm), points: route.points.map((at) => at.map(Math.round)) }),
+      ...(sized === undefined
+        ? {}
+        : {
+            fuseA: sized.fuseA,
+            mm2: sized.conductor.mm2,
+            awg: awgFor(sized.conductor.mm2),
+            dropV: round(sized.dropV),
+            because: sized.because,
+          }),
+    }
+  }),
+  toBuy: shoppingOf(wiring),
 })
 
 const setOf = ({ school, set, darkDays, kg, roofM2, price }: Found) => ({

@@ -12,6 +12,7 @@
   import { Power } from './power.svelte'
   import SetTable from './SetTable.svelte'
   import WeekChart from './WeekChart.svelte'
+  import WireTable from './WireTable.svelte'
   import WherePanel from './WherePanel.svelte'
   import YearChart from './YearChart.svelte'
 
@@ -112,6 +113,7 @@
           <LoadTable {power} />
         </div>
         <SetTable {power} />
+        <WireTable {power} />
       {/if}
     </main>
     <aside class="flex flex-col px-4 py-3" aria-label="Where it is and what is there">

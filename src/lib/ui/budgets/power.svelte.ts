@@ -1,6 +1,7 @@
 import type { Cure, Found, PowerReport, PowerWeek } from '$lib/core/budgets'
 import { variantsOf } from '$lib/core/job'
 import { namesOf } from '$lib/core/text'
+import type { Wiring } from '$lib/core/wiring'
 import { BudgetClient } from '$lib/workers/budget-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { reasonOf } from '../parts/reason'
@@ -19,6 +20,7 @@ export class Power {
   cures: readonly Cure[] | undefined = $state.raw(undefined)
   week: PowerWeek | undefined = $state.raw(undefined)
   sizes: Sizes | undefined = $state.raw(undefined)
+  wiring: Wiring | undefined = $state.raw(undefined)
   spareKg: number | undefined = $state(undefined)
   /** First day of the week that somebody chose; the worst where nobody did. */
   #weekFrom: number | undefined = $state(undefined)
@@ -65,6 +67,8 @@ export class Power {
       this.stopped = undefined
       this.cures = await this.#client.cures(job, shown)
       if (this.#asked !== asked) return
+      this.wiring = await this.#client.wiring(job, shown)
+      if (this.#asked !== asked) return
       for (const [id] of variantsOf(job)) {
         if (id === shown) continue
         const other = await this.#client.power(job, id)
@@ -78,6 +82,7 @@ export class Power {
       if (this.#asked !== asked) return
       this.reports = {}
       this.week = undefined
+      this.wiring = undefined
       this.stopped = reasonOf(cause)
       return
     }

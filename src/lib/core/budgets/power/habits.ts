@@ -46,7 +46,7 @@ const MEALS: Times = [
 
 /** How long each runs. Common practice, no source; the figures of a load can be set one by one. */
 export const HABIT_FACTS: Readonly<Record<Habit, HabitFacts>> = {
-  always: { times: ALL_DAY, sheds: 'needed', hours: () => 24 },
+  always: { times: ALL_DAY, sheds: 'wanted', hours: () => 24 },
   guarding: { times: ALL_DAY, sheds: 'vital', hours: () => 24 },
   // these follow from the weather: the hours are those of a mild day
   cold: { times: ALL_DAY, sheds: 'needed', hours: () => 8 },
