@@ -172,3 +172,29 @@ test('pages that belong to no job are printed with what they are, when, and whic
     expect(text).toContain(`Sheet ${pages} of ${pages}`)
   }
 })
+
+test('how many sheets of a PDF are written is told while one waits, by the thread that writes them', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request)
+  const told: { done: number; of: number }[] = []
+  await page.route('**/api/progress*', async (route) => {
+    const answer = await route.fetch()
+    told.push((await answer.json()) as { done: number; of: number })
+    await route.fulfill({ response: answer })
+  })
+  // the file is held back until it is told of
+  await page.route('**/paper?*format=pdf*', async (route) => {
+    const answer = await route.fetch()
+    await expect.poll(() => told.at(-1)?.done ?? 0).toBeGreaterThan(0)
+    await expect(page.getByTestId('progress')).toContainText(/Writing sheet \d+ of \d+ as PDF/)
+    await route.fulfill({ response: answer })
+  })
+  await open(page, `/jobs/${id}/paper?what=set`)
+  await isDrawn(page)
+  const saved = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save as PDF' }).click()
+  await saved
+  expect(told.at(-1)!.done).toBe(told.at(-1)!.of)
+})

@@ -6,6 +6,7 @@ import DxfParser from 'dxf-parser'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { apply, type Job } from '$lib/core/job'
+import { progressOf } from './progress'
 import { shellNamed } from '$lib/core/shells'
 import { DEMO_JOBS } from '$lib/demo'
 import { openDatabase } from './database'
@@ -81,6 +82,13 @@ const taped: Job = apply(job, {
 }).job
 
 describe('a PDF', () => {
+  it('tells of each sheet that is written, to whoever asks by its key', async () => {
+    expect(progressOf('pdf-under-test')).toBeUndefined()
+    await pdfFile({ what: 'set', key: 'pdf-under-test' })
+    await expect.poll(() => progressOf('pdf-under-test')).toEqual({ key: 'pdf-under-test', done: 4, of: 4 })
+    expect(progressOf('pdf-of-another')).toBeUndefined()
+  })
+
   it('has its sheets at the size of the paper, its own fonts embedded, and text that is found', async () => {
     const file = await pdfFile({ what: 'set' })
     const info = poppler('pdfinfo', file)

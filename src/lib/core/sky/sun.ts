@@ -57,6 +57,10 @@ export function zenithCosine(latitudeDeg: number, day: number, hour: number): nu
   return Math.sin(phi) * Math.sin(delta) + Math.cos(phi) * Math.cos(delta) * Math.cos(omega)
 }
 
+/** How high the sun stands over the horizon, degrees; below 0 it has set. `hour` is 12 at noon. */
+export const sunHeightDeg = (latitudeDeg: number, day: number, hour: number): number =>
+  Math.asin(Math.min(1, Math.max(-1, zenithCosine(latitudeDeg, day, hour)))) / RAD
+
 /** How a plane lies: how far from level, and where it looks, degrees from south to the west. */
 export interface Plane {
   readonly tiltDeg: number

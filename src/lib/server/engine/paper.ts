@@ -19,6 +19,7 @@ import {
 import { count } from '$lib/core/text'
 import { byThing, toDxf } from './dxf'
 import { faceCss, toPdf } from './pdf'
+import { teller } from './progress'
 import { readJob } from './reading'
 import { file, refusal, type Query, type Read, type Reply } from './reply'
 
@@ -161,11 +162,13 @@ export async function paperReply(job: Job, query: Query, beside: Beside): Promis
   const set = { ...composed, leftOut: [...composed.leftOut, ...notHere(asked, beside)] }
   const headers = { 'x-sheets': String(set.pages.length), ...saidLeftOut(set) }
   if (format === 'pdf') {
+    const { tell, end } = teller(query.key)
     const body = await toPdf(
       set.pages,
       { title: `${job.name}: ${set.name}`, author: asked.letterhead.name },
       picturesOf(beside),
-    )
+      (sheet) => tell(sheet, set.pages.length),
+    ).finally(end)
     const made = file('', 'application/pdf', where(fileName(job, set.name, 'pdf')))
     return { ...made, headers: { ...made.headers, ...headers }, body }
   }

@@ -40,11 +40,12 @@ export interface PdfFacts {
   readonly author: string
 }
 
-/** Pages as one PDF in true millimetres, its fonts embedded and its text as text. */
+/** Pages as one PDF in true millimetres, its fonts embedded and its text as text. `told` hears of each sheet that is written. */
 export function toPdf(
   pages: readonly Page[],
   { title, author }: PdfFacts,
   pictures: Pictures = {},
+  told: (sheet: number) => void = () => undefined,
 ): Promise<Uint8Array<ArrayBuffer>> {
   const [first] = pages
   const sizeOf = ({ widthMm, heightMm }: Page): [number, number] => [widthMm * POINTS_PER_MM, heightMm * POINTS_PER_MM]
@@ -76,6 +77,7 @@ export function toPdf(
         throw new Error(words)
       },
     })
+    told(index + 1)
   })
   pdf.end()
   return done

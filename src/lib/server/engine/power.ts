@@ -56,6 +56,7 @@ function answerOf(job: Job, variantId: string, withSets: boolean): unknown {
 
 const yearOf = ({
   plant,
+  shaded,
   perDay,
   darkDays,
   darkHours,
@@ -73,6 +74,7 @@ const yearOf = ({
     chemistry: plant.chemistry,
     sunWatts: plant.sunWatts,
     roofM2: round(plant.roofM2),
+    sunInShade: round(shaded),
     engineAmps: plant.engineAmps,
     mainsAmps: round(plant.mainsAmps),
     inverterWatts: plant.inverterWatts,

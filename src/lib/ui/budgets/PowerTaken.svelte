@@ -16,6 +16,7 @@
   const session = $derived(power.session)
   const plant = $derived(power.report?.plant)
   const assumed = $derived(power.report?.assumed)
+  const shaded = $derived(power.report?.shaded ?? 0)
   const KEYS = Object.keys(POWER_ASSUMED_LIMITS) as PowerAssumedKey[]
   const isPrice = (key: PowerAssumedKey): boolean => key.startsWith('price')
   const amps = (value: number): string => (value === 0 ? 'none' : `${formatNumber(value)} A`)
@@ -28,7 +29,12 @@
             plant.capacityWh === 0 ? 'battery' : `battery, ${sayChemistry(plant.chemistry)}`,
             plant.capacityWh === 0 ? 'none' : `${sayAmpHours(plant.capacityWh, plant.volts)} · ${plant.volts} V`,
           ],
-          ['sun', watts(plant.sunWatts)],
+          [
+            'sun',
+            shaded < 0.005
+              ? watts(plant.sunWatts)
+              : `${watts(plant.sunWatts)}, ${formatNumber(Math.round(100 * shaded))}% in shade`,
+          ],
           ['driving charger', amps(plant.engineAmps)],
           ['mains charger', amps(plant.mainsAmps)],
           [

@@ -181,7 +181,9 @@
       </div>
       <p class="mt-1 min-h-6 text-sm text-ink-2" role="status" data-testid="progress">
         {#if saving.what !== undefined}
-          Writing {sheetsSaid} as {saving.what}, {saving.seconds} s
+          {saving.written.of > 0
+            ? `Writing sheet ${saving.written.done} of ${saving.written.of} as ${saving.what}`
+            : `Writing ${sheetsSaid} as ${saving.what}`}, {saving.seconds} s
           <button class="act" onclick={() => saving.stop()}>Stop</button>
         {:else if papers.of !== undefined}
           {papers.of === 0 ? 'Drawing the sheets…' : `Sheet ${papers.sheets.length} of ${papers.of}…`}

@@ -6,6 +6,7 @@ import { SHEDS } from './habits'
 import { journeyOf, type Journey } from './journey'
 import { loadsOf, wantsThroughYear, type Load } from './loads'
 import { chargerWatts, plantOf, type Plant } from './plant'
+import { NO_SHADE, pastShade, shadeOn } from './shade'
 import { darkDaysOf, darkHoursOf, simulate, type Supply, type Wants, type Year } from './simulate'
 
 /** What is taken of a job’s current, as somebody said or as is usual. */
@@ -38,24 +39,31 @@ export interface PowerCase {
   /** What each load wants by the hour, Wh. */
   readonly wants: readonly Float64Array[]
   readonly sunPerWatt: Float64Array
+  /** What of the year’s sun the panels lose to what stands higher on the roof, as a share. */
+  readonly shaded: number
   readonly assumed: Readonly<Record<PowerAssumedKey, number>>
 }
 
 const percent = (value: number): number => value / 100
+
+const total = (hours: Float64Array): number => hours.reduce((sum, one) => sum + one, 0)
 
 export function caseOf(job: Job, placed: readonly Placed[]): PowerCase {
   const plant = plantOf(placed)
   const journey = journeyOf(job)
   const loads = loadsOf(job, placed, plant)
   const assumed = powerAssumedIn(job)
+  const shade = shadeOn(placed)
   const level = onPlaneThroughYear(journey.weather)
+  const lit = shade === NO_SHADE ? level : pastShade(journey.weather, shade)
   return {
     plant,
     journey,
     loads,
     wants: loads.map((load) => wantsThroughYear(load, journey)),
     // a watt of panel is what it gives under a kilowatt on the square metre
-    sunPerWatt: level.map((kwh) => kwh * percent(assumed.sunPercent)),
+    sunPerWatt: lit.map((kwh) => kwh * percent(assumed.sunPercent)),
+    shaded: shade === NO_SHADE ? 0 : 1 - total(lit) / Math.max(1e-9, total(level)),
     assumed,
   }
 }
@@ -136,6 +144,8 @@ export interface PowerReport {
   readonly lowest: number
   /** Whole charges through the battery in the year. */
   readonly cycles: number
+  /** What of the year’s sun the panels lose to what stands higher on the roof, as a share. */
+  readonly shaded: number
   /** On a mean day that is lived in, Wh. */
   readonly perDay: {
     readonly wants: number
@@ -200,6 +210,7 @@ function reportOn(job: Job, variantId: string, of: PowerCase, year: Year): Power
     worstWeek: worstWeek(band, darkDays),
     firstFail: firstFail(of, year),
     lowest: year.lowest,
+    shaded: of.shaded,
     cycles: plant.capacityWh === 0 ? 0 : year.chargedWh / plant.capacityWh,
     perDay: {
       wants: rows.reduce((sum, { whADay }) => sum + whADay, 0),
