@@ -41,6 +41,7 @@ export const SAFETY_CASES: CasesFor<
   | 'hob-beside'
   | 'electrics-wet'
   | 'fuse-far'
+  | 'inverter-far'
   | 'exit-few'
   | 'alarm-missing'
   | 'alarm-misplaced'
@@ -133,6 +134,16 @@ export const SAFETY_CASES: CasesFor<
     mode: 'mode-day',
     place: [2050, 1005, 220],
     silent: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'fuse-board', 1860, 'left-wall', {}, onFloor)),
+  },
+  'inverter-far': {
+    // the battery ends at 360; the inverter begins at 2400
+    speaks: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'inverter', 2400, 'left-wall', {}, onFloor)),
+    measured: 2400 - 360,
+    needed: 2000,
+    rule: 'inverter-near',
+    mode: 'mode-day',
+    place: [2565, 970, 420],
+    silent: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'inverter', 2360, 'left-wall', {}, onFloor)),
   },
   'exit-few': {
     // a tank on either side leaves 100 of the rear door

@@ -83,6 +83,7 @@ const flooredWith = (material: string): Command =>
 
 /** Rows of the rules about use. */
 export const USE_CASES: CasesFor<
+  | 'inverter-small'
   | 'stowage-high'
   | 'clearance-blocked'
   | 'gear-too-long'
@@ -110,6 +111,22 @@ export const USE_CASES: CasesFor<
   | 'bed-wakes'
   | 'service-missing'
 > = {
+  'inverter-small': {
+    // a loose plate takes 1800 W
+    speaks: truck(
+      put('fit-a', 'inverter', 500, 'left-wall', { watts: 1700, does: 'inverter' }, { up: { from: 'floor', mm: 100 } }),
+      put('fit-b', 'hob-loose', 2000, 'left-wall', {}, { up: { from: 'floor', mm: 900 } }),
+    ),
+    measured: 1700,
+    needed: 1800,
+    rule: 'inverter-enough',
+    mode: 'mode-day',
+    place: [665, 970, 520],
+    silent: truck(
+      put('fit-a', 'inverter', 500, 'left-wall', { watts: 1800, does: 'inverter' }, { up: { from: 'floor', mm: 100 } }),
+      put('fit-b', 'hob-loose', 2000, 'left-wall', {}, { up: { from: 'floor', mm: 900 } }),
+    ),
+  },
   'stowage-high': {
     // 1.204 × 1440 − 50 = 1684; the locker of 350 hangs under a roof that comes down to 2135 over its back
     speaks: truck(person(1440), put('fit-a', 'locker', 1000, 'left-wall', { heightMm: 350 })),

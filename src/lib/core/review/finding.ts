@@ -12,7 +12,8 @@ export { GRAVITIES, type Gravity }
 // eslint-disable-next-line @typescript-eslint/no-empty-object-type -- each rule adds its own codes, in its own file
 export interface FactsByCode {}
 export type FindingCode = keyof FactsByCode
-export type FindingUnit = 'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min' | 'Wh' | 'W/m²K' | 'cm²' | 'm' | '%'
+export type FindingUnit =
+  'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min' | 'Wh' | 'W' | 'W/m²K' | 'cm²' | 'm' | '%'
 
 /** What a rule reports; the engine adds rule, mode and gravity. */
 export type Draft<C extends FindingCode = FindingCode> = {

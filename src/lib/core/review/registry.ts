@@ -59,6 +59,8 @@ import { hookUpSide } from './rules/hook-up-side'
 import { hungHeld } from './rules/hung-held'
 import { inletOne } from './rules/inlet-one'
 import { insideShell } from './rules/inside-shell'
+import { inverterEnough } from './rules/inverter-enough'
+import { inverterNear } from './rules/inverter-near'
 import { lightDoor } from './rules/light-door'
 import { lightNight } from './rules/light-night'
 import { lightReading } from './rules/light-reading'
@@ -168,6 +170,8 @@ export const RULES: readonly Rule[] = [
   hungHeld,
   inletOne,
   insideShell,
+  inverterEnough,
+  inverterNear,
   lightDoor,
   lightNight,
   lightReading,

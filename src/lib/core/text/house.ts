@@ -104,6 +104,7 @@ export function sayFigure(value: number, unit: FindingUnit, lengths: LengthUnit)
     case 'N':
     case 'min':
     case 'Wh':
+    case 'W':
     case 'W/m²K':
     case 'cm²':
     case 'm':

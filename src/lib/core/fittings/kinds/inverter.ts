@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { DETAIL } from '../adjust'
+import { DETAIL, handle } from '../adjust'
 import { piece } from '../boards'
 import { BOUGHT } from '../facts'
 import { machine } from '../machine'
@@ -36,7 +36,7 @@ export const inverter = machine({
         : [{ what: 'charger' as const, from: 'mains' as const, amps: p.watts / WATTS_AN_AMP }]),
     ],
   }),
-  adjust: { does: DETAIL, watts: DETAIL },
+  adjust: { does: DETAIL, watts: handle('capacity') },
   features: (p) => {
     const half = p.lengthMm / 2
     return [

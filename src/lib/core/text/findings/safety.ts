@@ -26,6 +26,7 @@ export const SAFETY_SENTENCES: SentencesFor<
   | 'hob-beside'
   | 'electrics-wet'
   | 'fuse-far'
+  | 'inverter-far'
   | 'exit-few'
   | 'alarm-missing'
   | 'alarm-misplaced'
@@ -126,6 +127,15 @@ export const SAFETY_SENTENCES: SentencesFor<
     client: 'A long cable would have no fuse to protect it.',
     why: [
       `Shortest distance between the two: ${say(finding.measured)}; at most ${say(finding.needed)}. The main fuse sits at the battery’s terminal itself.`,
+      ELECTRICIAN,
+    ],
+  }),
+  'inverter-far': (finding, names, say) => ({
+    title: 'Inverter too far from the battery',
+    designer: `${capital(itOf(finding, names))} is ${say(finding.measured)} from ${names.the(finding.facts.battery)}; ${say(finding.needed)} is the limit.`,
+    client: 'Long, thick cables would get warm and waste power.',
+    why: [
+      `Shortest distance between the two: ${say(finding.measured)}; at most ${say(finding.needed)}. The page Power measures the cable on its way.`,
       ELECTRICIAN,
     ],
   }),

@@ -49,6 +49,7 @@ const CLEARANCE_TITLES = {
 
 /** What rules about use say. */
 export const USE_SENTENCES: SentencesFor<
+  | 'inverter-small'
   | 'clearance-blocked'
   | 'swivel-blocked'
   | 'stowage-high'
@@ -76,6 +77,15 @@ export const USE_SENTENCES: SentencesFor<
   | 'daily-behind'
   | 'service-missing'
 > = {
+  'inverter-small': (finding, names) => ({
+    title: 'Inverter too small',
+    designer: `${capital(itOf(finding, names))} gives ${formatNumber(finding.measured)} W; ${names.the(finding.facts.asks)} asks for ${formatNumber(finding.needed)} W${finding.facts.starts ? ' as it starts' : ''}.`,
+    client: `${capital(names.the(finding.facts.asks))} would run at a hook-up only.`,
+    why: [
+      `What it gives for long: ${formatNumber(finding.measured)} W, and twice that for a moment. ${capital(names.the(finding.facts.asks))} by itself asks for ${formatNumber(finding.needed)} W.`,
+      'Work at mains voltage is for a licensed electrician.',
+    ],
+  }),
   'stowage-high': (finding, names, say) => {
     const { measured, needed, facts } = finding
     const who = person(facts.person)

@@ -49,6 +49,11 @@ export const SAFETY_RULES = {
     designer: 'The fuse board is a short cable away from the battery.',
     client: 'No long cable is without a fuse.',
   },
+  'inverter-near': {
+    title: 'Inverter by the battery',
+    designer: 'The inverter is a short cable away from its battery.',
+    client: 'No long, thick cable gets warm.',
+  },
   'gas-vent': {
     title: 'Gas locker can drain',
     designer: 'The locker stands on the floor, so that its vent is its lowest point.',

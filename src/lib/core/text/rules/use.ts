@@ -2,6 +2,11 @@ import type { RuleWords } from './words'
 
 /** What the book says of the rules about use, by id. */
 export const USE_RULES = {
+  'inverter-enough': {
+    title: 'Inverter for what it runs',
+    designer: 'The inverter gives what the largest thing at mains voltage takes, as it starts too.',
+    client: 'What you plug in runs away from a campsite too.',
+  },
   'cold-outside': {
     title: 'A drink from outside',
     designer: 'Where the client asks for it, an arm reaches the fridge through an open door.',
