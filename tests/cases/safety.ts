@@ -42,6 +42,7 @@ export const SAFETY_CASES: CasesFor<
   | 'electrics-wet'
   | 'fuse-far'
   | 'inverter-far'
+  | 'charger-large'
   | 'exit-few'
   | 'alarm-missing'
   | 'alarm-misplaced'
@@ -134,6 +135,22 @@ export const SAFETY_CASES: CasesFor<
     mode: 'mode-day',
     place: [2050, 1005, 220],
     silent: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'fuse-board', 1860, 'left-wall', {}, onFloor)),
+  },
+  'charger-large': {
+    // lead takes a fifth of 100 Ah
+    speaks: truck(
+      put('fit-a', 'battery', 0, 'left-wall', { chemistry: 'lead', ampHours: 100 }),
+      put('fit-b', 'charge-controller', 800, 'left-wall', { from: 'engine', amps: 30 }, onFloor),
+    ),
+    measured: 30,
+    needed: 20,
+    rule: 'charger-fits',
+    mode: 'mode-day',
+    place: [900, 1012.5, 190],
+    silent: truck(
+      put('fit-a', 'battery', 0, 'left-wall', { chemistry: 'lead', ampHours: 150 }),
+      put('fit-b', 'charge-controller', 800, 'left-wall', { from: 'engine', amps: 30 }, onFloor),
+    ),
   },
   'inverter-far': {
     // the battery ends at 360; the inverter begins at 2400

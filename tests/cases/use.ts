@@ -84,6 +84,7 @@ const flooredWith = (material: string): Command =>
 /** Rows of the rules about use. */
 export const USE_CASES: CasesFor<
   | 'inverter-small'
+  | 'socket-far'
   | 'stowage-high'
   | 'clearance-blocked'
   | 'gear-too-long'
@@ -111,6 +112,22 @@ export const USE_CASES: CasesFor<
   | 'bed-wakes'
   | 'service-missing'
 > = {
+  'socket-far': {
+    // the desk ends at 1000, the socket begins at 2201
+    speaks: truck(
+      put('fit-a', 'desk', 0, 'left-wall', { lengthMm: 1000 }),
+      put('fit-b', 'socket', 2201, 'left-wall', {}, { up: { from: 'floor', mm: 690 } }),
+    ),
+    measured: 1201,
+    needed: 1200,
+    rule: 'socket-near',
+    mode: 'mode-day',
+    place: [500, 800, 730],
+    silent: truck(
+      put('fit-a', 'desk', 0, 'left-wall', { lengthMm: 1000 }),
+      put('fit-b', 'socket', 2200, 'left-wall', {}, { up: { from: 'floor', mm: 690 } }),
+    ),
+  },
   'inverter-small': {
     // a loose plate takes 1800 W
     speaks: truck(

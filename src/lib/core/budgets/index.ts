@@ -20,6 +20,7 @@ export {
   powerCase,
   powerReport,
   powerWeek,
+  takesAmps,
   takingOf,
   usualLeg,
   type Cure,

@@ -24,6 +24,7 @@ import { bodyOpening } from './rules/body-opening'
 import { carryIn } from './rules/carry-in'
 import { changePossible } from './rules/change-possible'
 import { changeTime } from './rules/change-time'
+import { chargerFits } from './rules/charger-fits'
 import { clearanceFree } from './rules/clearance-free'
 import { climbOver } from './rules/climb-over'
 import { coldNear } from './rules/cold-near'
@@ -90,6 +91,7 @@ import { serviceAccess } from './rules/service-access'
 import { servicePresent } from './rules/service-present'
 import { sideBalance } from './rules/side-balance'
 import { sitUp } from './rules/sit-up'
+import { socketNear } from './rules/socket-near'
 import { standingHeight } from './rules/standing-height'
 import { standsOff } from './rules/stands-off'
 import { standsOn } from './rules/stands-on'
@@ -135,6 +137,7 @@ export const RULES: readonly Rule[] = [
   carryIn,
   changePossible,
   changeTime,
+  chargerFits,
   clearanceFree,
   climbOver,
   coldNear,
@@ -201,6 +204,7 @@ export const RULES: readonly Rule[] = [
   servicePresent,
   sideBalance,
   sitUp,
+  socketNear,
   standingHeight,
   standsOff,
   standsOn,

@@ -105,6 +105,7 @@ export function sayFigure(value: number, unit: FindingUnit, lengths: LengthUnit)
     case 'min':
     case 'Wh':
     case 'W':
+    case 'A':
     case 'W/m²K':
     case 'cm²':
     case 'm':

@@ -4,6 +4,7 @@ import { simulate } from './simulate'
 
 export { curesOf, findSets, type Cure, type Found, type School } from './finder'
 export { takingOf, type Taking } from './take'
+export { takesAmps } from './cells'
 export { usualLeg } from './legs'
 export { chargerWatts, plantOf } from './plant'
 export { placedInAnyMode } from './report'

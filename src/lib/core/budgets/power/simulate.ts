@@ -1,5 +1,6 @@
 import type { Chemistry } from '../../fittings'
 import { DAYS, HOURS, YEAR_HOURS } from '../../sky'
+import { CELLS } from './cells'
 import { SHEDS } from './habits'
 
 /** What is stored and comes in while it is simulated: Wh and W, each hour of a year. */
@@ -53,14 +54,6 @@ export interface Year {
   readonly lowest: number
 }
 
-/** Losses, and how fast it takes a charge: at the most of its capacity an hour, and of what is missing. Common practice, no source. */
-const CELLS: Readonly<
-  Record<Chemistry, { readonly into: number; readonly outOf: number; readonly rate: number; readonly taper: number }>
-> = {
-  lithium: { into: 0.98, outOf: 0.98, rate: 0.5, taper: 1 },
-  lead: { into: 0.88, outOf: 0.97, rate: 0.2, taper: 0.7 },
-  sealed: { into: 0.88, outOf: 0.97, rate: 0.2, taper: 0.7 },
-}
 /** What of it can be drawn when it is cold, for each kelvin below a temperature. Common practice, no source. */
 const COLD: Readonly<Record<Chemistry, readonly [below: number, perK: number]>> = {
   lithium: [20, 0.004],

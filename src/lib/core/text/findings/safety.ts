@@ -27,6 +27,7 @@ export const SAFETY_SENTENCES: SentencesFor<
   | 'electrics-wet'
   | 'fuse-far'
   | 'inverter-far'
+  | 'charger-large'
   | 'exit-few'
   | 'alarm-missing'
   | 'alarm-misplaced'
@@ -127,6 +128,15 @@ export const SAFETY_SENTENCES: SentencesFor<
     client: 'A long cable would have no fuse to protect it.',
     why: [
       `Shortest distance between the two: ${say(finding.measured)}; at most ${say(finding.needed)}. The main fuse sits at the battery’s terminal itself.`,
+      ELECTRICIAN,
+    ],
+  }),
+  'charger-large': (finding, names) => ({
+    title: 'Charger too large for the battery',
+    designer: `${capital(itOf(finding, names))} gives ${finding.measured} A; ${names.the(finding.facts.battery)} takes ${finding.needed} A.`,
+    client: 'The battery would get hot and old before its time.',
+    why: [
+      `Half its capacity an hour for lithium, a fifth for lead: ${finding.needed} A; the charger gives ${finding.measured} A. The battery’s own sheet rules.`,
       ELECTRICIAN,
     ],
   }),

@@ -50,6 +50,7 @@ const CLEARANCE_TITLES = {
 /** What rules about use say. */
 export const USE_SENTENCES: SentencesFor<
   | 'inverter-small'
+  | 'socket-far'
   | 'clearance-blocked'
   | 'swivel-blocked'
   | 'stowage-high'
@@ -77,6 +78,12 @@ export const USE_SENTENCES: SentencesFor<
   | 'daily-behind'
   | 'service-missing'
 > = {
+  'socket-far': (finding, names, say) => ({
+    title: 'No socket at the desk',
+    designer: `${capital(itOf(finding, names))} is ${say(finding.measured)} from the nearest socket, ${names.the(finding.facts.socket)}; ${say(finding.needed)} is the limit.`,
+    client: 'A lead would lie across the floor to where you work.',
+    why: [`Shortest distance between the two: ${say(finding.measured)}; at most ${say(finding.needed)}.`],
+  }),
   'inverter-small': (finding, names) => ({
     title: 'Inverter too small',
     designer: `${capital(itOf(finding, names))} gives ${formatNumber(finding.measured)} W; ${names.the(finding.facts.asks)} asks for ${formatNumber(finding.needed)} W${finding.facts.starts ? ' as it starts' : ''}.`,

@@ -49,6 +49,11 @@ export const SAFETY_RULES = {
     designer: 'The fuse board is a short cable away from the battery.',
     client: 'No long cable is without a fuse.',
   },
+  'charger-fits': {
+    title: 'Charger that the battery bears',
+    designer: 'No charger gives more than the batteries take in an hour.',
+    client: 'The battery lives as long as it should.',
+  },
   'inverter-near': {
     title: 'Inverter by the battery',
     designer: 'The inverter is a short cable away from its battery.',

@@ -2,6 +2,11 @@ import type { RuleWords } from './words'
 
 /** What the book says of the rules about use, by id. */
 export const USE_RULES = {
+  'socket-near': {
+    title: 'Socket at the desk',
+    designer: 'A desk has a socket within the reach of a machine’s own lead.',
+    client: 'No lead lies across the floor.',
+  },
   'inverter-enough': {
     title: 'Inverter for what it runs',
     designer: 'The inverter gives what the largest thing at mains voltage takes, as it starts too.',
