@@ -41,7 +41,12 @@ export const legSchema = z.looseObject({
   climate: z.enum(CLIMATE_IDS),
   nights: z.number().int().min(0).max(31).describe('Nights aboard in each month, one after the other'),
   drivingHours: z.number().min(0).max(16).describe('On each day that it is lived in'),
-  hookUpEvery: z.number().int().min(0).max(31).describe('Every so manieth night has a hook-up; 0: none'),
+  hookUpEvery: z
+    .number()
+    .int()
+    .min(0)
+    .max(31)
+    .describe('A hook-up on every night whose number divides by this; 1: every night, 0: none'),
 })
 export type Leg = Readonly<z.infer<typeof legSchema>>
 export const MOST_LEGS = 12

@@ -42,7 +42,7 @@ export function journeyOf(job: Pick<Job, 'brief' | 'power'>): Journey {
   return journey
 }
 
-/** A year by its months: its nights of a month follow each other from the first, and every so manieth has a hook-up. */
+/** A year by its months: its nights of a month follow each other from the first, and one in so many has a hook-up. */
 function yearOf(legs: readonly Leg[], days: readonly (readonly [number, number, number] | null)[]): Journey {
   const stations = legs.map(({ latitudeDeg, climate }): Station => ({ latitudeDeg, climate: CLIMATES[climate] }))
   const measured = days.map((day): MeasuredDay | undefined =>

@@ -124,7 +124,7 @@ interface FirstFail {
   readonly hour: number
   /** The load that wanted most of what was shed then. */
   readonly loadId: string
-  /** How manieth day it is without a full battery. */
+  /** Which day it is, counted from the last on which the battery was full. */
   readonly afterDays: number
 }
 
