@@ -226,6 +226,24 @@ describe('a year of any plan', () => {
     )
   })
 
+  it('counts what comes in aboard apart: all of it where someone always is, none where nobody ever is', () => {
+    fc.assert(
+      fc.property(anyYear, ({ supply, wants }) => {
+        const always = simulate(supply, wants)
+        const { aboard } = always
+        expect(aboard.sun).toBeCloseTo(always.sunWh, 3)
+        expect(aboard.engine + aboard.mains + aboard.direct).toBeCloseTo(
+          always.engineWh + always.mainsWh + always.directWh,
+          3,
+        )
+        expect(aboard.wasted + aboard.unserved).toBeCloseTo(always.wastedWh + always.unservedWh, 3)
+        const never = simulate({ ...supply, lived: new Uint8Array(YEAR_HOURS) }, wants)
+        expect(Object.values(never.aboard).every((one) => one === 0)).toBe(true)
+      }),
+      { ...RUNS, numRuns: 8 },
+    )
+  })
+
   it('charges no lithium in frost, and lead all the same', () => {
     const none = new Float64Array(YEAR_HOURS)
     const drain = new Float64Array(YEAR_HOURS)

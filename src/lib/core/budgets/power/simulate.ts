@@ -31,6 +31,16 @@ export interface Wants {
   readonly inverterShare: number
 }
 
+/** Wh in some hours: what came in, past the battery too, what of the sun was wasted, and what was not given. */
+export interface Flows {
+  readonly sun: number
+  readonly engine: number
+  readonly mains: number
+  readonly direct: number
+  readonly wasted: number
+  readonly unserved: number
+}
+
 /** A year as it went. Energies at the battery, Wh. */
 export interface Year {
   /** At the end of each hour, as a share of the capacity. */
@@ -49,6 +59,8 @@ export interface Year {
   readonly directWh: number
   /** What went into the battery, and what it began and ended with. */
   readonly chargedWh: number
+  /** What came and went in the hours that someone was aboard. */
+  readonly aboard: Flows
   readonly beganWh: number
   readonly endedWh: number
   readonly lowest: number
@@ -94,11 +106,14 @@ export function simulate(supply: Supply, wants: Wants, { isShed = true, mostDark
   const shed = new Uint8Array(YEAR_HOURS)
   const sorts = SHEDS.length
   let [served, unserved, wasted, lost, fromSun, fromEngine, fromMains, direct, charged] = [0, 0, 0, 0, 0, 0, 0, 0, 0]
+  const aboard = { sun: 0, engine: 0, mains: 0, direct: 0, wasted: 0, unserved: 0 }
   let held = most
   let lowest = 1
   let [dark, darkAt] = [0, -1]
   for (let at = 0; at < YEAR_HOURS && dark <= mostDark; at += 1) {
     const hooked = hookUp[at] === 1
+    const directBefore = direct
+    const unservedBefore = unserved
     const insideC =
       lived[at] === 1 ? Math.max(HEATED_C, (outsideC[at] ?? 0) + INSIDE_K) : (outsideC[at] ?? 0) + INSIDE_K
     const sun = Math.min((sunPerWatt[at] ?? 0) * sunWatts, sunMostW)
@@ -172,6 +187,14 @@ export function simulate(supply: Supply, wants: Wants, { isShed = true, mostDark
     fromEngine += ofEngine
     fromMains += taken - ofSun - ofEngine
     wasted += sun - ofSun
+    if (lived[at] === 1) {
+      aboard.sun += ofSun
+      aboard.engine += ofEngine
+      aboard.mains += taken - ofSun - ofEngine
+      aboard.direct += direct - directBefore
+      aboard.wasted += sun - ofSun
+      aboard.unserved += unserved - unservedBefore
+    }
     if (isDark(shed[at] ?? 0, lived[at] ?? 0) && Math.floor(at / HOURS) !== darkAt) {
       darkAt = Math.floor(at / HOURS)
       dark += 1
@@ -191,6 +214,7 @@ export function simulate(supply: Supply, wants: Wants, { isShed = true, mostDark
     mainsWh: fromMains,
     directWh: direct,
     chargedWh: charged,
+    aboard,
     beganWh: most,
     endedWh: held,
     lowest: most === 0 ? 0 : lowest,
