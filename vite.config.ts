@@ -28,7 +28,7 @@ export default defineConfig({
             // workers run of it is left to find its own
             {
               name: 'core',
-              test: /src[\\/]lib[\\/]core[\\/](units|geometry|materials|people|shell|climate|brief|fittings|readings|job|scene)[\\/](?!(access|air|distance-field|figures|going-back|headroom|heads|longest-rectangle|loose|moves|packing|sit-up|stowage|swivel|through-door|largest-circle|narrow-place|way-ground|ways|widest-path|worktop)\.ts)|node_modules[\\/](zod|mutative)[\\/]/,
+              test: /src[\\/]lib[\\/]core[\\/](units|geometry|materials|people|shell|climate|brief|fittings|readings|job|scene)[\\/](?!(access|air|distance-field|figures|going-back|headroom|heads|longest-rectangle|loose|moves|packing|shortest-path|sit-up|stowage|swivel|through-door|largest-circle|narrow-place|way-ground|ways|widest-path|worktop)\.ts)|node_modules[\\/](zod|mutative)[\\/]/,
             },
           ],
         },

@@ -76,7 +76,6 @@ export {
   monthName,
   POWER_ASSUMED_BASIS,
   POWER_ASSUMED_UNITS,
-  POWER_ASSUMED_WORDS,
   sayAmpHours,
   sayChemistry,
   sayCure,
@@ -91,6 +90,7 @@ export {
   sayWeatherFault,
   SCHOOL_WORDS,
 } from './power'
+export { POWER_ASSUMED_WORDS } from './power-assumed'
 export { CIRCUIT_WORDS, sayConductor, sayLacking, sayWire, wantWords, wiringCsv } from './wiring'
 export { sayChange, sayMinutes, sayMove, type ChangeWords } from './moves'
 export { sayDifference } from './differences'

@@ -6,16 +6,6 @@ import { formatNumber } from '../units'
 import { capital, count, list, person, small } from './grammar'
 import type { Names } from './names'
 
-export const POWER_ASSUMED_WORDS: Readonly<Record<PowerAssumedKey, string>> = {
-  darkDays: 'dark days a year, at most',
-  keptBackPercent: 'kept back for what is vital',
-  sunPercent: 'of a panel’s watts arrives',
-  agePercent: 'of its capacity, some years old',
-  inverterPercent: 'of what the inverter takes comes out',
-  pricePerWh: 'a battery, for a Wh',
-  pricePerPanelW: 'a panel, for a W',
-  pricePerChargerA: 'a charger, for an A',
-}
 export const POWER_ASSUMED_UNITS: Readonly<Record<PowerAssumedKey, '' | '%'>> = {
   darkDays: '',
   keptBackPercent: '%',

@@ -1,0 +1,13 @@
+import type { PowerAssumedKey } from '../job'
+
+/** What is assumed of power, by its key. A module of its own: the history of a job says it, on pages that know nothing else of power. */
+export const POWER_ASSUMED_WORDS: Readonly<Record<PowerAssumedKey, string>> = {
+  darkDays: 'dark days a year, at most',
+  keptBackPercent: 'kept back for what is vital',
+  sunPercent: 'of a panel’s watts arrives',
+  agePercent: 'of its capacity, some years old',
+  inverterPercent: 'of what the inverter takes comes out',
+  pricePerWh: 'a battery, for a Wh',
+  pricePerPanelW: 'a panel, for a W',
+  pricePerChargerA: 'a charger, for an A',
+}
