@@ -1,4 +1,4 @@
-import { placedInAnyMode, chargerWatts, plantOf } from '../budgets'
+import { chargerWatts, INVERTER_SURGE, PERSONAL, placedInAnyMode, plantOf, powerAssumedIn } from '../budgets'
 import { block, prismBounds, type Box, type Vec3 } from '../geometry'
 import { planInterior, type Job } from '../job'
 import { berthsOf, scenesOf, type Placed } from '../scene'
@@ -65,13 +65,9 @@ const ENDS_MM = 300
 /** Not all runs at once. Common practice, no source. */
 const AT_ONCE = 0.6
 const LEAST_MAIN_A = 30
-/** For a moment an inverter takes twice what it gives. Common practice, no source. */
-const INVERTER_SURGE = 2
-const INVERTER_SHARE = 0.9
-/** What is plugged in at an outlet of the battery’s voltage, and at all of one circuit; a water pump. Common practice, no source. */
+/** What is plugged in at an outlet of the battery’s voltage, and at all of one circuit. Common practice, no source. */
 const OUTLET_A = 3
 const MOST_SOCKETS_A = 15
-const PUMP_A = 5
 /** What a circuit at mains voltage is laid for. Common practice, no source: the electrician’s code rules. */
 const MAINS_A = 16
 /** A panel of a vehicle gives its watts at about so many volts for each 12 of the battery. Common practice, no source. */
@@ -278,7 +274,15 @@ export function wiringOf(job: Job, variantId: string): Wiring {
   }
   const [tank] = by(({ holds }) => holds.some(({ what }) => what === 'water'))
   if (tank !== undefined && placed.some(({ facts }) => facts.isSplashed))
-    add({ what: 'pump', source: 'board', from: hub, serves: [tank], volts, amps: PUMP_A, surgeA: 2 * PUMP_A })
+    add({
+      what: 'pump',
+      source: 'board',
+      from: hub,
+      serves: [tank],
+      volts,
+      amps: PERSONAL.pump.watts / volts,
+      surgeA: (2 * PERSONAL.pump.watts) / volts,
+    })
 
   // what feeds it
   const onBoard = wants.reduce((sum, { amps }) => sum + amps, 0)
@@ -292,7 +296,7 @@ export function wiringOf(job: Job, variantId: string): Wiring {
       amps: Math.max(LEAST_MAIN_A, onBoard * AT_ONCE),
     })
   if (battery !== undefined && inverter !== undefined && inverter.id !== battery.id) {
-    const amps = plant.inverterWatts / volts / INVERTER_SHARE
+    const amps = plant.inverterWatts / volts / (powerAssumedIn(job).inverterPercent / 100)
     add({
       what: 'inverter',
       source: 'battery',

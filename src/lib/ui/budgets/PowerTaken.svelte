@@ -36,6 +36,7 @@
               : `${watts(plant.sunWatts)}, ${formatNumber(Math.round(100 * shaded))}% in shade`,
           ],
           ['driving charger', amps(plant.engineAmps)],
+          ['mains inlet', plant.hasInlet ? 'there' : plant.mainsAmps > 0 ? 'by the charger' : 'none: no hook-up'],
           ['mains charger', amps(plant.mainsAmps)],
           [
             'inverter',

@@ -43,6 +43,12 @@ const CHARGED_AT = 1.1
 /** What a charger of so many amperes brings, W. */
 export const chargerWatts = (amps: number, volts: number): number => amps * volts * CHARGED_AT
 
+/** For a moment an inverter gives, and takes, twice its watts. Common practice, no source. */
+export const INVERTER_SURGE = 2
+
+/** Whether a hook-up is of any use: something takes it in. */
+export const takesHookUp = ({ hasInlet, mainsAmps }: Plant): boolean => hasInlet || mainsAmps > 0
+
 /** All that stores and gives current among things that are placed. */
 export function plantOf(placed: readonly Placed[]): Plant {
   const stores = placed.flatMap(({ facts }) => facts.holds.flatMap((one) => (one.what === 'charge' ? [one] : [])))

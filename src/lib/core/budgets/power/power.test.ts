@@ -123,6 +123,19 @@ describe('cases of common practice, no source', () => {
   })
 })
 
+it('a hook-up on the way is none for a van without an inlet or a charger for it', () => {
+  const van = (...more: Command[]): Job =>
+    truck(
+      person(1750),
+      use({ cooking: 'daily' }),
+      putAtHome('fit-hob', 'hob-loose', 2500),
+      leg({ hookUpEvery: 1 }),
+      ...more,
+    )
+  expect(report(van()).perDay.direct).toBe(0)
+  expect(report(van(putAtHome('fit-inlet', 'inlet', 400))).perDay.direct).toBeGreaterThan(100)
+})
+
 /** A battery with nothing that fills it. */
 const bare = (capacityWh: number): Supply => ({
   capacityWh,

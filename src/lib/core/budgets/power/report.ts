@@ -5,12 +5,12 @@ import { DAYS, HOURS, MONTH_OF, onPlaneThroughYear } from '../../sky'
 import { SHEDS } from './habits'
 import { journeyOf, type Journey } from './journey'
 import { loadsOf, wantsThroughYear, type Load } from './loads'
-import { chargerWatts, plantOf, type Plant } from './plant'
+import { chargerWatts, plantOf, takesHookUp, type Plant } from './plant'
 import { NO_SHADE, pastShade, shadeOn } from './shade'
 import { darkDaysOf, darkHoursOf, simulate, type Supply, type Wants, type Year } from './simulate'
 
 /** What is taken of a job’s current, as somebody said or as is usual. */
-const powerAssumedIn = ({ power }: Pick<Job, 'power'>): Readonly<Record<PowerAssumedKey, number>> => ({
+export const powerAssumedIn = ({ power }: Pick<Job, 'power'>): Readonly<Record<PowerAssumedKey, number>> => ({
   ...POWER_ASSUMED,
   ...Object.fromEntries(
     Object.entries(power?.assume ?? {}).filter(([key, value]) => key in POWER_ASSUMED && typeof value === 'number'),
@@ -50,7 +50,9 @@ const total = (hours: Float64Array): number => hours.reduce((sum, one) => sum + 
 
 export function caseOf(job: Job, placed: readonly Placed[]): PowerCase {
   const plant = plantOf(placed)
-  const journey = journeyOf(job)
+  const way = journeyOf(job)
+  // without an inlet a hook-up on the way is none
+  const journey = takesHookUp(plant) ? way : { ...way, hookUp: new Uint8Array(way.hookUp.length) }
   const loads = loadsOf(job, placed, plant)
   const assumed = powerAssumedIn(job)
   const shade = shadeOn(placed)

@@ -1,3 +1,4 @@
+import { INVERTER_SURGE } from '../../budgets'
 import type { Placed } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
@@ -10,8 +11,6 @@ declare module '../finding' {
   }
 }
 
-/** For a moment an inverter gives twice its watts. Common practice, no source. */
-const FOR_A_MOMENT = 2
 /** They are sold in such steps, W. Common practice, no source. */
 const STEP_W = 100
 
@@ -20,7 +19,7 @@ const asked = ({ facts }: Placed): number =>
   Math.max(
     0,
     ...facts.draws.flatMap(({ from, watts, surge = 1 }) =>
-      from === 'mains' ? [Math.max(watts, (watts * surge) / FOR_A_MOMENT)] : [],
+      from === 'mains' ? [Math.max(watts, (watts * surge) / INVERTER_SURGE)] : [],
     ),
   )
 const runs = ({ facts }: Placed): number =>
