@@ -189,6 +189,18 @@ const MAKERS: Makers = {
       : { label: 'A pump', from: 'battery', watts: at.whole(1, 90), hours: at.whole(0, 24), when: 'day' },
   }),
   'power.load': (at) => ({ type: 'power.load', id: 'fit-cold-0', hours: at.often(0.4) ? null : at.whole(0, 24) }),
+  'power.circuit': (at) => ({
+    type: 'power.circuit',
+    id: at.id(Object.keys(at.job.power?.circuits ?? {}), 'circuit'),
+    circuit: at.often(0.3) ? null : { label: 'Galley', serves: [at.pick(['fit-1', 'fit-2', 'fit-3'])] },
+  }),
+  'power.wire': (at) => ({
+    type: 'power.wire',
+    id: at.pick(['main', 'lights-front']),
+    mm2: at.often(0.4) ? null : at.pick([1.5, 16]),
+    fuseA: at.often(0.4) ? null : at.whole(1, 60),
+  }),
+  'power.carries': (at) => ({ type: 'power.carries', mm2: 2.5, amps: at.often(0.4) ? null : at.whole(10, 40) }),
   'power.weather': (at) => ({
     type: 'power.weather',
     weather: at.often(0.5)

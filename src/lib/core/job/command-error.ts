@@ -18,6 +18,7 @@ export type RefusedThing =
   | 'weighing'
   | 'leg'
   | 'load'
+  | 'circuit'
   | 'weather'
   | 'rule-setting'
   | 'house-rule'

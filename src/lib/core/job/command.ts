@@ -20,11 +20,15 @@ import { houseRuleSchema, ownRulesSchema, ruleSettingSchema } from './rules-sche
 import { undoneSchema } from './told-schema'
 import { ASSUMED, AXLE_FIGURES, MASS_FIGURES, weighingSchema, type AssumedKey } from './weight-schema'
 import {
+  carriesSchema,
+  circuitSchema,
   extraSchema,
   legSchema,
   loadIdSchema,
   POWER_ASSUMED,
+  sectionSchema,
   weatherSchema,
+  wireNoteSchema,
   type PowerAssumedKey,
 } from './power-schema'
 import { drawnSchema } from './drawn-schema'
@@ -77,6 +81,14 @@ const simple = [
     hours: z.number().min(0).max(24).nullable().optional(),
     onlyHookUp: z.boolean().nullable().optional(),
   }),
+  command('power.circuit', { id, circuit: circuitSchema.nullable() }),
+  command('power.wire', {
+    id: loadIdSchema,
+    mm2: sectionSchema.nullable().optional(),
+    fuseA: wireNoteSchema.shape.fuseA.unwrap().nullable().optional(),
+    parts: wireNoteSchema.shape.with.unwrap().nullable().optional(),
+  }),
+  command('power.carries', { mm2: sectionSchema, amps: carriesSchema.nullable() }),
   command('power.weather', { weather: weatherSchema.nullable() }),
   command('variant.add', { id, name: wordsSchema(60).min(1), from: id.optional() }),
   command('variant.rename', { variant: id, name: wordsSchema(60).min(1) }),

@@ -69,8 +69,8 @@ const DROPPABLE: readonly RegExp[] = [
   /^brief\.(people|pets|gear|demands|adjust)\.[^.]+/,
   /^found\.[^.]+/,
   /^weight\.weighings\.[^.]+/,
-  /^power\.(legs|extras|loads)\.[^.]+/,
-  /^power\.(weather|assume)/,
+  /^power\.(legs|extras|loads|circuits|wires)\.[^.]+/,
+  /^power\.(weather|assume|carries)/,
   /^(survey|weight|power|brief\.use)/,
 ]
 /** A parameter, lock or fixing that is out of order goes back to what is usual. */

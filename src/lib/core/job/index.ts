@@ -47,6 +47,10 @@ export {
   type Extra,
   type Leg,
   type PowerAssumedKey,
+  SECTIONS_MM2,
+  type SectionMm2,
+  type WirePart,
+  WIRE_PARTS,
 } from './power-schema'
 export type { Fault } from './fault'
 export { faultsOf, guard, parseJob, parseJobText } from './document'

@@ -400,6 +400,29 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
     },
     { requiredKeys: ['type', 'id'] },
   ),
+  'power.circuit': fc.record({
+    type: fc.constant('power.circuit'),
+    id: fc.constantFrom('circuit-a', 'circuit-b'),
+    circuit: fc.record({
+      label: fc.constantFrom('Galley', 'Rear'),
+      serves: fc.uniqueArray(fc.constantFrom('fit-a', 'fit-b', 'fit-c'), { minLength: 1 }),
+    }),
+  }),
+  'power.wire': fc.record(
+    {
+      type: fc.constant('power.wire'),
+      id: fc.constantFrom('lights-front', 'main'),
+      mm2: fc.constantFrom(null, 2.5, 35),
+      fuseA: fc.constantFrom(null, 10, 100),
+      parts: fc.constantFrom(null, [], ['switch'], ['timer', 'residual-current']),
+    },
+    { requiredKeys: ['type', 'id'] },
+  ),
+  'power.carries': fc.record({
+    type: fc.constant('power.carries'),
+    mm2: fc.constantFrom(1.5, 120),
+    amps: fc.constantFrom(null, 12, 300),
+  }),
   'power.weather': fc.record({
     type: fc.constant('power.weather'),
     weather: fc.constantFrom({ name: 'A roof', days: Array.from({ length: 365 }, () => null) }),

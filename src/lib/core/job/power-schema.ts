@@ -15,6 +15,9 @@ export const POWER_ASSUMED = {
   agePercent: 90,
   /** What an inverter makes of what it takes, %. */
   inverterPercent: 90,
+  /** What of the volts may be lost on a wire’s way, and on that of lights and sockets, %. */
+  dropPercent: 3,
+  lightDropPercent: 5,
   pricePerWh: 0.35,
   pricePerPanelW: 0.9,
   pricePerChargerA: 9,
@@ -26,6 +29,8 @@ export const POWER_ASSUMED_LIMITS: Readonly<Record<PowerAssumedKey, readonly [mi
   sunPercent: [20, 100],
   agePercent: [30, 100],
   inverterPercent: [50, 100],
+  dropPercent: [0.5, 15],
+  lightDropPercent: [0.5, 15],
   pricePerWh: [0, 1000],
   pricePerPanelW: [0, 1000],
   pricePerChargerA: [0, 10_000],
@@ -83,6 +88,32 @@ export type WeatherNotes = Readonly<z.infer<typeof weatherSchema>>
 
 export const loadIdSchema = z.string().regex(/^[a-z0-9-]{1,140}$/, 'an id of a load is in lower-case letters')
 
+/** A circuit of one’s own: what hangs together on one fuse, in place of what the program gathers. */
+export const circuitSchema = z.looseObject({
+  label: wordsSchema(40).min(1),
+  serves: z.array(z.string().min(1).max(100)).min(1).max(40).describe('Fittings, by their ids'),
+})
+export type OwnCircuit = Readonly<z.infer<typeof circuitSchema>>
+export const MOST_CIRCUITS = 40
+
+/** Sections that conductors are sold in, mm². IEC 60228. */
+export const SECTIONS_MM2 = [1.5, 2.5, 4, 6, 10, 16, 25, 35, 50, 70, 95, 120] as const
+export type SectionMm2 = (typeof SECTIONS_MM2)[number]
+export const sectionSchema = z.literal([...SECTIONS_MM2])
+
+/** What goes with a wire besides its fuse. */
+export const WIRE_PARTS = ['switch', 'dimmer', 'timer', 'residual-current'] as const
+export type WirePart = (typeof WIRE_PARTS)[number]
+
+/** What somebody chose for a wire in place of what the program works out. */
+export const wireNoteSchema = z.looseObject({
+  mm2: sectionSchema.optional(),
+  fuseA: z.number().min(1).max(400).optional(),
+  with: z.array(z.enum(WIRE_PARTS)).max(WIRE_PARTS.length).optional().describe('All that goes with it'),
+})
+export type WireNote = Readonly<z.infer<typeof wireNoteSchema>>
+export const carriesSchema = z.number().min(1).max(600).describe('What a wire of this section carries for long, A')
+
 export const powerSchema = z.looseObject({
   assume: z
     .looseObject(
@@ -98,5 +129,15 @@ export const powerSchema = z.looseObject({
     .refine((record) => Object.keys(record).length <= MOST_NOTES, { message: `holds more than ${MOST_NOTES} entries` })
     .optional(),
   weather: weatherSchema.optional(),
+  circuits: recordOf(circuitSchema, MOST_CIRCUITS).optional(),
+  wires: z
+    .record(loadIdSchema, wireNoteSchema)
+    .refine((record) => Object.keys(record).length <= MOST_NOTES, { message: `holds more than ${MOST_NOTES} entries` })
+    .optional()
+    .describe('By the id of the wire'),
+  carries: z
+    .record(z.string().regex(/^[\d.]{1,5}$/, 'a section is in mm²'), carriesSchema)
+    .optional()
+    .describe('The shop’s own table: amperes by section'),
 })
 export type PowerNotes = Readonly<z.infer<typeof powerSchema>>

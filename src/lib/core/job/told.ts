@@ -113,6 +113,15 @@ const DATA: DataOf = {
     return label === undefined ? {} : named(label)
   },
   'power.load': ({ hours }) => (hours === null || hours === undefined ? {} : { to: hours }),
+  'power.circuit': ({ circuit, id }, job) => {
+    const label = circuit?.label ?? job.power?.circuits?.[id]?.label
+    return label === undefined ? {} : named(label)
+  },
+  'power.wire': ({ mm2, fuseA, parts }) => {
+    const [kind, to] = mm2 !== undefined ? ['mm2', mm2] : fuseA !== undefined ? ['fuseA', fuseA] : ['parts', parts]
+    return { kind, ...(typeof to === 'number' ? { to } : {}) }
+  },
+  'power.carries': ({ mm2, amps }) => ({ kind: String(mm2), ...(amps === null ? {} : { to: amps }) }),
   'power.weather': ({ weather }) => (weather === null ? {} : named(weather.name)),
   'variant.add': ({ name }) => named(name),
   'variant.rename': ({ name }) => named(name),

@@ -1,5 +1,5 @@
 import { wiringViews } from '../draw'
-import { CIRCUIT_WORDS, sayConductor, sayLacking, sayWire, wantWords } from '../text'
+import { circuitName, sayConductor, sayLacking, sayWire, wantWords } from '../text'
 import { formatFigure } from '../units'
 import { shoppingOf, wiringOf, type Source, type Wire, type Wiring } from '../wiring'
 import { flow, heading, item, paragraph, space, table, type Block, type Row } from './flow'
@@ -93,15 +93,15 @@ const labels = (wires: readonly (readonly [number, Wire])[]): Block => ({
     return Array.from({ length: Math.ceil(wires.length / across) }, (_, at): Row => ({
       high: LABEL.high + LABEL.gap,
       marks: (left, top) =>
-        wires.slice(at * across, (at + 1) * across).flatMap(([number, { what, sized }], column): Mark[] => {
+        wires.slice(at * across, (at + 1) * across).flatMap(([number, wire], column): Mark[] => {
           const x = left + column * (LABEL.wide + LABEL.gap)
-          const fuse = sized === undefined ? '' : `${formatFigure(sized.fuseA, 1)} A`
+          const fuse = wire.sized === undefined ? '' : `${formatFigure(wire.sized.fuseA, 1)} A`
           return [
             { kind: 'box', at: [x, top], wideMm: LABEL.wide, highMm: LABEL.high, widthMm: 0.2 },
             {
               kind: 'words',
               at: [x + 2, top + 4.6],
-              ...fitted(`${number} ${CIRCUIT_WORDS[what]}`, LETTERS.body, LABEL.wide - 4, 'semibold'),
+              ...fitted(`${number} ${circuitName(wire)}`, LETTERS.body, LABEL.wide - 4, 'semibold'),
               sizeMm: LETTERS.body,
               weight: 'semibold',
             },

@@ -110,6 +110,13 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part, unit: LengthUni
   'power.extra': ({ name }) => `Changed what else draws: ${name ?? 'a thing'}`,
   'power.load': ({ to }) =>
     to === undefined ? 'Changed when something draws' : `Set how long something draws: ${to} h a day`,
+  'power.circuit': ({ name }) => `Changed the circuit ${name ?? 'of one’s own'}`,
+  'power.wire': ({ kind, to }) =>
+    kind === 'parts'
+      ? 'Changed what goes with a wire'
+      : `Set ${kind === 'mm2' ? 'a wire’s section' : 'a fuse'}: ${to === undefined ? 'as worked out' : `${to} ${kind === 'mm2' ? 'mm²' : 'A'}`}`,
+  'power.carries': ({ kind, to }) =>
+    `Set what ${kind ?? 'a wire of'} mm² carries: ${to === undefined ? 'as in the book' : `${to} A`}`,
   'power.weather': ({ name }) => (name === undefined ? 'Took typical weather again' : `Took measured weather: ${name}`),
   'variant.add': ({ name = '' }) => `Added variant “${name}”`,
   'variant.rename': ({ name = '' }) => `Renamed a variant “${name}”`,

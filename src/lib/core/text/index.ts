@@ -91,6 +91,6 @@ export {
   SCHOOL_WORDS,
 } from './power'
 export { POWER_ASSUMED_WORDS } from './power-assumed'
-export { CIRCUIT_WORDS, sayConductor, sayLacking, sayWire, wantWords, wiringCsv } from './wiring'
+export { circuitName, sayConductor, sayLacking, sayWire, wantWords, WIRE_PART_WORDS, wiringCsv } from './wiring'
 export { sayChange, sayMinutes, sayMove, type ChangeWords } from './moves'
 export { sayDifference } from './differences'

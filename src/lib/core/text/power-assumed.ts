@@ -7,6 +7,8 @@ export const POWER_ASSUMED_WORDS: Readonly<Record<PowerAssumedKey, string>> = {
   sunPercent: 'of a panel’s watts arrives',
   agePercent: 'of its capacity, some years old',
   inverterPercent: 'of what the inverter takes comes out',
+  dropPercent: 'of the volts lost on a wire, at most',
+  lightDropPercent: 'on that of lights and sockets',
   pricePerWh: 'a battery, for a Wh',
   pricePerPanelW: 'a panel, for a W',
   pricePerChargerA: 'a charger, for an A',

@@ -21,6 +21,7 @@ const THINGS: Readonly<Record<RefusedThing, { readonly one: string; readonly man
   found: { one: 'that entry in the list of what was found', many: 'things found on the vehicle', held: 'a job holds' },
   leg: { one: 'that part of the year', many: 'parts of the year', held: 'a job holds' },
   load: { one: 'that load', many: 'loads', held: 'a job holds' },
+  circuit: { one: 'that circuit', many: 'circuits of one’s own', held: 'a job holds' },
   weather: { one: 'that weather', many: 'weathers', held: 'a job holds' },
   weighing: { one: 'that weighing', many: 'weighings', held: 'a job holds' },
   'rule-setting': { one: 'that setting', many: 'rules with settings of their own', held: 'a job holds' },

@@ -1,9 +1,19 @@
 import { formatFigure, formatNumber } from '../units'
-import { awgFor, type CircuitWhat, type Source, type Wire, type Wiring } from '../wiring'
+import type { WirePart } from '../job'
+import {
+  awgFor,
+  CONDUCTORS,
+  type CircuitWhat,
+  type Sized,
+  type Source,
+  type Wire,
+  type WireFault,
+  type Wiring,
+} from '../wiring'
 import { capital, list } from './grammar'
 import type { Names } from './names'
 
-export const CIRCUIT_WORDS: Readonly<Record<CircuitWhat, string>> = {
+const CIRCUIT_WORDS: Readonly<Record<CircuitWhat, string>> = {
   main: 'Battery to fuse board',
   inverter: 'Battery to inverter',
   panel: 'Panels',
@@ -25,7 +35,11 @@ export const CIRCUIT_WORDS: Readonly<Record<CircuitWhat, string>> = {
   'mains-inlet': 'Mains inlet',
   'mains-sockets': 'Mains sockets',
   mains: 'At mains voltage',
+  'later-battery': 'For a battery to come',
+  own: 'A circuit of one’s own',
 }
+/** What a wire is called: by what it is for, or as somebody called it. */
+export const circuitName = ({ what, label }: Pick<Wire, 'what' | 'label'>): string => label ?? CIRCUIT_WORDS[what]
 const SOURCE_WORDS: Readonly<Record<Source, string>> = {
   battery: 'the battery',
   board: 'the fuse board',
@@ -35,13 +49,23 @@ const SOURCE_WORDS: Readonly<Record<Source, string>> = {
   panel: 'the panels',
   controller: 'the controller',
 }
-const WANT_WORDS: Readonly<Record<Wire['wants'][number], string>> = {
+export const WIRE_PART_WORDS: Readonly<Record<WirePart, string>> = {
   switch: 'a switch',
   dimmer: 'a dimmer',
   timer: 'a timer',
   'residual-current': 'a residual-current device',
 }
-export const wantWords = (wants: Wire['wants']): string => list(wants.map((want) => WANT_WORDS[want]))
+export const wantWords = (wants: Wire['wants']): string => list(wants.map((want) => WIRE_PART_WORDS[want]))
+
+export const WIRE_FAULT_WORDS: Readonly<Record<WireFault, string>> = {
+  thin: 'The wire carries less than what flows: it gets hot.',
+  'fuse-above': 'The fuse is above what the wire carries: the wire burns before the fuse does.',
+  'fuse-small': 'The fuse is below what flows for long: it blows.',
+  drop: 'More is lost on the way than may be.',
+  'no-switch': 'There is no switch with it.',
+  'no-timer': 'There is no timer with it.',
+  'no-residual-current': 'There is no residual-current device with it.',
+}
 
 /** “4 mm² (AWG 10)”. */
 export const sayConductor = (mm2: number): string => `${formatFigure(mm2, 1)}\u00a0mm² (AWG\u00a0${awgFor(mm2)})`
@@ -54,14 +78,22 @@ export interface WireWords {
   readonly wire: string
   readonly length: string
   readonly drop: string
+  /** What is wrong with it. */
+  readonly faults: readonly string[]
   readonly why: readonly string[]
 }
 
 const metres = (mm: number): string => `${formatNumber(mm / 1000, 1)}\u00a0m`
 const NONE = '–'
+const BECAUSE_WORDS: Readonly<Record<Sized['because'], string>> = {
+  fuse: 'Its fuse asks for the section.',
+  drop: 'What is lost on the way asks for the section.',
+  surge: 'What is lost in a surge asks for the section.',
+  chosen: 'The section was chosen.',
+}
 
 export function sayWire(
-  { what, source, serves, volts, amps, surgeA, route, sized, mostDrop, wants }: Wire,
+  { what, label, source, serves, volts, amps, surgeA, route, sized, mostDrop, wants, faults }: Wire,
   names: Names,
 ): WireWords {
   const served = capital(list(serves.map((id) => names.fitting(id))))
@@ -84,21 +116,25 @@ export function sayWire(
       : [
           current,
           way,
-          `The fuse is the next over 1.25 times that: ${formatFigure(sized.fuseA, 1)} A. ${sayConductor(sized.conductor.mm2)} carries ${formatNumber(sized.conductor.carriesA)} A (ISO 10133, annex A, 70 °C, as remembered).`,
+          sized.isFuseSet
+            ? `The fuse was chosen: ${formatFigure(sized.fuseA, 1)} A.`
+            : `The fuse is the next over 1.25 times that: ${formatFigure(sized.fuseA, 1)} A.`,
+          `${sayConductor(sized.conductor.mm2)} carries ${formatNumber(sized.conductor.carriesA)} A (${
+            CONDUCTORS.some(({ mm2, carriesA }) => mm2 === sized.conductor.mm2 && carriesA !== sized.conductor.carriesA)
+              ? 'by the shop’s own table'
+              : 'ISO 10133, annex A, 70 °C, as remembered'
+          }).`,
           `It loses ${lost}; ${formatNumber(100 * mostDrop)}% may be lost, twice that in a surge (common practice, no source). Class 5 copper at 45 °C, IEC 60228 (as remembered).`,
-          sized.because === 'fuse'
-            ? 'Its fuse asks for the section.'
-            : sized.because === 'drop'
-              ? 'What is lost on the way asks for the section.'
-              : 'What is lost in a surge asks for the section.',
+          BECAUSE_WORDS[sized.because],
         ]
   return {
-    circuit: CIRCUIT_WORDS[what],
+    circuit: circuitName({ what, ...(label === undefined ? {} : { label }) }),
     serves: served,
     fuse: sized === undefined ? NONE : `${formatFigure(sized.fuseA, 1)} A`,
     wire: sized === undefined ? NONE : sayConductor(sized.conductor.mm2),
     length: route === undefined ? 'no way' : metres(2 * route.lengthMm),
     drop: sized === undefined ? (route === undefined ? NONE : 'too much') : lost,
+    faults: faults.map((fault) => WIRE_FAULT_WORDS[fault]),
     why: [...why, ...(wants.length === 0 ? [] : [`With it goes ${wantWords(wants)}.`])],
   }
 }

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { jobWith, person, put, putAtHome, variant } from '../../../../tests/support/plan'
 import type { Command, Job } from '../job'
 import { namesOf, sayWire, wiringCsv } from '../text'
-import { wiringOf, type Wire } from './circuits'
+import { wiringOf } from './circuits'
+import type { Wire } from './lay'
 import { shoppingOf } from './shopping'
 
 const truck = (...commands: Command[]): Job => jobWith('truck-box', person(1750), ...commands)

@@ -1,55 +1,10 @@
 import { chargerWatts, INVERTER_SURGE, PERSONAL, placedInAnyMode, plantOf, powerAssumedIn } from '../budgets'
 import { block, prismBounds, type Box, type Vec3 } from '../geometry'
-import { planInterior, type Job } from '../job'
+import { planInterior, type Job, type WirePart } from '../job'
 import { berthsOf, scenesOf, type Placed } from '../scene'
-import { sizedFor, type Sized } from './conductors'
-import { netOf, routeOn, type Net, type Route } from './net'
-
-/** What a wire is for. */
-export type CircuitWhat =
-  | 'main'
-  | 'inverter'
-  | 'panel'
-  | 'sun-charger'
-  | 'engine-charger'
-  | 'mains-charger'
-  | 'lights'
-  | 'reading-lights'
-  | 'door-lights'
-  | 'always-on'
-  | 'sockets'
-  | 'hob'
-  | 'heater'
-  | 'cold-box'
-  | 'fan'
-  | 'pump'
-  | 'lift'
-  | 'other'
-  | 'mains-inlet'
-  | 'mains-sockets'
-  | 'mains'
-
-/** Where a wire begins: what guards it is there. */
-export type Source = 'battery' | 'board' | 'inverter' | 'engine' | 'inlet' | 'panel' | 'controller'
-
-/** One wire with its fuse, out to what it serves and back. */
-export interface Wire {
-  readonly id: string
-  readonly what: CircuitWhat
-  readonly source: Source
-  /** The fittings that it serves, in the order in which it comes to them. */
-  readonly serves: readonly string[]
-  readonly volts: number
-  readonly amps: number
-  readonly surgeA: number
-  /** Its way, one way; undefined where the body leaves none. */
-  readonly route: Route | undefined
-  /** Undefined where no conductor is thick enough, or there is no way. */
-  readonly sized: Sized | undefined
-  readonly mostDrop: number
-  /** What goes with it besides its fuse. */
-  readonly wants: readonly ('switch' | 'dimmer' | 'timer' | 'residual-current')[]
-}
+import { conductorsIn } from './conductors'
+import { centreOf, laid, type CircuitWhat, type Laying, type Want, type Wire } from './lay'
+import { netOf } from './net'
 
 export interface Wiring {
   readonly wires: readonly Wire[]
@@ -57,11 +12,6 @@ export interface Wiring {
 }
 
 const MAINS_V = 230
-/** Of what a wire may lose, and lights and sockets a little more. Common practice, no source. */
-const MOST_DROP = 0.03
-const LIGHT_DROP = 0.05
-/** At both ends of a wire, to connect it. Common practice, no source. */
-const ENDS_MM = 300
 /** Not all runs at once. Common practice, no source. */
 const AT_ONCE = 0.6
 const LEAST_MAIN_A = 30
@@ -79,12 +29,6 @@ const ENGINE_AHEAD_MM = 900
 const ENGINE_UP_MM = 300
 /** Over a mattress nobody wants a wire. Common practice, no source. */
 const SLEEPER_MM = 500
-
-const centreOf = ({ bounds: { x, y, z } }: Placed): Vec3 => [
-  (x.min + x.max) / 2,
-  (y.min + y.max) / 2,
-  (z.min + z.max) / 2,
-]
 
 /** What no wire goes through: where somebody lies, and what is cut into the roof. */
 function keptFree(job: Job, variantId: string, placed: readonly Placed[]): readonly Box[] {
@@ -104,65 +48,6 @@ function keptFree(job: Job, variantId: string, placed: readonly Placed[]): reado
   )
   const cut = placed.flatMap(({ facts, bounds }) => (facts.air === undefined ? [] : [bounds]))
   return [...lying, ...cut]
-}
-
-interface Want {
-  readonly what: CircuitWhat
-  readonly source: Source
-  readonly from: Vec3 | undefined
-  readonly serves: readonly Placed[]
-  readonly volts: number
-  readonly amps: number
-  readonly surgeA?: number
-  readonly mostDrop?: number
-  readonly wants?: Wire['wants']
-}
-
-/** A way that comes to things one after the other, the nearest first. */
-function chained(
-  net: Net,
-  from: Vec3,
-  serves: readonly Placed[],
-): { readonly route: Route; readonly order: readonly string[] } | undefined {
-  const left = [...serves]
-  const order: string[] = []
-  const points: Vec3[] = []
-  let [at, lengthMm] = [from, 0]
-  while (left.length > 0) {
-    const ways = left.flatMap((one) => {
-      const route = routeOn(net, at, centreOf(one))
-      return route === undefined ? [] : [{ one, route }]
-    })
-    const best = ways.reduce<(typeof ways)[number] | undefined>(
-      (so, way) => (so === undefined || way.route.lengthMm < so.route.lengthMm ? way : so),
-      undefined,
-    )
-    if (best === undefined) return undefined
-    points.push(...(points.length === 0 ? best.route.points : best.route.points.slice(1)))
-    lengthMm += best.route.lengthMm
-    order.push(best.one.id)
-    at = centreOf(best.one)
-    left.splice(left.indexOf(best.one), 1)
-  }
-  return { route: { points, lengthMm: lengthMm + ENDS_MM }, order }
-}
-
-function laid(net: Net, want: Want, index: number): Wire {
-  const { what, source, from, serves, volts, amps, surgeA = amps, mostDrop = MOST_DROP, wants = [] } = want
-  const way = from === undefined ? undefined : chained(net, from, serves)
-  return {
-    id: `${what}-${index + 1}`,
-    what,
-    source,
-    serves: way?.order ?? serves.map(({ id }) => id),
-    volts,
-    amps,
-    surgeA,
-    route: way?.route,
-    sized: way === undefined ? undefined : sizedFor({ amps, surgeA, lengthMm: way.route.lengthMm, volts, mostDrop }),
-    mostDrop,
-    wants,
-  }
 }
 
 /** The loads at the battery’s voltage that share a wire, by the habit that they run by; each of the others has its own. */
@@ -194,6 +79,23 @@ const WANTS: { readonly [W in CircuitWhat]?: Wire['wants'] } = {
   'mains-sockets': ['residual-current'],
 }
 
+/** What lights, sockets and the like bear of what is lost: a little more. */
+const LIGHT: ReadonlySet<CircuitWhat> = new Set(['lights', 'reading-lights', 'sockets'])
+/** Between a battery and one that is to come. Common practice, no source. */
+const LATER_MM = 60
+
+/** What shares a wire and a fuse. */
+interface Shared {
+  readonly what: CircuitWhat
+  readonly key?: string
+  readonly label?: string
+  readonly serves: Placed[]
+  watts: number
+  surgeW: number
+  isLight: boolean
+  readonly parts: Set<WirePart>
+}
+
 /** The circuits of a plan as the program gathers them, each on its way. */
 export function wiringOf(job: Job, variantId: string): Wiring {
   const placed = placedInAnyMode(job, variantId)
@@ -213,64 +115,70 @@ export function wiringOf(job: Job, variantId: string): Wiring {
   const add = (want: Want): void => void wants.push({ ...want, wants: want.wants ?? WANTS[want.what] ?? [] })
 
   // what hangs on the board
-  const shared = new Map<string, { what: CircuitWhat; serves: Placed[]; watts: number; surgeW: number }>()
+  const circuits = Object.entries(job.power?.circuits ?? {})
+  const ownOf = (id: string): (typeof circuits)[number] | undefined =>
+    circuits.find(([, { serves }]) => serves.includes(id))
+  const shared = new Map<string, Shared>()
+  /** Puts something on a circuit that it shares; what a circuit of one’s own holds says which parts go with it. */
+  const hang = (one: Placed, what: CircuitWhat, name: string | undefined, watts: number, surge: number): void => {
+    const own = ownOf(one.id)
+    const key = own === undefined ? `${what} ${name ?? ''}` : `own ${own[0]}`
+    const group: Shared = shared.get(key) ?? {
+      ...(own === undefined
+        ? { what, ...(name === undefined ? {} : { key: name }) }
+        : { what: 'own', key: own[0], label: own[1].label }),
+      serves: [],
+      watts: 0,
+      surgeW: 0,
+      isLight: true,
+      parts: new Set(),
+    }
+    if (!group.serves.includes(one)) group.serves.push(one)
+    group.watts += watts
+    group.surgeW = Math.max(group.surgeW, watts * (surge - 1))
+    group.isLight &&= LIGHT.has(what)
+    for (const part of WANTS[what] ?? []) group.parts.add(part)
+    shared.set(key, group)
+  }
   const middle = (interior.xSpan.min + interior.xSpan.max) / 2
   for (const one of placed)
-    for (const { by: habit, from, watts, surge = 1 } of one.facts.draws) {
-      if (from !== 'battery') continue
-      const what = SHARED[habit]
-      if (what === undefined) {
-        add({
-          what: OWN[habit] ?? 'other',
-          source: 'board',
-          from: hub,
-          serves: [one],
-          volts,
-          amps: watts / volts,
-          surgeA: (watts * surge) / volts,
-        })
-        continue
-      }
-      // lights of the front and of the rear have a dimmer each
-      const key = what === 'lights' ? `${what} ${centreOf(one)[0] < middle ? 'rear' : 'front'}` : what
-      const group = shared.get(key) ?? { what, serves: [], watts: 0, surgeW: 0 }
-      if (!group.serves.includes(one)) group.serves.push(one)
-      group.watts += watts
-      group.surgeW = Math.max(group.surgeW, watts * (surge - 1))
-      shared.set(key, group)
-    }
-  for (const { what, serves, watts, surgeW } of shared.values())
+    one.facts.draws.forEach(({ by: habit, from, watts, surge = 1 }, index) => {
+      if (from !== 'battery') return
+      const what = SHARED[habit] ?? OWN[habit] ?? 'other'
+      // lights of the front and of the rear have a dimmer each; what shares no wire has one by itself
+      const name =
+        SHARED[habit] === undefined
+          ? `${one.id}${index === 0 ? '' : `-${index}`}`
+          : what === 'lights'
+            ? centreOf(one)[0] < middle
+              ? 'rear'
+              : 'front'
+            : undefined
+      hang(one, what, name, watts, surge)
+    })
+  const outlets =
+    (from: 'battery' | 'mains') =>
+    (one: Placed): number =>
+      one.facts.gives.reduce((all, give) => all + (give.what === 'outlets' && give.from === from ? give.count : 0), 0)
+  for (const one of placed) {
+    const count = outlets('battery')(one)
+    if (count > 0) hang(one, 'sockets', centreOf(one)[1] >= 0 ? 'left' : 'right', OUTLET_A * count * volts, 1)
+  }
+  for (const { what, key, label, serves, watts, surgeW, isLight, parts } of shared.values()) {
+    const amps = what === 'sockets' ? Math.min(MOST_SOCKETS_A, watts / volts) : watts / volts
     add({
       what,
+      ...(key === undefined ? {} : { key }),
+      ...(label === undefined ? {} : { label }),
       source: 'board',
       from: hub,
       serves,
       volts,
-      amps: watts / volts,
-      surgeA: (watts + surgeW) / volts,
-      mostDrop: what === 'lights' || what === 'reading-lights' ? LIGHT_DROP : MOST_DROP,
+      amps,
+      surgeA: amps + surgeW / volts,
+      isLight,
+      wants: [...parts],
     })
-  const outlets = (from: 'battery' | 'mains') => ({
-    serves: by(({ gives }) => gives.some((one) => one.what === 'outlets' && one.from === from)),
-    count: placed.reduce(
-      (sum, { facts }) =>
-        sum + facts.gives.reduce((all, one) => all + (one.what === 'outlets' && one.from === from ? one.count : 0), 0),
-      0,
-    ),
-  })
-  const low = outlets('battery')
-  for (const side of [1, -1]) {
-    const serves = low.serves.filter((one) => (centreOf(one)[1] >= 0 ? 1 : -1) === side)
-    if (serves.length > 0)
-      add({
-        what: 'sockets',
-        source: 'board',
-        from: hub,
-        serves,
-        volts,
-        amps: Math.min(MOST_SOCKETS_A, OUTLET_A * low.count),
-        mostDrop: LIGHT_DROP,
-      })
   }
   const [tank] = by(({ holds }) => holds.some(({ what }) => what === 'water'))
   if (tank !== undefined && placed.some(({ facts }) => facts.isSplashed))
@@ -311,10 +219,11 @@ export function wiringOf(job: Job, variantId: string): Wiring {
     for (const give of one.facts.gives) {
       if (give.what !== 'charger' || battery === undefined || one.id === battery.id) continue
       const what = give.from === 'sun' ? 'sun-charger' : give.from === 'engine' ? 'engine-charger' : 'mains-charger'
-      add({ what, source: 'battery', from: at(battery), serves: [one], volts, amps: give.amps })
+      add({ what, key: one.id, source: 'battery', from: at(battery), serves: [one], volts, amps: give.amps })
       if (give.from === 'engine')
         add({
           what,
+          key: `${one.id}-engine`,
           source: 'engine',
           from: engine,
           serves: [one],
@@ -357,19 +266,45 @@ export function wiringOf(job: Job, variantId: string): Wiring {
       add({
         ...mains,
         what: 'mains',
+        key: one.id,
         serves: [one],
         amps: watts / MAINS_V,
         surgeA: (watts * surge) / MAINS_V,
         wants: habit === 'hot-water' || habit === 'heating' ? ['residual-current', 'timer'] : ['residual-current'],
       })
     }
-  const high = outlets('mains')
   const small = placed.filter(({ facts }) => facts.draws.some(({ from, watts }) => from === 'mains' && watts < LARGE_W))
-  const together = [...new Set([...high.serves, ...small])]
+  const together = [...new Set([...placed.filter((one) => outlets('mains')(one) > 0), ...small])]
   if (together.length > 0) add({ ...mains, what: 'mains-sockets', serves: together, amps: MAINS_A / 1.25 })
 
+  // the cable for a battery that is to come is pulled while the way is open
+  const heaviest = wants.filter(({ what }) => what === 'main' || what === 'inverter').sort((a, b) => b.amps - a.amps)[0]
+  if (battery !== undefined && heaviest !== undefined && (job.brief.use?.future ?? []).includes('battery')) {
+    const [x, y, z] = centreOf(battery)
+    const beside = battery.bounds.x.max - battery.bounds.x.min + LATER_MM
+    const to: Vec3 = [x + beside < interior.xSpan.max ? x + beside : x - beside, y, z]
+    const { amps, surgeA } = heaviest
+    add({
+      what: 'later-battery',
+      source: 'battery',
+      from: at(battery),
+      serves: [battery],
+      to,
+      volts,
+      amps,
+      ...(surgeA === undefined ? {} : { surgeA }),
+    })
+  }
+
+  const assumed = powerAssumedIn(job)
+  const laying: Laying = {
+    net,
+    job,
+    conductors: conductorsIn(job),
+    mostDrop: (isLight) => (isLight ? assumed.lightDropPercent : assumed.dropPercent) / 100,
+  }
   return {
-    wires: wants.filter(({ from }) => from !== undefined).map((want, index) => laid(net, want, index)),
+    wires: wants.filter(({ from }) => from !== undefined).map((want) => laid(laying, want)),
     missing: [
       ...(battery === undefined ? (['battery'] as const) : []),
       ...(board === undefined ? (['board'] as const) : []),

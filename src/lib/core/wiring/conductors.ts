@@ -1,28 +1,39 @@
+import { type Job, SECTIONS_MM2, type SectionMm2 } from '../job'
+
 /**
  * Copper conductors of class 5, as vehicles use them: what they lose, carry and are called.
  */
 export interface Conductor {
-  readonly mm2: number
+  readonly mm2: SectionMm2
   /** At 20 °C, Ω/km. IEC 60228, class 5, as remembered. */
   readonly ohmPerKm: number
   /** Of one wire with insulation for 70 °C outside an engine room, A. ISO 10133, annex A, as remembered. */
   readonly carriesA: number
 }
 
-export const CONDUCTORS: readonly Conductor[] = [
-  { mm2: 1.5, ohmPerKm: 13.3, carriesA: 18 },
-  { mm2: 2.5, ohmPerKm: 7.98, carriesA: 25 },
-  { mm2: 4, ohmPerKm: 4.95, carriesA: 35 },
-  { mm2: 6, ohmPerKm: 3.3, carriesA: 45 },
-  { mm2: 10, ohmPerKm: 1.91, carriesA: 65 },
-  { mm2: 16, ohmPerKm: 1.21, carriesA: 90 },
-  { mm2: 25, ohmPerKm: 0.78, carriesA: 120 },
-  { mm2: 35, ohmPerKm: 0.554, carriesA: 160 },
-  { mm2: 50, ohmPerKm: 0.386, carriesA: 210 },
-  { mm2: 70, ohmPerKm: 0.272, carriesA: 265 },
-  { mm2: 95, ohmPerKm: 0.206, carriesA: 310 },
-  { mm2: 120, ohmPerKm: 0.161, carriesA: 360 },
-]
+const TABLE: Readonly<Record<SectionMm2, Omit<Conductor, 'mm2'>>> = {
+  1.5: { ohmPerKm: 13.3, carriesA: 18 },
+  2.5: { ohmPerKm: 7.98, carriesA: 25 },
+  4: { ohmPerKm: 4.95, carriesA: 35 },
+  6: { ohmPerKm: 3.3, carriesA: 45 },
+  10: { ohmPerKm: 1.91, carriesA: 65 },
+  16: { ohmPerKm: 1.21, carriesA: 90 },
+  25: { ohmPerKm: 0.78, carriesA: 120 },
+  35: { ohmPerKm: 0.554, carriesA: 160 },
+  50: { ohmPerKm: 0.386, carriesA: 210 },
+  70: { ohmPerKm: 0.272, carriesA: 265 },
+  95: { ohmPerKm: 0.206, carriesA: 310 },
+  120: { ohmPerKm: 0.161, carriesA: 360 },
+}
+export const CONDUCTORS: readonly Conductor[] = SECTIONS_MM2.map((mm2) => ({ mm2, ...TABLE[mm2] }))
+
+/** The conductors with what they carry by the shop’s own table, where it has one. */
+export function conductorsIn({ power }: Pick<Job, 'power'>): readonly Conductor[] {
+  const own = power?.carries
+  return own === undefined
+    ? CONDUCTORS
+    : CONDUCTORS.map((one) => ({ ...one, carriesA: own[String(one.mm2)] ?? one.carriesA }))
+}
 
 /** Copper has so much more resistance for each kelvin over 20 °C. IEC 60228, as remembered. */
 const PER_K = 0.00393
@@ -73,25 +84,58 @@ export interface Sized {
   readonly conductor: Conductor
   readonly fuseA: number
   readonly dropV: number
-  /** What asked for the section: the fuse that the wire must outlast, what is lost on the way, or what is lost in a surge. */
-  readonly because: 'fuse' | 'drop' | 'surge'
+  /** What asked for the section: the fuse that the wire must outlast, what is lost on the way, what is lost in a surge, or somebody’s choice. */
+  readonly because: 'fuse' | 'drop' | 'surge' | 'chosen'
+  readonly isFuseSet: boolean
 }
 
-/** The thinnest wire that its fuse protects and that loses no more than it may; undefined where none is thick enough. */
-export function sizedFor({ amps, surgeA, lengthMm, volts, mostDrop }: Duty): Sized | undefined {
-  const fuseA = fuseFor(amps)
-  if (fuseA === undefined) return undefined
+/** What somebody chose instead. */
+export interface Chosen {
+  readonly mm2?: number | undefined
+  readonly fuseA?: number | undefined
+}
+
+type Held = Readonly<Record<'fuse' | 'drop' | 'surge', boolean>>
+
+/** What of its duty a conductor holds behind a fuse. */
+function holds(conductor: Conductor, fuseA: number, { amps, surgeA, lengthMm, volts, mostDrop }: Duty): Held {
   const most = mostDrop * volts
-  const holds = (conductor: Conductor): Record<Sized['because'], boolean> => ({
+  return {
     fuse: conductor.carriesA >= fuseA,
     drop: dropV(conductor, amps, lengthMm) <= most,
     surge: dropV(conductor, surgeA, lengthMm) <= 2 * most,
-  })
-  const at = CONDUCTORS.findIndex((one) => Object.values(holds(one)).every(Boolean))
-  const conductor = CONDUCTORS[at]
+  }
+}
+
+/** The thinnest wire that its fuse protects and that loses no more than it may, or what was chosen; undefined where none is thick enough. */
+export function sizedFor(duty: Duty, conductors = CONDUCTORS, chosen: Chosen = {}): Sized | undefined {
+  const { amps, lengthMm } = duty
+  const fuseA = chosen.fuseA ?? fuseFor(amps)
+  const isFuseSet = chosen.fuseA !== undefined
+  if (fuseA === undefined) return undefined
+  if (chosen.mm2 !== undefined) {
+    const conductor = conductors.find(({ mm2 }) => mm2 === chosen.mm2)
+    return conductor && { conductor, fuseA, dropV: dropV(conductor, amps, lengthMm), because: 'chosen', isFuseSet }
+  }
+  const at = conductors.findIndex((one) => Object.values(holds(one, fuseA, duty)).every(Boolean))
+  const conductor = conductors[at]
   if (conductor === undefined) return undefined
-  const thinner = CONDUCTORS[at - 1]
-  const missed = thinner === undefined ? undefined : holds(thinner)
+  const thinner = conductors[at - 1]
+  const missed = thinner === undefined ? undefined : holds(thinner, fuseA, duty)
   const because = missed === undefined || !missed.fuse ? 'fuse' : missed.drop ? 'surge' : 'drop'
-  return { conductor, fuseA, dropV: dropV(conductor, amps, lengthMm), because }
+  return { conductor, fuseA, dropV: dropV(conductor, amps, lengthMm), because, isFuseSet }
+}
+
+/** What is wrong with a wire and its fuse. */
+export type WireFault = 'thin' | 'fuse-above' | 'fuse-small' | 'drop' | 'no-switch' | 'no-timer' | 'no-residual-current'
+
+/** What a wire and its fuse do not hold of their duty, the gravest first. */
+export function faultsOf({ conductor, fuseA }: Sized, duty: Duty): readonly WireFault[] {
+  const held = holds(conductor, fuseA, duty)
+  return [
+    ...(conductor.carriesA < duty.amps ? (['thin'] as const) : []),
+    ...(held.fuse || conductor.carriesA < duty.amps ? [] : (['fuse-above'] as const)),
+    ...(fuseA < duty.amps ? (['fuse-small'] as const) : []),
+    ...(held.drop && held.surge ? [] : (['drop'] as const)),
+  ]
 }

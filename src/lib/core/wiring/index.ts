@@ -1,3 +1,4 @@
-export { wiringOf, type CircuitWhat, type Source, type Wire, type Wiring } from './circuits'
-export { awgFor } from './conductors'
+export { wiringOf, type Wiring } from './circuits'
+export { awgFor, CONDUCTORS, type Sized, type WireFault } from './conductors'
+export type { CircuitWhat, Source, Wire } from './lay'
 export { shoppingOf } from './shopping'

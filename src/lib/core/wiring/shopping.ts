@@ -1,3 +1,4 @@
+import type { WirePart } from '../job'
 import type { Wiring } from './circuits'
 
 /** What is bought for some circuits. */
@@ -6,7 +7,7 @@ interface Bought {
   readonly wire: readonly { readonly mm2: number; readonly metres: number }[]
   readonly fuses: readonly { readonly amps: number; readonly count: number }[]
   readonly besides: readonly {
-    readonly what: 'switch' | 'dimmer' | 'timer' | 'residual-current'
+    readonly what: WirePart
     readonly count: number
   }[]
 }

@@ -96,9 +96,10 @@ const yearOf = ({
 const circuitsOf = (wiring: Wiring, names: Names) => ({
   missing: wiring.missing,
   wires: wiring.wires.map((wire, index) => {
-    const { what, source, serves, volts, amps, surgeA, route, sized, wants } = wire
+    const { id, what, source, serves, volts, amps, surgeA, route, sized, wants, isChosen, faults } = wire
     return {
       no: index + 1,
+      id,
       what,
       name: sayWire(wire, names).circuit,
       from: source,
@@ -107,6 +108,8 @@ const circuitsOf = (wiring: Wiring, names: Names) => ({
       amps: round(amps),
       surgeA: round(surgeA),
       with: wants,
+      isChosen,
+      faults,
       ...(route === undefined
         ? {}
         : { wayMm: round(route.lengthMm), points: route.points.map((at) => at.map(Math.round)) }),

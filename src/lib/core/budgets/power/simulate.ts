@@ -32,7 +32,7 @@ export interface Wants {
 }
 
 /** Wh in some hours: what came in, past the battery too, what of the sun was wasted, and what was not given. */
-export interface Flows {
+interface Flows {
   readonly sun: number
   readonly engine: number
   readonly mains: number

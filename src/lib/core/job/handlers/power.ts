@@ -5,10 +5,13 @@ import {
   legSchema,
   MOST_EXTRAS,
   MOST_LEGS,
+  circuitSchema,
+  MOST_CIRCUITS,
   powerSchema,
   weatherSchema,
   type Extra,
   type Leg,
+  type OwnCircuit,
   type PowerNotes,
   type WeatherNotes,
 } from '../power-schema'
@@ -20,7 +23,7 @@ const notesOf = (job: Draft<Job>): Draft<PowerNotes> => (job.power ??= {})
 function tidied(job: Draft<Job>): void {
   const { power } = job
   if (power === undefined) return
-  for (const key of ['assume', 'legs', 'extras', 'loads'] as const)
+  for (const key of ['assume', 'legs', 'extras', 'loads', 'circuits', 'wires', 'carries'] as const)
     if (power[key] !== undefined && Object.keys(power[key]).length === 0) delete power[key]
   if (Object.keys(power).length === 0) delete job.power
 }
@@ -51,6 +54,40 @@ export const POWER_HANDLERS: HandlersOf<'power'> = {
     if (onlyHookUp === null) delete note.onlyHookUp
     else if (onlyHookUp !== undefined) note.onlyHookUp = onlyHookUp
     if (Object.keys(note).length === 0) delete loads[id]
+    checked(powerSchema, job.power)
+    tidied(job)
+  },
+  'power.circuit': (job, { id, circuit }) => {
+    if (circuit === null) drop(must(job.power?.circuits, 'circuit'), id, 'circuit')
+    else {
+      const circuits = (notesOf(job).circuits ??= {})
+      putInto(circuits, id, checked(circuitSchema, circuit) as Draft<OwnCircuit>, MOST_CIRCUITS, 'circuit')
+      // a thing hangs on one fuse
+      for (const [other, one] of Object.entries(circuits)) {
+        if (other === id) continue
+        one.serves = one.serves.filter((served) => !circuit.serves.includes(served))
+        if (one.serves.length === 0) delete circuits[other]
+      }
+    }
+    tidied(job)
+  },
+  'power.wire': (job, { id, mm2, fuseA, parts }) => {
+    const wires = (notesOf(job).wires ??= {})
+    const note = (wires[id] ??= {})
+    if (mm2 === null) delete note.mm2
+    else if (mm2 !== undefined) note.mm2 = mm2
+    if (fuseA === null) delete note.fuseA
+    else if (fuseA !== undefined) note.fuseA = fuseA
+    if (parts === null) delete note.with
+    else if (parts !== undefined) note.with = [...new Set(parts)]
+    if (Object.keys(note).length === 0) delete wires[id]
+    checked(powerSchema, job.power)
+    tidied(job)
+  },
+  'power.carries': (job, { mm2, amps }) => {
+    const carries = (notesOf(job).carries ??= {})
+    if (amps === null) delete carries[String(mm2)]
+    else carries[String(mm2)] = amps
     checked(powerSchema, job.power)
     tidied(job)
   },
