@@ -5,6 +5,19 @@ import { cookingAt, sleepsAcross, type CasesFor } from './kit'
 
 const onFloor: Partial<Seat> = { up: { from: 'floor', mm: 0 } }
 
+const underFloor: Partial<Seat> = { up: { from: 'under-floor', mm: 20 } }
+/** A battery and an inverter of 2000 W ahead of it. */
+const toInverter: readonly Command[] = [
+  put('fit-a', 'battery', 600),
+  put('fit-b', 'inverter', 1100, 'left-wall', { watts: 2000, does: 'inverter' }, onFloor),
+]
+/** A battery, its fuses and a cold box across from them, further on. */
+const toBox: readonly Command[] = [
+  put('fit-a', 'battery', 600),
+  put('fit-b', 'fuse-board', 1500, 'left-wall', {}, { up: { from: 'floor', mm: 900 } }),
+  put('fit-c', 'cold-box', 3000, 'right-wall'),
+]
+
 function smokeAt(mm: number): Command {
   return put('fit-s', 'alarm', 1000, 'left-wall', { senses: 'smoke' }, { up: { from: 'floor', mm } })
 }
@@ -43,6 +56,10 @@ export const SAFETY_CASES: CasesFor<
   | 'fuse-far'
   | 'inverter-far'
   | 'charger-large'
+  | 'charge-frozen'
+  | 'wire-thin'
+  | 'wire-drop'
+  | 'wire-without'
   | 'exit-few'
   | 'alarm-missing'
   | 'alarm-misplaced'
@@ -135,6 +152,57 @@ export const SAFETY_CASES: CasesFor<
     mode: 'mode-day',
     place: [2050, 1005, 220],
     silent: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'fuse-board', 1860, 'left-wall', {}, onFloor)),
+  },
+  'charge-frozen': {
+    // under the floor, on a night of −8; one that is indoors charges
+    speaks: truck(
+      { type: 'brief.use', use: { coldestC: -8 } },
+      put('fit-a', 'battery', 1000, 'centreline', {}, underFloor),
+    ),
+    measured: -8,
+    needed: 0,
+    rule: 'charge-frost',
+    mode: 'mode-day',
+    place: [1180, 0, -20],
+    silent: truck({ type: 'brief.use', use: { coldestC: -8 } }, put('fit-a', 'battery', 1000, 'left-wall')),
+  },
+  'wire-thin': {
+    // 2000 W through 90 % at 12 V are 185 A, behind a fuse of 250; 50 mm² carry 210 by ISO 10133, as remembered
+    speaks: truck(...toInverter, { type: 'power.wire', id: 'inverter', mm2: 50 }),
+    measured: 210,
+    needed: 250,
+    rule: 'wire-holds',
+    mode: 'mode-day',
+    place: [1265, 970, 420],
+    silent: truck(...toInverter, { type: 'power.wire', id: 'inverter', mm2: 70 }),
+  },
+  'wire-drop': {
+    // 54 W at 12 V are 4.5 A; the way by the roof and back is 2 × 9.53 m. On 4 mm² of 4.95 Ω/km (IEC 60228) at 45 °C that loses 0.466 V;
+    // on 10 mm² 0.18 V, and three times as much in the moment that it starts
+    speaks: truck(...toBox, { type: 'power.wire', id: 'cold-box-fit-c', mm2: 4 }),
+    measured: 3.9,
+    needed: 3,
+    rule: 'wire-holds',
+    mode: 'mode-day',
+    place: [3270, -770, 620],
+    silent: truck(...toBox, { type: 'power.wire', id: 'cold-box-fit-c', mm2: 10 }),
+  },
+  'wire-without': {
+    speaks: truck(...toInverter, put('fit-h', 'heater-water', 2600, 'left-wall', { heatedBy: 'electric' }), {
+      type: 'power.wire',
+      id: 'mains-fit-h',
+      parts: ['residual-current'],
+    }),
+    measured: 0,
+    needed: 1,
+    rule: 'wire-holds',
+    mode: 'mode-day',
+    place: [2800, 900, 300],
+    silent: truck(...toInverter, put('fit-h', 'heater-water', 2600, 'left-wall', { heatedBy: 'electric' }), {
+      type: 'power.wire',
+      id: 'mains-fit-h',
+      parts: ['timer', 'residual-current'],
+    }),
   },
   'charger-large': {
     // lead takes a fifth of 100 Ah

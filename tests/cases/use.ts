@@ -1,6 +1,6 @@
 import type { Command, Job } from '$lib/core/job'
 import { genericShell } from '$lib/core/shells'
-import { jobWith, person, put, truck, variant, want } from '../support/plan'
+import { jobWith, person, put, putAtHome, truck, variant, want } from '../support/plan'
 import { sideDoorOnly, cookingAt, type CasesFor } from './kit'
 
 /** A garage as large as it gets. */
@@ -53,6 +53,7 @@ const wishesSeats = (quantity: number): Command => ({
   id: 'demand-seat',
   demand: { need: 'seat', must: false, quantity },
 })
+const sleeper = { label: 'one', statureMm: 1750, sleeps: true, travels: true, bedside: true }
 const drinkOutside: Command = { type: 'brief.use', use: { coldOutside: true } }
 /** An upright cold box across from the side door, so far off the left wall. */
 function boxByDoor(mm: number): Command {
@@ -85,6 +86,8 @@ const flooredWith = (material: string): Command =>
 export const USE_CASES: CasesFor<
   | 'inverter-small'
   | 'socket-far'
+  | 'socket-bed-far'
+  | 'energy-other'
   | 'stowage-high'
   | 'clearance-blocked'
   | 'gear-too-long'
@@ -112,6 +115,41 @@ export const USE_CASES: CasesFor<
   | 'bed-wakes'
   | 'service-missing'
 > = {
+  'socket-bed-far': {
+    // the head is at 650, 112 across and up from the socket: 1497 along make 1501
+    speaks: truck(
+      { type: 'person.put', id: 'person-a', person: sleeper },
+      put('fit-a', 'bed-fixed', 0, 'left-wall'),
+      put('fit-b', 'socket', 2147, 'left-wall', {}, { up: { from: 'floor', mm: 690 } }),
+    ),
+    measured: 1501,
+    needed: 1500,
+    rule: 'socket-bedside',
+    mode: 'mode-night',
+    place: [650, 900, 820],
+    silent: truck(
+      { type: 'person.put', id: 'person-a', person: sleeper },
+      put('fit-a', 'bed-fixed', 0, 'left-wall'),
+      put('fit-b', 'socket', 2145, 'left-wall', {}, { up: { from: 'floor', mm: 690 } }),
+    ),
+  },
+  'energy-other': {
+    speaks: truck(
+      { type: 'brief.use', use: { energy: 'driving' } },
+      put('fit-a', 'battery', 0, 'left-wall'),
+      putAtHome('fit-b', 'solar-panel', 600),
+    ),
+    measured: 0,
+    needed: 1,
+    rule: 'energy-school',
+    mode: 'mode-day',
+    place: [2150, 0, 1000],
+    silent: truck(
+      { type: 'brief.use', use: { energy: 'solar' } },
+      put('fit-a', 'battery', 0, 'left-wall'),
+      putAtHome('fit-b', 'solar-panel', 600),
+    ),
+  },
   'socket-far': {
     // the desk ends at 1000, the socket begins at 2201
     speaks: truck(

@@ -24,6 +24,7 @@ export {
   powerReport,
   powerWeek,
   takesAmps,
+  takesHookUp,
   takingOf,
   usualLeg,
   type Cure,

@@ -4,6 +4,7 @@ import type { Basis, Brief, Purpose } from '../brief'
 import type { ServiceType } from '../fittings'
 import { UNNOTICED } from '../units'
 import type { Job, Plan } from '../job'
+import type { Wiring } from '../wiring'
 import type { ModeChange, Placed, Scene, Stowed, Way, WayGround } from '../scene'
 import type { Draft, Finding, FindingCode, Gravity, Remedy, RuleGroup } from './finding'
 
@@ -12,7 +13,7 @@ export interface RuleParameter {
   readonly default: number
   readonly min: number
   readonly max: number
-  readonly unit: 'mm' | 'share' | 'count' | 'kg' | 'min' | 'deg' | 'W/m²K' | 'cm²' | 'm'
+  readonly unit: 'mm' | 'share' | 'count' | 'kg' | 'min' | 'deg' | 'W/m²K' | 'cm²' | 'm' | '°C'
   readonly basis: Basis
 }
 export type RuleParameters = Readonly<Record<string, RuleParameter>>
@@ -34,6 +35,7 @@ export type Read =
   | 'ground'
   | 'ways'
   | 'bareWays'
+  | 'wiring'
 
 /** How far a review goes: what stands in what, then whatever is quick to tell, then what is summed, then the ways. */
 export const STAGES = ['collisions', 'rules', 'budgets', 'ways'] as const
@@ -56,6 +58,8 @@ export interface RuleInput<P extends RuleParameters = RuleParameters> {
   readonly stowed: () => Stowed
   /** Everything aboard with its place, and every limit of the vehicle, as one sets out and at its worst. */
   readonly weight: () => { readonly ledger: WeightLedger; readonly limits: Limits }
+  /** The circuits with their wires; undefined where nobody chose any: those that the program gathers hold what they must. */
+  readonly wiring: () => Wiring | undefined
   /** Every demand, and how far the plan meets it in all its modes. */
   readonly needs: () => readonly NeedState[]
   /** What it takes to get here from the mode before; undefined for the first. */

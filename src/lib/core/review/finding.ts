@@ -13,7 +13,7 @@ export { GRAVITIES, type Gravity }
 export interface FactsByCode {}
 export type FindingCode = keyof FactsByCode
 export type FindingUnit =
-  'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min' | 'Wh' | 'W' | 'A' | 'W/m²K' | 'cm²' | 'm' | '%'
+  'mm' | 'deg' | 'count' | 'litres' | 'kg' | 'N' | 'min' | 'Wh' | 'W' | 'A' | 'W/m²K' | 'cm²' | 'm' | '%' | '°C'
 
 /** What a rule reports; the engine adds rule, mode and gravity. */
 export type Draft<C extends FindingCode = FindingCode> = {

@@ -5,6 +5,7 @@ import { type NeedState, needStates, stowedIn } from '../needs'
 import { routeOf } from '../people'
 import { changeOf, type Scene } from '../scene'
 import { known } from '../units'
+import { wiringOf, type Wiring } from '../wiring'
 import type { Read, RuleInput } from './define-rule'
 import { Walk } from './walk'
 import { walkerOf } from './walker'
@@ -53,6 +54,18 @@ function statesOf(brief: Brief, scenes: readonly Scene[]): readonly NeedState[] 
   return made
 }
 
+const wirings = new WeakMap<readonly Scene[], { readonly power: Job['power']; readonly wiring: Wiring }>()
+
+/** The circuits of a plan, worked out once for all its modes; none where nobody chose a wire. */
+function wiringIn(job: Job, variantId: string, scenes: readonly Scene[]): Wiring | undefined {
+  if (job.power?.wires === undefined) return undefined
+  const before = wirings.get(scenes)
+  if (before?.power === job.power) return before.wiring
+  const wiring = wiringOf(job, variantId)
+  wirings.set(scenes, { power: job.power, wiring })
+  return wiring
+}
+
 /** All that rules can read in one mode. */
 export function inputOf({ job, variantId, scenes, index, walk, bareWalk }: ModeAt): RuleInput {
   const scene = known(scenes[index], `mode ${index}`)
@@ -76,6 +89,7 @@ export function inputOf({ job, variantId, scenes, index, walk, bareWalk }: ModeA
       return { ledger: weight, limits: limitsIn(scene, weight) }
     }),
     needs: once(() => statesOf(brief, scenes)),
+    wiring: once(() => wiringIn(job, variantId, scenes)),
     change: once(() => (before === undefined ? undefined : changeOf(before, scene, brief))),
     find: (id) => byId.get(id),
     first: ({ fittings: [id] }) => (id === undefined ? undefined : byId.get(id)),
@@ -97,6 +111,7 @@ const SOURCES: Readonly<Record<Read, (input: RuleInput, at: ModeAt) => readonly 
   ground: ({ scene, brief }) => [scene, brief],
   ways: ({ scene, brief }) => [scene, brief],
   bareWays: ({ scene, brief }) => [scene, brief],
+  wiring: ({ job }, { scenes }) => [job.power, job.brief.use, ...scenes],
 }
 
 /** What of the input comes with a name, beside that of the same name. */
@@ -172,6 +187,7 @@ const ALL_INPUT = [
   'weight',
   'needs',
   'change',
+  'wiring',
   'find',
   'first',
 ] as const satisfies readonly (keyof RuleInput)[]

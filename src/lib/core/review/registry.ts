@@ -24,6 +24,7 @@ import { bodyOpening } from './rules/body-opening'
 import { carryIn } from './rules/carry-in'
 import { changePossible } from './rules/change-possible'
 import { changeTime } from './rules/change-time'
+import { chargeFrost } from './rules/charge-frost'
 import { chargerFits } from './rules/charger-fits'
 import { clearanceFree } from './rules/clearance-free'
 import { climbOver } from './rules/climb-over'
@@ -37,6 +38,7 @@ import { drawerLatch } from './rules/drawer-latch'
 import { drawerReach } from './rules/drawer-reach'
 import { driverView } from './rules/driver-view'
 import { electricsDry } from './rules/electrics-dry'
+import { energySchool } from './rules/energy-school'
 import { extinguisherNear } from './rules/extinguisher-near'
 import { figureFits } from './rules/figure-fits'
 import { fillClean } from './rules/fill-clean'
@@ -91,6 +93,7 @@ import { serviceAccess } from './rules/service-access'
 import { servicePresent } from './rules/service-present'
 import { sideBalance } from './rules/side-balance'
 import { sitUp } from './rules/sit-up'
+import { socketBedside } from './rules/socket-bedside'
 import { socketNear } from './rules/socket-near'
 import { standingHeight } from './rules/standing-height'
 import { standsOff } from './rules/stands-off'
@@ -107,6 +110,7 @@ import { waysOut } from './rules/ways-out'
 import { wetApart } from './rules/wet-apart'
 import { wheelLoad } from './rules/wheel-load'
 import { windowFree } from './rules/window-free'
+import { wireHolds } from './rules/wire-holds'
 import { worktopFree } from './rules/worktop-free'
 import { worktopHeight } from './rules/worktop-height'
 
@@ -137,6 +141,7 @@ export const RULES: readonly Rule[] = [
   carryIn,
   changePossible,
   changeTime,
+  chargeFrost,
   chargerFits,
   clearanceFree,
   climbOver,
@@ -150,6 +155,7 @@ export const RULES: readonly Rule[] = [
   drawerReach,
   driverView,
   electricsDry,
+  energySchool,
   extinguisherNear,
   figureFits,
   fillClean,
@@ -204,6 +210,7 @@ export const RULES: readonly Rule[] = [
   servicePresent,
   sideBalance,
   sitUp,
+  socketBedside,
   socketNear,
   standingHeight,
   standsOff,
@@ -220,6 +227,7 @@ export const RULES: readonly Rule[] = [
   wetApart,
   wheelLoad,
   windowFree,
+  wireHolds,
   worktopFree,
   worktopHeight,
 ]

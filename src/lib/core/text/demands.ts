@@ -1,7 +1,7 @@
 import type { DemandFacts, Need, Page, ResolvedDemand } from '../brief'
-import { formatLength, formatNumber, needed, sayVolume, sayLength, type LengthUnit } from '../units'
+import { formatLength, needed, sayVolume, sayLength, type LengthUnit } from '../units'
 import { CHOICES } from './choices'
-import { capital, count, person } from './grammar'
+import { capital, count, degrees, person } from './grammar'
 import { NEED_WORDS } from './words'
 
 export const PAGE_WORDS: Record<Page, string> = {
@@ -42,7 +42,6 @@ const answered = (question: keyof typeof CHOICES, value: unknown): string =>
   (CHOICES[question] as Readonly<Record<string, string>>)[String(value)] ?? String(value)
 
 /** A figure that may be below nought, with a true minus. */
-const degrees = (value: unknown): string => `${formatNumber(Number(value))}\u00a0°C`
 
 /** “2 people”, “2 people and 1 guest”. */
 const aboard = ({ people, guests }: DemandFacts): string => {

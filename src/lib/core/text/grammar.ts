@@ -1,3 +1,5 @@
+import { formatNumber } from '../units'
+
 /** The one place that makes typed names, people and lists into words of a sentence. */
 
 /** Longer names are cut in sentences; lists and fields show them whole. */
@@ -92,6 +94,8 @@ export const orNone = (n: number): string => (n === 0 ? 'none' : String(n))
 /** “a bed”, “an inverter”: by the sound of our own words. */
 export const aOrAn = (word: string): string => `${/^([aeio]|un[a-hj-z]|LED)/.test(word) ? 'an' : 'a'} ${word}`
 
+/** A temperature: “−8 °C”. */
+export const degrees = (value: unknown): string => `${formatNumber(Number(value))}\u00a0°C`
 /** A share: “48%”. */
 export const percent = (value: number): string => `${value}%`
 

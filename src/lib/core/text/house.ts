@@ -110,6 +110,7 @@ export function sayFigure(value: number, unit: FindingUnit, lengths: LengthUnit)
     case 'cm²':
     case 'm':
     case '%':
+    case '°C':
       return `${formatFigure(value)} ${unit}`
   }
 }

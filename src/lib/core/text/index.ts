@@ -91,6 +91,7 @@ export {
   SCHOOL_WORDS,
 } from './power'
 export { POWER_ASSUMED_WORDS } from './power-assumed'
-export { circuitName, sayConductor, sayLacking, sayWire, wantWords, WIRE_PART_WORDS, wiringCsv } from './wiring'
+export { circuitName, sayConductor, WIRE_PART_WORDS } from './wire-words'
+export { sayLacking, sayWire, wantWords, wiringCsv } from './wiring'
 export { sayChange, sayMinutes, sayMove, type ChangeWords } from './moves'
 export { sayDifference } from './differences'

@@ -1,45 +1,9 @@
 import { formatFigure, formatNumber } from '../units'
-import type { WirePart } from '../job'
-import {
-  awgFor,
-  CONDUCTORS,
-  type CircuitWhat,
-  type Sized,
-  type Source,
-  type Wire,
-  type WireFault,
-  type Wiring,
-} from '../wiring'
+import { awgFor, CONDUCTORS, type Sized, type Source, type Wire, type WireFault, type Wiring } from '../wiring'
 import { capital, list } from './grammar'
 import type { Names } from './names'
+import { circuitName, sayConductor, WIRE_PART_WORDS } from './wire-words'
 
-const CIRCUIT_WORDS: Readonly<Record<CircuitWhat, string>> = {
-  main: 'Battery to fuse board',
-  inverter: 'Battery to inverter',
-  panel: 'Panels',
-  'sun-charger': 'Solar controller',
-  'engine-charger': 'Charger from the engine',
-  'mains-charger': 'Charger from the mains',
-  lights: 'Lights',
-  'reading-lights': 'Reading lights',
-  'door-lights': 'Door lights',
-  'always-on': 'Always on',
-  sockets: 'Sockets',
-  hob: 'Hob',
-  heater: 'Heater',
-  'cold-box': 'Fridge',
-  fan: 'Fan',
-  pump: 'Water pump',
-  lift: 'Lift',
-  other: 'Other',
-  'mains-inlet': 'Mains inlet',
-  'mains-sockets': 'Mains sockets',
-  mains: 'At mains voltage',
-  'later-battery': 'For a battery to come',
-  own: 'A circuit of one’s own',
-}
-/** What a wire is called: by what it is for, or as somebody called it. */
-export const circuitName = ({ what, label }: Pick<Wire, 'what' | 'label'>): string => label ?? CIRCUIT_WORDS[what]
 const SOURCE_WORDS: Readonly<Record<Source, string>> = {
   battery: 'the battery',
   board: 'the fuse board',
@@ -49,12 +13,6 @@ const SOURCE_WORDS: Readonly<Record<Source, string>> = {
   panel: 'the panels',
   controller: 'the controller',
 }
-export const WIRE_PART_WORDS: Readonly<Record<WirePart, string>> = {
-  switch: 'a switch',
-  dimmer: 'a dimmer',
-  timer: 'a timer',
-  'residual-current': 'a residual-current device',
-}
 export const wantWords = (wants: Wire['wants']): string => list(wants.map((want) => WIRE_PART_WORDS[want]))
 
 export const WIRE_FAULT_WORDS: Readonly<Record<WireFault, string>> = {
@@ -62,13 +20,11 @@ export const WIRE_FAULT_WORDS: Readonly<Record<WireFault, string>> = {
   'fuse-above': 'The fuse is above what the wire carries: the wire burns before the fuse does.',
   'fuse-small': 'The fuse is below what flows for long: it blows.',
   drop: 'More is lost on the way than may be.',
+  surge: 'More is lost on the way than may be, as it starts.',
   'no-switch': 'There is no switch with it.',
   'no-timer': 'There is no timer with it.',
   'no-residual-current': 'There is no residual-current device with it.',
 }
-
-/** “4 mm² (AWG 10)”. */
-export const sayConductor = (mm2: number): string => `${formatFigure(mm2, 1)}\u00a0mm² (AWG\u00a0${awgFor(mm2)})`
 
 /** A wire in the words of its row. */
 export interface WireWords {

@@ -98,6 +98,114 @@ describe('the circuits of a plan', () => {
   })
 })
 
+describe('what is set by hand', () => {
+  const light = (id: string, mm: number): Command =>
+    put(id, 'light', mm, 'right-wall', { place: 'room' }, { up: { from: 'floor', mm: 1500 } })
+  const lit = [light('fit-l1', 500), light('fit-l2', 3200)]
+  const set = (note: Omit<Extract<Command, { type: 'power.wire' }>, 'type'>): Command => ({
+    type: 'power.wire',
+    ...note,
+  })
+  const only = (job: Job, id: string): Wire => wires(job).find((wire) => wire.id === id)!
+
+  it('a circuit of one’s own takes what hangs on it off the others, with the parts that go with it, on one fuse', () => {
+    const own = fitted(...lit, {
+      type: 'power.circuit',
+      id: 'circuit-a',
+      circuit: { label: 'Galley', serves: ['fit-l1', 'fit-box', 'fit-gone'] },
+    })
+    expect(wires(own).map(({ id }) => id)).toEqual(['own-circuit-a', 'lights-front', 'main', 'inverter'])
+    const { label, serves, amps, wants } = only(own, 'own-circuit-a')
+    expect([label, [...serves].sort(), wants]).toEqual(['Galley', ['fit-box', 'fit-l1'], ['dimmer']])
+    const apart = fitted(...lit)
+    expect(amps).toBeCloseTo(only(apart, 'lights-rear').amps + only(apart, 'cold-box-fit-box').amps, 6)
+    // and all that is drawn is drawn still
+    const all = (job: Job): number =>
+      wires(job).reduce((sum, { source, amps }) => sum + (source === 'board' ? amps : 0), 0)
+    expect(all(own)).toBeCloseTo(all(apart), 6)
+  })
+
+  it('a thing hangs on one circuit: the last that takes it, and a circuit without anything is gone', () => {
+    const circuit = (id: string, ...serves: string[]): Command => ({
+      type: 'power.circuit',
+      id,
+      circuit: { label: id, serves },
+    })
+    const job = fitted(...lit, circuit('one', 'fit-l1', 'fit-l2'), circuit('two', 'fit-l2'), circuit('three', 'fit-l1'))
+    expect(job.power?.circuits).toEqual({
+      two: { label: 'two', serves: ['fit-l2'] },
+      three: { label: 'three', serves: ['fit-l1'] },
+    })
+  })
+
+  it('a wire keeps its name when others come and go', () => {
+    const [few, many] = [
+      fitted(),
+      fitted(...lit, put('fit-fan', 'fan-extract', 800, 'centreline', {}, { up: { from: 'on-roof', mm: 0 } })),
+    ]
+    for (const { id, what } of wires(few)) expect(only(many, id).what).toBe(what)
+  })
+
+  it('says what a chosen section or fuse does not hold', () => {
+    // 2000 W through 90 % at 12 V: 185 A, fuse 250
+    const with35 = only(fitted(set({ id: 'inverter', mm2: 35 })), 'inverter')
+    expect([with35.faults, with35.sized?.because]).toEqual([['thin'], 'chosen'])
+    // 50 mm² carries 210: what flows, yet not its fuse of 250
+    expect(only(fitted(set({ id: 'inverter', mm2: 50 })), 'inverter').faults).toEqual(['fuse-above'])
+    expect(only(fitted(set({ id: 'inverter', fuseA: 100 })), 'inverter').faults).toEqual(['fuse-small'])
+    expect(only(fitted(set({ id: 'inverter', mm2: 120 })), 'inverter').faults).toEqual([])
+    const box = only(
+      fitted({ type: 'power.assume', key: 'dropPercent', value: 0.5 }, set({ id: 'cold-box-fit-box', mm2: 1.5 })),
+      'cold-box-fit-box',
+    )
+    expect(box.faults).toEqual(['drop'])
+    // a larger fuse asks for a thicker wire
+    const more = only(fitted(set({ id: 'inverter', fuseA: 300 })), 'inverter').sized!
+    expect([more.fuseA, more.conductor.mm2, more.isFuseSet]).toEqual([300, 95, true])
+  })
+
+  it('says what should go with a wire and does not', () => {
+    const boiler = put('fit-boiler', 'heater-water', 2600, 'left-wall', { heatedBy: 'electric' })
+    const bare = only(fitted(boiler, set({ id: 'mains-fit-boiler', parts: [] })), 'mains-fit-boiler')
+    expect(bare.faults).toEqual(['no-residual-current', 'no-timer'])
+    expect(
+      only(
+        fitted(boiler, set({ id: 'mains-fit-boiler', parts: ['timer', 'residual-current', 'switch'] })),
+        'mains-fit-boiler',
+      ).faults,
+    ).toEqual([])
+    const alarm = put(
+      'fit-alarm',
+      'alarm',
+      2000,
+      'left-wall',
+      { senses: 'monoxide' },
+      { up: { from: 'floor', mm: 1500 } },
+    )
+    expect(only(fitted(alarm, set({ id: 'always-on', parts: [] })), 'always-on').faults).toEqual(['no-switch'])
+  })
+
+  it('the shop’s own table of what a wire carries takes the place of the book’s', () => {
+    const carries = fitted({ type: 'power.carries', mm2: 70, amps: 200 }, { type: 'power.carries', mm2: 95, amps: 240 })
+    expect(only(fitted(), 'inverter').sized!.conductor.mm2).toBe(70)
+    expect(only(carries, 'inverter').sized!.conductor.mm2).toBe(120)
+    const words = sayWire(
+      only(fitted({ type: 'power.carries', mm2: 70, amps: 255 }), 'inverter'),
+      namesOf(carries, carries.variants[variant]!.plan),
+    )
+    expect(words.why.join(' ')).toContain('carries 255 A (by the shop’s own table)')
+  })
+
+  it('a battery that is to come has its cable: as thick as the heaviest, to a place beside the first', () => {
+    const later = fitted({ type: 'brief.use', use: { future: ['battery'] } })
+    const [cable, inverter] = [only(later, 'later-battery'), only(later, 'inverter')]
+    expect(cable.amps).toBe(inverter.amps)
+    expect(cable.route!.lengthMm).toBeLessThan(1200)
+    expect(cable.sized!.fuseA).toBe(inverter.sized!.fuseA)
+    expect(wires(fitted()).some(({ what }) => what === 'later-battery')).toBe(false)
+  })
+})
+
 describe('what is written of them', () => {
   it('is a schedule of which each row has its fuse, wire, gauge, length and loss; a name with a comma stays one cell', () => {
     const job = fitted({ type: 'fitting.label', variant, id: 'fit-box', label: 'Fridge, large' })

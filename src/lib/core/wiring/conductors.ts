@@ -127,15 +127,14 @@ export function sizedFor(duty: Duty, conductors = CONDUCTORS, chosen: Chosen = {
 }
 
 /** What is wrong with a wire and its fuse. */
-export type WireFault = 'thin' | 'fuse-above' | 'fuse-small' | 'drop' | 'no-switch' | 'no-timer' | 'no-residual-current'
+export type WireFault = 'thin' | 'fuse-above' | 'fuse-small' | 'drop' | 'surge' | 'no-switch' | 'no-timer' | 'no-residual-current'
 
 /** What a wire and its fuse do not hold of their duty, the gravest first. */
 export function faultsOf({ conductor, fuseA }: Sized, duty: Duty): readonly WireFault[] {
   const held = holds(conductor, fuseA, duty)
   return [
-    ...(conductor.carriesA < duty.amps ? (['thin'] as const) : []),
-    ...(held.fuse || conductor.carriesA < duty.amps ? [] : (['fuse-above'] as const)),
+    ...(held.fuse ? [] : [conductor.carriesA < duty.amps ? ('thin' as const) : ('fuse-above' as const)]),
     ...(fuseA < duty.amps ? (['fuse-small'] as const) : []),
-    ...(held.drop && held.surge ? [] : (['drop'] as const)),
+    ...(held.drop ? (held.surge ? [] : (['surge'] as const)) : (['drop'] as const)),
   ]
 }

@@ -1,23 +1,17 @@
 <script lang="ts">
   import { POWER_ASSUMED_LIMITS, type PowerAssumedKey } from '$lib/core/job'
-  import {
-    POWER_ASSUMED_BASIS,
-    POWER_ASSUMED_UNITS,
-    POWER_ASSUMED_WORDS,
-    sayAmpHours,
-    sayChemistry,
-  } from '$lib/core/text'
+  import { sayAmpHours, sayChemistry } from '$lib/core/text'
   import { formatNumber } from '$lib/core/units'
-  import NumberField from '../parts/NumberField.svelte'
-  import Why from '../parts/Why.svelte'
+  import AssumedField from './AssumedField.svelte'
   import type { Power } from './power.svelte'
 
   let { power }: { power: Power } = $props()
-  const session = $derived(power.session)
   const plant = $derived(power.report?.plant)
   const assumed = $derived(power.report?.assumed)
   const shaded = $derived(power.report?.shaded ?? 0)
   const KEYS = Object.keys(POWER_ASSUMED_LIMITS) as PowerAssumedKey[]
+  /** These stand beside the wires. */
+  const isOfWires = (key: PowerAssumedKey): boolean => key === 'dropPercent' || key === 'lightDropPercent'
   const isPrice = (key: PowerAssumedKey): boolean => key.startsWith('price')
   const amps = (value: number): string => (value === 0 ? 'none' : `${formatNumber(value)} A`)
   const watts = (value: number): string => (value === 0 ? 'none' : `${formatNumber(value)} W`)
@@ -59,29 +53,10 @@
 {#if assumed !== undefined}
   <section aria-label="Assumed" class="mt-5 text-[0.9286rem]" data-testid="assumed">
     <h2 class="caps">Assumed</h2>
-    {#each KEYS.filter((key) => !isPrice(key)) as key (key)}{@render figure(key)}{/each}
+    {#each KEYS.filter((key) => !isPrice(key) && !isOfWires(key)) as key (key)}<AssumedField {power} {key} />{/each}
     <details class="mt-1">
       <summary class="w-fit cursor-pointer act">Prices, typical of 2026</summary>
-      {#each KEYS.filter(isPrice) as key (key)}{@render figure(key)}{/each}
+      {#each KEYS.filter(isPrice) as key (key)}<AssumedField {power} {key} />{/each}
     </details>
   </section>
 {/if}
-
-{#snippet figure(key: PowerAssumedKey)}
-  {@const [min, max] = POWER_ASSUMED_LIMITS[key]}
-  <div class="flex items-baseline gap-1 border-b border-dotted border-line">
-    <div class="min-w-0 flex-1">
-      <NumberField
-        label={POWER_ASSUMED_WORDS[key]}
-        value={assumed?.[key] ?? NaN}
-        digits={2}
-        {...POWER_ASSUMED_UNITS[key] === '' ? {} : { suffix: POWER_ASSUMED_UNITS[key] }}
-        width="3rem"
-        {min}
-        {max}
-        onset={(value) => session.do({ type: 'power.assume', key, value })}
-      />
-    </div>
-    <Why about={POWER_ASSUMED_WORDS[key]} lines={[POWER_ASSUMED_BASIS[key]]}>why</Why>
-  </div>
-{/snippet}

@@ -9,12 +9,16 @@
   import { search } from '../parts/search'
   import Why from '../parts/Why.svelte'
   import type { Power } from './power.svelte'
+  import WireEdit from './WireEdit.svelte'
+  import WireFigures from './WireFigures.svelte'
 
   let { power }: { power: Power } = $props()
   const session = $derived(power.session)
   const wiring = $derived(power.wiring)
   const rows = $derived((wiring?.wires ?? []).map((wire) => ({ wire, words: sayWire(wire, power.names) })))
   let chosen: string | undefined = $state(undefined)
+  /** The wire that is being set by hand. */
+  let edited: string | undefined = $state(undefined)
   let width = $state(700)
   const HIGH_PX = 170
   const view = $derived.by(() => {
@@ -105,12 +109,30 @@
                 <td class="pr-3 whitespace-nowrap">{words.wire}</td>
                 <td class="pr-3 whitespace-nowrap">{words.length}</td>
                 <td class="pr-3 whitespace-nowrap {wire.sized === undefined ? 'text-stop' : ''}">{words.drop}</td>
-                <td class="text-right"><Why about="{words.wire} for {words.serves}" lines={words.why}>why</Why></td>
+                <td class="text-right whitespace-nowrap"
+                  ><button
+                    class="no-print mr-3 act"
+                    aria-label="Set circuit {index + 1}, {words.circuit}, by hand"
+                    aria-expanded={edited === wire.id}
+                    onclick={() => (edited = edited === wire.id ? undefined : wire.id)}
+                    >{wire.isChosen ? 'set' : 'set…'}</button
+                  ><Why about="{words.wire} for {words.serves}" lines={words.why}>why</Why></td
+                >
               </tr>
+              {#each words.faults as fault (fault)}
+                <tr><td></td><td class="pb-1 text-stop" colspan="7"><span role="alert">{fault}</span></td></tr>
+              {/each}
+              {#if edited === wire.id}
+                <tr
+                  ><td></td><td class="pb-2" colspan="7"><WireEdit {power} {wire} onshow={(id) => (edited = id)} /></td
+                  ></tr
+                >
+              {/if}
             {/each}
           </tbody>
         </table>
       </div>
+      <WireFigures {power} />
     {/if}
   </section>
 {/if}

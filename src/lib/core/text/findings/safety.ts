@@ -1,5 +1,6 @@
 import { formatNumber, sayOpening } from '../../units'
-import { capital, list, ofIt, orNone, percent, person } from '../grammar'
+import { circuitName, sayConductor, WIRE_PART_WORDS } from '../wire-words'
+import { capital, degrees, list, ofIt, orNone, percent, person } from '../grammar'
 import { itOf, type SentencesFor } from './kit'
 
 /** An area, its unit on the same line. */
@@ -10,6 +11,13 @@ const ALARM_WORDS = {
   'leaking-gas': 'gas alarm',
 } as const
 const WARNS_OF = { smoke: 'smoke', monoxide: 'carbon monoxide', 'leaking-gas': 'leaking gas' } as const
+
+const PART_MISSING = {
+  switch: 'Always on, without a switch',
+  timer: 'Large load without a timer',
+  'residual-current': 'Mains without a residual-current device',
+} as const
+const circuitSaid = (facts: Parameters<typeof circuitName>[0]): string => `Circuit “${circuitName(facts)}”`
 
 const GAS_FITTER = 'Work for a licensed gas fitter, under local codes.'
 const ELECTRICIAN = 'Work for a licensed electrician, under local codes.'
@@ -28,6 +36,10 @@ export const SAFETY_SENTENCES: SentencesFor<
   | 'fuse-far'
   | 'inverter-far'
   | 'charger-large'
+  | 'charge-frozen'
+  | 'wire-thin'
+  | 'wire-drop'
+  | 'wire-without'
   | 'exit-few'
   | 'alarm-missing'
   | 'alarm-misplaced'
@@ -130,6 +142,44 @@ export const SAFETY_SENTENCES: SentencesFor<
       `Shortest distance between the two: ${say(finding.measured)}; at most ${say(finding.needed)}. The main fuse sits at the battery’s terminal itself.`,
       ELECTRICIAN,
     ],
+  }),
+  'charge-frozen': (finding, names) => ({
+    title: 'Lithium battery in the frost',
+    designer: `${capital(itOf(finding, names))} stands outside, where the coldest night has ${degrees(finding.measured)}; below ${degrees(finding.needed)} it may not be charged.`,
+    client: 'The battery would not charge on a cold morning, or be harmed.',
+    why: [
+      `Coldest night, from the brief: ${degrees(finding.measured)}; it may be charged from ${degrees(finding.needed)} up. A heater in its case is another answer: its own sheet rules.`,
+      ELECTRICIAN,
+    ],
+  }),
+  'wire-thin': ({ measured, needed, facts }) => ({
+    title: 'Wire too thin for its fuse',
+    designer: `${circuitSaid(facts)}: ${sayConductor(facts.mm2)} carries ${formatNumber(measured)} A, and its fuse lets ${formatNumber(needed, 1)} A through.`,
+    client: 'A wire could get hot behind the boards.',
+    why: [
+      `It carries ${formatNumber(measured)} A; ${formatNumber(facts.flowsA, 1)} A flow for long, and the fuse blows at ${formatNumber(needed, 1)} A: a thicker wire, or a smaller fuse.`,
+      ELECTRICIAN,
+    ],
+  }),
+  'wire-drop': ({ measured, needed, facts }) => ({
+    title: 'Too much lost on a wire',
+    designer: `${circuitSaid(facts)}: ${formatNumber(measured, 1)}% of ${formatNumber(facts.volts)} V is lost on ${sayConductor(facts.mm2)}${facts.starts ? ' as it starts' : ''}; ${formatNumber(needed, 1)}% is the limit.`,
+    client: 'Pumps and lights would run weaker than they should.',
+    why: [
+      `Lost out and back${facts.starts ? ' in the moment that it starts' : ''}: ${formatNumber(measured, 1)}%; at most ${formatNumber(needed, 1)}%${facts.starts ? ', twice what may be lost for long' : ''}.`,
+      ELECTRICIAN,
+    ],
+  }),
+  'wire-without': ({ facts }) => ({
+    title: PART_MISSING[facts.part],
+    designer: `${circuitSaid(facts)}: ${WIRE_PART_WORDS[facts.part]} was taken out of it.`,
+    client:
+      facts.part === 'residual-current'
+        ? 'Nothing would cut the mains where a current strays.'
+        : facts.part === 'timer'
+          ? 'A large load could be left on.'
+          : 'It could not be put off, and would empty the battery.',
+    why: ['It should have one: see its circuit on the page Power.', ELECTRICIAN],
   }),
   'charger-large': (finding, names) => ({
     title: 'Charger too large for the battery',

@@ -51,6 +51,8 @@ const CLEARANCE_TITLES = {
 export const USE_SENTENCES: SentencesFor<
   | 'inverter-small'
   | 'socket-far'
+  | 'socket-bed-far'
+  | 'energy-other'
   | 'clearance-blocked'
   | 'swivel-blocked'
   | 'stowage-high'
@@ -78,6 +80,38 @@ export const USE_SENTENCES: SentencesFor<
   | 'daily-behind'
   | 'service-missing'
 > = {
+  'socket-bed-far': (finding, names, say) => {
+    const { measured, needed, facts } = finding
+    return {
+      title: 'No socket at the bedside',
+      designer: `${capital(ofIt(person(facts.sleeper), 'pillow'))} is ${say(measured)} from the nearest socket, ${names.the(facts.socket)}; ${say.need(needed)} is the limit.`,
+      client: 'Your machine’s lead would not reach.',
+      why: [
+        `From the head to the socket, straight: ${say(measured)}; at most ${say.need(needed)}.`,
+        'What keeps someone alive has a battery of its own as well.',
+      ],
+    }
+  },
+  'energy-other': ({ measured, needed, facts: { school, nights } }) => {
+    const by = { 'hook-up': 'hook-ups', driving: 'driving', solar: 'the sun' }[school]
+    const wants = { 'hook-up': 'an inlet', driving: 'a charger for the drive', solar: 'panels' }[school]
+    return nights === 0
+      ? {
+          title: 'Power comes from elsewhere than asked',
+          designer: `The brief has power come from ${by}, and there is no ${wants.replace(/^an? /, '')} in the plan.`,
+          client: `Power would not come from ${by}.`,
+          why: [`By ${by}: ${wants} is asked for, there is none.`, 'The page Power runs the year with what is there.'],
+        }
+      : {
+          title: 'Long away from a hook-up',
+          designer: `Power comes from hook-ups alone, and ${formatNumber(measured)} nights pass without one; ${formatNumber(needed)} is the limit.`,
+          client: 'The battery would be empty before the next hook-up.',
+          why: [
+            `Nights without a hook-up, from the brief: ${formatNumber(measured)}; at most ${formatNumber(needed)} on a battery alone.`,
+            'The page Power runs the year with what is there.',
+          ],
+        }
+  },
   'socket-far': (finding, names, say) => ({
     title: 'No socket at the desk',
     designer: `${capital(itOf(finding, names))} is ${say(finding.measured)} from the nearest socket, ${names.the(finding.facts.socket)}; ${say(finding.needed)} is the limit.`,

@@ -4,7 +4,9 @@ export const NO_WAY_OUT: Readonly<Record<string, string>> = {
   'bed-whole': 'the missing cushion is cut to the gap',
   'berth-warm': 'warmth is a matter of insulation and heating, which furniture does not change',
   'change-time': 'fewer moves are another plan',
+  'charge-frost': 'a battery that moves indoors takes another’s place, and one with a heater in its case is bought',
   'daily-front': 'what goes in front is up to those who stow it',
+  'energy-school': 'where power comes from is the client’s choice',
   'gear-out': 'a door is as wide as it is; the piece goes in through another, in parts, or outside',
   'heads-apart': 'who lies which way round is settled in bed',
   'passing-place': 'a wider aisle is another plan',
@@ -13,4 +15,5 @@ export const NO_WAY_OUT: Readonly<Record<string, string>> = {
   'stealth-seen': 'what has to show, and what can be left out, is the client’s choice',
   'turning-circle': 'that much floor is not found by one small move: it is where a plan begins',
   'wet-apart': 'a place of its own for wet gear is one more locker, and the client’s choice',
+  'wire-holds': 'a wire, its fuse and what goes with it are set beside their circuit, on the page Power',
 }

@@ -49,6 +49,17 @@ export const SAFETY_RULES = {
     designer: 'The fuse board is a short cable away from the battery.',
     client: 'No long cable is without a fuse.',
   },
+  'charge-frost': {
+    title: 'Lithium where it does not freeze',
+    designer: 'No lithium battery stands outside where nights are colder than it may be charged at.',
+    client: 'Your battery charges on cold mornings too.',
+  },
+  'wire-holds': {
+    title: 'Chosen wires hold',
+    designer:
+      'A wire that was chosen by hand carries what its fuse lets through, loses no more than it may, and keeps its switch, timer and residual-current device.',
+    client: 'No wire gets hot behind the boards.',
+  },
   'charger-fits': {
     title: 'Charger that the battery bears',
     designer: 'No charger gives more than the batteries take in an hour.',

@@ -2,6 +2,16 @@ import type { RuleWords } from './words'
 
 /** What the book says of the rules about use, by id. */
 export const USE_RULES = {
+  'socket-bedside': {
+    title: 'Socket by a machine at the bedside',
+    designer: 'Who sleeps beside a machine has a socket near the pillow.',
+    client: 'Your machine is plugged in where you sleep.',
+  },
+  'energy-school': {
+    title: 'Power from where the brief has it',
+    designer: 'What the brief names as the source of power is there: an inlet, a charger for the drive, or panels.',
+    client: 'Power comes from where you want it to.',
+  },
   'socket-near': {
     title: 'Socket at the desk',
     designer: 'A desk has a socket within the reach of a machine’s own lead.',

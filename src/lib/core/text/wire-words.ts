@@ -1,0 +1,42 @@
+import type { WirePart } from '../job'
+import { formatFigure } from '../units'
+import { awgFor, type CircuitWhat } from '../wiring'
+
+const CIRCUIT_WORDS: Readonly<Record<CircuitWhat, string>> = {
+  main: 'Battery to fuse board',
+  inverter: 'Battery to inverter',
+  panel: 'Panels',
+  'sun-charger': 'Solar controller',
+  'engine-charger': 'Charger from the engine',
+  'mains-charger': 'Charger from the mains',
+  lights: 'Lights',
+  'reading-lights': 'Reading lights',
+  'door-lights': 'Door lights',
+  'always-on': 'Always on',
+  sockets: 'Sockets',
+  hob: 'Hob',
+  heater: 'Heater',
+  'cold-box': 'Fridge',
+  fan: 'Fan',
+  pump: 'Water pump',
+  lift: 'Lift',
+  other: 'Other',
+  'mains-inlet': 'Mains inlet',
+  'mains-sockets': 'Mains sockets',
+  mains: 'At mains voltage',
+  'later-battery': 'For a battery to come',
+  own: 'A circuit of one’s own',
+}
+/** What a wire is called: by what it is for, or as somebody called it. */
+export const circuitName = ({ what, label }: { readonly what: CircuitWhat; readonly label?: string }): string =>
+  label ?? CIRCUIT_WORDS[what]
+
+export const WIRE_PART_WORDS: Readonly<Record<WirePart, string>> = {
+  switch: 'a switch',
+  dimmer: 'a dimmer',
+  timer: 'a timer',
+  'residual-current': 'a residual-current device',
+}
+
+/** “4 mm² (AWG 10)”. */
+export const sayConductor = (mm2: number): string => `${formatFigure(mm2, 1)}\u00a0mm² (AWG\u00a0${awgFor(mm2)})`
