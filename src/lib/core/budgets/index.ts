@@ -13,7 +13,10 @@ export { heldAgainst, plannedFor, type Held } from './weight/weighing'
 export {
   curesOf,
   darkByMonth,
+  drawnSet,
   findSets,
+  FOUND_STEPS,
+  MOST_FOUND,
   chargerWatts,
   INVERTER_SURGE,
   PERSONAL,

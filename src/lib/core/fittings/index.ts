@@ -83,3 +83,4 @@ export {
   type Made,
   servicesEver,
 } from './of'
+export { BATTERY_CASE_KG, BATTERY_KG_PER_WH, CHARGER_KG_PER_A, PANEL_KG_M2, PANEL_W_M2 } from './power-figures'

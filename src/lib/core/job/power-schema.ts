@@ -11,6 +11,8 @@ export const POWER_ASSUMED = {
   keptBackPercent: 10,
   /** What of a panel’s watts arrives in the battery: heat, dirt, wires and controller, %. */
   sunPercent: 75,
+  /** Panels that are set out on the ground where one stays, on their cable, W. */
+  setOutWatts: 0,
   /** What a battery has left of its capacity when it is some years old, %. */
   agePercent: 90,
   /** What an inverter makes of what it takes, %. */
@@ -27,6 +29,7 @@ export const POWER_ASSUMED_LIMITS: Readonly<Record<PowerAssumedKey, readonly [mi
   darkDays: [0, 365],
   keptBackPercent: [0, 50],
   sunPercent: [20, 100],
+  setOutWatts: [0, 2000],
   agePercent: [30, 100],
   inverterPercent: [50, 100],
   dropPercent: [0.5, 15],

@@ -86,7 +86,10 @@ export {
   sayLoad,
   sayPower,
   sayPowerShort,
-  saySet,
+  saySizes,
+  whyLoad,
+  whySet,
+  whyYear,
   sayWeatherFault,
   SCHOOL_WORDS,
 } from './power'

@@ -5,6 +5,7 @@ export const POWER_ASSUMED_WORDS: Readonly<Record<PowerAssumedKey, string>> = {
   darkDays: 'dark days a year, at most',
   keptBackPercent: 'kept back for what is vital',
   sunPercent: 'of a panel’s watts arrives',
+  setOutWatts: 'of panels set out on a cable',
   agePercent: 'of its capacity, some years old',
   inverterPercent: 'of what the inverter takes comes out',
   dropPercent: 'of the volts lost on a wire, at most',

@@ -1,15 +1,16 @@
-import type { Cure, Found, Load, PowerReport, School, Taking } from '../budgets'
-import type { Chemistry } from '../fittings'
+import type { Cure, Found, Load, LoadRow, PowerReport, School, Taking } from '../budgets'
+import { PANEL_W_M2, type Chemistry } from '../fittings'
 import type { Job, PowerAssumedKey } from '../job'
 import { MONTH_OF, DAY_IN_MONTH, type ClimateId, type WeatherFault } from '../sky'
 import { formatNumber } from '../units'
 import { capital, count, list, person, small } from './grammar'
 import type { Names } from './names'
 
-export const POWER_ASSUMED_UNITS: Readonly<Record<PowerAssumedKey, '' | '%'>> = {
+export const POWER_ASSUMED_UNITS: Readonly<Record<PowerAssumedKey, '' | '%' | 'W'>> = {
   darkDays: '',
   keptBackPercent: '%',
   sunPercent: '%',
+  setOutWatts: 'W',
   agePercent: '%',
   inverterPercent: '%',
   dropPercent: '%',
@@ -24,6 +25,7 @@ export const POWER_ASSUMED_BASIS: Readonly<Record<PowerAssumedKey, string>> = {
   darkDays: 'What the client allows: days of a year on which something may be shed. Ask them.',
   keptBackPercent: `What is left in the battery for heat, alarms and a machine at the bedside when all else is shed. ${USUAL}`,
   sunPercent: `Heat, dirt, wires and the controller take the rest of what a panel gives in the laboratory. ${USUAL}`,
+  setOutWatts: `Panels on the ground, leaning 40° towards the noon sun, wherever somebody is aboard and the engine is off. They are carried as gear. ${USUAL}`,
   agePercent: `Batteries lose capacity; the year is run with one that is some years old. ${USUAL}`,
   inverterPercent: `What comes out as mains voltage of what the inverter takes. ${USUAL}`,
   dropPercent: `What is lost on the way is missing at the pump, the fridge and the inverter; in a surge twice that is borne. ${USUAL}`,
@@ -51,6 +53,7 @@ export const SCHOOL_WORDS: Readonly<Record<School, string>> = {
   cheapest: 'cheapest',
   lightest: 'lightest',
   'smallest-battery': 'smallest battery',
+  'least-roof': 'least roof',
   'roof-free': 'roof free',
   sun: 'by sun alone',
   'hook-up': 'hook-up only',
@@ -172,16 +175,92 @@ export const sayPowerShort = ({ plant, darkDays, livedDays }: PowerReport): stri
   plant.capacityWh === 0 || livedDays === 0 ? '–' : darkDays.length === 0 ? 'holds' : `${darkDays.length} dark`
 
 /** How many dark days there are, of how many that are lived in, and what was asked. */
-export function sayDark({ darkDays, livedDays, assumed, darkHours }: PowerReport): string {
+export function sayDark({
+  darkDays,
+  livedDays,
+  assumed,
+  darkHours,
+  between,
+  gaps,
+  frozenDays,
+  plant,
+}: PowerReport): string {
   const days = count(darkDays.length, { one: 'dark day', many: 'dark days' })
   const hours = darkHours === 0 ? '' : `, ${count(darkHours, { one: 'hour', many: 'hours' })} in all`
   const asked = assumed.darkDays === 0 ? 'none' : formatNumber(assumed.darkDays)
-  return `${capital(days)} in a year of ${count(livedDays, { one: 'night', many: 'nights' })} aboard${hours}; at most ${asked} ${assumed.darkDays === 1 ? 'was' : 'were'} asked for. What is vital is never shed: heat, alarms, a machine at the bedside.`
+  return [
+    `${capital(days)} in a year of ${count(livedDays, { one: 'night', many: 'nights' })} aboard${hours}; at most ${asked} ${assumed.darkDays === 1 ? 'was' : 'were'} asked for. What is vital is never shed: heat, alarms, a machine at the bedside.`,
+    ...(between === undefined
+      ? []
+      : [
+          between[0] === between[1]
+            ? `The ${count(gaps ?? 0, { one: 'day', many: 'days' })} that nobody measured do not change that.`
+            : `With the ${count(gaps ?? 0, { one: 'day', many: 'days' })} that nobody measured half as bright as usual, or half as bright again, ${between[0]} to ${count(between[1], { one: 'dark day', many: 'dark days' })}.`,
+        ]),
+    ...(frozenDays === 0
+      ? []
+      : [
+          `On ${count(frozenDays, { one: 'day', many: 'days' })} the battery is too cold to be charged: lithium takes nothing below freezing${plant.isOut ? ', and it stands outside' : ' when nobody heats'}.`,
+        ]),
+  ].join(' ')
 }
 
-/** A set of battery, panels and charger. */
-export const saySet = ({ set }: Found, volts: number): readonly [battery: string, sun: string, engine: string] => [
-  sayAmpHours(set.capacityWh, volts),
+const SHED_WORDS: Readonly<Record<Load['sheds'], string>> = {
+  vital: 'It is never shed while anything is left.',
+  needed: 'It is shed last.',
+  wanted: 'It is shed before what keeps food and water going.',
+  first: 'It is the first to be shed.',
+}
+const BY_WEATHER: ReadonlySet<string> = new Set(['cold', 'heating', 'cooling', 'airing', 'lit'])
+
+/** Why a load takes what it takes. */
+export const whyLoad = ({ load, hoursADay, whADay, hasNoInverter }: LoadRow): readonly string[] => [
+  `${formatNumber(load.watts, 1)} W for ${formatNumber(hoursADay, 1)} h on a mean day aboard${load.from === 'mains' && !hasNoInverter ? ', through the inverter' : ''}: ${formatNumber(Math.round(whADay))} Wh.`,
+  load.isSet
+    ? 'Its hours were set here.'
+    : BY_WEATHER.has(load.key)
+      ? 'How long it runs follows from the weather, hour by hour; the watts are typical of the kind. Common practice, no source.'
+      : 'Its hours follow from the brief; the watts are typical of the kind. Common practice, no source.',
+  SHED_WORDS[load.sheds],
+  ...(hasNoInverter
+    ? ['It needs mains voltage and there is no inverter: it runs at a hook-up only.']
+    : load.onlyHookUp
+      ? ['It waits for a hook-up.']
+      : []),
+]
+
+/** How the year was run. */
+export function whyYear({ plant, assumed, perDay, lowest, keptAt, cycles, gaps }: PowerReport): readonly string[] {
+  const kilo = (wh: number): string => formatNumber(wh / 1000, 2)
+  return [
+    `8 760 hours, one after the other: sun, engine and hook-up come in, what draws goes out, the rest goes into the battery or comes from it.`,
+    `The battery: ${formatNumber(plant.capacityWh)} Wh by its name, ${assumed.agePercent}% of that when some years old, ${formatNumber(Math.round(100 * plant.usable))}% of it to be drawn. Below ${formatNumber(Math.round(100 * keptAt))}% all but the vital is shed. The lowest was ${formatNumber(Math.round(100 * lowest))}%, and ${formatNumber(Math.round(cycles))} whole charges went through it.`,
+    `On a mean day aboard ${kilo(perDay.wants)} kWh are wanted; ${kilo(perDay.sun)} come from the sun, ${kilo(perDay.engine)} from driving, ${kilo(perDay.mains + perDay.direct)} from hook-ups; ${kilo(perDay.wasted)} of sun find no room.`,
+    gaps === undefined
+      ? 'Sun and warmth are typical of the climate: beam and sky by Liu and Jordan, days by their clearness, as Duffie and Beckman give them, as remembered.'
+      : 'Sun and warmth are as they were measured, and typical where they were not.',
+  ]
+}
+
+/** Why a set weighs and costs what it does. */
+export function whySet(
+  { set, kg, price, roofM2 }: Found,
+  drawn: Found['set'],
+  assumed: PowerReport['assumed'],
+  volts: number,
+): readonly string[] {
+  const of = ({ capacityWh, sunWatts, engineAmps }: Found['set']): string =>
+    `${formatNumber(capacityWh)} Wh × ${formatNumber(assumed.pricePerWh, 2)} + ${formatNumber(sunWatts)} W × ${formatNumber(assumed.pricePerPanelW, 2)} + ${formatNumber(engineAmps)} A × ${formatNumber(assumed.pricePerChargerA, 2)}`
+  return [
+    `${saySizes(set, volts).join(', ')}: run through the year, it holds what was asked.`,
+    `Price: ${of(set)}, less what is drawn, ${of(drawn)}: ${formatNumber(Math.round(price))}. Prices are typical of 2026, and yours to set.`,
+    `Weight, less what is drawn: ${formatNumber(Math.round(kg))} kg; panels of ${formatNumber(PANEL_W_M2)} W on the square metre take ${formatNumber(roofM2, 1)} m². Common practice, no source.`,
+  ]
+}
+
+/** The sizes of a battery, panels and a charger. */
+export const saySizes = (set: Found['set'], volts: number): readonly [battery: string, sun: string, engine: string] => [
+  set.capacityWh === 0 ? 'none' : sayAmpHours(set.capacityWh, volts),
   set.sunWatts === 0 ? 'none' : `${formatNumber(set.sunWatts)} W`,
   set.engineAmps === 0 ? 'none' : `${formatNumber(set.engineAmps)} A`,
 ]

@@ -123,6 +123,8 @@
       sheetSide = undefined
   })
   $effect(() => bench.checked.request())
+  const hasBattery = $derived(bench.scene.placed.some(({ facts }) => facts.holds.some(({ what }) => what === 'charge')))
+  $effect(() => bench.power.look(session.job, bench.variantId, hasBattery))
 
   const reviewState = $derived(bench.checked.stopped === undefined ? sayTally(bench.checked.tally) : 'stopped')
 

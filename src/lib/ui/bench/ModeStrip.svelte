@@ -22,7 +22,19 @@
     return parts.length === 0 ? 'all clear' : parts.join(' · ')
   }
   const MOST_MARGINS = 3
-  const margins = $derived(bench.checked.margins.slice(0, MOST_MARGINS))
+  const power = $derived(bench.power.shown)
+  const isDark = $derived(power !== undefined && power.darkDays > power.allowed)
+  /** The weights that are worse than the power: it stands after them, if it is among the worst three. */
+  const worse = $derived.by(() => {
+    const { margins } = bench.checked
+    if (power === undefined) return margins.length
+    const at = margins.findIndex(
+      ({ left, limit, isGuide }) => (isGuide && left >= 0) || left / limit > (isDark ? 0 : power.left),
+    )
+    return at < 0 ? margins.length : at
+  })
+  const showsPower = $derived(power !== undefined && worse < MOST_MARGINS)
+  const margins = $derived(bench.checked.margins.slice(0, MOST_MARGINS - Number(showsPower)))
   const litres = $derived(offered(bench.scene, 'tank'))
   const use = $derived(waterUse(bench.liveJob.brief))
   const nights = $derived(nightsOfWater(bench.liveJob.brief, litres))
@@ -54,10 +66,11 @@
   <a
     href="/jobs/{bench.session.id}/budgets"
     class="block flex-none text-sm hover:text-pencil"
-    title="Weight and where it is: the worst loading on the road, waste empty"
+    title="The tightest: weights of the worst loading on the road, waste empty, and power through the year"
     data-testid="margins"
   >
-    {#each margins as margin (margin.id)}
+    {#each margins as margin, at (margin.id)}
+      {#if showsPower && at === worse}{@render powerLine()}{/if}
       <span class="flex items-baseline gap-2 leading-[1.0714rem]" data-margin={margin.id}>
         <span class="w-32 truncate narrow {margin.left < 0 ? 'font-semibold' : 'text-ink-2'}"
           >{LIMIT_WORDS[margin.id]}</span
@@ -75,6 +88,7 @@
               : `${sayMass(Math.floor(margin.left))} left`}</b
         >
       </span>
+      {#if showsPower && at === margins.length - 1 && worse > at}{@render powerLine()}{/if}
     {:else}<span class="text-ink-2">{bench.checked.stopped === undefined ? 'weighing…' : 'not weighed'}</span>{/each}
   </a>
   <div class="w-28 flex-none text-sm">
@@ -93,3 +107,16 @@
     </div>
   </div>
 </footer>
+
+{#snippet powerLine()}
+  {#if power !== undefined}
+    <span class="flex items-baseline gap-2 leading-[1.0714rem]" data-margin="power">
+      <span class="w-32 truncate narrow {isDark ? 'font-semibold' : 'text-ink-2'}">Power</span>
+      <b class="w-24 text-right font-semibold whitespace-nowrap {isDark ? 'text-caution' : ''}"
+        >{power.darkDays > 0
+          ? count(power.darkDays, { one: 'dark day', many: 'dark days' })
+          : `${formatNumber(Math.max(0, power.left) * 100, 0)}% left`}</b
+      >
+    </span>
+  {/if}
+{/snippet}

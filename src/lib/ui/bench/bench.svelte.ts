@@ -30,6 +30,7 @@ import type { DragEffect } from './drag'
 import { stillThere, WHOLE, type Place, type Zoom } from './place'
 import { OnPaper } from './on-paper.svelte'
 import { Checked } from './checked.svelte'
+import { PowerAtRest } from './foot-power.svelte'
 import { Editing } from './editing.svelte'
 import { Placing } from './placing.svelte'
 import { framesOf, type Playing } from './play'
@@ -43,6 +44,7 @@ export class Bench {
   readonly hand: Carry
   readonly paper: OnPaper
   readonly checked: Checked
+  readonly power = new PowerAtRest()
   readonly placing: Placing
   readonly editing: Editing
   #variantId = $state('')
@@ -83,6 +85,7 @@ export class Bench {
 
   close(): void {
     this.checked.close()
+    this.power.close()
   }
 
   readonly variants = $derived.by(() => variantsOf(this.session.job))

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { LoadRow } from '$lib/core/budgets'
-  import { sayLoad } from '$lib/core/text'
+  import { sayLoad, whyLoad } from '$lib/core/text'
   import { formatNumber } from '$lib/core/units'
   import { newId } from '../job/new-id'
   import NumberField from '../parts/NumberField.svelte'
@@ -16,31 +16,9 @@
   const rows = $derived(power.report?.rows ?? [])
   const shown = $derived(all ? rows : rows.slice(0, SHOWN))
   const most = $derived(Math.max(1, ...rows.map(({ whADay }) => whADay)))
-  const perDay = $derived(power.report?.perDay)
   const kilo = (wh: number): string => formatNumber(wh / 1000, 2)
   const nameOf = ({ load }: LoadRow): string => sayLoad(load, session.job, power.names)
 
-  const SHED_WORDS = {
-    vital: 'It is never shed while anything is left.',
-    needed: 'It is shed last.',
-    wanted: 'It is shed before what keeps food and water going.',
-    first: 'It is the first to be shed.',
-  } as const
-  const BY_WEATHER: readonly string[] = ['cold', 'heating', 'cooling', 'airing', 'lit']
-  const why = ({ load, hoursADay, whADay, hasNoInverter }: LoadRow): readonly string[] => [
-    `${formatNumber(load.watts, 1)} W for ${formatNumber(hoursADay, 1)} h on a mean day aboard${load.from === 'mains' && !hasNoInverter ? ', through the inverter' : ''}: ${formatNumber(Math.round(whADay))} Wh.`,
-    load.isSet
-      ? 'Its hours were set here.'
-      : BY_WEATHER.includes(load.key)
-        ? 'How long it runs follows from the weather, hour by hour; the watts are typical of the kind. Common practice, no source.'
-        : 'Its hours follow from the brief; the watts are typical of the kind. Common practice, no source.',
-    SHED_WORDS[load.sheds],
-    ...(hasNoInverter
-      ? ['It needs mains voltage and there is no inverter: it runs at a hook-up only.']
-      : load.onlyHookUp
-        ? ['It waits for a hook-up.']
-        : []),
-  ]
   const set = ({ load }: LoadRow, hours: number): boolean => {
     if (load.source.kind !== 'extra') return session.do({ type: 'power.load', id: load.id, hours })
     const extra = session.job.power?.extras?.[load.source.id]
@@ -89,7 +67,7 @@
             />
           </td>
           <td class="text-right font-semibold"
-            ><Why about="{kilo(row.whADay)} kWh for {name}" lines={() => why(row)}>{kilo(row.whADay)}</Why></td
+            ><Why about="{kilo(row.whADay)} kWh for {name}" lines={() => whyLoad(row)}>{kilo(row.whADay)}</Why></td
           >
           <td class="pl-3">
             {#if row.load.onlyHookUp || row.hasNoInverter}
@@ -108,11 +86,7 @@
     </tbody>
   </table>
   <p class="mt-1 flex flex-wrap items-baseline justify-between gap-x-4 text-[0.9286rem]">
-    <b class="font-semibold">{kilo(perDay?.wants ?? 0)} kWh a day</b>
-    {#if perDay !== undefined}<span class="text-ink-2" data-testid="comes-in"
-        >comes in: sun {kilo(perDay.sun)}, driving {kilo(perDay.engine)}, hook-up {kilo(perDay.mains + perDay.direct)};
-        wasted {kilo(perDay.wasted)}</span
-      >{/if}
+    <b class="font-semibold">{kilo(power.report?.perDay.wants ?? 0)} kWh a day</b>
   </p>
   <p class="no-print mt-1 flex flex-wrap gap-x-4 text-[0.9286rem]">
     {#if rows.length > SHOWN}<button class="act" onclick={() => (all = !all)}

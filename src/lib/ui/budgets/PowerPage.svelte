@@ -1,12 +1,14 @@
 <script lang="ts">
   import { untrack } from 'svelte'
   import { page } from '$app/state'
-  import { count, sayDark, sayDay, sayLoad, sayPower, sayPowerShort } from '$lib/core/text'
+  import { count, sayDark, sayDay, sayLoad, sayPower, sayPowerShort, whyYear } from '$lib/core/text'
   import { formatNumber } from '$lib/core/units'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
   import Stopped from '../parts/Stopped.svelte'
+  import Why from '../parts/Why.svelte'
   import BudgetsNav from './BudgetsNav.svelte'
+  import DayStrip from './DayStrip.svelte'
   import LoadTable from './LoadTable.svelte'
   import PowerTaken from './PowerTaken.svelte'
   import { Power } from './power.svelte'
@@ -70,7 +72,10 @@
         <h1 class="max-w-[46rem] text-xl font-semibold text-balance" data-testid="answer">
           {sayPower(report, power.cures ?? [], session.job, power.names)}
         </h1>
-        <p class="mt-1 text-[0.9286rem] text-ink-2">{sayDark(report)}</p>
+        <p class="mt-1 text-[0.9286rem] text-ink-2">
+          {sayDark(report)}
+          <Why about="how the year was run" lines={() => whyYear(report)}>why</Why>
+        </p>
         <section class="mt-3" aria-label="Charge over the year">
           <div class="flex items-baseline justify-between">
             <h2 class="caps">Charge over the year, by the hour</h2>
@@ -112,6 +117,7 @@
           </section>
           <LoadTable {power} />
         </div>
+        <DayStrip {report} job={session.job} names={power.names} />
         <SetTable {power} />
         <WireTable {power} />
       {/if}

@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { takingOf, type Found } from '$lib/core/budgets'
-  import { sayFirst, saySet, sayAmpHours, SCHOOL_WORDS } from '$lib/core/text'
+  import { drawnSet, FOUND_STEPS, MOST_FOUND, takingOf, type Found } from '$lib/core/budgets'
+  import { sayFirst, saySizes, SCHOOL_WORDS, whySet } from '$lib/core/text'
   import { formatNumber, sayArea, sayMass } from '$lib/core/units'
+  import Why from '../parts/Why.svelte'
   import GravityMark from '../parts/GravityMark.svelte'
   import type { Power } from './power.svelte'
 
@@ -50,15 +51,8 @@
       {#if report !== undefined}
         <tr class="border-b border-line">
           <th class="py-1 pr-3 text-left font-semibold" scope="row">as drawn</th>
-          <td class="pr-3 whitespace-nowrap"
-            >{report.plant.capacityWh === 0 ? 'none' : sayAmpHours(report.plant.capacityWh, volts)}</td
-          >
-          <td class="pr-3 whitespace-nowrap"
-            >{report.plant.sunWatts === 0 ? 'none' : `${formatNumber(report.plant.sunWatts)} W`}</td
-          >
-          <td class="pr-3 whitespace-nowrap"
-            >{report.plant.engineAmps === 0 ? 'none' : `${formatNumber(report.plant.engineAmps)} A`}</td
-          >
+          {#each saySizes(drawnSet(report.plant), volts) as size, at (at)}<td class="pr-3 whitespace-nowrap">{size}</td
+            >{/each}
           <td class="pr-3 whitespace-nowrap">–</td>
           <td class="pr-3 whitespace-nowrap"
             >{report.plant.roofM2 === 0 ? '–' : sayArea(report.plant.roofM2, power.session.job.units)}</td
@@ -74,7 +68,7 @@
       {/if}
       {#if power.sizes !== undefined && 'found' in power.sizes}
         {#each rows as { found, names } (found.school)}
-          {@const [battery, sun, engine] = saySet(found, volts)}
+          {@const [battery, sun, engine] = saySizes(found.set, volts)}
           {@const commands = taken(found)}
           <tr class="border-b border-line">
             <th class="py-1 pr-3 text-left font-semibold" scope="row">{names}</th>
@@ -85,7 +79,13 @@
             <td class="pr-3 whitespace-nowrap"
               >{found.roofM2 === 0 ? '–' : sayArea(found.roofM2, power.session.job.units)}</td
             >
-            <td class="pr-3 whitespace-nowrap">{signed(found.price, (price) => formatNumber(price))}</td>
+            <td class="pr-3 whitespace-nowrap"
+              >{#if report !== undefined}<Why
+                  about="{names}: {signed(found.price, (price) => formatNumber(price))}"
+                  lines={() => whySet(found, drawnSet(report.plant), report.assumed, volts)}
+                  >{signed(found.price, (price) => formatNumber(price))}</Why
+                >{/if}</td
+            >
             <td class="pr-3 whitespace-nowrap">{found.darkDays}</td>
             <td class="text-right">
               {#if commands.ok}
@@ -102,8 +102,9 @@
         {:else}
           <tr
             ><td colspan="9" class="py-1 text-ink-2"
-              >None of up to 1 000 Ah, 1 200 W of sun and 60 A from the drive holds that: allow more dark days, or draw
-              less.</td
+              >None of up to {formatNumber(MOST_FOUND.ampHours)} Ah, {formatNumber(MOST_FOUND.sunWatts)} W of sun and {FOUND_STEPS.engineAmps.at(
+                -1,
+              )} A from the drive holds that: allow more dark days, or draw less.</td
             ></tr
           >
         {/each}

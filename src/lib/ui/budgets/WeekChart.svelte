@@ -7,7 +7,7 @@
   let { week, report }: { week: PowerWeek; report: PowerReport } = $props()
   const PERCENT = 100
   const HOURS = 24
-  const kept = $derived(PERCENT * (1 - report.plant.usable) + report.assumed.keptBackPercent)
+  const kept = $derived(PERCENT * report.keptAt)
   const label = $derived(
     `Charge by the hour for a week from ${sayDay(week.fromDay)}: from ${Math.round(PERCENT * Math.min(...week.charge))} to ${Math.round(PERCENT * Math.max(...week.charge))} %.`,
   )

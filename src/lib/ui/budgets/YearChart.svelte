@@ -17,7 +17,7 @@
     MONTH_DAYS.slice(0, month).reduce((sum: number, days) => sum + days, 0),
   )
   const middles = new Map(firstDays.map((day, month) => [day + Math.floor((MONTH_DAYS[month] ?? 30) / 2), month]))
-  const kept = $derived(PERCENT * (1 - report.plant.usable) + report.assumed.keptBackPercent)
+  const kept = $derived(PERCENT * report.keptAt)
   const label = $derived(
     `Charge over the year: between ${Math.round(PERCENT * Math.min(...report.band.map(([low]) => low)))} and ${Math.round(PERCENT * Math.max(...report.band.map(([, high]) => high)))} %. ${report.darkDays.length === 0 ? 'No dark days.' : `Dark days: ${report.darkDays.slice(0, 12).map(sayDay).join(', ')}${report.darkDays.length > 12 ? ` and ${report.darkDays.length - 12} more` : ''}.`}`,
   )

@@ -1,6 +1,7 @@
+import { BATTERY_CASE_KG, BATTERY_KG_PER_WH, CHARGER_KG_PER_A, PANEL_KG_M2, PANEL_W_M2 } from '../../fittings'
 import type { Load } from './loads'
 import type { Plant } from './plant'
-import { supplyOf, wantsOf, type PowerCase } from './report'
+import { supplyOf, wantsOf, type PowerCase } from './case'
 import { darkDaysOf, simulate } from './simulate'
 
 /** A battery, panels and a charger that could be there. */
@@ -10,7 +11,7 @@ export interface PowerSet {
   readonly engineAmps: number
 }
 
-export type School = 'cheapest' | 'lightest' | 'smallest-battery' | 'roof-free' | 'sun' | 'hook-up'
+export type School = 'cheapest' | 'lightest' | 'smallest-battery' | 'least-roof' | 'roof-free' | 'sun' | 'hook-up'
 
 /** A set that holds what was asked, and what it comes to beside what is drawn. */
 export interface Found {
@@ -26,13 +27,14 @@ export interface Found {
 /** Ah at the battery’s volts, W and A from one size to the next. Sold in such steps; common practice, no source. */
 export const STEPS = { ampHours: 50, sunWatts: 100, engineAmps: [0, 20, 30, 40, 60] } as const
 export const MOST = { ampHours: 1000, sunWatts: 1200 } as const
-/** Of a cased battery, panels in frames and a charger. Common practice, no source. */
-const KG = { perWh: { lithium: 0.0095, lead: 0.025, sealed: 0.027 }, perPanelW: 0.058, perChargerA: 0.04 } as const
-const M2_PER_W = 0.0052
 
-const kgOf = ({ capacityWh, sunWatts, engineAmps }: PowerSet, { chemistry }: Plant): number =>
-  capacityWh * KG.perWh[chemistry] + sunWatts * KG.perPanelW + engineAmps * KG.perChargerA
-const roofOf = ({ sunWatts }: PowerSet): number => sunWatts * M2_PER_W
+const roofOf = ({ sunWatts }: PowerSet): number => sunWatts / PANEL_W_M2
+/** In one case, panels in frames, and a charger. */
+const kgOf = (set: PowerSet, { chemistry }: Plant): number =>
+  (set.capacityWh > 0 ? BATTERY_CASE_KG : 0) +
+  set.capacityWh * BATTERY_KG_PER_WH[chemistry] +
+  roofOf(set) * PANEL_KG_M2.framed +
+  set.engineAmps * CHARGER_KG_PER_A
 const priceOf = ({ capacityWh, sunWatts, engineAmps }: PowerSet, { assumed }: PowerCase): number =>
   capacityWh * assumed.pricePerWh + sunWatts * assumed.pricePerPanelW + engineAmps * assumed.pricePerChargerA
 
@@ -79,6 +81,7 @@ const EACH: Readonly<
   cheapest: { may: () => true, by: (set, of) => [priceOf(set, of), kgOf(set, of.plant)] },
   lightest: { may: () => true, by: (set, of) => [kgOf(set, of.plant), priceOf(set, of)] },
   'smallest-battery': { may: () => true, by: (set, of) => [set.capacityWh, priceOf(set, of)] },
+  'least-roof': { may: () => true, by: (set, of) => [set.sunWatts, priceOf(set, of)] },
   'roof-free': { may: ({ sunWatts }) => sunWatts === 0, by: (set, of) => [priceOf(set, of)] },
   sun: { may: ({ engineAmps }) => engineAmps === 0, by: (set, of) => [priceOf(set, of)] },
   'hook-up': {

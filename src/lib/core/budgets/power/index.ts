@@ -1,16 +1,27 @@
 import type { Job } from '../../job'
-import { caseOf, placedInAnyMode, supplyOf, wantsOf, weekOf, type PowerCase, type PowerWeek } from './report'
+import { caseOf, placedInAnyMode, supplyOf, wantsOf, type PowerCase } from './case'
 import { simulate } from './simulate'
+import { weekOf, type PowerWeek } from './week'
 
-export { curesOf, findSets, type Cure, type Found, type School } from './finder'
+export {
+  curesOf,
+  drawnSet,
+  findSets,
+  MOST as MOST_FOUND,
+  STEPS as FOUND_STEPS,
+  type Cure,
+  type Found,
+  type School,
+} from './finder'
 export { takingOf, type Taking } from './take'
 export { takesAmps } from './cells'
 export { usualLeg } from './legs'
 export { PERSONAL } from './habits'
 export { chargerWatts, INVERTER_SURGE, plantOf, takesHookUp } from './plant'
-export { placedInAnyMode, powerAssumedIn } from './report'
+export { placedInAnyMode, powerAssumedIn } from './case'
 export { type Load } from './loads'
-export { darkByMonth, powerReport, type LoadRow, type PowerReport, type PowerWeek } from './report'
+export { darkByMonth, powerReport, type LoadRow, type PowerReport } from './report'
+export type { PowerWeek } from './week'
 
 /** All that the year of a variant is run from. */
 export const powerCase = (job: Job, variantId: string): PowerCase => caseOf(job, placedInAnyMode(job, variantId))

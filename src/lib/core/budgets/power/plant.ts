@@ -1,5 +1,5 @@
 import type { Chemistry } from '../../fittings'
-import type { Placed } from '../../scene'
+import { isOutside, type Placed } from '../../scene'
 
 /** What a plan has to store and to give current: watts, watt-hours, amperes at the battery. */
 export interface Plant {
@@ -10,6 +10,8 @@ export interface Plant {
   /** Of the battery; 12 where there is none. */
   readonly volts: number
   readonly chemistry: Chemistry
+  /** Whether the largest battery stands outside, as cold as the weather. */
+  readonly isOut: boolean
   readonly sunWatts: number
   /** What panels cover of the roof, m². */
   readonly roofM2: number
@@ -27,6 +29,7 @@ export const NO_PLANT: Plant = {
   usable: 0.9,
   volts: 12,
   chemistry: 'lithium',
+  isOut: false,
   sunWatts: 0,
   roofM2: 0,
   engineAmps: 0,
@@ -51,7 +54,9 @@ export const takesHookUp = ({ hasInlet, mainsAmps }: Plant): boolean => hasInlet
 
 /** All that stores and gives current among things that are placed. */
 export function plantOf(placed: readonly Placed[]): Plant {
-  const stores = placed.flatMap(({ facts }) => facts.holds.flatMap((one) => (one.what === 'charge' ? [one] : [])))
+  const stores = placed.flatMap((one) =>
+    one.facts.holds.flatMap((held) => (held.what === 'charge' ? [{ ...held, isOut: isOutside(one) }] : [])),
+  )
   const largest = stores.reduce<(typeof stores)[number] | undefined>(
     (best, one) => (one.capacityWh > (best?.capacityWh ?? 0) ? one : best),
     undefined,
@@ -66,6 +71,7 @@ export function plantOf(placed: readonly Placed[]): Plant {
     usable: capacityWh === 0 ? NO_PLANT.usable : stores.reduce((all, one) => all + one.wattHours, 0) / capacityWh,
     volts: largest?.volts ?? NO_PLANT.volts,
     chemistry: largest?.chemistry ?? NO_PLANT.chemistry,
+    isOut: largest?.isOut ?? false,
     sunWatts: sum((one) => (one.what === 'sun' ? one.watts : 0)),
     roofM2: sum((one) => (one.what === 'sun' ? one.roofM2 : 0)),
     engineAmps: amps('engine'),

@@ -9,7 +9,9 @@ import { powerCase } from './index'
 import { legsByMonth } from './legs'
 import { loadsOf } from './loads'
 import { chargerWatts, NO_PLANT, plantOf } from './plant'
-import { placedInAnyMode, powerReport, supplyOf, wantsOf, weekOf } from './report'
+import { placedInAnyMode, supplyOf, wantsOf } from './case'
+import { powerReport } from './report'
+import { weekOf } from './week'
 import { darkDaysOf, simulate, type Supply, type Wants, type Year } from './simulate'
 
 const use = (more: Use): Command => ({ type: 'brief.use', use: more })
@@ -299,6 +301,71 @@ it('a day is dark where someone is aboard and misses something, or where what is
   shed[60] = 1 << 3
   shed[100] = 1
   expect(darkDaysOf({ shed }, lived)).toEqual([0, 4])
+})
+
+describe('what is set out, stands outside or was not measured', () => {
+  const assume = (setOutWatts: number): Command => ({ type: 'power.assume', key: 'setOutWatts', value: setOutWatts })
+  const one = (...more: Command[]): Job => truck(person(1750), battery(200), box(90), ...more)
+
+  it('a panel that leans towards the noon sun brings more in December than one that lies, north and south of the equator alike', () => {
+    // at 45° the noon sun of December stands 21.6° high: leaning 40° it falls nearly square, 0.88 to 0.37 of the beam
+    const sums = (latitudeDeg: number, from: number): readonly [lies: number, leans: number] => {
+      const { sunPerWatt, setOut } = powerCase(one(assume(1), leg({ latitudeDeg })), variant)
+      const month = (hours: Float64Array): number =>
+        hours.subarray(from * 24, (from + 30) * 24).reduce((sum, wh) => sum + wh, 0)
+      return [month(sunPerWatt), month(setOut!)]
+    }
+    for (const [latitude, from] of [
+      [45, 334],
+      [-45, 151],
+    ] as const) {
+      const [lies, leans] = sums(latitude, from)
+      expect(leans).toBeGreaterThan(1.3 * lies)
+      expect(leans).toBeLessThan(2.4 * lies)
+    }
+  })
+
+  it('panels that are set out bring nothing while one drives', () => {
+    const out = (drivingHours: number): number => {
+      const { setOut, journey } = powerCase(one(assume(300), leg({ drivingHours })), variant)
+      return setOut!.reduce((sum, wh, at) => sum + (journey.driven[at] === 1 ? wh : 0), 0)
+    }
+    expect(out(2)).toBe(0)
+    expect(powerCase(one(leg({})), variant).setOut).toBeUndefined()
+  })
+
+  it('a lithium battery under the floor is too cold to charge on more days than one indoors', () => {
+    const cold = leg({ climate: 'dark-north', latitudeDeg: 60, drivingHours: 1 })
+    const under: Command = {
+      type: 'fitting.seat',
+      variant,
+      id: 'fit-battery',
+      seat: {
+        along: { from: 'rear', mm: 3000 },
+        across: { from: 'centreline', mm: 0 },
+        up: { from: 'under-floor', mm: 20 },
+        turn: 0,
+        mirrored: false,
+      },
+    }
+    const [indoors, outdoors] = [report(one(engine(30), cold)), report(one(engine(30), cold, under))]
+    expect(indoors.frozenDays).toBe(0)
+    expect(outdoors.frozenDays).toBeGreaterThan(60)
+    expect(outdoors.darkDays.length).toBeGreaterThan(indoors.darkDays.length)
+  })
+
+  it('a year with days that were not measured has a range, and what it says lies within it', () => {
+    const weather = (gaps: boolean): Command => ({
+      type: 'power.weather',
+      weather: { name: 'A roof', days: Array.from({ length: 365 }, (_, day) => (gaps && day < 60 ? null : [2, 8, 8])) },
+    })
+    const gapped = report(one(panel(300), leg({}), weather(true)))
+    const [least, most] = gapped.between!
+    expect(least).toBeLessThan(most)
+    expect(gapped.darkDays.length).toBeGreaterThanOrEqual(least)
+    expect(gapped.darkDays.length).toBeLessThanOrEqual(most)
+    expect(report(one(panel(300), leg({}), weather(false))).between).toBeUndefined()
+  })
 })
 
 describe('what the finder says', () => {

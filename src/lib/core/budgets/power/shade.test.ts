@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { jobWith, putAtHome, variant } from '../../../../../tests/support/plan'
 import type { Command } from '../../job'
-import { placedInAnyMode, powerReport } from './report'
+import { placedInAnyMode } from './case'
+import { powerReport } from './report'
 import { NO_SHADE, shadeOn } from './shade'
 
 const truck = (...commands: Command[]) => jobWith('truck-box', ...commands)

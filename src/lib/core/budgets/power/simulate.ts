@@ -11,6 +11,8 @@ export interface Supply {
   /** What a watt of panel brings, Wh an hour. */
   readonly sunPerWatt: Float64Array
   readonly sunWatts: number
+  /** What panels that are set out bring, Wh an hour. */
+  readonly setOut?: Float64Array | undefined
   /** The most that its controllers let through, W. */
   readonly sunMostW: number
   readonly engineW: number
@@ -19,6 +21,8 @@ export interface Supply {
   readonly hookUp: Uint8Array
   readonly outsideC: Float64Array
   readonly lived: Uint8Array
+  /** Whether the battery is as cold as the weather. */
+  readonly isOut?: boolean
   /** Of the capacity, for what is never shed. */
   readonly keptBack: number
 }
@@ -64,6 +68,8 @@ export interface Year {
   readonly beganWh: number
   readonly endedWh: number
   readonly lowest: number
+  /** Days on which a charge was offered to a battery that had room and was too cold to take it. */
+  readonly frozenDays: number
 }
 
 /** What of it can be drawn when it is cold, for each kelvin below a temperature. Common practice, no source. */
@@ -99,6 +105,8 @@ export function simulate(supply: Supply, wants: Wants, { isShed = true, mostDark
     hookUp,
     outsideC,
     lived,
+    setOut,
+    isOut = false,
   } = supply
   const { into, outOf, rate, taper } = CELLS[chemistry]
   const [warmC, perK] = COLD[chemistry]
@@ -110,13 +118,14 @@ export function simulate(supply: Supply, wants: Wants, { isShed = true, mostDark
   let held = most
   let lowest = 1
   let [dark, darkAt] = [0, -1]
+  let [frozenDays, frozenAt] = [0, -1]
   for (let at = 0; at < YEAR_HOURS && dark <= mostDark; at += 1) {
     const hooked = hookUp[at] === 1
     const directBefore = direct
     const unservedBefore = unserved
-    const insideC =
-      lived[at] === 1 ? Math.max(HEATED_C, (outsideC[at] ?? 0) + INSIDE_K) : (outsideC[at] ?? 0) + INSIDE_K
-    const sun = Math.min((sunPerWatt[at] ?? 0) * sunWatts, sunMostW)
+    const outside = outsideC[at] ?? 0
+    const insideC = isOut ? outside : lived[at] === 1 ? Math.max(HEATED_C, outside + INSIDE_K) : outside + INSIDE_K
+    const sun = Math.min((sunPerWatt[at] ?? 0) * sunWatts + (setOut?.[at] ?? 0), sunMostW)
     const engine = (driven[at] ?? 0) * supply.engineW
     const mains = hooked ? supply.mainsW : 0
     let supplied = sun + engine + mains
@@ -179,6 +188,10 @@ export function simulate(supply: Supply, wants: Wants, { isShed = true, mostDark
       charged += taken * into
       left -= taken
     }
+    if (left > 0 && !canCharge && held < most && Math.floor(at / HOURS) !== frozenAt) {
+      frozenAt = Math.floor(at / HOURS)
+      frozenDays += 1
+    }
     // of what is not taken, the engine and the hook-up simply give less
     const taken = offered - left
     const ofSun = Math.min(sun, taken)
@@ -218,6 +231,7 @@ export function simulate(supply: Supply, wants: Wants, { isShed = true, mostDark
     beganWh: most,
     endedWh: held,
     lowest: most === 0 ? 0 : lowest,
+    frozenDays,
   }
 }
 

@@ -3,12 +3,12 @@ import { DETAIL, DETAIL_MM, handle } from '../adjust'
 import { piece } from '../boards'
 import { BOUGHT, CHEMISTRIES } from '../facts'
 import { machine } from '../machine'
+import { BATTERY_CASE_KG, BATTERY_KG_PER_WH } from '../power-figures'
 import { choiceParameter, countParameter, lengthParameter, onTheWall } from '../shapes'
 import { line, parted, ring } from '../symbols'
 
 /** Share of its capacity that a battery gives without harm; common practice, no source. */
 const USABLE = { lithium: 0.9, lead: 0.5, sealed: 0.5 } as const
-const KG_PER_WH = { lithium: 0.009, lead: 0.025, sealed: 0.027 } as const
 
 /** What can be drawn of it without harm, Wh. */
 const usableWh = (p: { ampHours: number; volts: number; chemistry: keyof typeof USABLE }): number =>
@@ -60,6 +60,9 @@ export const battery = machine({
       line('side', [-p.depthMm / 2, p.heightMm - 35], [p.depthMm / 2, p.heightMm - 35]),
     ]
   },
-  parts: (p) => [piece('cells-and-case', 1 + p.ampHours * p.volts * KG_PER_WH[p.chemistry]), piece('strap-and-box', 1)],
+  parts: (p) => [
+    piece('cells-and-case', BATTERY_CASE_KG / 2 + p.ampHours * p.volts * BATTERY_KG_PER_WH[p.chemistry]),
+    piece('strap-and-box', BATTERY_CASE_KG / 2),
+  ],
   cautions: () => ['batteries'],
 })

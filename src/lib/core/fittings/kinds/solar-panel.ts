@@ -3,11 +3,9 @@ import { DETAIL } from '../adjust'
 import { piece } from '../boards'
 import { BOUGHT } from '../facts'
 import { machine } from '../machine'
+import { PANEL_KG_M2 } from '../power-figures'
 import { choiceParameter, onTheRoof } from '../shapes'
 import { levels, line, parted } from '../symbols'
-
-/** Per square metre with its frame, or stuck on. Common practice, no source. */
-const KG_M2 = { framed: 11, glued: 3 } as const
 
 /** A solar panel on the roof, a box of its real thickness. */
 export const solarPanel = machine({
@@ -35,6 +33,6 @@ export const solarPanel = machine({
       line('side', [-deep, p.heightMm / 2], [deep, p.heightMm / 2]),
     ]
   },
-  parts: (p) => [piece('solar-panel', p.lengthMm * p.depthMm * 1e-6 * KG_M2[p.build]), piece('brackets-and-cable', 1)],
+  parts: (p) => [piece('solar-panel', p.lengthMm * p.depthMm * 1e-6 * PANEL_KG_M2[p.build]), piece('brackets-and-cable', 1)],
   cautions: () => ['roof-load', 'batteries'],
 })
