@@ -244,3 +244,82 @@ test('a socket is placed and has its wire, fuse and label; the diagram is export
   expect(svg.headers()['content-type']).toContain('image/svg+xml')
   expect(await svg.text()).toContain('Wiring')
 })
+
+test('a circuit, a wire, its fuse and what goes with it are set by hand; what does not hold is said there and by the review', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request, (job) => {
+    const made = lived(job)
+    const variant = made.variants[VARIANT]!
+    const light = (mm: number) => ({
+      kind: 'light',
+      parameters: { ...defaultsOf(kindOf('light')), place: 'room' },
+      seat: seat(mm, { across: { from: 'right-wall', mm: 0 }, up: { from: 'floor', mm: 1500 } }),
+    })
+    const fittings = { ...variant.plan.fittings, 'fit-rear': light(500), 'fit-front': light(3000) }
+    return { ...made, variants: { [VARIANT]: { ...variant, plan: { ...variant.plan, fittings } } } } as Job
+  })
+  await openPower(page, id)
+  const row = (name: RegExp) => page.getByTestId('circuits').getByRole('row', { name })
+  const edit = page.getByTestId('wire-edit')
+
+  await row(/Battery to inverter/)
+    .getByRole('button', { name: /^Set circuit/ })
+    .click()
+  await edit.getByLabel('Wire').selectOption('35')
+  await expect(page.getByRole('alert').filter({ hasText: 'carries less than what flows' })).toBeVisible()
+  await edit.getByLabel('Wire').selectOption('')
+  await expect(page.getByRole('alert').filter({ hasText: 'carries less than what flows' })).toBeHidden()
+  await edit.getByLabel('Fuse').fill('300')
+  await edit.getByLabel('Fuse').press('Enter')
+  await expect(row(/Battery to inverter/)).toContainText('300 A')
+  await edit.getByLabel('Wire').selectOption('70')
+  await expect(page.getByRole('alert').filter({ hasText: 'fuse is above what the wire carries' })).toBeVisible()
+  await saved(page)
+
+  // the shop's own table says that it carries that
+  await page.getByTestId('carries').locator('summary').click()
+  await page.getByLabel('70 mm²', { exact: true }).fill('320')
+  await page.getByLabel('70 mm²', { exact: true }).press('Enter')
+  await expect(page.getByRole('alert').filter({ hasText: 'fuse is above what the wire carries' })).toBeHidden()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'fuse is above what the wire carries' })).toBeVisible()
+  await edit.getByRole('button', { name: 'Close' }).click()
+
+  // both lights on one fuse
+  await row(/^\d+ Lights Light, rear/)
+    .getByRole('button', { name: /^Set circuit/ })
+    .click()
+  await edit.getByLabel(/hangs on/).selectOption('new')
+  await edit.getByRole('textbox', { name: 'Circuit' }).fill('All lights')
+  await edit.getByRole('textbox', { name: 'Circuit' }).press('Tab')
+  await expect(row(/^\d+ All lights/)).toBeVisible()
+  await edit.getByRole('button', { name: 'Close' }).click()
+  await row(/^\d+ Lights/)
+    .getByRole('button', { name: /^Set circuit/ })
+    .click()
+  await edit.getByLabel(/hangs on/).selectOption({ label: 'All lights' })
+  await expect(row(/^\d+ All lights/)).toContainText(/front.*rear|rear.*front/)
+  await expect(row(/^\d+ Lights/)).toBeHidden()
+  await saved(page)
+  const { power } = await stored(request, id)
+  expect(Object.values(power?.circuits ?? {})).toEqual([
+    { label: 'All lights', serves: expect.arrayContaining(['fit-rear', 'fit-front']) as string[] },
+  ])
+
+  await open(page, `/jobs/${id}/review`)
+  await expect(page.getByText('Wire too thin for its fuse').first()).toBeVisible({ timeout: 20_000 })
+})
+
+test('power stands at the foot of the bench where it is among the tightest', async ({ page, request }) => {
+  const id = await ownJob(request, lived)
+  await openPlan(page, id)
+  const foot = page.getByTestId('margins')
+  await expect(foot.locator('[data-margin]')).toHaveCount(3)
+  await page.getByTestId('plan-fit-second').focus()
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Delete')
+  await expect(foot.locator('[data-margin="power"]')).toContainText(/^Power \d+ dark days$/, { timeout: 15_000 })
+  await expect(foot.locator('[data-margin]')).toHaveCount(3)
+})

@@ -123,8 +123,17 @@
       sheetSide = undefined
   })
   $effect(() => bench.checked.request())
-  const hasBattery = $derived(bench.scene.placed.some(({ facts }) => facts.holds.some(({ what }) => what === 'charge')))
-  $effect(() => bench.power.look(session.job, bench.variantId, hasBattery))
+  /** A plan without a battery, or with nothing that charges it, has not come to power yet. */
+  const hasPower = $derived.by(() => {
+    const facts = bench.scene.placed.map((placed) => placed.facts)
+    return (
+      facts.some(({ holds }) => holds.some(({ what }) => what === 'charge')) &&
+      facts.some(
+        ({ gives, inlet }) => inlet === 'mains' || gives.some(({ what }) => what === 'sun' || what === 'charger'),
+      )
+    )
+  })
+  $effect(() => bench.power.look(session.job, bench.variantId, hasPower))
 
   const reviewState = $derived(bench.checked.stopped === undefined ? sayTally(bench.checked.tally) : 'stopped')
 

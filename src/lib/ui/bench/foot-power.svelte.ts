@@ -12,7 +12,7 @@ export interface FootPower {
 /** A year is run once a plan has rested for so long: while one draws the review comes first. */
 const REST_MS = 1500
 
-/** Runs the year of the variant on the bench once it rests, in a worker that is opened with the first battery. */
+/** Runs the year of the variant on the bench once it rests, in a worker that is opened with the first that is charged. */
 export class PowerAtRest {
   #client: BudgetClient | undefined
   #timer: ReturnType<typeof setTimeout> | undefined
@@ -25,11 +25,11 @@ export class PowerAtRest {
     this.#client?.close()
   }
 
-  /** Call it whenever the plan changes; `hasBattery` says whether there is anything to run. */
-  look(job: Job, variantId: string, hasBattery: boolean): void {
+  /** Call it whenever the plan changes; `hasPower` says whether there is anything to run. */
+  look(job: Job, variantId: string, hasPower: boolean): void {
     const asked = (this.#asked += 1)
     clearTimeout(this.#timer)
-    if (!hasBattery) {
+    if (!hasPower) {
       this.shown = undefined
       return
     }

@@ -18,7 +18,7 @@
   interface Part {
     readonly name: string
     readonly wh: number
-    /** Neither used nor given. */
+    /** What nobody has any use of. */
     readonly isLost?: boolean
   }
   const comes: readonly Part[] = $derived(
@@ -26,29 +26,24 @@
       { name: 'sun', wh: report.perDay.sun },
       { name: 'driving', wh: report.perDay.engine },
       { name: 'hook-up', wh: report.perDay.mains + report.perDay.direct },
-      { name: 'no room for', wh: report.perDay.wasted, isLost: true },
+      { name: 'wasted', wh: report.perDay.wasted, isLost: true },
     ].filter(({ wh }) => wh > 0.5),
   )
   const goes: readonly Part[] = $derived.by(() => {
     const rows = report.rows.map((row) => ({ name: sayLoad(row.load, job, names), wh: row.whADay }))
     const rest = rows.slice(SHOWN).reduce((sum, { wh }) => sum + wh, 0)
-    const { unserved } = report.perDay
-    return [
-      ...rows.slice(0, SHOWN),
-      { name: 'all else', wh: rest },
-      { name: 'not given', wh: unserved, isLost: true },
-    ].filter(({ wh }) => wh > 0.5)
+    return [...rows.slice(0, SHOWN), { name: 'all else', wh: rest }].filter(({ wh }) => wh > 0.5)
   })
   const sum = (parts: readonly Part[]): number => parts.reduce((all, { wh }) => all + wh, 0)
-  // what is not given is part of what is wanted
-  const wide = $derived(Math.max(1, sum(comes), sum(goes) - report.perDay.unserved))
+  const wide = $derived(Math.max(1, sum(comes), sum(goes)))
 </script>
 
 {#snippet strip(title: string, parts: readonly Part[])}
   <div class="flex items-stretch gap-2">
     <span class="w-16 flex-none text-ink-2">{title}</span>
     <div class="flex min-w-0 flex-1">
-      {#each parts as { name, wh, isLost } (name)}
+      {#if parts.length === 0}<span class="text-ink-2">nothing</span>{/if}
+      {#each parts as { name, wh, isLost }, at (at)}
         <span
           class="h-5 truncate border border-ink px-1 leading-[1.1rem] not-first:border-l-0 {isLost
             ? 'border-dashed text-ink-2'
@@ -60,7 +55,7 @@
     </div>
   </div>
   <ul class="sr-only">
-    {#each parts as { name, wh } (name)}<li>{title} {name}: {kilo(wh)} kWh</li>{/each}
+    {#each parts as { name, wh }, at (at)}<li>{title} {name}: {kilo(wh)} kWh</li>{/each}
   </ul>
 {/snippet}
 
@@ -68,6 +63,9 @@
   <h2 class="caps">A mean day aboard, kWh</h2>
   <div class="mt-1 grid gap-1">
     {@render strip('comes in', comes)}
-    {@render strip('goes', goes)}
+    {@render strip('wanted', goes)}
   </div>
+  {#if report.perDay.unserved > 0.5}<p class="mt-0.5 ml-18 text-stop">
+      of it not given: {kilo(report.perDay.unserved)}
+    </p>{/if}
 </section>
