@@ -93,6 +93,21 @@ test('all that can be printed is shown, each with its title block', async ({ pag
   }
 })
 
+test('the history goes on paper as it is, on screen and as PDF', async ({ page, request }) => {
+  const id = await ownJob(request)
+  await openPlan(page, id)
+  await page.getByTestId('plan-fit-bed').focus()
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('ArrowRight')
+  await page.getByRole('button', { name: 'History' }).click()
+  await page.getByRole('link', { name: 'On paper' }).click()
+  await isDrawn(page)
+  await expect(sheets(page).first()).toContainText(/Moved “Bed across”: 40 → 50/)
+  const pdf = await request.get(`/api/jobs/${id}/paper?what=history&format=pdf`)
+  await writeFile(test.info().outputPath('history.pdf'), await pdf.body())
+  expect(poppler('pdftotext', test.info().outputPath('history.pdf'), '-')).toMatch(/Moved “Bed across”: 40 → 50/)
+})
+
 test('the paper of the shop is set once, its mark too, and stands on the sheets of every job; what is no picture is told', async ({
   page,
   request,

@@ -32,11 +32,12 @@ export async function besideStored(
   id: string,
   document: string,
   revision: number,
-  withPhotos: boolean,
+  { withPhotos, history }: { readonly withPhotos: boolean; readonly history?: Beside['history'] },
 ): Promise<Beside> {
   return {
     ...(await besideSheets()),
     revision,
+    history,
     ...(withPhotos ? { photos: await photosOf(await photos(), id, document) } : {}),
   }
 }

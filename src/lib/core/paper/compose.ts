@@ -5,6 +5,7 @@ import type { Page, PaperSet } from './page'
 import { briefSheets, demandSheets, questionSheets } from './brief-sheets'
 import { clientSheets } from './client-sheets'
 import { boughtSheets, ruleSheets } from './other-sheets'
+import { historySheets } from './history-sheets'
 import { planSet, planSheet } from './plan-set'
 import { powerSheets } from './power-sheets'
 import { reviewSheets } from './review-sheets'
@@ -30,6 +31,7 @@ const MAKERS: Readonly<Record<PaperKind, (subject: Subject) => readonly Page[]>>
   power: powerSheets,
   wiring: wiringSheets,
   rules: ruleSheets,
+  history: historySheets,
 }
 
 const MOST_NAMED = 12

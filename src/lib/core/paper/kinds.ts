@@ -15,6 +15,7 @@ export const PAPER_KINDS = [
   'power',
   'wiring',
   'rules',
+  'history',
 ] as const
 export type PaperKind = (typeof PAPER_KINDS)[number]
 
@@ -34,4 +35,5 @@ export const PAPER_WORDS: Readonly<Record<PaperKind, string>> = {
   power: 'Power',
   wiring: 'Wiring',
   rules: 'Rules of this job',
+  history: 'History',
 }

@@ -21,6 +21,7 @@ import {
 import { formatLength, formatNumber } from '../units'
 import { flow, heading, item, paragraph, space, table, type Block } from './flow'
 import { LETTERS, type Page } from './page'
+import { photoPages } from './photos'
 import { NOTHING_AROUND, putViews, sizeAt, wholeOf, type Drawable } from './place-views'
 import { textFrame } from './sheet'
 import { sheetsFor, type Subject } from './subject'
@@ -105,6 +106,7 @@ export function boughtSheets(subject: Subject): readonly Page[] {
     ),
   ]
   flow(blocks, sheets.frames('As bought', 'list', given[0]?.wide ?? textFrame(sheets.room.wide), given))
+  photoPages('bought', subject, sheets)
   return sheets.pages()
 }
 

@@ -339,6 +339,40 @@ describe('the tape-out', () => {
   })
 })
 
+describe('what goes along', () => {
+  it('photos of what was found go with the vehicle as bought, each with its number, four to a sheet', () => {
+    const photos = Array.from({ length: 5 }, (_, at) => String(at).repeat(32))
+    const rust = { kind: 'rust', label: 'Sill', sizeMm: [200, 40, 60], before: null, photos } as const
+    const found = apply(job, { type: 'found.put', id: 'found-z', found: rust as never }).job
+    const at = Object.keys(found.found ?? {}).indexOf('found-z') + 1
+    const pictures = (withPhotos: boolean) =>
+      compose('bought', asked({ job: found, withPhotos })).pages.flatMap(({ marks }) =>
+        marks.flatMap((mark) => (mark.kind === 'picture' && photos.includes(mark.picture) ? [mark.picture] : [])),
+      )
+    expect(pictures(false)).toEqual([])
+    expect(pictures(true)).toEqual(photos)
+    expect(textOf(compose('bought', asked({ job: found, withPhotos: true })).pages)).toContain(`${at} “Sill”`)
+  })
+
+  it('the history lists what was done, in the units of the job, over as many sheets as that takes', () => {
+    const told = { type: 'brief.nights', to: 3 } as never
+    const history = Array.from({ length: 120 }, (_, at) => ({
+      at: `2026-11-${String((at % 28) + 1).padStart(2, '0')}T09:30:00.000Z`,
+      words: `Moved the bed ${at}`,
+      who: at === 7 ? 'Ada' : '',
+      ...(at === 3 ? { told } : {}),
+    }))
+    const { pages } = compose('history', asked({ history, format: { paper: 'A4', across: false } }))
+    const text = textOf(pages)
+    expect(pages.length).toBeGreaterThan(1)
+    for (const at of [0, 50, 119]) expect(text).toContain(`Moved the bed ${at}`)
+    expect(text).toContain('1 Nov 2026 09:30')
+    expect(text).toContain('Ada')
+    expect(text).not.toContain('Moved the bed 3 ')
+    expect(textOf(compose('history', asked()).pages)).toContain('Nothing has been changed yet.')
+  })
+})
+
 describe('what comes in bad', () => {
   const named = (label: string): Job => {
     const labelled = apply(job, { type: 'fitting.label', variant: 'variant-a', id: 'fit-bed', label }).job

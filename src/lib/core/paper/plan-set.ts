@@ -150,7 +150,7 @@ export function planSet(subject: Subject): readonly Page[] {
     const scale = separateScale(sheets, sections, subject.scales) ?? subject.scales.at(-1) ?? 50
     putViews(sheets, 'Sections', subject.names.mode(first.modeId), sections, scale, subject.numbers)
   }
-  photoPages(subject, sheets)
+  photoPages('set', subject, sheets)
   return sheets.pages()
 }
 

@@ -1,5 +1,5 @@
 import { numbered } from '../draw'
-import { modesOf, planInterior, type Job, type Plan } from '../job'
+import { modesOf, planInterior, type Job, type Plan, type Told } from '../job'
 import { demandStates, evaluate, faultsOf, type DemandState, type Fault, type VariantReview } from '../review'
 import { scenesOf, type Scene } from '../scene'
 import type { Interior } from '../shell'
@@ -24,6 +24,19 @@ export interface Asked {
   /** Notes that are pinned to the drawing go along, and photos. */
   readonly withNotes?: boolean
   readonly withPhotos?: boolean
+  /** What was done to the job, the newest first, as far as it is known. */
+  readonly history?: readonly Past[] | undefined
+}
+
+/** An entry of a job’s history. */
+export interface Past {
+  /** ISO. */
+  readonly at: string
+  readonly words: string
+  /** The same as data; older entries have only their words. */
+  readonly told?: Told | undefined
+  /** Who did it, where people sign in. */
+  readonly who: string
 }
 
 /** The same, with all that follows from it. */

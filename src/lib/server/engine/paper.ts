@@ -36,6 +36,7 @@ export interface Beside {
   readonly revision?: number | undefined
   readonly shop?: ShopPaper | undefined
   readonly photos?: Readonly<Record<string, Uint8Array>>
+  readonly history?: Asked['history']
 }
 
 const FORMATS = ['svg', 'pdf', 'dxf'] as const
@@ -106,6 +107,7 @@ function readAsked(job: Job, query: Query, beside: Beside): Read<AskedPaper> {
         date: beside.date,
         withNotes: query.notes === '1',
         withPhotos: query.photos === '1',
+        history: beside.history,
       },
     },
   }
@@ -132,10 +134,9 @@ const fileName = (job: Job, words: string, ending: string): string => {
 }
 
 /** Photos that are asked for and are not here, in a sentence. */
-function notHere({ job, variantId, withPhotos }: Asked, { photos = {} }: Beside): readonly string[] {
-  const plan = job.variants[variantId]?.plan
-  if (withPhotos !== true || plan === undefined) return []
-  const missing = photosOf({ plan }).filter(({ photo }) => photos[photo] === undefined)
+function notHere(kind: PaperKind, { job, variantId, withPhotos }: Asked, { photos = {} }: Beside): readonly string[] {
+  if (withPhotos !== true) return []
+  const missing = photosOf(kind, job, variantId).filter(({ photo }) => photos[photo] === undefined)
   return missing.length === 0
     ? []
     : [
@@ -159,7 +160,7 @@ export async function paperReply(job: Job, query: Query, beside: Beside): Promis
     return file(toDxf(views, byThing), 'image/vnd.dxf', where(fileName(job, name, 'dxf')))
   }
   const composed = compose(kind, asked)
-  const set = { ...composed, leftOut: [...composed.leftOut, ...notHere(asked, beside)] }
+  const set = { ...composed, leftOut: [...composed.leftOut, ...notHere(kind, asked, beside)] }
   const headers = { 'x-sheets': String(set.pages.length), ...saidLeftOut(set) }
   if (format === 'pdf') {
     const { tell, end } = teller(query.key)

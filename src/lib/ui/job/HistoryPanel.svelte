@@ -91,7 +91,10 @@
           </li>
         {/if}
       </ol>
-      <Dialog.Close class="mt-3 act">Close</Dialog.Close>
+      <p class="mt-3 flex justify-between">
+        <Dialog.Close class="act">Close</Dialog.Close>
+        <a class="act" href="/jobs/{session.id}/paper?what=history">On paper</a>
+      </p>
     </Dialog.Content>
   </Dialog.Portal>
 </Dialog.Root>

@@ -140,16 +140,16 @@
           >
         {/if}
       </div>
-      {#if papers.kind === 'set' || papers.kind === 'sheet'}
+      {#if papers.takesPhotos}
         <div class="mt-2 text-[0.9286rem]">
-          <label class="flex items-center gap-1"
-            ><input
-              type="checkbox"
-              class="accent-pencil"
-              checked={papers.withNotes}
-              onchange={(event) => wish('notes', event.currentTarget.checked ? '1' : '')}
-            /> with the notes on the drawing</label
-          >
+          {#if papers.showsVariant}<label class="flex items-center gap-1"
+              ><input
+                type="checkbox"
+                class="accent-pencil"
+                checked={papers.withNotes}
+                onchange={(event) => wish('notes', event.currentTarget.checked ? '1' : '')}
+              /> with the notes on the drawing</label
+            >{/if}
           <label class="flex items-center gap-1"
             ><input
               type="checkbox"

@@ -3,6 +3,7 @@ import {
   PAPER_IDS,
   PAPER_KINDS,
   photosOf,
+  takesPhotos,
   scalesIn,
   SHOP_MARK,
   usualPaper,
@@ -12,6 +13,7 @@ import {
 } from '$lib/core/paper'
 import { PaperClient, type Shown } from '$lib/workers/paper-client'
 import type { JobSession } from '../job/job-session.svelte'
+import { ask } from '../parts/ask'
 import { today } from '../parts/days'
 import { reasonOf } from '../parts/reason'
 import { search } from '../parts/search'
@@ -25,9 +27,18 @@ export type Wish = Readonly<
 /** Kinds that show one mode alone. */
 const OF_A_MODE: readonly PaperKind[] = ['sheet']
 /** Kinds that show nothing of a variant. */
-const OF_THE_JOB: readonly PaperKind[] = ['questions', 'brief', 'vehicles', 'survey', 'bought', 'rules']
+const OF_THE_JOB: readonly PaperKind[] = ['questions', 'brief', 'vehicles', 'survey', 'bought', 'rules', 'history']
 /** Kinds without a drawing. */
-const WITHOUT_SCALE: readonly PaperKind[] = ['questions', 'brief', 'demands', 'vehicles', 'weight', 'power', 'rules']
+const WITHOUT_SCALE: readonly PaperKind[] = [
+  'questions',
+  'brief',
+  'demands',
+  'vehicles',
+  'weight',
+  'power',
+  'rules',
+  'history',
+]
 
 /** The sheets of a job on screen, before they are printed or saved. */
 export class Papers {
@@ -78,12 +89,12 @@ export class Papers {
   readonly scale: number | undefined = $derived.by(() =>
     this.scales.find((one) => one === Number(this.#wish().scale ?? '')),
   )
+  readonly takesPhotos: boolean = $derived.by(() => takesPhotos(this.kind))
   readonly withNotes: boolean = $derived.by(() => this.#wish().notes === '1')
   readonly withPhotos: boolean = $derived.by(() => this.#wish().photos === '1')
 
   readonly #pictures: Pictures = $derived.by(() => {
-    const plan = this.session.job.variants[this.variantId]?.plan
-    const photos = plan === undefined ? [] : photosOf({ plan })
+    const photos = photosOf(this.kind, this.session.job, this.variantId)
     return {
       ...Object.fromEntries(photos.map(({ photo }) => [photo, `/api/jobs/${this.session.id}/photos/${photo}`])),
       ...(this.shop.mark === undefined ? {} : { [SHOP_MARK]: markHref(this.stamp) }),
@@ -111,10 +122,12 @@ export class Papers {
     this.of = 0
     this.stopped = undefined
     try {
+      const history = this.kind === 'history' ? await this.#history() : undefined
+      if (this.#asked !== asked) return
       const leftOut = await this.#client.sheets(
         this.session.job,
         this.kind,
-        this.#wanted,
+        { ...this.#wanted, history },
         this.#pictures,
         (sheet, index, of) => {
           if (this.#asked !== asked) return
@@ -129,6 +142,14 @@ export class Papers {
     } finally {
       if (this.#asked === asked) this.of = undefined
     }
+  }
+
+  /** What was done to the job, once what was done last is there too. */
+  async #history(): Promise<Asked['history']> {
+    await this.session.flush()
+    const answer = await ask<NonNullable<Asked['history']>>(`/api/jobs/${this.session.id}/history`)
+    if (!answer.ok) throw new Error(answer.message)
+    return answer.value
   }
 
   /** The address under which the server has the same as a file. */

@@ -9,7 +9,15 @@ export const GET: RequestHandler = ({ params, url }) =>
   withJobs(async (jobs) => {
     const query = queryOf(url)
     const sheets = await jobs.answer(params.id, async (document, revision) =>
-      heavy('paper', document, query, await besideStored(params.id, document, revision, query.photos === '1')),
+      heavy(
+        'paper',
+        document,
+        query,
+        await besideStored(params.id, document, revision, {
+          withPhotos: query.photos === '1',
+          history: query.what === 'history' ? await jobs.history(params.id) : undefined,
+        }),
+      ),
     )
     return sheets === undefined ? refuse(404, NO_SUCH_JOB) : send(sheets)
   })
