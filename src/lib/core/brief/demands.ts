@@ -29,7 +29,14 @@ export interface ResolvedDemand {
     | { readonly code: 'sleepers'; readonly people: number; readonly tallestMm: number }
     | { readonly code: 'travellers'; readonly people: number }
     | { readonly code: 'people'; readonly people: number }
-    | { readonly code: 'water'; readonly people: number; readonly nights: number; readonly perNightL: number }
+    | {
+        readonly code: 'water'
+        readonly people: number
+        readonly nights: number
+        readonly perNightL: number
+        /** For no one by themselves: rinsed outside. */
+        readonly restL?: number
+      }
     | { readonly code: 'typical' }
     | { readonly code: 'rule'; readonly rule: string; readonly facts: DemandFacts }
   /** Ids of the people, pets or pieces of gear that it is for; empty: for all. */
@@ -66,12 +73,13 @@ const FROM_PEOPLE: { readonly [N in Need]?: (base: Typed, demand: Demand, brief:
   seat: (base, demand, brief) => forAll(base, demand, brief),
   water: (base, demand, brief) => {
     const { people, perNightL, nightL } = waterUse(brief)
+    const restL = nightL - people * perNightL
     const nights = waterNights(brief)
     return demand.quantity === undefined
       ? {
           ...base,
           quantity: nights * nightL,
-          because: { code: 'water', people, nights, perNightL },
+          because: { code: 'water', people, nights, perNightL, ...(restL < 1e-9 ? {} : { restL }) },
         }
       : { ...base, because: { code: 'typed' } }
   },

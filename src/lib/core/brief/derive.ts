@@ -255,7 +255,7 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
     need: 'water',
     page: 'use',
     derive: (brief) => {
-      const { nightL, ...use } = waterUse(brief)
+      const { nightL, people, perNightL, pets, petL, rinseL } = waterUse(brief)
       const nights = waterNights(brief)
       const litres = Math.round(nights * nightL)
       // who neither cooks nor washes inside takes a canister along
@@ -269,7 +269,7 @@ export const DERIVE_RULES: readonly DeriveRule[] = [
               weight: 3,
               quantity: Math.min(999, litres),
               forWhom: [],
-              facts: { ...use, nights, litres },
+              facts: { people, perNightL, pets, petL, ...(rinseL === 0 ? {} : { rinseL }), nights, litres },
             },
           ]
     },

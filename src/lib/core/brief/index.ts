@@ -30,6 +30,9 @@ export {
   TOILETS,
   useSchema,
   WASHING,
+  WATER_HABIT_LIMITS,
+  WATER_HABITS,
+  type WaterHabit,
   type Adjust,
   type Age,
   type Brief,
@@ -59,6 +62,15 @@ export {
 } from './answers'
 export { BERTH_SPARE_MM, NEED_FACTS, SLEEPER_WIDTH_MM, sleeperWidthMm, TABLE_PLACE_MM, type Basis } from './needs'
 export { gearMass, personMass, petMass, type MassRange } from './masses'
-export { nightsOfWater, waterNights, waterUse } from './water'
+export {
+  nightsOfWater,
+  showersInside,
+  WATER_USUAL,
+  waterHabit,
+  waterNights,
+  waterUse,
+  type WaterPurpose,
+  type WaterUse,
+} from './water'
 export { DERIVE_RULES, PAGES, type DemandFacts, type Page } from './derive'
 export { allDemands, demandOf, demandsOf, mayMerge, piecesOf, type GearPiece, type ResolvedDemand } from './demands'

@@ -30,13 +30,6 @@ export function sleeperWidthMm(person: Person, grownMm = SLEEPER_WIDTH_MM): numb
 export const SINGLE_BERTH_MM = 650
 /** Place at a table, along its edge. */
 export const TABLE_PLACE_MM = 550
-/** Fresh water for one person and one night away from a hook-up: a thrifty end of common practice (10 to 21). */
-export const WATER_PER_NIGHT_L = 11
-/** The same with a shower inside: one person full time makes about 150 L last a week. Common practice, no source. */
-export const WATER_WITH_SHOWER_L = 21
-/** A pet’s drinking water for a night. Common practice, no source. */
-export const PET_WATER_L = 2
-
 interface NeedFacts {
   /** Length, width and, where it counts, height in mm that one of it usually takes. */
   readonly sizeMm: readonly number[]

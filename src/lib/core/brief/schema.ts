@@ -120,12 +120,32 @@ export const SHARED = ['no', 'daily', 'cargo'] as const
 export const PERMANENCE = ['built-in', 'removable', 'no-holes'] as const
 export const FUTURES = ['child', 'sold', 'battery', 'longer-stays', 'other-driver'] as const
 
+/** What of the use of water can be said. */
+export const WATER_HABITS = ['drinkL', 'dishesL', 'handsL', 'showerMin', 'showerLpm', 'toiletL', 'petL', 'rinseL'] as const
+export type WaterHabit = (typeof WATER_HABITS)[number]
+export const WATER_HABIT_LIMITS: Readonly<Record<WaterHabit, readonly [min: number, max: number]>> = {
+  drinkL: [0, 20],
+  dishesL: [0, 40],
+  handsL: [0, 40],
+  showerMin: [0, 30],
+  showerLpm: [1, 20],
+  toiletL: [0, 40],
+  petL: [0, 20],
+  rinseL: [0, 200],
+}
+const waterSchema = z.looseObject(
+  Object.fromEntries(
+    Object.entries(WATER_HABIT_LIMITS).map(([habit, [min, max]]) => [habit, z.number().min(min).max(max).optional()]),
+  ) as Record<WaterHabit, z.ZodOptional<z.ZodNumber>>,
+)
+
 /** What is done with the vehicle. What is left out has a usual value, shown as such. */
 export const useSchema = z.looseObject({
   nightsPerYear: z.number().min(0).max(366).optional(),
   offHookUpPercent: z.number().min(0).max(100).optional(),
   nightsBetweenPower: z.number().min(0).max(120).optional(),
   nightsBetweenWater: z.number().min(0).max(60).optional().describe('From one filling of fresh water to the next'),
+  water: waterSchema.optional().describe('A day: litres for each person, animal and outside; minutes and litres a minute of a shower'),
   coldestC: z.number().min(-50).max(30).optional(),
   hottestC: z.number().min(0).max(55).optional(),
   latitudeDeg: z.number().min(-80).max(80).optional(),

@@ -40,3 +40,24 @@ export {
   type Taking,
 } from './power'
 export { assumedIn, limitsIn, type WeightLedger } from './weight/weight'
+export {
+  waterReport,
+  COLD_C,
+  heatKwh,
+  STORE_C,
+  TAP_C,
+  type Lever,
+  type TankReport,
+  type WarmReport,
+  type WaterReport,
+} from './water'
+export {
+  BOTTLE_KG,
+  DIESEL_KWH_L,
+  fuelReport,
+  PROPANE_KG_L,
+  PROPANE_KWH_KG,
+  type Burner,
+  type Burns,
+  type FuelReport,
+} from './gas'

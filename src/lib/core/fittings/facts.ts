@@ -46,7 +46,15 @@ interface LightFact {
 
 /** What it stores. Litres, but of charge: what can be drawn without harm, in Wh. */
 export type HoldFact =
-  | { readonly what: 'water' | 'fuel'; readonly litres: number }
+  /** `joined`: in so many tanks that level out; `isLagged`: kept from frost for a while; `isWarmed`: of a heater, no store of its own. */
+  | {
+      readonly what: 'water'
+      readonly litres: number
+      readonly joined?: number
+      readonly isLagged?: boolean
+      readonly isWarmed?: true
+    }
+  | { readonly what: 'fuel'; readonly litres: number }
   /** `comesOut`: where it is emptied. */
   | { readonly what: 'waste'; readonly litres: number; readonly comesOut: 'outside' | 'inside' }
   | {

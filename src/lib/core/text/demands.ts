@@ -75,7 +75,7 @@ export function sayFacts(rule: string, facts: DemandFacts, unit: LengthUnit): st
         Number(facts.pets) > 0
           ? ` + ${count(Number(facts.pets), { one: 'pet', many: 'pets' })} × ${sayVolume(Number(facts.petL))}`
           : ''
-      return `${count(Number(facts.nights), { one: 'night', many: 'nights' })} × (${count(Number(facts.people), { one: 'person', many: 'people' })} × ${sayVolume(Number(facts.perNightL))}${pets}) = ${sayVolume(Number(facts.litres))}.`
+      return `${count(Number(facts.nights), { one: 'night', many: 'nights' })} × (${count(Number(facts.people), { one: 'person', many: 'people' })} × ${sayVolume(Number(facts.perNightL))}${pets}${Number(facts.rinseL ?? 0) > 0 ? ` + ${sayVolume(Number(facts.rinseL))} rinsed outside` : ''}) = ${sayVolume(Number(facts.litres))}.`
     }
     case 'heat':
       return `Coldest night ${degrees(facts.coldestC)}; a heater is called for under ${degrees(facts.limitC)}. Heating: ${answered('heating', facts.heating)}.`
@@ -115,7 +115,9 @@ export function sayBecause(demand: ResolvedDemand, unit: LengthUnit): readonly s
       return [`People in the brief: ${because.people}.`]
     case 'water':
       return [
-        `${count(because.people, { one: 'sleeper', many: 'sleepers' })} × ${count(because.nights, { one: 'night', many: 'nights' })} × ${sayVolume(because.perNightL)} = ${sayVolume(demand.quantity)}.`,
+        because.restL === undefined
+          ? `${count(because.people, { one: 'sleeper', many: 'sleepers' })} × ${count(because.nights, { one: 'night', many: 'nights' })} × ${sayVolume(because.perNightL)} = ${sayVolume(demand.quantity)}.`
+          : `${count(because.nights, { one: 'night', many: 'nights' })} × (${count(because.people, { one: 'sleeper', many: 'sleepers' })} × ${sayVolume(because.perNightL)} + ${sayVolume(because.restL)}) = ${sayVolume(demand.quantity)}.`,
       ]
     case 'rule':
       return [RULE_SENTENCES[because.rule]!, sayFacts(because.rule, because.facts, unit)].filter((line) => line !== '')

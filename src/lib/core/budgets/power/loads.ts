@@ -165,6 +165,8 @@ export function loadsOf(job: Job, placed: readonly Placed[], plant: Plant): read
 /** How warm it is inside where someone lives and heats, °C; the night is cooler. Common practice, no source. */
 const [WARM_C, COOL_C] = [19, 14]
 const isNight = (hour: number): boolean => hour >= 22 || hour < 7
+/** How warm it is kept in an hour of the day, °C. */
+export const insideC = (hour: number): number => (isNight(hour) ? COOL_C : WARM_C)
 
 /** What a cold box lets in: W of current for each kelvin and each litre to the power of two thirds, its compressor’s gain in it. Typical, common practice, no source: 90 L at 25 °C take about 0.4 kWh a day. */
 const LEAKS_W = 0.04
@@ -179,10 +181,10 @@ const DUTY: {
   readonly [K in Load['key']]?: (load: Load, outsideC: number, hour: number, isDark: boolean) => number
 } = {
   cold: ({ coldLitres = USUAL_LITRES, watts }, outsideC, hour) => {
-    const roundC = Math.max(outsideC + 2, isNight(hour) ? COOL_C : WARM_C)
+    const roundC = Math.max(outsideC + 2, insideC(hour))
     return (LEAKS_W * coldLitres ** (2 / 3) * Math.max(0, roundC - COLD_C)) / Math.max(1, watts)
   },
-  heating: (_, outsideC, hour) => ((isNight(hour) ? COOL_C : WARM_C) - outsideC) / (WARM_C - FULL_HEAT_C),
+  heating: (_, outsideC, hour) => (insideC(hour) - outsideC) / (WARM_C - FULL_HEAT_C),
   cooling: (_, outsideC) => (outsideC - COOLED_FROM_C) / FULL_K,
   airing: (_, outsideC, hour) => Math.max((outsideC - AIRED_FROM_C) / FULL_K, COOKS_AT.has(hour) ? 0.5 : 0),
   lit: (_, __, hour, isDark) => (isDark && !isNight(hour) ? LIT_SHARE : 0),

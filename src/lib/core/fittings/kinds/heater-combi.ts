@@ -34,7 +34,7 @@ export const heaterCombi = machine({
       { how: 'enclosed', fuel: p.fuel, isLit: true, watts: p.kilowatts * 1000, warms: 'water' },
     ],
     flue: p.fuel === 'electric' ? undefined : { exhaustMm: p.flueMm, intakeMm: p.intakeMm },
-    holds: [{ what: 'water', litres: p.litres }],
+    holds: [{ what: 'water', litres: p.litres, isWarmed: true }],
     draws:
       p.fuel === 'electric'
         ? [{ by: 'heating', from: 'mains', watts: Math.min(p.kilowatts * 1000, ELEMENT_MOST_W) }]

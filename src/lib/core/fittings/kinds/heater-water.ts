@@ -33,7 +33,7 @@ export const heaterWater = machine({
     ...BOUGHT,
     heat: HEATS[p.heatedBy].map((fuel) => ({ how: 'enclosed', fuel, isLit: true, watts: WATTS[fuel], warms: 'water' })),
     flue: p.heatedBy === 'gas' ? { exhaustMm: 0 } : undefined,
-    holds: [{ what: 'water', litres: p.litres }],
+    holds: [{ what: 'water', litres: p.litres, isWarmed: true }],
     draws: ELECTRIC.includes(p.heatedBy) ? [{ by: 'hot-water', from: 'mains', watts: WATTS.electric }] : [],
   }),
   adjust: { litres: DETAIL, heatedBy: DETAIL },

@@ -65,7 +65,7 @@ export const tankPair = defineKind({
     ),
   ],
   services: (p) => [{ type: 'tank', quantity: p.tanks * tankLitres(one(p)) }],
-  facts: (p) => ({ ...BOUGHT, holds: [{ what: 'water', litres: p.tanks * tankLitres(one(p)) }] }),
+  facts: (p) => ({ ...BOUGHT, holds: [{ what: 'water', litres: p.tanks * tankLitres(one(p)), joined: p.tanks }] }),
   adjust: { lengthMm: END, tankMm: DETAIL_MM, heightMm: TOP, apartMm: FRONT, tanks: ONE_MORE },
   features: (p) => {
     const [half, inner] = [p.lengthMm / 2, apart(p) / 2]

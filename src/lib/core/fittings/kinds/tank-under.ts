@@ -19,7 +19,7 @@ export const tankUnder = machine({
   isOutside: true,
   meets: ['water'],
   services: (p) => [{ type: 'tank', quantity: tankLitres(p) }],
-  facts: (p) => ({ ...BOUGHT, holds: [{ what: 'water', litres: tankLitres(p) }] }),
+  facts: (p) => ({ ...BOUGHT, holds: [{ what: 'water', litres: tankLitres(p), isLagged: p.insulated === 'yes' }] }),
   adjust: { insulated: DETAIL },
   features: (p) => [
     ring('top', p.lengthMm / 2 - 120, 0, Math.min(50, p.depthMm / 4)),

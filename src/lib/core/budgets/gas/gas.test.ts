@@ -1,0 +1,93 @@
+import { describe, expect, it } from 'vitest'
+import { jobWith, person, putAtHome, variant } from '../../../../../tests/support/plan'
+import type { Use } from '../../brief'
+import type { Command, Job, Leg } from '../../job'
+import { fuelReport } from './report'
+
+const use = (more: Use): Command => ({ type: 'brief.use', use: more })
+const derives: Command = { type: 'brief.derives', derives: true }
+const leg = (more: Partial<Leg> = {}): Command => ({
+  type: 'power.leg',
+  id: 'leg-a',
+  leg: {
+    from: 1,
+    to: 12,
+    latitudeDeg: 50,
+    climate: 'grey-coast',
+    nights: 31,
+    drivingHours: 0,
+    hookUpEvery: 0,
+    ...more,
+  },
+})
+const locker = (bottles: number): Command => putAtHome('fit-locker', 'gas-locker', 1000, { bottles })
+const hob: Command = putAtHome('fit-hob', 'galley-hob', 2000, { fuel: 'gas' })
+const heater = (fuel: 'gas' | 'diesel'): Command => putAtHome('fit-heater', 'heater-air', 3000, { fuel, kilowatts: 2 })
+const job = (...more: Command[]): Job =>
+  jobWith('truck-box', person(1750), person(1700, 'person-b'), derives, use({ cooking: 'daily' }), leg(), ...more)
+const report = (...more: Command[]) => fuelReport(job(...more), variant)
+
+describe('the gas of a plan', () => {
+  it('is in bottles of 11 kg: 21.5 L of propane at 510 kg/m³ (handbook value, from memory)', () => {
+    const two = report(locker(2))
+    expect(two.gasKg).toBeCloseTo(21.93, 2)
+    expect(two.bottles).toBe(2)
+  })
+
+  it('lasts by 12.9 kWh/kg: an hour a day of a burner takes its watts', () => {
+    const set = report(locker(1), hob, { type: 'power.load', id: 'fit-hob-burner-0', hours: 1 })
+    const [burner] = set.burners
+    expect([burner!.isSet, burner!.hoursADay]).toEqual([true, 1])
+    expect(burner!.kWhADay).toBeCloseTo(burner!.watts / 1000, 9)
+    // 10.965 kg × 12.9 ÷ kW
+    expect(set.gasNights[0]).toBeCloseTo((10.965 * 12.9) / (burner!.watts / 1000), 6)
+    expect(set.gasKgAYear).toBeCloseTo((365 * burner!.kWhADay) / 12.9, 6)
+    expect(set.gasFillings).toBeCloseTo(set.gasKgAYear / 10.965, 6)
+  })
+
+  it('cooks for two daily some weeks on a bottle, and heats a winter week on it: common practice, no source', () => {
+    const cooking = report(locker(1), hob)
+    expect(cooking.gasNights[6]).toBeGreaterThan(35)
+    expect(cooking.gasNights[6]).toBeLessThan(220)
+    const heating = report(locker(1), hob, heater('gas'))
+    expect(heating.gasNights[0]).toBeGreaterThan(3)
+    expect(heating.gasNights[0]).toBeLessThan(14)
+    expect(heating.gasNights[6]).toBeGreaterThan(2 * heating.gasNights[0]!)
+  })
+
+  it('is not what heats where that is diesel: a litre to three a winter night from the vehicle’s tank, common practice, no source', () => {
+    const diesel = report(locker(1), hob, heater('diesel'))
+    expect(diesel.gasNights).toEqual(report(locker(1), hob).gasNights)
+    expect(diesel.dieselANight[0]).toBeGreaterThan(0.8)
+    expect(diesel.dieselANight[0]).toBeLessThan(3)
+    expect(diesel.dieselANight[6]).toBeLessThan(diesel.dieselANight[0]! / 3)
+    const [heats] = diesel.burners
+    expect(heats!.kWhADay * 365).toBeCloseTo(diesel.dieselAYear * 9.9, 6)
+  })
+
+  it('warms water once, however many heaters could, and heats the body once', () => {
+    const boiler = putAtHome('fit-boiler', 'heater-water', 3400, { heatedBy: 'gas' })
+    const combi = putAtHome('fit-combi', 'heater-combi', 3400, { fuel: 'gas' })
+    expect(report(boiler, combi).burners.filter(({ burns }) => burns === 'water')).toHaveLength(1)
+    const air = (...more: Command[]) =>
+      report(...more)
+        .burners.filter(({ burns }) => burns === 'air')
+        .reduce((sum, { hoursADay }) => sum + hoursADay, 0)
+    expect(air(heater('gas'), putAtHome('fit-second', 'heater-air', 3400, { fuel: 'gas' }))).toBeCloseTo(
+      air(heater('gas')),
+      9,
+    )
+  })
+
+  it('says nothing of months in which nobody is aboard, and burns nothing without a burner', () => {
+    const summer = report(locker(1), hob, leg({ from: 5, to: 9 }), {
+      type: 'power.leg',
+      id: 'leg-idle',
+      leg: { from: 10, to: 4, latitudeDeg: 50, climate: 'grey-coast', nights: 0, drivingHours: 0, hookUpEvery: 0 },
+    })
+    expect(summer.gasNights[0]).toBeNaN()
+    expect(summer.gasNights[5]).toBeGreaterThan(0)
+    const none = report(locker(1))
+    expect([none.gasNights[0], none.gasKgAYear, none.burners]).toEqual([Infinity, 0, []])
+  })
+})

@@ -1,0 +1,183 @@
+import { answer, waterUse, type Brief } from '../../brief'
+import type { HeatFact } from '../../fittings'
+import type { Job } from '../../job'
+import { DAYS, HOURS, MONTH_OF } from '../../sky'
+import { placedInAnyMode } from '../power/case'
+import { HABIT_FACTS } from '../power/habits'
+import { journeyOf, type Journey } from '../power/journey'
+import { insideC } from '../power/loads'
+import { COLD_C, heatKwh, TAP_C } from '../water/warm'
+
+/** Net calorific value of propane, kWh/kg, and its density as a liquid at 15 °C, kg/L. Handbook values, from memory. */
+export const PROPANE_KWH_KG = 12.9
+export const PROPANE_KG_L = 0.51
+/** Net calorific value of diesel, kWh/L. Handbook value, from memory. */
+export const DIESEL_KWH_L = 9.9
+/** What a bottle is called by: 11 kg of gas. Common practice, no source. */
+export const BOTTLE_KG = 11
+
+/** Of what is burnt, what warms the air or the water. Common practice, no source. */
+const EFFICIENCY = 0.85
+const MONTHS = 12
+
+export type Burns = 'cooking' | 'baking' | 'air' | 'water'
+
+/** Something that burns gas or diesel, and what of it. */
+export interface Burner {
+  readonly id: string
+  /** The fitting. */
+  readonly fittingId: string
+  readonly fuel: 'gas' | 'diesel'
+  readonly burns: Burns
+  readonly watts: number
+  /** At full power, on a mean day aboard; NaN where it follows from the water that is warmed. */
+  readonly hoursADay: number
+  readonly isSet: boolean
+  /** Burnt on a mean day aboard, kWh, and on one of each month. */
+  readonly kWhADay: number
+  readonly byMonth: readonly number[]
+}
+
+/** How a plan’s gas and its heater’s diesel last: plain data. */
+export interface FuelReport {
+  readonly variantId: string
+  readonly burners: readonly Burner[]
+  readonly gasKg: number
+  readonly bottles: number
+  /** Nights that a filling of gas lasts in each month; Infinity where none is burnt, NaN where nobody is aboard. */
+  readonly gasNights: readonly number[]
+  /** Fillings of all the gas in a year, and what of it is burnt, kg. */
+  readonly gasFillings: number
+  readonly gasKgAYear: number
+  /** Diesel for a night of each month, L, and for the year. */
+  readonly dieselANight: readonly number[]
+  readonly dieselAYear: number
+  readonly livedByMonth: readonly number[]
+  readonly altitudeM: number
+}
+
+const BURNS: Readonly<Record<HeatFact['warms'], Burns>> = {
+  pans: 'cooking',
+  food: 'baking',
+  air: 'air',
+  water: 'water',
+}
+
+/** What a lined body loses for each kelvin, W: a long van with its windows, its cab shut off. Common practice, no source. */
+const LOSES_W_K = 50
+
+/** Hours at full power of heaters of so many watts on a day aboard of each month, by the cold outside. */
+function heatedHours({ weather, lived }: Journey, livedByMonth: readonly number[], watts: number): readonly number[] {
+  if (watts === 0) return livedByMonth.map(() => 0)
+  const hours = Array<number>(MONTHS).fill(0)
+  for (let at = 0; at < lived.length; at += 1) {
+    if (lived[at] === 0) continue
+    const month = MONTH_OF[Math.floor(at / HOURS)] ?? 0
+    const cold = Math.max(0, insideC(at % HOURS) - (weather.outsideC[at] ?? 0))
+    hours[month] = (hours[month] ?? 0) + Math.min(1, (LOSES_W_K * cold) / watts)
+  }
+  return hours.map((sum, month) => sum / Math.max(1, livedByMonth[month] ?? 0))
+}
+
+/** Hours at full power that follow from the brief or the weather. */
+function usualHours(burns: Burns, brief: Brief, heated: readonly number[]): readonly number[] {
+  switch (burns) {
+    case 'cooking':
+    case 'baking':
+      return Array<number>(MONTHS).fill(HABIT_FACTS[burns].hours(brief))
+    case 'air':
+      return heated
+    case 'water':
+      return Array<number>(MONTHS).fill(NaN)
+  }
+}
+
+/** How long the gas of a variant lasts, and what its heater burns of the vehicle’s diesel. */
+export function fuelReport(job: Job, variantId: string): FuelReport {
+  const { brief } = job
+  const placed = placedInAnyMode(job, variantId)
+  const journey = journeyOf(job)
+  const livedByMonth = Array.from({ length: MONTHS }, (_, month) =>
+    Array.from({ length: DAYS }, (__, day) => day).reduce(
+      (sum, day) => sum + (MONTH_OF[day] === month ? (journey.lived[day * HOURS] ?? 0) : 0),
+      0,
+    ),
+  )
+  const livedDays = livedByMonth.reduce((sum, days) => sum + days, 0)
+  // the body is heated once, whoever shares in it
+  const heatersW = placed.reduce(
+    (sum, { facts }) =>
+      sum +
+      facts.heat.reduce(
+        (all, { warms, fuel, watts }) => all + (warms === 'air' && (fuel === 'gas' || fuel === 'diesel') ? watts : 0),
+        0,
+      ),
+    0,
+  )
+  const heated = heatedHours(journey, livedByMonth, heatersW)
+  const warmKwh = heatKwh(
+    waterUse(brief).lines.reduce((sum, one) => sum + one.warmL, 0),
+    COLD_C,
+    TAP_C,
+  )
+  const mean = (byMonth: readonly number[]): number =>
+    byMonth.reduce((sum, one, month) => sum + one * (livedByMonth[month] ?? 0), 0) / Math.max(1, livedDays)
+  const notes = job.power?.loads ?? {}
+  // water is warmed once, by the first that can
+  let isWarmed = false
+  const burners = placed.flatMap(({ id: fittingId, facts }) =>
+    facts.heat.flatMap((heat, index): Burner[] => {
+      const { fuel, watts } = heat
+      if (fuel !== 'gas' && fuel !== 'diesel') return []
+      const burns = BURNS[heat.warms]
+      if (burns === 'water') {
+        if (isWarmed) return []
+        isWarmed = true
+      }
+      const id = `${fittingId}-burner-${index}`
+      const note = Object.hasOwn(notes, id) ? notes[id]?.hours : undefined
+      const hours = note === undefined ? usualHours(burns, brief, heated) : Array<number>(MONTHS).fill(note)
+      // a hob is called by what it burns, a heater by what it gives
+      const burnt = burns === 'cooking' || burns === 'baking' ? watts / 1000 : watts / 1000 / EFFICIENCY
+      const byMonth = hours.map((one) => (Number.isNaN(one) ? warmKwh / EFFICIENCY : one * burnt))
+      return [
+        {
+          id,
+          fittingId,
+          fuel,
+          burns,
+          watts,
+          hoursADay: mean(hours),
+          isSet: note !== undefined,
+          kWhADay: mean(byMonth),
+          byMonth,
+        },
+      ]
+    }),
+  )
+  const perDay = (fuel: Burner['fuel'], month: number): number =>
+    burners.reduce((sum, one) => sum + (one.fuel === fuel ? (one.byMonth[month] ?? 0) : 0), 0)
+  const overYear = (fuel: Burner['fuel']): number =>
+    livedByMonth.reduce((sum, days, month) => sum + days * perDay(fuel, month), 0)
+  const gasL = placed.reduce(
+    (sum, { facts }) => sum + facts.holds.reduce((all, one) => all + (one.what === 'gas' ? one.litres : 0), 0),
+    0,
+  )
+  const gasKg = gasL * PROPANE_KG_L
+  const gasKgAYear = overYear('gas') / PROPANE_KWH_KG
+  return {
+    variantId,
+    burners: burners.sort((a, b) => b.kWhADay - a.kWhADay),
+    gasKg,
+    bottles: Math.round(gasKg / BOTTLE_KG),
+    gasNights: livedByMonth.map((days, month) =>
+      days === 0 ? NaN : perDay('gas', month) === 0 ? Infinity : (gasKg * PROPANE_KWH_KG) / perDay('gas', month),
+    ),
+    gasFillings: gasKg === 0 ? 0 : gasKgAYear / gasKg,
+    gasKgAYear,
+    dieselANight: livedByMonth.map((_, month) => perDay('diesel', month) / DIESEL_KWH_L),
+    dieselAYear: overYear('diesel') / DIESEL_KWH_L,
+    livedByMonth,
+    altitudeM: answer(brief, 'altitudeM'),
+  }
+}

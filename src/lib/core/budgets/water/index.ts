@@ -1,0 +1,2 @@
+export { waterReport, type Lever, type TankReport, type WarmReport, type WaterReport } from './report'
+export { COLD_C, heatKwh, STORE_C, TAP_C } from './warm'

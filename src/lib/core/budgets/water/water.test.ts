@@ -1,0 +1,188 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { jobWith, person, putAtHome, truck as truckWith, put, variant } from '../../../../../tests/support/plan'
+import { waterUse, type Use } from '../../brief'
+import type { Command, Job } from '../../job'
+import { throughDays, type WaterDays } from './days'
+import { waterReport } from './report'
+import { heatKwh, litresAtTap, minutesToHeat } from './warm'
+
+const use = (more: Use): Command => ({ type: 'brief.use', use: more })
+const derives: Command = { type: 'brief.derives', derives: true }
+/** A tank of so many litres: a box as `tankLitres` counts it is measured, so its size is found. */
+const truck = (...commands: Command[]): Job => jobWith('truck-box', ...commands)
+const report = (job: Job) => waterReport(job, variant)
+const pet = (id: string): Command => ({
+  type: 'pet.put',
+  id,
+  pet: { label: 'dog', kind: 'dog', lengthMm: 800, heightMm: 500, massKg: 20 } as never,
+})
+
+describe('cases of common practice, no source', () => {
+  it('150 L at 21 L a day last one person 7.1 days', () => {
+    const job = truck(person(1750), derives, use({ washing: 'inside' }))
+    expect(waterUse(job.brief).nightL).toBe(21)
+    expect(150 / waterUse(job.brief).nightL).toBeCloseTo(7.14, 2)
+    const days = throughDays({ fresh: [150], wasteL: Infinity, dayL: 21, wasteADayL: 0, fillEvery: 0 }, 10)
+    expect(days.findIndex(({ missedL }) => missedL > 0)).toBe(7)
+  })
+
+  it('two with two dogs on 136 L: 5.2 days at 26 L, 3.0 with a shower inside at 46 L', () => {
+    const pair = (washing: 'outside' | 'inside'): Job =>
+      truck(person(1750), person(1700, 'person-b'), pet('pet-a'), pet('pet-b'), derives, use({ washing }))
+    const lasts = (['outside', 'inside'] as const).map((washing) => {
+      const { nightL } = waterUse(pair(washing).brief)
+      return [nightL, 136 / nightL]
+    })
+    expect(lasts[0]![0]).toBe(26)
+    expect(lasts[0]![1]).toBeCloseTo(5.2, 1)
+    expect(lasts[1]![0]).toBe(46)
+    expect(lasts[1]![1]).toBeCloseTo(3.0, 1)
+  })
+
+  it('a boiler of 10 L gives two short showers of 9 L at 38 °C', () => {
+    expect(litresAtTap(10, 65)).toBeGreaterThanOrEqual(18)
+    expect(litresAtTap(10, 65) / 9).toBeGreaterThanOrEqual(2)
+  })
+})
+
+describe('warm water, by hand', () => {
+  it('10 L at 60 °C with 12 °C water make 18.5 L at 38 °C: 10 × 48 ÷ 26', () => {
+    expect(litresAtTap(10, 60, 12, 38)).toBeCloseTo(18.46, 2)
+    // and all of it again: what was hot and what was cold
+    const cold = litresAtTap(10, 60, 12, 38) - 10
+    expect((10 * 60 + cold * 12) / (10 + cold)).toBeCloseTo(38, 9)
+  })
+
+  it('10 L from 12 to 60 °C take 0.558 kWh (4.186 kJ for a litre and a kelvin), 41.9 minutes at 800 W', () => {
+    expect(heatKwh(10, 12, 60)).toBeCloseTo(0.5581, 4)
+    expect(minutesToHeat(10, 800)).toBeCloseTo(41.86, 2)
+    expect(minutesToHeat(10, 0)).toBe(Infinity)
+    expect(heatKwh(10, 60, 12)).toBe(0)
+  })
+})
+
+describe('day by day', () => {
+  const plans = fc.record({
+    fresh: fc.array(fc.double({ min: 0, max: 200, noNaN: true }), { maxLength: 4 }),
+    wasteL: fc.double({ min: 0, max: 200, noNaN: true }),
+    dayL: fc.double({ min: 0, max: 120, noNaN: true }),
+    share: fc.double({ min: 0, max: 1, noNaN: true }),
+    fillEvery: fc.integer({ min: 0, max: 9 }),
+  })
+  const of = ({ share, ...rest }: { share: number } & Omit<WaterDays, 'wasteADayL'>): WaterDays => ({
+    ...rest,
+    wasteADayL: rest.dayL * share,
+  })
+
+  it('keeps water: what was there and filled in is what was used and is there; what ran into the waste is let out, there, or over', () => {
+    fc.assert(
+      fc.property(plans, (plan) => {
+        const days = throughDays(of(plan), 30)
+        const sum = (values: readonly number[]): number => values.reduce((all, one) => all + one, 0)
+        const began = sum(plan.fresh)
+        const [used, filled] = [sum(days.map(({ usedL }) => usedL)), sum(days.map(({ filledL }) => filledL))]
+        expect(began + filled - used).toBeCloseTo(sum(days.at(-1)!.fresh), 6)
+        const [out, over] = [sum(days.map(({ emptiedL }) => emptiedL)), sum(days.map(({ overL }) => overL))]
+        expect(used * plan.share - out - over).toBeCloseTo(days.at(-1)!.wasteL, 6)
+        for (const { usedL, missedL } of days) expect(usedL + missedL).toBeCloseTo(plan.dayL, 9)
+      }),
+      { seed: 25, numRuns: 200 },
+    )
+  })
+
+  it('is as a slow obvious method has it, a tenth of a litre after the other', () => {
+    const plan: WaterDays = { fresh: [40, 25.5], wasteL: 30, dayL: 17.3, wasteADayL: 17.3 * 0.6, fillEvery: 5 }
+    const slow = (days: number) => {
+      let [held, waste, missed] = [[40, 25.5], 0, 0]
+      for (let day = 0; day < days; day += 1) {
+        if (day > 0 && day % 5 === 0) [held, waste] = [[40, 25.5], 0]
+        for (let sip = 0; sip < 173; sip += 1) {
+          const at = held.findIndex((litres) => litres > 0.05)
+          if (at < 0) missed += 0.1
+          else {
+            held = held.map((litres, index) => (index === at ? litres - 0.1 : litres))
+            waste = Math.min(30, waste + 0.06)
+          }
+        }
+      }
+      return { left: held[0]! + held[1]!, waste, missed }
+    }
+    const days = throughDays(plan, 9)
+    const { left, waste, missed } = slow(9)
+    expect(days.at(-1)!.fresh[0]! + days.at(-1)!.fresh[1]!).toBeCloseTo(left, 1)
+    expect(days.at(-1)!.wasteL).toBeCloseTo(waste, 1)
+    expect(days.reduce((sum, { missedL }) => sum + missedL, 0)).toBeCloseTo(missed, 0)
+  })
+})
+
+describe('what a plan holds', () => {
+  const one = (...more: Command[]): Job => truckWith(person(1750), derives, ...more)
+  const pair: Command = putAtHome('fit-tank', 'tank-pair', 2000)
+  const under = (insulated: 'yes' | 'no'): Command => putAtHome('fit-tank', 'tank-under', 2000, { insulated })
+
+  it('is its tanks, not the store of a heater nor the cassette of a toilet; joined tanks are one level', () => {
+    const { fresh, waste, freshL } = report(
+      one(
+        pair,
+        putAtHome('fit-waste', 'tank-waste', 1000),
+        putAtHome('fit-boiler', 'heater-water', 3000),
+        putAtHome('fit-toilet', 'toilet-cassette', 3600),
+      ),
+    )
+    expect(fresh.map(({ id, joined }) => [id, joined])).toEqual([['fit-tank', 2]])
+    expect(waste.map(({ id }) => id)).toEqual(['fit-waste'])
+    // 0.7 × 0.22 × 0.4 m each, less their walls
+    expect(freshL).toBeGreaterThan(100)
+    expect(freshL).toBeLessThan(2 * 61.6)
+  })
+
+  it('freezes outside and not inside: unlagged in any frost, lagged in a hard one', () => {
+    const cold: Command = {
+      type: 'power.leg',
+      id: 'leg-a',
+      leg: { from: 1, to: 12, latitudeDeg: 60, climate: 'dark-north', nights: 31, drivingHours: 0, hookUpEvery: 0 },
+    }
+    const nights = (tank: Command) => report(one(cold, tank)).fresh[0]!.frostNights
+    const [inside, lagged, bare] = [
+      nights(put('fit-tank', 'water-tank', 2000)),
+      nights(under('yes')),
+      nights(under('no')),
+    ]
+    expect(inside).toBe(0)
+    expect(lagged).toBeGreaterThan(20)
+    expect(bare).toBeGreaterThan(lagged)
+  })
+
+  it('hangs so high over the ground', () => {
+    const [tank] = report(one(under('yes'))).fresh
+    expect(tank!.isOutside).toBe(true)
+    const floor = tank!.overGroundMm! - tank!.bottomMm
+    // the load floor of a box truck is about a metre over the road
+    expect(floor).toBeGreaterThan(700)
+    expect(floor).toBeLessThan(1200)
+  })
+
+  it('fills its waste first where that is smaller than what runs in; a shower that is longer empties it sooner, and without a waste tank is what would change it most', () => {
+    const shower = (showerMin: number): Job =>
+      one(
+        use({ washing: 'inside', water: { showerMin } }),
+        putAtHome('fit-tank', 'tank-under', 2000),
+        putAtHome('fit-waste', 'tank-waste', 1000, { lengthMm: 400, depthMm: 300, heightMm: 150 }),
+      )
+    const [short, long] = [report(shower(2)), report(shower(4))]
+    expect(short.first).toBe('full')
+    expect(long.use.nightL - short.use.nightL).toBeCloseTo(10, 9)
+    expect(long.nights).toBeLessThan(short.nights)
+    expect(short.levers[0]!.what).toBe('waste')
+    const bare = report(one(use({ washing: 'inside' }), putAtHome('fit-tank', 'tank-under', 2000)))
+    expect([bare.first, bare.levers[0]!.what]).toEqual(['dry', 'shower'])
+  })
+
+  it('with nobody aboard, or without a tank, lasts for ever or not at all, and says no more', () => {
+    const empty = report(truckWith(derives, putAtHome('fit-tank', 'tank-under', 2000)))
+    expect([empty.first, empty.nights, empty.levers]).toEqual([undefined, Infinity, []])
+    const dry = report(one())
+    expect([dry.first, dry.freshL, dry.nights]).toEqual([undefined, 0, 0])
+  })
+})
