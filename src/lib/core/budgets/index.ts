@@ -49,7 +49,9 @@ export {
   type Lever,
   type TankReport,
   type WarmReport,
+  type LineWhat,
   type WaterReport,
+  type WaterRun,
 } from './water'
 export {
   BOTTLE_KG,

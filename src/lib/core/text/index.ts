@@ -98,3 +98,21 @@ export { circuitName, sayConductor, WIRE_PART_WORDS } from './wire-words'
 export { sayLacking, sayWire, wantWords, wiringCsv } from './wiring'
 export { sayChange, sayMinutes, sayMove, type ChangeWords } from './moves'
 export { sayDifference } from './differences'
+export {
+  sayLever,
+  sayPurpose,
+  sayTank,
+  sayTankName,
+  sayWarm,
+  sayWater,
+  sayWaterShort,
+  sayWaterSum,
+  WARM_WHY,
+  WATER_BASIS,
+  WATER_HABIT_BASIS,
+  WATER_HABIT_UNITS,
+  WATER_HABIT_WORDS,
+  waterHabits,
+  WEEKDAYS,
+} from './water'
+export { BURNS_WORDS, sayBurner, sayFuel, sayFuelShort, sayGasNights, whyBurner } from './gas'

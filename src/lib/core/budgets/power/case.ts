@@ -17,9 +17,10 @@ export const powerAssumedIn = ({ power }: Pick<Job, 'power'>): Readonly<Record<P
   ),
 })
 
-const saysOf = ({ facts }: Placed): number => facts.draws.length + facts.gives.length
+const saysOf = ({ facts }: Placed): number =>
+  facts.draws.length + facts.gives.length + Number(facts.isSplashed)
 
-/** Everything that is placed in any of a plan’s modes, once: as it is where it draws or gives most. */
+/** Everything that is placed in any of a plan’s modes, once: as it is where it draws, gives or is used with water most. */
 export function placedInAnyMode(job: Pick<Job, 'shell' | 'variants'>, variantId: string): readonly Placed[] {
   const variant = job.variants[variantId]!
   const found = new Map<string, Placed>()

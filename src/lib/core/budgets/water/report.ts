@@ -5,6 +5,7 @@ import { HOURS } from '../../sky'
 import { placedInAnyMode } from '../power/case'
 import { journeyOf } from '../power/journey'
 import { throughDays, type WaterDay } from './days'
+import { waterLines, type WaterLines } from './lines'
 import { freshTanks, warmers, wasteTanks, type Tank, type Warmer } from './tanks'
 import { heatKwh, litresAtTap, minutesToHeat, COLD_C, TAP_C } from './warm'
 
@@ -62,6 +63,7 @@ export interface WaterReport {
   /** The vehicle’s own ground clearance, mm. */
   readonly groundMm: number | undefined
   readonly coldestC: number
+  readonly lines: WaterLines
   /** Whether it can be filled from outside. */
   readonly hasInlet: boolean
 }
@@ -140,6 +142,7 @@ export function waterReport(job: Job, variantId: string): WaterReport {
     levers: leversOf(use, { freshL, wasteL, wasteADayL, hasWaste: waste.length > 0 }),
     groundMm: shell.outer?.groundMm,
     coldestC: answer(brief, 'coldestC'),
+    lines: waterLines(placed),
     hasInlet: placed.some(({ facts }) => facts.inlet === 'water'),
   }
 }

@@ -4,6 +4,8 @@ import { jobWith, person, putAtHome, truck as truckWith, put, variant } from '..
 import { waterUse, type Use } from '../../brief'
 import type { Command, Job } from '../../job'
 import { throughDays, type WaterDays } from './days'
+import { placedInAnyMode } from '../power/case'
+import { waterLines } from './lines'
 import { waterReport } from './report'
 import { heatKwh, litresAtTap, minutesToHeat } from './warm'
 
@@ -184,5 +186,56 @@ describe('what a plan holds', () => {
     expect([empty.first, empty.nights, empty.levers]).toEqual([undefined, Infinity, []])
     const dry = report(one())
     expect([dry.first, dry.freshL, dry.nights]).toEqual([undefined, 0, 0])
+  })
+})
+
+describe('the lines of a plan, by hand', () => {
+  const lines = (...more: Command[]) => waterLines(placedInAnyMode(truckWith(person(1750), ...more), variant))
+  // a tank 600 long at the left wall from 1000 on, a wash tub further forward
+  const tank = put('fit-tank', 'water-tank', 1000, 'left-wall', { lengthMm: 600, depthMm: 400, heightMm: 350 })
+
+  it('go along the vehicle, across under the floor and up: lengths are the sum of the three and 300 to connect them', () => {
+    const { runs } = lines(tank, put('fit-tub', 'wash-tub', 2600, 'left-wall'))
+    const [cold] = runs.filter(({ what }) => what === 'cold')
+    const [from, to] = [cold!.points[0]!, cold!.points.at(-1)!]
+    expect(from[0]).toBe(1300)
+    expect(cold!.lengthMm).toBeCloseTo(
+      Math.abs(to[0] - 1300) + Math.abs(to[1] - from[1]) + Math.abs(to[2] - from[2]) + 300,
+      6,
+    )
+    expect(runs.map(({ what, from, to }) => [what, from, to])).toEqual([['cold', 'fit-tank', 'fit-tub']])
+  })
+
+  it('with a heater have a cold line to it, a hot one from it to every tap, and a tee for each after the first', () => {
+    const { runs, tees } = lines(
+      tank,
+      putAtHome('fit-boiler', 'heater-water', 1800),
+      put('fit-tub', 'wash-tub', 2600, 'left-wall'),
+      put('fit-basin', 'galley-basin', 3400, 'left-wall'),
+    )
+    const count = (what: string): number => runs.filter((one) => one.what === what).length
+    expect([count('cold'), count('hot'), tees]).toEqual([3, 2, 3])
+  })
+
+  it('a drain falls from its outlet to the top of the waste tank: its fall on a metre is that over the way across the floor', () => {
+    const { runs } = lines(
+      tank,
+      put('fit-tub', 'wash-tub', 2600, 'left-wall'),
+      putAtHome('fit-waste', 'tank-waste', 1000),
+    )
+    const [drain] = runs.filter(({ what }) => what === 'drain')
+    const [[x0, y0, z0], [x1, y1, z1]] = [drain!.points[0]!, drain!.points.at(-1)!]
+    expect(drain!.fallMm).toBeCloseTo(z0 - z1, 6)
+    expect(drain!.fallPerM).toBeCloseTo((1000 * (z0 - z1)) / (Math.abs(x1 - x0) + Math.abs(y1 - y0)), 6)
+    expect(z1).toBeLessThan(0)
+  })
+
+  it('without a tank there is nothing to pipe', () => {
+    expect(lines(put('fit-tub', 'wash-tub', 2600, 'left-wall'))).toEqual({
+      runs: [],
+      lowest: undefined,
+      toBuy: [],
+      tees: 0,
+    })
   })
 })

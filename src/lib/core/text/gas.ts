@@ -1,0 +1,81 @@
+import { DIESEL_KWH_L, PROPANE_KWH_KG, type Burner, type Burns, type FuelReport } from '../budgets'
+import { formatNumber } from '../units'
+import { capital, count } from './grammar'
+import type { Names } from './names'
+import { monthName } from './power'
+
+export const BURNS_WORDS: Readonly<Record<Burns, string>> = {
+  cooking: 'cooking',
+  baking: 'baking',
+  air: 'heating',
+  water: 'warm water',
+}
+
+/** The month of a list whose figure is least, of those that have one. */
+const leastMonth = (values: readonly number[]): number =>
+  values.reduce(
+    (best, value, month) => (Number.isNaN(value) || value >= (values[best] ?? Infinity) ? best : month),
+    values.findIndex((value) => !Number.isNaN(value)),
+  )
+const mostMonth = (values: readonly number[]): number =>
+  values.reduce((best, value, month) => (value > (values[best] ?? -Infinity) ? month : best), 0)
+
+const nights = (value: number): string => count(Math.floor(value), { one: 'night', many: 'nights' })
+
+/** The answer in one sentence or two. */
+export function sayFuel({ burners, gasKg, gasNights, gasFillings, dieselANight, dieselAYear }: FuelReport): string {
+  const gas = burners.some(({ fuel, kWhADay }) => fuel === 'gas' && kWhADay > 0)
+  const parts: string[] = []
+  if (gas && gasKg === 0) parts.push('Something burns gas and there is no bottle or tank for it.')
+  else if (gas) {
+    const [least, most] = [leastMonth(gasNights), mostMonth(gasNights.map((one) => (Number.isFinite(one) ? one : -1)))]
+    const [few, many] = [gasNights[least] ?? NaN, gasNights[most] ?? NaN]
+    if (!Number.isFinite(few)) parts.push('Nobody is aboard in any month: no gas is burnt.')
+    else
+      parts.push(
+        Math.floor(few) === Math.floor(many)
+          ? `A filling of gas lasts ${nights(few)}.`
+          : `A filling of gas lasts ${nights(few)} in ${monthName(least)} and ${nights(many)} in ${monthName(most)}.`,
+        gasFillings < 1
+          ? 'One filling is enough for a year.'
+          : `${capital(count(Math.ceil(gasFillings), { one: 'filling', many: 'fillings' }))} a year.`,
+      )
+  }
+  if (dieselAYear > 0) {
+    const most = mostMonth(dieselANight)
+    parts.push(
+      `The heater takes ${formatNumber(dieselANight[most] ?? 0, 1)} L of diesel a night in ${monthName(most)}, ${formatNumber(Math.round(dieselAYear))} L a year, from the vehicle’s tank.`,
+    )
+  }
+  return parts.length === 0 ? 'Nothing in this plan burns gas or diesel.' : parts.join(' ')
+}
+
+export const sayFuelShort = ({ burners, gasKg, gasNights }: FuelReport): string => {
+  if (gasKg === 0 || !burners.some(({ fuel }) => fuel === 'gas')) return '–'
+  const least = gasNights[leastMonth(gasNights)] ?? NaN
+  return Number.isFinite(least) ? nights(least) : '–'
+}
+
+export const sayBurner = ({ fittingId, burns, fuel }: Burner, names: Names): string =>
+  `${capital(names.fitting(fittingId))}: ${BURNS_WORDS[burns]}, ${fuel}`
+
+/** Why a burner takes what it takes. */
+export const whyBurner = ({ watts, hoursADay, kWhADay, burns, fuel, isSet }: Burner): readonly string[] => [
+  Number.isNaN(hoursADay)
+    ? `What the brief’s warm water takes, through a heater of 85%: ${formatNumber(kWhADay, 2)} kWh on a mean day aboard.`
+    : `${formatNumber(watts)} W for ${formatNumber(hoursADay, 2)} h on a mean day aboard${burns === 'air' ? ', through a heater of 85%' : ''}: ${formatNumber(kWhADay, 2)} kWh.`,
+  fuel === 'gas'
+    ? `Propane gives ${PROPANE_KWH_KG} kWh/kg (handbook value, from memory): ${formatNumber((1000 * kWhADay) / PROPANE_KWH_KG)} g a day.`
+    : `Diesel gives ${DIESEL_KWH_L} kWh/L (handbook value, from memory): ${formatNumber(kWhADay / DIESEL_KWH_L, 2)} L a day.`,
+  isSet
+    ? 'Its hours were set here.'
+    : burns === 'air'
+      ? 'How long it runs follows from the weather: 19 °C by day, 14 °C by night, and 50 W lost for each kelvin, a long lined van with its cab shut off. Common practice, no source.'
+      : burns === 'water'
+        ? 'The litres follow from the page Water.'
+        : 'Its hours follow from the brief. Common practice, no source.',
+]
+
+/** Nights that a filling lasts in a month, in a cell. */
+export const sayGasNights = (value: number): string =>
+  Number.isNaN(value) ? '' : Number.isFinite(value) ? formatNumber(Math.floor(value)) : '–'

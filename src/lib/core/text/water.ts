@@ -1,0 +1,152 @@
+import { waterHabit, showersInside, type Brief, type WaterHabit, type WaterPurpose, type WaterUse } from '../brief'
+import { COLD_C, STORE_C, TAP_C, type Lever, type TankReport, type WarmReport, type WaterReport } from '../budgets'
+import { formatNumber, sayLength, type LengthUnit } from '../units'
+import { capital, count, degrees, list } from './grammar'
+import type { Names } from './names'
+
+const PURPOSE_WORDS: Readonly<Record<WaterPurpose, string>> = {
+  drink: 'drinking and cooking',
+  dishes: 'washing up',
+  hands: 'hands and teeth',
+  shower: 'the shower',
+  toilet: 'the toilet’s flush',
+  pets: 'animals',
+  rinse: 'rinsing outside',
+}
+export const sayPurpose = (purpose: WaterPurpose): string => PURPOSE_WORDS[purpose]
+
+export const WATER_HABIT_WORDS: Readonly<Record<WaterHabit, string>> = {
+  drinkL: 'drinking and cooking, each',
+  dishesL: 'washing up, each',
+  handsL: 'hands and teeth, each',
+  showerMin: 'a shower, each',
+  showerLpm: 'the shower’s flow',
+  toiletL: 'the toilet’s flush, each',
+  petL: 'an animal',
+  rinseL: 'rinsed outside, in all',
+}
+export const WATER_HABIT_UNITS: Readonly<Record<WaterHabit, 'L' | 'min' | 'L/min'>> = {
+  drinkL: 'L',
+  dishesL: 'L',
+  handsL: 'L',
+  showerMin: 'min',
+  showerLpm: 'L/min',
+  toiletL: 'L',
+  petL: 'L',
+  rinseL: 'L',
+}
+export const WATER_HABIT_BASIS: Readonly<Record<WaterHabit, string>> = {
+  drinkL: 'A day, for each who sleeps aboard. Common practice, no source: 10 to 21 L for each person and night in all.',
+  dishesL: 'A day, for each who sleeps aboard. Common practice, no source.',
+  handsL: 'A day, for each who sleeps aboard. Common practice, no source.',
+  showerMin: 'Water running, a day, for each who sleeps aboard, if they shower inside. Common practice, no source.',
+  showerLpm: 'Of a head that saves water. Common practice, no source; measure it with a bucket.',
+  toiletL: 'A day, for each, if it is flushed from the tank. A cassette with a tank of its own takes none.',
+  petL: 'Drunk a day, for each animal. Common practice, no source.',
+  rinseL: 'Bikes, boards, boots, a day, from the tank. Nothing of it comes back.',
+}
+
+/** The sum of a night of water, as brief, demands and bench have it. */
+export function sayWaterSum(
+  { people, perNightL, pets, petL, rinseL, nightL }: WaterUse,
+  litres: number,
+  nights: number,
+): string {
+  const parts = [
+    `${count(people, { one: 'person', many: 'people' })} × ${formatNumber(perNightL, 1)} L`,
+    ...(pets > 0 ? [`${count(pets, { one: 'pet', many: 'pets' })} × ${formatNumber(petL, 1)} L`] : []),
+    ...(rinseL > 0 ? [`${formatNumber(rinseL, 1)} L rinsed outside`] : []),
+  ]
+  return nightL === 0
+    ? `${formatNumber(litres)} L, and nobody aboard who drinks them.`
+    : `${formatNumber(litres)} L ÷ (${parts.join(' + ')} a night) = ${formatNumber(nights, 1)} nights.`
+}
+export const WATER_BASIS = 'Trade practice, no published source: 10 to 21 L for each person and night.'
+
+const nightsOf = (nights: number): string =>
+  !Number.isFinite(nights)
+    ? 'for ever'
+    : nights < 1
+      ? 'less than a night'
+      : count(Math.floor(nights), { one: 'night', many: 'nights' })
+
+/** The answer in one sentence or two. */
+export function sayWater({ freshL, use, nights, wasteNights, first, asked, days }: WaterReport): string {
+  if (use.people === 0) return 'Nobody sleeps aboard yet: say who does, and how long the water lasts follows.'
+  if (freshL === 0)
+    return `There is no tank for fresh water in this plan; ${formatNumber(use.nightL, 1)} L a day are used.`
+  const most = use.lines[0]?.purpose
+  const what = most === undefined ? '' : `; ${PURPOSE_WORDS[most]} ${most === 'pets' ? 'empty' : 'empties'} it most`
+  const lasts = capital(`${nightsOf(nights)} between fills${what}.`)
+  const full =
+    first === 'full'
+      ? ` The waste is full first, after ${wasteNights < 1 ? 'less than a day' : count(Math.floor(wasteNights), { one: 'day', many: 'days' })}.`
+      : ''
+  const dry = days.findIndex(({ missedL }) => missedL > 1e-6)
+  const short =
+    dry >= 0 && asked > 0 && nights < asked
+      ? ` ${WEEKDAYS[dry % 7]} goes dry: ${formatNumber(asked)} nights were asked for.`
+      : ''
+  return `${lasts}${full}${short}`
+}
+
+export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const
+
+export const sayWaterShort = ({ freshL, use, nights }: WaterReport): string =>
+  freshL === 0 || use.nightL === 0 ? '–' : `${formatNumber(nights, 1)} nights`
+
+/** What would make it last longer, and by how much. */
+export function sayLever({ what, byL, gainsNights }: Lever): string {
+  const more = `${formatNumber(gainsNights, 1)} ${gainsNights === 1 ? 'night' : 'nights'} more`
+  switch (what) {
+    case 'tank':
+      return `${formatNumber(byL)} L more of fresh water: ${more}`
+    case 'waste':
+      return `${formatNumber(byL)} L more of waste tank: ${more}`
+    default:
+      return `half of ${PURPOSE_WORDS[what]}, ${formatNumber(byL, 1)} L a day less: ${more}`
+  }
+}
+
+/** Why a tank stands as it does: frost and clearance. */
+export function sayTank(tank: TankReport, groundMm: number | undefined, unit: LengthUnit): readonly string[] {
+  return [
+    `${formatNumber(tank.litres)} L${tank.joined > 1 ? `, in ${tank.joined} tanks that are joined at the bottom and level out` : ''}.`,
+    tank.isOutside
+      ? `It hangs outside${tank.isLagged ? ', lagged: it bears a night of −5 °C' : ''}. It would freeze on ${count(tank.frostNights, { one: 'night', many: 'nights' })} aboard in a year of the climates on the page Power. Common practice, no source.`
+      : 'It stands inside: it freezes only where nobody heats.',
+    ...(tank.isOutside && tank.overGroundMm !== undefined
+      ? [
+          `Its lowest point is ${sayLength(Math.round(tank.overGroundMm), unit)} over the ground${groundMm === undefined ? '' : `; the vehicle itself has ${sayLength(groundMm, unit)}`}.`,
+        ]
+      : []),
+  ]
+}
+
+const FUEL_WORDS = { gas: 'gas', diesel: 'diesel', electric: 'current', engine: 'the engine' } as const
+
+/** What a heater of water gives. */
+export function sayWarm({ litres, by, atTapL, showers, minutes, kWh }: WarmReport): string {
+  if (litres === 0)
+    return `It warms what flows, by ${list(
+      by.map(({ fuel }) => FUEL_WORDS[fuel]),
+      'or',
+    )}.`
+  const ways = by.map(
+    ({ fuel, watts }, at) => `${Math.round(minutes[at] ?? 0)} min by ${FUEL_WORDS[fuel]} at ${formatNumber(watts)} W`,
+  )
+  return `${formatNumber(litres)} L at ${degrees(STORE_C)} make ${formatNumber(atTapL, 1)} L at ${degrees(TAP_C)}${showers === undefined ? '' : `: ${count(Math.floor(showers), { one: 'shower', many: 'showers' })} in a row`}. Warm in ${list(ways, 'or')}, ${formatNumber(kWh, 2)} kWh.`
+}
+export const WARM_WHY: readonly string[] = [
+  `4.186 kJ warm a litre by a kelvin; water comes at ${COLD_C} °C, is kept at ${STORE_C} °C and mixed to ${TAP_C} °C: litres × (${STORE_C} − ${COLD_C}) ÷ (${TAP_C} − ${COLD_C}).`,
+]
+
+/** The brief’s habits that count: those of a shower only where one is had. */
+export const waterHabits = (brief: Brief): readonly { readonly habit: WaterHabit; readonly value: number }[] =>
+  (Object.keys(WATER_HABIT_WORDS) as WaterHabit[])
+    .filter((habit) =>
+      habit === 'showerLpm' ? showersInside(brief) : habit !== 'petL' || Object.keys(brief.pets).length > 0,
+    )
+    .map((habit) => ({ habit, value: habit === 'showerMin' && !showersInside(brief) ? 0 : waterHabit(brief, habit) }))
+
+export const sayTankName = ({ id }: TankReport | WarmReport, names: Names): string => capital(names.fitting(id))
