@@ -9,6 +9,7 @@ export const OUTSIDE_CASES: CasesFor<
   | 'parking-long'
   | 'roof-beyond'
   | 'ground-low'
+  | 'tank-freezes'
   | 'stealth-seen'
   | 'awning-away'
 > = {
@@ -73,6 +74,22 @@ export const OUTSIDE_CASES: CasesFor<
     place: [1200, 886, 2520],
     // an awning’s case hangs out as far
     silent: truck(put('fit-a', 'outside-box', 500, 'centreline', {}, { across: { from: 'centreline', mm: 885 } })),
+  },
+  'tank-freezes': {
+    // hung 40 under the floor, on a night of −4
+    speaks: truck(
+      { type: 'brief.use', use: { coldestC: -4 } },
+      put('fit-a', 'tank-under', 500, 'centreline', { insulated: 'no' }, { up: { from: 'under-floor', mm: 40 } }),
+    ),
+    measured: -4,
+    needed: 0,
+    rule: 'tank-frost',
+    mode: 'mode-day',
+    place: [950, 0, -40],
+    silent: truck(
+      { type: 'brief.use', use: { coldestC: -4 } },
+      put('fit-a', 'tank-under', 500, 'centreline', { insulated: 'yes' }, { up: { from: 'under-floor', mm: 40 } }),
+    ),
   },
   'ground-low': {
     // the load floor is 3125 − 2160 over the ground

@@ -88,6 +88,7 @@ export const USE_CASES: CasesFor<
   | 'socket-far'
   | 'socket-bed-far'
   | 'energy-other'
+  | 'waste-small'
   | 'stowage-high'
   | 'clearance-blocked'
   | 'gear-too-long'
@@ -131,6 +132,40 @@ export const USE_CASES: CasesFor<
       { type: 'person.put', id: 'person-a', person: sleeper },
       put('fit-a', 'bed-fixed', 0, 'left-wall'),
       put('fit-b', 'socket', 2145, 'left-wall', {}, { up: { from: 'floor', mm: 690 } }),
+    ),
+  },
+  'waste-small': {
+    // one of 11 L a night, of which 1.2 + 3.8 + 2.85 run in: 7 nights make 55 L; a quarter of 103 L of fresh water is less, 25.75
+    speaks: truck(
+      { type: 'person.put', id: 'person-a', person: { ...sleeper, bedside: false } },
+      { type: 'brief.nights', nights: 7 },
+      put('fit-a', 'water-tank', 2000, 'left-wall', { lengthMm: 800, depthMm: 400, heightMm: 350 }),
+      put(
+        'fit-b',
+        'tank-waste',
+        800,
+        'centreline',
+        { lengthMm: 400, depthMm: 350, heightMm: 200 },
+        { up: { from: 'under-floor', mm: 40 } },
+      ),
+    ),
+    measured: 25,
+    needed: 26,
+    rule: 'waste-enough',
+    mode: 'mode-day',
+    place: [1000, 0, -40],
+    silent: truck(
+      { type: 'person.put', id: 'person-a', person: { ...sleeper, bedside: false } },
+      { type: 'brief.nights', nights: 7 },
+      put('fit-a', 'water-tank', 2000, 'left-wall', { lengthMm: 800, depthMm: 400, heightMm: 350 }),
+      put(
+        'fit-b',
+        'tank-waste',
+        800,
+        'centreline',
+        { lengthMm: 400, depthMm: 360, heightMm: 200 },
+        { up: { from: 'under-floor', mm: 40 } },
+      ),
     ),
   },
   'energy-other': {

@@ -1,11 +1,23 @@
 import { proxy } from 'comlink'
-import type { Cure, Found, Held, LimitId, PowerReport, PowerWeek, WeightReport } from '$lib/core/budgets'
+import type {
+  Cure,
+  Found,
+  FuelReport,
+  Held,
+  LimitId,
+  PowerReport,
+  PowerWeek,
+  WaterReport,
+  WeightReport,
+} from '$lib/core/budgets'
 import type { Job, Loading, Weighing } from '$lib/core/job'
 import type { Wiring } from '$lib/core/wiring'
 import type { WeightHelp } from '$lib/core/what-if'
 import engineUrl from './budget-engine?engine'
-import type { BudgetEngine } from './budget-engine'
+import type { BudgetEngine, BudgetFigures } from './budget-engine'
 import { EngineLink } from './engine-link'
+
+export type { BudgetFigures } from './budget-engine'
 
 /** Sums budgets in a worker. Every question throws EngineStopped where the engine gives no answer. */
 export class BudgetClient {
@@ -41,6 +53,18 @@ export class BudgetClient {
 
   wiring(job: Job, variantId: string): Promise<Wiring> {
     return this.#link.ask(job, (remote, news) => remote.wiring(news, variantId))
+  }
+
+  water(job: Job, variantId: string): Promise<WaterReport> {
+    return this.#link.ask(job, (remote, news) => remote.water(news, variantId))
+  }
+
+  fuel(job: Job, variantId: string): Promise<FuelReport> {
+    return this.#link.ask(job, (remote, news) => remote.fuel(news, variantId))
+  }
+
+  figures(job: Job, variantId: string): Promise<BudgetFigures> {
+    return this.#link.ask(job, (remote, news) => remote.figures(news, variantId))
   }
 
   /** `told` hears how far it is, 0 to 1. */

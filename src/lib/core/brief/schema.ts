@@ -121,7 +121,16 @@ export const PERMANENCE = ['built-in', 'removable', 'no-holes'] as const
 export const FUTURES = ['child', 'sold', 'battery', 'longer-stays', 'other-driver'] as const
 
 /** What of the use of water can be said. */
-export const WATER_HABITS = ['drinkL', 'dishesL', 'handsL', 'showerMin', 'showerLpm', 'toiletL', 'petL', 'rinseL'] as const
+export const WATER_HABITS = [
+  'drinkL',
+  'dishesL',
+  'handsL',
+  'showerMin',
+  'showerLpm',
+  'toiletL',
+  'petL',
+  'rinseL',
+] as const
 export type WaterHabit = (typeof WATER_HABITS)[number]
 export const WATER_HABIT_LIMITS: Readonly<Record<WaterHabit, readonly [min: number, max: number]>> = {
   drinkL: [0, 20],
@@ -145,7 +154,9 @@ export const useSchema = z.looseObject({
   offHookUpPercent: z.number().min(0).max(100).optional(),
   nightsBetweenPower: z.number().min(0).max(120).optional(),
   nightsBetweenWater: z.number().min(0).max(60).optional().describe('From one filling of fresh water to the next'),
-  water: waterSchema.optional().describe('A day: litres for each person, animal and outside; minutes and litres a minute of a shower'),
+  water: waterSchema
+    .optional()
+    .describe('A day: litres for each person, animal and outside; minutes and litres a minute of a shower'),
   coldestC: z.number().min(-50).max(30).optional(),
   hottestC: z.number().min(0).max(55).optional(),
   latitudeDeg: z.number().min(-80).max(80).optional(),

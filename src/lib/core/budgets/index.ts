@@ -41,6 +41,8 @@ export {
 } from './power'
 export { assumedIn, limitsIn, type WeightLedger } from './weight/weight'
 export {
+  freshTanks,
+  wasteTanks,
   waterReport,
   COLD_C,
   heatKwh,

@@ -103,8 +103,10 @@ import { stepRise } from './rules/step-rise'
 import { swivelFree } from './rules/swivel-free'
 import { tableKnee } from './rules/table-knee'
 import { tablePlaces } from './rules/table-places'
+import { tankFrost } from './rules/tank-frost'
 import { transferSpace } from './rules/transfer-space'
 import { turningCircle } from './rules/turning-circle'
+import { wasteEnough } from './rules/waste-enough'
 import { wayWidth } from './rules/way-width'
 import { waysOut } from './rules/ways-out'
 import { wetApart } from './rules/wet-apart'
@@ -220,8 +222,10 @@ export const RULES: readonly Rule[] = [
   swivelFree,
   tableKnee,
   tablePlaces,
+  tankFrost,
   transferSpace,
   turningCircle,
+  wasteEnough,
   wayWidth,
   waysOut,
   wetApart,

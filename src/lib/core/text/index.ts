@@ -107,6 +107,8 @@ export {
   sayWater,
   sayWaterShort,
   sayWaterSum,
+  sayWaterRun,
+  LINE_WORDS,
   WARM_WHY,
   WATER_BASIS,
   WATER_HABIT_BASIS,

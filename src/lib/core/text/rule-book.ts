@@ -87,6 +87,7 @@ const figure = (value: number, unit: string, lengths: LengthUnit): string => {
 /** What the figures of rules are called, by their key. */
 export const RULE_PARAMETER_WORDS: Readonly<Record<string, string>> = {
   aheadMm: 'ahead of the seat',
+  bareC: 'without lagging, bears',
   awayNights: 'nights away from a hook-up, at most',
   leastC: 'may be charged from',
   armMm: 'counts as deep from',

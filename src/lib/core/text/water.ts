@@ -1,5 +1,15 @@
 import { waterHabit, showersInside, type Brief, type WaterHabit, type WaterPurpose, type WaterUse } from '../brief'
-import { COLD_C, STORE_C, TAP_C, type Lever, type TankReport, type WarmReport, type WaterReport } from '../budgets'
+import {
+  COLD_C,
+  STORE_C,
+  TAP_C,
+  type Lever,
+  type LineWhat,
+  type TankReport,
+  type WarmReport,
+  type WaterReport,
+  type WaterRun,
+} from '../budgets'
 import { formatNumber, sayLength, type LengthUnit } from '../units'
 import { capital, count, degrees, list } from './grammar'
 import type { Names } from './names'
@@ -13,6 +23,8 @@ const PURPOSE_WORDS: Readonly<Record<WaterPurpose, string>> = {
   pets: 'animals',
   rinse: 'rinsing outside',
 }
+/** Said of several things. */
+const SEVERAL: ReadonlySet<WaterPurpose> = new Set(['drink', 'hands', 'pets'])
 export const sayPurpose = (purpose: WaterPurpose): string => PURPOSE_WORDS[purpose]
 
 export const WATER_HABIT_WORDS: Readonly<Record<WaterHabit, string>> = {
@@ -76,7 +88,7 @@ export function sayWater({ freshL, use, nights, wasteNights, first, asked, days 
   if (freshL === 0)
     return `There is no tank for fresh water in this plan; ${formatNumber(use.nightL, 1)} L a day are used.`
   const most = use.lines[0]?.purpose
-  const what = most === undefined ? '' : `; ${PURPOSE_WORDS[most]} ${most === 'pets' ? 'empty' : 'empties'} it most`
+  const what = most === undefined ? '' : `; ${PURPOSE_WORDS[most]} ${SEVERAL.has(most) ? 'empty' : 'empties'} it most`
   const lasts = capital(`${nightsOf(nights)} between fills${what}.`)
   const full =
     first === 'full'
@@ -98,14 +110,11 @@ export const sayWaterShort = ({ freshL, use, nights }: WaterReport): string =>
 /** What would make it last longer, and by how much. */
 export function sayLever({ what, byL, gainsNights }: Lever): string {
   const more = `${formatNumber(gainsNights, 1)} ${gainsNights === 1 ? 'night' : 'nights'} more`
-  switch (what) {
-    case 'tank':
-      return `${formatNumber(byL)} L more of fresh water: ${more}`
-    case 'waste':
-      return `${formatNumber(byL)} L more of waste tank: ${more}`
-    default:
-      return `half of ${PURPOSE_WORDS[what]}, ${formatNumber(byL, 1)} L a day less: ${more}`
-  }
+  return what === 'tank'
+    ? `${formatNumber(byL)} L more of fresh water: ${more}`
+    : what === 'waste'
+      ? `${formatNumber(byL)} L more of waste tank: ${more}`
+      : `half of ${PURPOSE_WORDS[what]}, ${formatNumber(byL, 1)} L a day less: ${more}`
 }
 
 /** Why a tank stands as it does: frost and clearance. */
@@ -150,3 +159,20 @@ export const waterHabits = (brief: Brief): readonly { readonly habit: WaterHabit
     .map((habit) => ({ habit, value: habit === 'showerMin' && !showersInside(brief) ? 0 : waterHabit(brief, habit) }))
 
 export const sayTankName = ({ id }: TankReport | WarmReport, names: Names): string => capital(names.fitting(id))
+
+export const LINE_WORDS: Readonly<Record<LineWhat, string>> = {
+  fill: 'filling hose',
+  cold: 'cold line',
+  hot: 'hot line',
+  drain: 'drain',
+}
+
+/** A line in words: from where to where, how long, and how a drain falls. */
+export function sayWaterRun({ what, from, to, lengthMm, fallMm, fallPerM }: WaterRun, names: Names): string {
+  const way = `${capital(LINE_WORDS[what])} from ${names.the(from)} to ${names.the(to)}: ${formatNumber(lengthMm / 1000, 1)} m`
+  return fallMm === undefined || fallPerM === undefined
+    ? way
+    : fallMm <= 0
+      ? `${way}, and no fall: the tank is higher than the outlet`
+      : `${way}, falls ${formatNumber(Math.round(fallMm))} mm${Number.isFinite(fallPerM) ? `, ${formatNumber(Math.round(fallPerM))} mm on a metre` : ''}`
+}

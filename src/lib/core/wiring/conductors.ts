@@ -127,7 +127,8 @@ export function sizedFor(duty: Duty, conductors = CONDUCTORS, chosen: Chosen = {
 }
 
 /** What is wrong with a wire and its fuse. */
-export type WireFault = 'thin' | 'fuse-above' | 'fuse-small' | 'drop' | 'surge' | 'no-switch' | 'no-timer' | 'no-residual-current'
+export type WireFault =
+  'thin' | 'fuse-above' | 'fuse-small' | 'drop' | 'surge' | 'no-switch' | 'no-timer' | 'no-residual-current'
 
 /** What a wire and its fuse do not hold of their duty, the gravest first. */
 export function faultsOf({ conductor, fuseA }: Sized, duty: Duty): readonly WireFault[] {

@@ -1,38 +1,24 @@
 import { curesOf, darkByMonth, findSets, powerCase, powerReport, type Found, type PowerReport } from '$lib/core/budgets'
-import { variantsOf, type Job } from '$lib/core/job'
+import type { Job } from '$lib/core/job'
 import { namesOf, sayWire, type Names, sayCure, sayDark, sayDay, sayLoad, sayPower, SCHOOL_WORDS } from '$lib/core/text'
 import { awgFor, shoppingOf, wiringOf, type Wiring } from '$lib/core/wiring'
-import { readJob } from './reading'
-import { refusal, reply, type Query, type Reply } from './reply'
+import type { Query, Reply } from './reply'
+import { repliedByVariant } from './variants-asked'
 
 const round = (value: number): number => Math.round(value * 100) / 100
 
 /** How the year of each variant of a document goes, or of the one asked for: the balance of a mean day, every day’s charge, what fails first, what would cure it, and the smallest sets that hold. */
 export function powerReply(bytes: Uint8Array, query: Query): Reply {
-  const read = readJob(bytes)
-  if (!read.ok) return read.reply
-  const job = read.value
-  const all = variantsOf(job).map(([id]) => id)
-  const asked = query.variant === undefined ? all : all.filter((id) => id === query.variant)
-  if (asked.length === 0)
-    return refusal(404, 'There is no such variant in this job.', [
-      { path: 'variant', message: `one of ${all.join(', ')}` },
-    ])
-  return reply({
-    job: { id: job.id, name: job.name },
-    variants: asked.map((id) => answerOf(job, id, query.sets === '1')),
-  })
+  return repliedByVariant(bytes, query, (job, id) => answerOf(job, id, query.sets === '1'))
 }
 
-function answerOf(job: Job, variantId: string, withSets: boolean): unknown {
+function answerOf(job: Job, variantId: string, withSets: boolean): object {
   const variant = job.variants[variantId]!
   const names = namesOf(job, variant.plan)
   const of = powerCase(job, variantId)
   const report = powerReport(job, variantId)
   const cures = curesOf(of)
   return {
-    id: variantId,
-    name: variant.name,
     words: [sayPower(report, cures, job, names), sayDark(report)],
     ...yearOf(report),
     loads: report.rows.map(({ load, whADay, hoursADay, hasNoInverter }) => ({

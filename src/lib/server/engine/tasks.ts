@@ -10,6 +10,7 @@ import { powerReply } from './power'
 import { reviewReply } from './review'
 import { readShopRules } from './shop-rules'
 import { spaceReply } from './space'
+import { gasReply, waterReply } from './supplies'
 import { weightReply } from './weight'
 
 /**
@@ -21,6 +22,8 @@ const TASKS = {
   space: spaceReply,
   weight: weightReply,
   power: powerReply,
+  water: waterReply,
+  gas: gasReply,
   moves: movesReply,
   draw: drawReply,
   demands: demandsReply,

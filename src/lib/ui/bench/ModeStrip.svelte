@@ -2,7 +2,7 @@
   import { nightsOfWater, waterNights, waterUse } from '$lib/core/brief'
   import { isLetBe } from '$lib/core/review'
   import { offered } from '$lib/core/scene'
-  import { count, GRAVITY_WORDS, LIMIT_WORDS } from '$lib/core/text'
+  import { count, GRAVITY_WORDS, LIMIT_WORDS, sayWaterSum, WATER_BASIS } from '$lib/core/text'
   import { formatNumber, sayMass } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
   import type { Bench } from './bench.svelte'
@@ -93,12 +93,8 @@
   </a>
   <div class="w-28 flex-none text-sm">
     <p class="text-[0.9286rem] font-semibold">
-      <Why
-        about="the water lasts {nights.toFixed(1)} nights"
-        lines={[
-          `${formatNumber(litres)} L ÷ (${count(use.people, { one: 'person', many: 'people' })} × ${use.perNightL} L${use.pets > 0 ? ` + ${count(use.pets, { one: 'pet', many: 'pets' })} × ${use.petL} L` : ''} a night) = ${nights.toFixed(1)} nights.`,
-          'Trade practice, no published source: 10 to 21 L for each person and night.',
-        ]}>{nights.toFixed(1)} nights</Why
+      <Why about="the water lasts {nights.toFixed(1)} nights" lines={[sayWaterSum(use, litres, nights), WATER_BASIS]}
+        >{nights.toFixed(1)} nights</Why
       >
     </p>
     <p class="text-ink-2 narrow">of water, {formatNumber(litres)} L</p>

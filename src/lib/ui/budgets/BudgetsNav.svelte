@@ -1,30 +1,38 @@
 <script lang="ts">
   import { sayMass } from '$lib/core/units'
+  import type { BudgetFigures } from '$lib/workers/budget-client'
 
   interface Props {
     id: string
-    current: 'weight' | 'power'
+    current: 'weight' | 'water' | 'power' | 'gas'
     variant: string
-    /** What may still be loaded, kg. */
-    spareKg: number | undefined
-    /** How the year of its power goes, in a word. */
-    power: string | undefined
+    /** Of the variant, once all of them are known. */
+    figures: BudgetFigures | undefined
   }
-  let { id, current, variant, spareKg, power }: Props = $props()
-  const rows = $derived([
-    {
-      key: 'weight',
-      name: 'Weight',
-      href: `/jobs/${id}/budgets?variant=${variant}`,
-      figure: spareKg === undefined ? '…' : sayMass(Math.floor(spareKg)),
-    },
-    {
-      key: 'power',
-      name: 'Power',
-      href: `/jobs/${id}/budgets/power?variant=${variant}`,
-      figure: power ?? '…',
-    },
-  ])
+  let { id, current, variant, figures }: Props = $props()
+  const rows = $derived(
+    (
+      [
+        [
+          'weight',
+          'Weight',
+          figures === undefined
+            ? undefined
+            : figures.spareKg === undefined
+              ? '–'
+              : sayMass(Math.floor(figures.spareKg)),
+        ],
+        ['water', 'Water', figures?.water],
+        ['power', 'Power', figures?.power],
+        ['gas', 'Gas', figures?.gas],
+      ] as const
+    ).map(([key, name, figure]) => ({
+      key,
+      name,
+      href: `/jobs/${id}/budgets${key === 'weight' ? '' : `/${key}`}?variant=${variant}`,
+      figure: figure ?? '…',
+    })),
+  )
 </script>
 
 <nav aria-label="Budgets" class="no-print py-3 text-[0.9286rem]">
@@ -32,9 +40,9 @@
     <a
       {href}
       aria-current={key === current ? 'page' : undefined}
-      class="flex justify-between border-l-2 px-3 py-1 {key === current
+      class="flex justify-between gap-2 border-l-2 px-3 py-1 {key === current
         ? 'border-pencil font-semibold text-pencil'
-        : 'border-transparent hover:text-pencil'}"><span>{name}</span><span>{figure}</span></a
+        : 'border-transparent hover:text-pencil'}"><span>{name}</span><span class="truncate">{figure}</span></a
     >
   {/each}
 </nav>

@@ -13,6 +13,7 @@
   import LimitList from './LimitList.svelte'
   import { LOADINGS, type LoadingName } from './loadings'
   import TakenPanel from './TakenPanel.svelte'
+  import VariantTable from './VariantTable.svelte'
   import WeighPanel from './WeighPanel.svelte'
   import WeightDrawing from './WeightDrawing.svelte'
 
@@ -55,6 +56,10 @@
     const limit = limitIn(one, id)
     return limit?.limit === undefined ? '–' : `${formatNumber((limit.worstDry.value / limit.limit) * 100, 0)}%`
   }
+  const sparedOf = (one: WeightReport | undefined): string => {
+    const left = of(limitIn(one, 'total'))
+    return left === undefined ? '–' : formatNumber(Math.floor(left))
+  }
   const sideOf = (one: WeightReport | undefined): string => {
     const side = limitIn(one, 'side')?.now
     return side === undefined ? '–' : formatNumber(Math.round(side))
@@ -66,7 +71,7 @@
 <div class="desk" data-testid="budgets">
   <JobBar current="budgets" budgetState={state} shown={{ variant: budgets.variantId }} />
   <div class="desk-columns" style:--columns="10.7rem minmax(0, 1fr) 18.6rem">
-    <BudgetsNav id={session.id} current="weight" variant={budgets.variantId} spareKg={spare} power={budgets.power} />
+    <BudgetsNav id={session.id} current="weight" variant={budgets.variantId} figures={budgets.figures} />
     <main class="bg-sheet px-7 py-4 max-[68.7rem]:px-4">
       <Stopped what="Adding up" why={budgets.stopped} onagain={() => void budgets.look()} />
       {#if report === undefined}
@@ -135,41 +140,17 @@
       {/if}
     </main>
     <aside class="flex flex-col px-4 py-3" aria-label="What is assumed">
-      <section aria-label="Variants">
-        <table class="w-full text-[0.9286rem]" data-testid="variants">
-          <thead>
-            <tr>
-              <th class="text-left caps" scope="col">Variants</th>
-              {#each budgets.variants as [id, variant] (id)}
-                <th class="pl-2 text-right font-normal" scope="col"
-                  ><button
-                    class="max-w-20 truncate hover:text-pencil {id === budgets.variantId
-                      ? 'font-semibold'
-                      : 'text-ink-2'}"
-                    aria-pressed={id === budgets.variantId}
-                    onclick={() => budgets.showVariant(id)}>{variant.name}</button
-                  ></th
-                >
-              {/each}
-            </tr>
-          </thead>
-          <tbody>
-            {#each [['to spare, kg', (one: WeightReport | undefined) => {
-                  const left = of(limitIn(one, 'total'))
-                  return left === undefined ? '–' : formatNumber(Math.floor(left))
-                }], ['front axle', (one: WeightReport | undefined) => share(one, 'front')], ['rear axle', (one: WeightReport | undefined) => share(one, 'rear')], ['left − right', sideOf]] as const as [label, figure] (label)}
-              <tr>
-                <th class="text-left font-normal text-ink-2" scope="row">{label}</th>
-                {#each budgets.variants as [id] (id)}
-                  <td class="text-right {id === budgets.variantId ? 'font-semibold' : 'text-ink-2'}"
-                    >{figure(budgets.reports[id])}</td
-                  >
-                {/each}
-              </tr>
-            {/each}
-          </tbody>
-        </table>
-      </section>
+      <VariantTable
+        variants={budgets.variants}
+        shown={budgets.variantId}
+        onshow={(id) => budgets.showVariant(id)}
+        rows={[
+          { label: 'to spare, kg', figure: (id) => sparedOf(budgets.reports[id]) },
+          { label: 'front axle', figure: (id) => share(budgets.reports[id], 'front') },
+          { label: 'rear axle', figure: (id) => share(budgets.reports[id], 'rear') },
+          { label: 'left − right', figure: (id) => sideOf(budgets.reports[id]) },
+        ]}
+      />
       <TakenPanel {budgets} />
       <WeighPanel {budgets} />
       <p class="mt-auto pt-5 text-[0.9286rem] text-ink-2">

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte'
   import { page } from '$app/state'
-  import { count, sayDark, sayDay, sayLoad, sayPower, sayPowerShort, whyYear } from '$lib/core/text'
+  import { count, sayDark, sayDay, sayLoad, sayPower, whyYear } from '$lib/core/text'
   import { formatNumber } from '$lib/core/units'
   import { getSession } from '../job/context'
   import JobBar from '../job/JobBar.svelte'
@@ -13,6 +13,7 @@
   import PowerTaken from './PowerTaken.svelte'
   import { Power } from './power.svelte'
   import SetTable from './SetTable.svelte'
+  import VariantTable from './VariantTable.svelte'
   import WeekChart from './WeekChart.svelte'
   import WireTable from './WireTable.svelte'
   import WherePanel from './WherePanel.svelte'
@@ -57,13 +58,7 @@
 <div class="desk" data-testid="power">
   <JobBar current="budgets" budgetState={state} shown={{ variant: power.variantId }} />
   <div class="desk-columns" style:--columns="10.7rem minmax(0, 1fr) 18.6rem">
-    <BudgetsNav
-      id={session.id}
-      current="power"
-      variant={power.variantId}
-      spareKg={power.spareKg}
-      power={report === undefined ? undefined : sayPowerShort(report)}
-    />
+    <BudgetsNav id={session.id} current="power" variant={power.variantId} figures={power.figures} />
     <main class="bg-sheet px-7 py-4 max-[68.7rem]:px-4">
       <Stopped what="The running of the year" why={power.stopped} onagain={() => void power.look()} />
       {#if report === undefined}
@@ -123,40 +118,21 @@
       {/if}
     </main>
     <aside class="flex flex-col px-4 py-3" aria-label="Where it is and what is there">
-      <section aria-label="Variants">
-        <table class="w-full text-[0.9286rem]" data-testid="variants">
-          <thead>
-            <tr>
-              <th class="text-left caps" scope="col">Variants</th>
-              {#each power.variants as [id, variant] (id)}
-                <th class="pl-2 text-right font-normal" scope="col"
-                  ><button
-                    class="max-w-20 truncate hover:text-pencil {id === power.variantId
-                      ? 'font-semibold'
-                      : 'text-ink-2'}"
-                    aria-pressed={id === power.variantId}
-                    onclick={() => power.showVariant(id)}>{variant.name}</button
-                  ></th
-                >
-              {/each}
-            </tr>
-          </thead>
-          <tbody>
-            <tr>
-              <th class="text-left font-normal text-ink-2" scope="row">dark days</th>
-              {#each power.variants as [id] (id)}<td class="text-right">{power.reports[id]?.darkDays.length ?? '–'}</td
-                >{/each}
-            </tr>
-            <tr>
-              <th class="text-left font-normal text-ink-2" scope="row">kWh a day</th>
-              {#each power.variants as [id] (id)}
-                {@const wants = power.reports[id]?.perDay.wants}
-                <td class="text-right">{wants === undefined ? '–' : formatNumber(wants / 1000, 1)}</td>
-              {/each}
-            </tr>
-          </tbody>
-        </table>
-      </section>
+      <VariantTable
+        variants={power.variants}
+        shown={power.variantId}
+        onshow={(id) => power.showVariant(id)}
+        rows={[
+          { label: 'dark days', figure: (id) => String(power.reports[id]?.darkDays.length ?? '–') },
+          {
+            label: 'kWh a day',
+            figure: (id) => {
+              const wants = power.reports[id]?.perDay.wants
+              return wants === undefined ? '–' : formatNumber(wants / 1000, 1)
+            },
+          },
+        ]}
+      />
       <WherePanel {power} />
       <PowerTaken {power} />
       <p class="mt-auto pt-5 text-[0.9286rem] text-ink-2">

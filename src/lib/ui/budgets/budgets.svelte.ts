@@ -1,9 +1,9 @@
 import { byTightness, type Held, type LimitId, type WeightReport } from '$lib/core/budgets'
 import { modesOf, planInterior, variantsOf, type Loading, type Weighing } from '$lib/core/job'
 import { buildScene, type Scene } from '$lib/core/scene'
-import { namesOf, sayPowerShort } from '$lib/core/text'
+import { namesOf } from '$lib/core/text'
 import type { WeightHelp } from '$lib/core/what-if'
-import { BudgetClient } from '$lib/workers/budget-client'
+import { BudgetClient, type BudgetFigures } from '$lib/workers/budget-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { newId } from '../job/new-id'
 import { today } from '../parts/days'
@@ -32,8 +32,8 @@ export class Budgets {
   #modeId: string | undefined = $state(undefined)
   reports: Readonly<Record<string, WeightReport>> = $state.raw({})
   held: Readonly<Record<string, Held>> = $state.raw({})
-  /** How the year of its power goes, in a word, for the list of budgets. */
-  power: string | undefined = $state(undefined)
+  /** What each budget says of the variant, in a word. */
+  figures: BudgetFigures | undefined = $state.raw(undefined)
   #chosen: LimitId | undefined = $state(undefined)
   helps: Helps | undefined = $state.raw(undefined)
   #asked = 0
@@ -113,8 +113,8 @@ export class Budgets {
       if (this.#asked !== asked) return
     }
     this.held = held
-    const power = await this.#client.power(job, this.variantId)
-    if (this.#asked === asked) this.power = sayPowerShort(power)
+    const figures = await this.#client.figures(job, this.variantId)
+    if (this.#asked === asked) this.figures = figures
   }
 
   /** Searches for moves that leave more on a limit. */

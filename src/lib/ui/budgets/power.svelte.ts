@@ -2,7 +2,7 @@ import type { Cure, Found, PowerReport, PowerWeek } from '$lib/core/budgets'
 import { variantsOf } from '$lib/core/job'
 import { namesOf } from '$lib/core/text'
 import type { Wiring } from '$lib/core/wiring'
-import { BudgetClient } from '$lib/workers/budget-client'
+import { BudgetClient, type BudgetFigures } from '$lib/workers/budget-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { reasonOf } from '../parts/reason'
 
@@ -21,7 +21,7 @@ export class Power {
   week: PowerWeek | undefined = $state.raw(undefined)
   sizes: Sizes | undefined = $state.raw(undefined)
   wiring: Wiring | undefined = $state.raw(undefined)
-  spareKg: number | undefined = $state(undefined)
+  figures: BudgetFigures | undefined = $state.raw(undefined)
   /** First day of the week that somebody chose; the worst where nobody did. */
   #weekFrom: number | undefined = $state(undefined)
   stopped: string | undefined = $state.raw(undefined)
@@ -76,8 +76,7 @@ export class Power {
         this.reports = { ...this.reports, [id]: other }
       }
       this.reports = Object.fromEntries(Object.entries(this.reports).filter(([id]) => job.variants[id] !== undefined))
-      const total = (await this.#client.weight(job, shown)).limits.find(({ id }) => id === 'total')
-      this.spareKg = total?.limit === undefined ? undefined : total.limit - total.worstDry.value
+      this.figures = await this.#client.figures(job, shown)
     } catch (cause) {
       if (this.#asked !== asked) return
       this.reports = {}

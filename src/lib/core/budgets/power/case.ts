@@ -17,8 +17,7 @@ export const powerAssumedIn = ({ power }: Pick<Job, 'power'>): Readonly<Record<P
   ),
 })
 
-const saysOf = ({ facts }: Placed): number =>
-  facts.draws.length + facts.gives.length + Number(facts.isSplashed)
+const saysOf = ({ facts }: Placed): number => facts.draws.length + facts.gives.length + Number(facts.isSplashed)
 
 /** Everything that is placed in any of a plan’s modes, once: as it is where it draws, gives or is used with water most. */
 export function placedInAnyMode(job: Pick<Job, 'shell' | 'variants'>, variantId: string): readonly Placed[] {

@@ -33,6 +33,9 @@ export const solarPanel = machine({
       line('side', [-deep, p.heightMm / 2], [deep, p.heightMm / 2]),
     ]
   },
-  parts: (p) => [piece('solar-panel', p.lengthMm * p.depthMm * 1e-6 * PANEL_KG_M2[p.build]), piece('brackets-and-cable', 1)],
+  parts: (p) => [
+    piece('solar-panel', p.lengthMm * p.depthMm * 1e-6 * PANEL_KG_M2[p.build]),
+    piece('brackets-and-cable', 1),
+  ],
   cautions: () => ['roof-load', 'batteries'],
 })

@@ -1,5 +1,5 @@
 import { formatNumber } from '../../units'
-import { capital, count, list, orNone } from '../grammar'
+import { capital, count, degrees, list, orNone } from '../grammar'
 import { itOf, theAll, type SentencesFor } from './kit'
 
 /** What rules about the outside say. */
@@ -8,6 +8,7 @@ export const OUTSIDE_SENTENCES: SentencesFor<
   | 'parking-long'
   | 'roof-beyond'
   | 'ground-low'
+  | 'tank-freezes'
   | 'stealth-seen'
   | 'awning-away'
   | 'hook-up-at-door'
@@ -51,6 +52,14 @@ export const OUTSIDE_SENTENCES: SentencesFor<
       ],
     }
   },
+  'tank-freezes': (finding, names) => ({
+    title: 'Fresh water in the frost',
+    designer: `${capital(itOf(finding, names))} hangs outside without lagging, and the coldest night has ${degrees(finding.measured)}; below ${degrees(finding.needed)} it freezes.`,
+    client: 'There would be no water on a cold morning.',
+    why: [
+      `Coldest night, from the brief: ${degrees(finding.measured)}; a tank without lagging bears ${degrees(finding.needed)}. Lag and warm it, or drain it before frost: the page Water counts the nights.`,
+    ],
+  }),
   'ground-low': (finding, names, say) => {
     const { fittings, measured, needed, facts } = finding
     const it = fittings.length === 0 ? names.thePart(facts.well ?? '') : itOf(finding, names)

@@ -53,6 +53,7 @@ export const USE_SENTENCES: SentencesFor<
   | 'socket-far'
   | 'socket-bed-far'
   | 'energy-other'
+  | 'waste-small'
   | 'clearance-blocked'
   | 'swivel-blocked'
   | 'stowage-high'
@@ -92,6 +93,15 @@ export const USE_SENTENCES: SentencesFor<
       ],
     }
   },
+  'waste-small': (finding, names) => ({
+    title: 'Waste tank too small',
+    designer: `${capital(itOf(finding, names))} holds ${sayVolume(finding.measured)}; ${sayVolume(finding.needed)} run in before the next filling.`,
+    client: 'The waste would be full long before the water is gone.',
+    why: [
+      `From the brief ${sayVolume(finding.facts.runsL)} run in between two fillings; never more than ${percent(finding.facts.share * 100)} of the ${sayVolume(finding.facts.freshL)} of fresh water is asked for: ${sayVolume(finding.needed)}. It holds ${sayVolume(finding.measured)}.`,
+      'The page Water goes through it day by day.',
+    ],
+  }),
   'energy-other': ({ measured, needed, facts: { school, nights } }) => {
     const by = { 'hook-up': 'hook-ups', driving: 'driving', solar: 'the sun' }[school]
     const wants = { 'hook-up': 'an inlet', driving: 'a charger for the drive', solar: 'panels' }[school]

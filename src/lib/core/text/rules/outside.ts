@@ -17,6 +17,11 @@ export const OUTSIDE_RULES = {
     designer: 'Along the vehicle an awning reaches above a door on its side.',
     client: 'You step out into the dry.',
   },
+  'tank-frost': {
+    title: 'Fresh water out of the frost',
+    designer: 'A tank for fresh water under the floor is lagged where nights are colder than frost.',
+    client: 'There is water on a cold morning.',
+  },
   'ground-clear': {
     title: 'Tanks clear the ground',
     designer: 'Tanks under the floor have as much ground clearance as the vehicle itself.',

@@ -7,6 +7,11 @@ export const USE_RULES = {
     designer: 'Who sleeps beside a machine has a socket near the pillow.',
     client: 'Your machine is plugged in where you sleep.',
   },
+  'waste-enough': {
+    title: 'Waste tank large enough',
+    designer: 'The waste tank holds what runs into it between two fillings, or a share of the fresh water.',
+    client: 'You do not look for a drain before you look for water.',
+  },
   'energy-school': {
     title: 'Power from where the brief has it',
     designer: 'What the brief names as the source of power is there: an inlet, a charger for the drive, or panels.',

@@ -1,0 +1,119 @@
+import { fuelReport, waterReport } from '$lib/core/budgets'
+import type { Job } from '$lib/core/job'
+import {
+  namesOf,
+  sayBurner,
+  sayFuel,
+  sayLever,
+  sayPurpose,
+  sayTankName,
+  sayWarm,
+  sayWater,
+  sayWaterRun,
+  sayWaterSum,
+  whyBurner,
+} from '$lib/core/text'
+import type { Query, Reply } from './reply'
+import { repliedByVariant } from './variants-asked'
+
+const round = (value: number): number => Math.round(value * 100) / 100
+/** JSON has no Infinity: what never ends is left out. */
+const finite = (value: number): number | undefined => (Number.isFinite(value) ? round(value) : undefined)
+
+function waterOf(job: Job, variantId: string): object {
+  const report = waterReport(job, variantId)
+  const names = namesOf(job, job.variants[variantId]!.plan)
+  const { use, fresh, waste, warm, lines } = report
+  return {
+    words: [sayWater(report), sayWaterSum(use, report.freshL, report.nights)],
+    uses: use.lines.map(({ purpose, litres, wasteL, warmL }) => ({
+      for: purpose,
+      words: sayPurpose(purpose),
+      litresADay: round(litres),
+      toWasteL: round(wasteL),
+      warmL: round(warmL),
+    })),
+    litresADay: round(use.nightL),
+    freshL: round(report.freshL),
+    wasteL: round(report.wasteL),
+    nightsUntilDry: finite(report.nights),
+    daysUntilWasteFull: finite(report.wasteNights),
+    first: report.first,
+    nightsAsked: report.asked,
+    tanks: [...fresh.map((tank) => ({ tank, for: 'fresh' })), ...waste.map((tank) => ({ tank, for: 'waste' }))].map(
+      ({ tank, for: what }) => ({
+        id: tank.id,
+        name: sayTankName(tank, names),
+        for: what,
+        litres: round(tank.litres),
+        joined: tank.joined,
+        isOutside: tank.isOutside,
+        isLagged: tank.isLagged,
+        nightsOfFrost: tank.frostNights,
+        ...(tank.overGroundMm === undefined ? {} : { overGroundMm: Math.round(tank.overGroundMm) }),
+      }),
+    ),
+    warm: warm.map((one) => ({
+      id: one.id,
+      litres: one.litres,
+      litresAtTap: round(one.atTapL),
+      kWh: round(one.kWh),
+      words: sayWarm(one),
+    })),
+    days: report.days.map((day) => ({
+      fresh: day.fresh.map(round),
+      wasteL: round(day.wasteL),
+      usedL: round(day.usedL),
+      missedL: round(day.missedL),
+      overL: round(day.overL),
+    })),
+    levers: report.levers.map((lever) => ({
+      what: lever.what,
+      byL: round(lever.byL),
+      gainsNights: round(lever.gainsNights),
+      words: sayLever(lever),
+    })),
+    lines: lines.runs.map((run) => ({
+      what: run.what,
+      from: run.from,
+      to: run.to,
+      lengthMm: Math.round(run.lengthMm),
+      ...(run.fallMm === undefined ? {} : { fallMm: Math.round(run.fallMm) }),
+      ...(run.fallPerM === undefined || !Number.isFinite(run.fallPerM) ? {} : { fallMmPerM: round(run.fallPerM) }),
+      points: run.points.map((at) => at.map(Math.round)),
+      words: sayWaterRun(run, names),
+    })),
+    toBuy: { hose: lines.toBuy, tees: lines.tees },
+  }
+}
+
+function gasOf(job: Job, variantId: string): object {
+  const report = fuelReport(job, variantId)
+  const names = namesOf(job, job.variants[variantId]!.plan)
+  return {
+    words: [sayFuel(report)],
+    gasKg: round(report.gasKg),
+    gasKgAYear: round(report.gasKgAYear),
+    fillingsAYear: round(report.gasFillings),
+    nightsByMonth: report.gasNights.map((nights) => finite(nights) ?? null),
+    dieselANightByMonth: report.dieselANight.map(round),
+    dieselAYear: round(report.dieselAYear),
+    nightsAboardByMonth: report.livedByMonth,
+    burners: report.burners.map((burner) => ({
+      id: burner.id,
+      fitting: burner.fittingId,
+      name: sayBurner(burner, names),
+      fuel: burner.fuel,
+      burns: burner.burns,
+      watts: burner.watts,
+      hoursADay: finite(burner.hoursADay),
+      kWhADay: round(burner.kWhADay),
+      why: whyBurner(burner),
+    })),
+  }
+}
+
+/** How long the water of each variant lasts: uses, tanks, days, levers and lines. */
+export const waterReply = (bytes: Uint8Array, query: Query): Reply => repliedByVariant(bytes, query, waterOf)
+/** How long the gas of each variant lasts, and what its heaters burn of diesel. */
+export const gasReply = (bytes: Uint8Array, query: Query): Reply => repliedByVariant(bytes, query, gasOf)

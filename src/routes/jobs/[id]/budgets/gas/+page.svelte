@@ -1,0 +1,5 @@
+<script lang="ts">
+  import GasPage from '$lib/ui/budgets/GasPage.svelte'
+</script>
+
+<GasPage />
