@@ -79,6 +79,20 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
     },
   ],
   [
+    'water',
+    async (page, id) => {
+      await open(page, `/jobs/${id}/budgets/water`)
+      await expect(page.getByTestId('tanks')).toBeVisible()
+    },
+  ],
+  [
+    'gas',
+    async (page, id) => {
+      await open(page, `/jobs/${id}/budgets/gas`)
+      await expect(page.getByTestId('answer')).toBeVisible()
+    },
+  ],
+  [
     'lining and changes',
     async (page, id) => {
       await open(page, `/jobs/${id}/vehicle`)

@@ -10,6 +10,7 @@ import { planSet, planSheet } from './plan-set'
 import { powerSheets } from './power-sheets'
 import { reviewSheets } from './review-sheets'
 import { subjectOf, type Asked, type Subject } from './subject'
+import { gasSheets, waterSheets } from './supply-sheets'
 import { surveySheets, vehicleSheets } from './vehicle-sheets'
 import { vehiclesSheets } from './vehicles-sheets'
 import { weightSheets } from './weight-sheets'
@@ -28,7 +29,9 @@ const MAKERS: Readonly<Record<PaperKind, (subject: Subject) => readonly Page[]>>
   review: reviewSheets,
   client: clientSheets,
   weight: weightSheets,
+  water: waterSheets,
   power: powerSheets,
+  gas: gasSheets,
   wiring: wiringSheets,
   rules: ruleSheets,
   history: historySheets,

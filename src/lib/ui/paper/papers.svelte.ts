@@ -35,7 +35,9 @@ const WITHOUT_SCALE: readonly PaperKind[] = [
   'demands',
   'vehicles',
   'weight',
+  'water',
   'power',
+  'gas',
   'rules',
   'history',
 ]
