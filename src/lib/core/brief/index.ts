@@ -31,7 +31,6 @@ export {
   useSchema,
   WASHING,
   WATER_HABIT_LIMITS,
-  WATER_HABITS,
   type WaterHabit,
   type Adjust,
   type Age,
@@ -65,7 +64,6 @@ export { gearMass, personMass, petMass, type MassRange } from './masses'
 export {
   nightsOfWater,
   showersInside,
-  WATER_USUAL,
   waterHabit,
   waterNights,
   waterUse,

@@ -121,17 +121,7 @@ export const PERMANENCE = ['built-in', 'removable', 'no-holes'] as const
 export const FUTURES = ['child', 'sold', 'battery', 'longer-stays', 'other-driver'] as const
 
 /** What of the use of water can be said. */
-export const WATER_HABITS = [
-  'drinkL',
-  'dishesL',
-  'handsL',
-  'showerMin',
-  'showerLpm',
-  'toiletL',
-  'petL',
-  'rinseL',
-] as const
-export type WaterHabit = (typeof WATER_HABITS)[number]
+export type WaterHabit = 'drinkL' | 'dishesL' | 'handsL' | 'showerMin' | 'showerLpm' | 'toiletL' | 'petL' | 'rinseL'
 export const WATER_HABIT_LIMITS: Readonly<Record<WaterHabit, readonly [min: number, max: number]>> = {
   drinkL: [0, 20],
   dishesL: [0, 40],

@@ -2,7 +2,7 @@ import { answer } from './answers'
 import type { Brief, WaterHabit } from './schema'
 
 /** What is used where nobody said it: litres a day for each person, minutes of a shower and its flow, litres for an animal, litres rinsed outside. Common practice, no source. */
-export const WATER_USUAL: Readonly<Record<WaterHabit, number>> = {
+const WATER_USUAL: Readonly<Record<WaterHabit, number>> = {
   drinkL: 4,
   dishesL: 4,
   handsL: 3,
@@ -28,7 +28,7 @@ const SHARES: Readonly<Record<WaterPurpose, { readonly returns: number; readonly
 }
 
 /** What all use of one thing in a night and a day, L. */
-export interface WaterLine {
+interface WaterLine {
   readonly purpose: WaterPurpose
   readonly litres: number
   /** Into the waste tank, L. */

@@ -45,7 +45,6 @@ export {
   wasteTanks,
   waterReport,
   COLD_C,
-  heatKwh,
   STORE_C,
   TAP_C,
   type Lever,
@@ -55,13 +54,4 @@ export {
   type WaterReport,
   type WaterRun,
 } from './water'
-export {
-  BOTTLE_KG,
-  DIESEL_KWH_L,
-  fuelReport,
-  PROPANE_KG_L,
-  PROPANE_KWH_KG,
-  type Burner,
-  type Burns,
-  type FuelReport,
-} from './gas'
+export { DIESEL_KWH_L, fuelReport, PROPANE_KWH_KG, type Burner, type Burns, type FuelReport } from './gas'

@@ -114,7 +114,6 @@ export const wireNoteSchema = z.looseObject({
   fuseA: z.number().min(1).max(400).optional(),
   with: z.array(z.enum(WIRE_PARTS)).max(WIRE_PARTS.length).optional().describe('All that goes with it'),
 })
-export type WireNote = Readonly<z.infer<typeof wireNoteSchema>>
 export const carriesSchema = z.number().min(1).max(600).describe('What a wire of this section carries for long, A')
 
 export const powerSchema = z.looseObject({

@@ -29,7 +29,7 @@ export interface Asked {
 }
 
 /** An entry of a job’s history. */
-export interface Past {
+interface Past {
   /** ISO. */
   readonly at: string
   readonly words: string

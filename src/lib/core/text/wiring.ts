@@ -15,7 +15,7 @@ const SOURCE_WORDS: Readonly<Record<Source, string>> = {
 }
 export const wantWords = (wants: Wire['wants']): string => list(wants.map((want) => WIRE_PART_WORDS[want]))
 
-export const WIRE_FAULT_WORDS: Readonly<Record<WireFault, string>> = {
+const WIRE_FAULT_WORDS: Readonly<Record<WireFault, string>> = {
   thin: 'The wire carries less than what flows: it gets hot.',
   'fuse-above': 'The fuse is above what the wire carries: the wire burns before the fuse does.',
   'fuse-small': 'The fuse is below what flows for long: it blows.',

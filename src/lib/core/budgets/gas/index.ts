@@ -1,10 +1,1 @@
-export {
-  BOTTLE_KG,
-  DIESEL_KWH_L,
-  fuelReport,
-  PROPANE_KG_L,
-  PROPANE_KWH_KG,
-  type Burner,
-  type Burns,
-  type FuelReport,
-} from './report'
+export { DIESEL_KWH_L, fuelReport, PROPANE_KWH_KG, type Burner, type Burns, type FuelReport } from './report'

@@ -10,11 +10,11 @@ import { COLD_C, heatKwh, TAP_C } from '../water/warm'
 
 /** Net calorific value of propane, kWh/kg, and its density as a liquid at 15 °C, kg/L. Handbook values, from memory. */
 export const PROPANE_KWH_KG = 12.9
-export const PROPANE_KG_L = 0.51
+const PROPANE_KG_L = 0.51
 /** Net calorific value of diesel, kWh/L. Handbook value, from memory. */
 export const DIESEL_KWH_L = 9.9
 /** What a bottle is called by: 11 kg of gas. Common practice, no source. */
-export const BOTTLE_KG = 11
+const BOTTLE_KG = 11
 
 /** Of what is burnt, what warms the air or the water. Common practice, no source. */
 const EFFICIENCY = 0.85

@@ -10,7 +10,7 @@ import { freshTanks, warmers, wasteTanks, type Tank, type Warmer } from './tanks
 import { heatKwh, litresAtTap, minutesToHeat, COLD_C, TAP_C } from './warm'
 
 /** A week is shown, from a morning on which everything is full. */
-export const SHOWN_DAYS = 14
+const SHOWN_DAYS = 14
 
 /** What would change it, and how many nights it would last longer. */
 export interface Lever {
