@@ -166,6 +166,11 @@ const MAKERS: Makers = {
     id: at.often(0.3) ? null : at.id(Object.keys(at.job.weight?.weighings ?? {}), 'weighing'),
   }),
   'power.assume': (at) => ({ type: 'power.assume', key: 'darkDays', value: at.often(0.4) ? null : at.whole(0, 30) }),
+  'warmth.assume': (at) => ({
+    type: 'warmth.assume',
+    key: 'heatedC',
+    value: at.often(0.4) ? null : at.whole(5, 25),
+  }),
   'power.leg': (at) => ({
     type: 'power.leg',
     id: at.id(Object.keys(at.job.power?.legs ?? {}), 'leg'),

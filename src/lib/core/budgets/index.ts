@@ -55,3 +55,14 @@ export {
   type WaterRun,
 } from './water'
 export { DIESEL_KWH_L, fuelReport, PROPANE_KWH_KG, type Burner, type Burns, type FuelReport } from './gas'
+export {
+  lossesOf,
+  warmthReport,
+  type DampAt,
+  type DampFace,
+  type Loss,
+  type LossWhat,
+  type WarmthReport,
+  type WarmthStep,
+} from './warmth'
+export { airReport, type AirPlace, type AirReport, type AirState, type HeadNoise, type Passed } from './air'

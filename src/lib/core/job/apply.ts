@@ -10,6 +10,7 @@ import { FITTING_HANDLERS } from './handlers/fitting'
 import { MODE_HANDLERS } from './handlers/mode'
 import { unreadable } from './handlers/kit'
 import { POWER_HANDLERS } from './handlers/power'
+import { WARMTH_HANDLERS } from './handlers/warmth'
 import { RULE_HANDLERS } from './handlers/rules'
 import { VARIANT_HANDLERS } from './handlers/variant'
 import { VEHICLE_HANDLERS } from './handlers/vehicle'
@@ -28,6 +29,7 @@ const HANDLERS = {
   ...RULE_HANDLERS,
   ...WEIGHT_HANDLERS,
   ...POWER_HANDLERS,
+  ...WARMTH_HANDLERS,
 } satisfies Record<SimpleCommand['type'], unknown>
 
 function run(job: Draft<Job>, command: SimpleCommand): void {

@@ -31,6 +31,7 @@ import {
   wireNoteSchema,
   type PowerAssumedKey,
 } from './power-schema'
+import { WARMTH_ASSUMED, type WarmthAssumedKey } from './warmth-schema'
 import { drawnSchema } from './drawn-schema'
 import { figureSchema, fittingSchema, fixingSchema, groupSchema, MAX_MODES, modeSchema, waiverSchema } from './schema'
 
@@ -72,6 +73,10 @@ const simple = [
   command('weighing.base', { id: id.nullable() }),
   command('power.assume', {
     key: z.enum(Object.keys(POWER_ASSUMED) as [PowerAssumedKey]),
+    value: z.number().nullable(),
+  }),
+  command('warmth.assume', {
+    key: z.enum(Object.keys(WARMTH_ASSUMED) as [WarmthAssumedKey]),
     value: z.number().nullable(),
   }),
   command('power.leg', { id, leg: legSchema.nullable() }),

@@ -71,7 +71,8 @@ const DROPPABLE: readonly RegExp[] = [
   /^weight\.weighings\.[^.]+/,
   /^power\.(legs|extras|loads|circuits|wires)\.[^.]+/,
   /^power\.(weather|assume|carries)/,
-  /^(survey|weight|power|brief\.use)/,
+  /^warmth\.assume/,
+  /^(survey|weight|power|warmth|brief\.use)/,
 ]
 /** A parameter, lock or fixing that is out of order goes back to what is usual. */
 const RESETTABLE = /^variants\.[^.]+\.plan\.fittings\.[^.]+\.(parameters\.[^.]+|locked|fixing|label)/

@@ -367,6 +367,11 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
     key: fc.constantFrom('darkDays', 'pricePerWh'),
     value: fc.constantFrom(null, 0, 4),
   }),
+  'warmth.assume': fc.record({
+    type: fc.constant('warmth.assume'),
+    key: fc.constantFrom('heatedC', 'airChanges'),
+    value: fc.constantFrom(null, 5, 20),
+  }),
   'power.leg': fc.record({
     type: fc.constant('power.leg'),
     id: fc.constantFrom('leg-a', 'leg-b'),

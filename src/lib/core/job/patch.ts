@@ -27,6 +27,7 @@ const ROOTS: ReadonlySet<string | number> = new Set([
   'found',
   'weight',
   'power',
+  'warmth',
   'rules',
   'variants',
 ])

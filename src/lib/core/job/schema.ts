@@ -18,6 +18,7 @@ import { surveySchema, type Survey } from '../readings'
 import { drawnSchema, MAX_DRAWN, type Drawn } from './drawn-schema'
 import { ownRulesSchema, type OwnRules } from './rules-schema'
 import { powerSchema, type PowerNotes } from './power-schema'
+import { warmthSchema, type WarmthNotes } from './warmth-schema'
 import { weightSchema, type WeightNotes } from './weight-schema'
 import { LENGTH_UNITS, type LengthUnit } from '../units'
 
@@ -179,6 +180,7 @@ const shape = z.looseObject({
   found: recordOf(foundSchema, MOST_FOUND).optional().describe('What was found on the vehicle as it was bought'),
   weight: weightSchema.optional().describe('What is taken of its masses, and what weighbridges read'),
   power: powerSchema.optional().describe('Where it is through the year, and what is taken of its current'),
+  warmth: warmthSchema.optional().describe('What is taken of its warmth'),
   rules: ownRulesSchema.optional().describe('What this job asks otherwise than the book of rules'),
   variants: recordOf(variantSchema, MAX_VARIANTS).refine((variants) => Object.keys(variants).length > 0, {
     message: 'a job needs a variant',
@@ -198,6 +200,7 @@ export interface Job {
   readonly found?: FoundList | undefined
   readonly weight?: WeightNotes | undefined
   readonly power?: PowerNotes | undefined
+  readonly warmth?: WarmthNotes | undefined
   readonly rules?: OwnRules | undefined
   readonly variants: Readonly<Record<string, Variant>>
 }

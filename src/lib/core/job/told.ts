@@ -107,6 +107,7 @@ const DATA: DataOf = {
     return on === undefined ? {} : { to: on }
   },
   'power.assume': ({ key, value }) => ({ kind: key, ...(value === null ? {} : { to: value }) }),
+  'warmth.assume': ({ key, value }) => ({ kind: key, ...(value === null ? {} : { to: value }) }),
   'power.leg': () => ({}),
   'power.extra': ({ extra, id }, job) => {
     const label = extra?.label ?? job.power?.extras?.[id]?.label

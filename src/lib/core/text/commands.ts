@@ -5,6 +5,7 @@ import { formatLength, formatNumber, type LengthUnit } from '../units'
 import { CHOICE_WORDS, FIXING_WORDS, KIND_WORDS, parameterWord, stanceWord } from './fitting-words'
 import { FOUND_WORDS } from './condition'
 import { POWER_ASSUMED_WORDS } from './power-assumed'
+import { WARMTH_ASSUMED_WORDS } from './warmth-assumed'
 import { ASSUMED_WORDS, MASS_WORDS } from './weight'
 import { aOrAn, count, person, quoted, small } from './grammar'
 import { CHANGE_WORDS, NEED_WORDS } from './words'
@@ -106,6 +107,8 @@ const WORDS: Readonly<Record<SimpleCommand['type'], (part: Part, unit: LengthUni
     to === undefined ? 'Took the empty vehicle from its papers' : `Took the empty vehicle as weighed on ${to}`,
   'power.assume': ({ kind, to }) =>
     `Assumed for power: ${known(POWER_ASSUMED_WORDS, kind) ?? 'a figure'}${to === undefined ? ', as suggested' : ` ${to}`}`,
+  'warmth.assume': ({ kind, to }) =>
+    `Assumed for warmth: ${known(WARMTH_ASSUMED_WORDS, kind) ?? 'a figure'}${to === undefined ? ', as suggested' : ` ${to}`}`,
   'power.leg': () => 'Changed where it is through the year',
   'power.extra': ({ name }) => `Changed what else draws: ${name ?? 'a thing'}`,
   'power.load': ({ to }) =>

@@ -60,7 +60,10 @@ export const sayBurner = ({ fittingId, burns, fuel }: Burner, names: Names): str
   `${capital(names.fitting(fittingId))}: ${BURNS_WORDS[burns]}, ${fuel}`
 
 /** Why a burner takes what it takes. */
-export const whyBurner = ({ watts, hoursADay, kWhADay, burns, fuel, isSet }: Burner): readonly string[] => [
+export const whyBurner = (
+  { watts, hoursADay, kWhADay, burns, fuel, isSet }: Burner,
+  { losesWK, keptC: [up, inBed] }: Pick<FuelReport, 'losesWK' | 'keptC'>,
+): readonly string[] => [
   Number.isNaN(hoursADay)
     ? `What the brief’s warm water takes, through a heater of 85%: ${formatNumber(kWhADay, 2)} kWh on a mean day aboard.`
     : `${formatNumber(watts)} W for ${formatNumber(hoursADay, 2)} h on a mean day aboard${burns === 'air' ? ', through a heater of 85%' : ''}: ${formatNumber(kWhADay, 2)} kWh.`,
@@ -70,7 +73,7 @@ export const whyBurner = ({ watts, hoursADay, kWhADay, burns, fuel, isSet }: Bur
   isSet
     ? 'Its hours were set here.'
     : burns === 'air'
-      ? 'How long it runs follows from the weather: 19 °C by day, 14 °C by night, and 50 W lost for each kelvin, a long lined van with its cab shut off. Common practice, no source.'
+      ? `How long it runs follows from the weather: ${formatNumber(up)} °C by day, ${formatNumber(inBed)} °C in bed, and ${formatNumber(Math.round(losesWK))} W lost for each kelvin, as the page Warmth has it. Common practice, no source.`
       : burns === 'water'
         ? 'The litres follow from the page Water.'
         : 'Its hours follow from the brief. Common practice, no source.',

@@ -108,7 +108,7 @@ function gasOf(job: Job, variantId: string): object {
       watts: burner.watts,
       hoursADay: finite(burner.hoursADay),
       kWhADay: round(burner.kWhADay),
-      why: whyBurner(burner),
+      why: whyBurner(burner, report),
     })),
   }
 }

@@ -89,8 +89,9 @@
                         >{/if}
                     </td>
                     <td class="pl-3 text-right font-semibold"
-                      ><Why about="{formatNumber(burner.kWhADay, 2)} kWh for {name}" lines={() => whyBurner(burner)}
-                        >{formatNumber(burner.kWhADay, 2)}</Why
+                      ><Why
+                        about="{formatNumber(burner.kWhADay, 2)} kWh for {name}"
+                        lines={() => whyBurner(burner, report)}>{formatNumber(burner.kWhADay, 2)}</Why
                       ></td
                     >
                     <td></td>

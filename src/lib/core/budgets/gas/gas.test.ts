@@ -23,8 +23,15 @@ const leg = (more: Partial<Leg> = {}): Command => ({
 const locker = (bottles: number): Command => putAtHome('fit-locker', 'gas-locker', 1000, { bottles })
 const hob: Command = putAtHome('fit-hob', 'galley-hob', 2000, { fuel: 'gas' })
 const heater = (fuel: 'gas' | 'diesel'): Command => putAtHome('fit-heater', 'heater-air', 3000, { fuel, kilowatts: 2 })
-const job = (...more: Command[]): Job =>
+const bare = (...more: Command[]): Job =>
   jobWith('truck-box', person(1750), person(1700, 'person-b'), derives, use({ cooking: 'daily' }), leg(), ...more)
+/** Lined by 40 mm all round, doors too. */
+const job = (...more: Command[]): Job => {
+  const made = bare(...more)
+  const { plan, ...rest } = made.variants[variant]!
+  const lining = { floorMm: 40, wallMm: 40, roofMm: 40, doorMm: 40 } as typeof plan.lining
+  return { ...made, variants: { [variant]: { ...rest, plan: { ...plan, lining } } } }
+}
 const report = (...more: Command[]) => fuelReport(job(...more), variant)
 
 describe('the gas of a plan', () => {

@@ -5,7 +5,7 @@ import { DAYS, HOURS, MONTH_OF } from '../../sky'
 import { placedInAnyMode } from '../power/case'
 import { HABIT_FACTS } from '../power/habits'
 import { journeyOf, type Journey } from '../power/journey'
-import { insideC } from '../power/loads'
+import { isUp, lossesOf, warmthAssumedIn } from '../warmth/loss'
 import { COLD_C, heatKwh, TAP_C } from '../water/warm'
 
 /** Net calorific value of propane, kWh/kg, and its density as a liquid at 15 °C, kg/L. Handbook values, from memory. */
@@ -54,6 +54,9 @@ export interface FuelReport {
   readonly dieselAYear: number
   readonly livedByMonth: readonly number[]
   readonly altitudeM: number
+  /** What the body loses for each kelvin, W, and what it is kept at while up and in bed, °C. */
+  readonly losesWK: number
+  readonly keptC: readonly [up: number, inBed: number]
 }
 
 const BURNS: Readonly<Record<HeatFact['warms'], Burns>> = {
@@ -63,18 +66,19 @@ const BURNS: Readonly<Record<HeatFact['warms'], Burns>> = {
   water: 'water',
 }
 
-/** What a lined body loses for each kelvin, W: a long van with its windows, its cab shut off. Common practice, no source. */
-const LOSES_W_K = 50
-
 /** Hours at full power of heaters of so many watts on a day aboard of each month, by the cold outside. */
-function heatedHours({ weather, lived }: Journey, livedByMonth: readonly number[], watts: number): readonly number[] {
+function heatedHours(
+  { weather, lived }: Journey,
+  livedByMonth: readonly number[],
+  { watts, wk, heldC }: { readonly watts: number; readonly wk: number; readonly heldC: (hour: number) => number },
+): readonly number[] {
   if (watts === 0) return livedByMonth.map(() => 0)
   const hours = Array<number>(MONTHS).fill(0)
   for (let at = 0; at < lived.length; at += 1) {
     if (lived[at] === 0) continue
     const month = MONTH_OF[Math.floor(at / HOURS)] ?? 0
-    const cold = Math.max(0, insideC(at % HOURS) - (weather.outsideC[at] ?? 0))
-    hours[month] = (hours[month] ?? 0) + Math.min(1, (LOSES_W_K * cold) / watts)
+    const cold = Math.max(0, heldC(at % HOURS) - (weather.outsideC[at] ?? 0))
+    hours[month] = (hours[month] ?? 0) + Math.min(1, (wk * cold) / watts)
   }
   return hours.map((sum, month) => sum / Math.max(1, livedByMonth[month] ?? 0))
 }
@@ -114,7 +118,13 @@ export function fuelReport(job: Job, variantId: string): FuelReport {
       ),
     0,
   )
-  const heated = heatedHours(journey, livedByMonth, heatersW)
+  const losesWK = lossesOf(job, variantId).totalWK
+  const { heatedC, nightC } = warmthAssumedIn(job)
+  const heated = heatedHours(journey, livedByMonth, {
+    watts: heatersW,
+    wk: losesWK,
+    heldC: (hour) => (isUp(hour) ? heatedC : nightC),
+  })
   const warmKwh = heatKwh(
     waterUse(brief).lines.reduce((sum, one) => sum + one.warmL, 0),
     COLD_C,
@@ -179,5 +189,7 @@ export function fuelReport(job: Job, variantId: string): FuelReport {
     dieselAYear: overYear('diesel') / DIESEL_KWH_L,
     livedByMonth,
     altitudeM: answer(brief, 'altitudeM'),
+    losesWK,
+    keptC: [heatedC, nightC],
   }
 }

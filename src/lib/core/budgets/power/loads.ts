@@ -166,7 +166,7 @@ export function loadsOf(job: Job, placed: readonly Placed[], plant: Plant): read
 const [WARM_C, COOL_C] = [19, 14]
 const isNight = (hour: number): boolean => hour >= 22 || hour < 7
 /** How warm it is kept in an hour of the day, °C. */
-export const insideC = (hour: number): number => (isNight(hour) ? COOL_C : WARM_C)
+const insideC = (hour: number): number => (isNight(hour) ? COOL_C : WARM_C)
 
 /** What a cold box lets in: W of current for each kelvin and each litre to the power of two thirds, its compressor’s gain in it. Typical, common practice, no source: 90 L at 25 °C take about 0.4 kWh a day. */
 const LEAKS_W = 0.04

@@ -1,0 +1,78 @@
+import { describe, expect, it } from 'vitest'
+import { jobWith, person, put, putAtHome, variant } from '../../../../../tests/support/plan'
+import type { Use } from '../../brief'
+import type { Command, Job } from '../../job'
+import { airReport, co2After } from './report'
+
+const use = (more: Use): Command => ({ type: 'brief.use', use: more })
+const bed: Command = put('fit-bed', 'bed-fixed', 0, 'left-wall')
+const fan = (mm: number): Command => putAtHome('fit-fan', 'fan-extract', mm)
+const hatch = (mm: number): Command => putAtHome('fit-hatch', 'hatch-roof', mm)
+const truck = (...commands: Command[]): Job => jobWith('truck-box', person(1750), bed, ...commands)
+const report = (job: Job) => airReport(job, variant)
+
+describe('carbon dioxide', () => {
+  it('with steady air ends at what is given off over what comes in: 13 L/h in 13 m³/h are 1 000 ppm over outside', () => {
+    expect(co2After(1, 13, 10, 1000)).toBeCloseTo(1420, 6)
+    // without any air it only gathers: 2 × 13 L/h × 8 h in 10 m³
+    expect(co2After(2, 0, 10, 8)).toBeCloseTo(420 + 20_800, 6)
+    expect(co2After(0, 5, 10, 8)).toBe(420)
+  })
+})
+
+describe('air of a plan', () => {
+  it('common practice, no source: a fan of 1 530 m³/h with an open hatch changes a body of 12 m³ in about half a minute, on its lowest tenth in 3 to 6 minutes', () => {
+    const { fresh, volumeM3 } = report(truck(fan(3600), hatch(600)))
+    const seconds = (m3h: number): number => (12 / m3h) * 3600
+    expect(volumeM3).toBeGreaterThan(8)
+    expect(seconds(fresh.full)).toBeGreaterThan(25)
+    expect(seconds(fresh.full)).toBeLessThan(60)
+    expect(seconds(fresh.lowest) / 60).toBeGreaterThan(3)
+    expect(seconds(fresh.lowest) / 60).toBeLessThan(6)
+  })
+
+  it('take away the only inlet and the fan moves almost nothing', () => {
+    const [open, shut] = [report(truck(fan(3600), hatch(600))), report(truck(fan(3600)))]
+    expect(shut.fresh.full).toBeLessThan(0.06 * open.fresh.full)
+    expect(open.places.map(({ id }) => id).sort()).toEqual(['fit-fan', 'fit-hatch'])
+    expect(open.places.find(({ id }) => id === 'fit-fan')!.outM3H).toBeGreaterThan(100)
+    expect(open.places.find(({ id }) => id === 'fit-hatch')!.outM3H).toBeLessThan(-100)
+  })
+
+  it('put the fan at the other end, and the sleeper is passed over or not', () => {
+    // the hatch is at the front; the head lies at the rear
+    const [rear, front] = [report(truck(fan(300), hatch(3400))), report(truck(fan(2600), hatch(3400)))]
+    expect(rear.passed.map(({ who, isPassed }) => [who, isPassed])).toEqual([['sleeper', true]])
+    expect(front.passed[0]!.isPassed).toBe(false)
+    expect(front.byEnd.rear).toBe(1)
+  })
+
+  it('takes a short cut where its inlet is beside the fan; a second fan brings more', () => {
+    expect(report(truck(fan(3000), hatch(3600))).isShortCut).toBe(true)
+    const far = report(truck(fan(300), hatch(3600)))
+    expect(far.isShortCut).toBe(false)
+    expect(far.withSecond!).toBeGreaterThan(far.fresh.full)
+  })
+
+  it('two in a shut body have stale air by the morning, and fresh with a fan on its lowest', () => {
+    const { co2 } = report(truck(person(1700, 'person-b'), fan(3600), hatch(600)))
+    expect(co2.shut).toBeGreaterThan(2000)
+    expect(co2.lowest).toBeLessThan(1000)
+  })
+
+  it('is hotter shut than aired, and asks more of a cooler than is let in by the sun alone where it is hot outside', () => {
+    const { summer } = report(truck(fan(3600), hatch(600), use({ hottestC: 38, latitudeDeg: 38 })))
+    expect(summer.noonShutC).toBeGreaterThan(summer.noonAiredC)
+    expect(summer.noonAiredC).toBeGreaterThan(summer.hottestC)
+    expect(summer.coolingW).toBeGreaterThan(200)
+  })
+
+  it('a noise at a metre is 6 dB less at two, and two alike are 3 dB more than one', () => {
+    const heater = (id: string, mm: number): Command => putAtHome(id, 'heater-air', mm, { fuel: 'diesel' })
+    const db = (...commands: Command[]): number => report(truck(...commands)).noise[0]!.db
+    const [one, two] = [db(heater('fit-a', 3000)), db(heater('fit-a', 3000), heater('fit-b', 3000))]
+    expect(two - one).toBeCloseTo(10 * Math.log10(2), 1)
+    expect(db(heater('fit-a', 1500))).toBeGreaterThan(one)
+    expect(report(truck()).noise[0]!.source).toBeUndefined()
+  })
+})

@@ -1,0 +1,1 @@
+export { airReport, type AirPlace, type AirReport, type AirState, type HeadNoise, type Passed } from './report'
