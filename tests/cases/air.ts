@@ -27,6 +27,22 @@ const inBench = (kind: string, parameters: Record<string, number | string>) =>
     putInside('fit-a', kind, 'fit-b', parameters),
   )
 
+/** Board of 40 mm all round, doors too. */
+const lined: Command = {
+  type: 'lining.set',
+  variant,
+  lining: {
+    floorMm: 40,
+    wallMm: 40,
+    roofMm: 40,
+    doorMm: 40,
+    layers: Object.fromEntries(['floor', 'wall', 'roof', 'door'].map((face) => [face, [{ material: 'pir', mm: 40 }]])),
+  },
+}
+const at = (coldestC: number): Command => ({ type: 'brief.use', use: { coldestC } })
+const heater = (kilowatts: number): Command =>
+  put('fit-a', 'heater-air', 1000, 'left-wall', { fuel: 'diesel', kilowatts })
+
 /** Rows of the rules about air, light and quiet. */
 export const AIR_CASES: CasesFor<
   | 'air-one-way'
@@ -39,10 +55,33 @@ export const AIR_CASES: CasesFor<
   | 'light-on'
   | 'night-dark'
   | 'berth-cold'
+  | 'heater-small'
+  | 'heater-large'
   | 'window-covered'
   | 'warm-shut-in'
   | 'gas-shut-in'
 > = {
+  'heater-small': {
+    // walls 17.76 m² × 0.503, rear 4.19 × 0.503, floor 8.61 × 0.493, roof 8.28 × 0.511 (40 mm of 0.022 W/mK and EN ISO 6946’s surfaces), 15 % more
+    // for ribs, bulkhead 4.19 × 1.5, air 17.64 m³ × 0.34: 34.73 W/K, × 58 K; eight tenths of that are 1 611 W
+    speaks: truck(lined, at(-40), heater(1.6)),
+    measured: 1600,
+    needed: 2014,
+    rule: 'heater-size',
+    mode: 'mode-day',
+    place: [1185, 940, 190],
+    silent: truck(lined, at(-40), heater(1.65)),
+  },
+  'heater-large': {
+    // the same, × 18 K from frost on, ten times
+    speaks: truck(lined, at(12), heater(6.3)),
+    measured: 6300,
+    needed: 6251,
+    rule: 'heater-size',
+    mode: 'mode-day',
+    place: [1185, 940, 190],
+    silent: truck(lined, at(12), heater(6.2)),
+  },
   'warm-shut-in': {
     // a chest of 576 × 376, 346 high inside: 26 are left behind and above, and 16 beside it
     speaks: inBench('inverter', { lengthMm: 560, depthMm: 350, heightMm: 320 }),

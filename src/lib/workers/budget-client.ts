@@ -1,5 +1,6 @@
 import { proxy } from 'comlink'
 import type {
+  AirReport,
   Cure,
   Found,
   FuelReport,
@@ -7,6 +8,7 @@ import type {
   LimitId,
   PowerReport,
   PowerWeek,
+  WarmthReport,
   WaterReport,
   WeightReport,
 } from '$lib/core/budgets'
@@ -57,6 +59,14 @@ export class BudgetClient {
 
   water(job: Job, variantId: string): Promise<WaterReport> {
     return this.#link.ask(job, (remote, news) => remote.water(news, variantId))
+  }
+
+  warmth(job: Job, variantId: string): Promise<WarmthReport> {
+    return this.#link.ask(job, (remote, news) => remote.warmth(news, variantId))
+  }
+
+  air(job: Job, variantId: string): Promise<AirReport> {
+    return this.#link.ask(job, (remote, news) => remote.air(news, variantId))
   }
 
   fuel(job: Job, variantId: string): Promise<FuelReport> {

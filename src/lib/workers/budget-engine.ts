@@ -1,5 +1,6 @@
 import { expose } from 'comlink'
 import {
+  airReport,
   curesOf,
   findSets,
   fuelReport,
@@ -8,12 +9,13 @@ import {
   powerCase,
   powerReport,
   powerWeek,
+  warmthReport,
   waterReport,
   weightReport,
   type LimitId,
 } from '$lib/core/budgets'
 import type { Loading, Weighing } from '$lib/core/job'
-import { sayFuelShort, sayPowerShort, sayWaterShort } from '$lib/core/text'
+import { sayAirShort, sayFuelShort, sayPowerShort, sayWarmthShort, sayWaterShort } from '$lib/core/text'
 import { weightHelps } from '$lib/core/what-if'
 import { wiringOf } from '$lib/core/wiring'
 import { HeldJob, type News } from './protocol'
@@ -24,6 +26,8 @@ export interface BudgetFigures {
   readonly water: string
   readonly power: string
   readonly gas: string
+  readonly warmth: string
+  readonly air: string
 }
 
 const held = new HeldJob()
@@ -38,6 +42,8 @@ const budgetEngine = {
   week: (news: News, variantId: string, fromDay: number) => powerWeek(held.take(news), variantId, fromDay),
   wiring: (news: News, variantId: string) => wiringOf(held.take(news), variantId),
   water: (news: News, variantId: string) => waterReport(held.take(news), variantId),
+  warmth: (news: News, variantId: string) => warmthReport(held.take(news), variantId),
+  air: (news: News, variantId: string) => airReport(held.take(news), variantId),
   fuel: (news: News, variantId: string) => fuelReport(held.take(news), variantId),
   figures: (news: News, variantId: string): BudgetFigures => {
     const job = held.take(news)
@@ -47,6 +53,8 @@ const budgetEngine = {
       water: sayWaterShort(waterReport(job, variantId)),
       power: sayPowerShort(powerReport(job, variantId)),
       gas: sayFuelShort(fuelReport(job, variantId)),
+      warmth: sayWarmthShort(warmthReport(job, variantId)),
+      air: sayAirShort(airReport(job, variantId)),
     }
   },
   sets: (news: News, variantId: string, told: (share: number) => void) =>

@@ -56,7 +56,8 @@ export {
 } from './water'
 export { DIESEL_KWH_L, fuelReport, PROPANE_KWH_KG, type Burner, type Burns, type FuelReport } from './gas'
 export {
-  lossesOf,
+  lossesIn,
+  warmthAssumedIn,
   warmthReport,
   type DampAt,
   type DampFace,

@@ -101,7 +101,7 @@ const SOURCES: Readonly<Record<Read, (input: RuleInput, at: ModeAt) => readonly 
   scene: ({ scene }) => [scene],
   brief: ({ brief }) => [brief],
   plan: ({ plan }) => [plan.lining, plan.changes, plan.transferable],
-  job: ({ job }) => [job.shell, job.brief, job.found, job.weight, job.survey],
+  job: ({ job }) => [job.shell, job.brief, job.found, job.weight, job.survey, job.warmth],
   peers: ({ peers }) => peers(),
   needs: ({ brief }, { scenes }) => [brief, ...scenes],
   stowed: ({ scene, brief }) => [scene, brief],
@@ -143,7 +143,7 @@ export function viewOf(
 /** Of a plan and a job a rule is handed what they are made of for it, and no more. */
 const PARTS: { readonly [K in keyof RuleInput]?: (input: RuleInput) => unknown } = {
   plan: ({ plan: { lining, changes, transferable } }) => ({ lining, changes, transferable }),
-  job: ({ job: { shell, brief, found, weight, survey } }) => ({ shell, brief, found, weight, survey }),
+  job: ({ job: { shell, brief, found, weight, survey, warmth } }) => ({ shell, brief, found, weight, survey, warmth }),
 }
 
 /** What of the input a rule that reads these things may use. */

@@ -118,3 +118,32 @@ export {
   WEEKDAYS,
 } from './water'
 export { BURNS_WORDS, sayBurner, sayFuel, sayFuelShort, sayGasNights, whyBurner } from './gas'
+export {
+  DAMP_WORDS,
+  LOSS_WORDS,
+  sayDamp,
+  sayWarmth,
+  sayWarmthShort,
+  sayWarmthStep,
+  WARMTH_ASSUMED_BASIS,
+  WARMTH_ASSUMED_UNITS,
+  whyDamp,
+  whyLoss,
+} from './warmth'
+export { WARMTH_ASSUMED_WORDS } from './warmth-assumed'
+export {
+  AIR_STATE_WORDS,
+  AIR_WHY,
+  changesOf,
+  MORNING_WHY,
+  NOISE_WHY,
+  sayAir,
+  sayAirShort,
+  sayFans,
+  sayFlow,
+  sayMorning,
+  sayNoise,
+  saySummer,
+  STALE_PPM,
+  summerWhy,
+} from './air'

@@ -178,6 +178,7 @@ const OWN_PARAMETER_WORDS: Readonly<Record<string, Readonly<Record<string, strin
   'bed-high': { freeMm: 'for everyone else, at most' },
   'step-rise': { freeMm: 'for everyone else, at most' },
   'stands-off': { leastMm: 'reported from' },
+  'heater-size': { least: 'of what is needed, at least', most: 'times what is needed, at most' },
   'basin-height': { turnsMm: 'for the others, off by at most' },
 }
 

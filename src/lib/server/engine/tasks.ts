@@ -1,5 +1,6 @@
 import { catalogueReply } from './catalogue'
 import { compareReply, demandsReply } from './brief'
+import { climateReply } from './climate'
 import { pictureReply, templateReply } from './drawings'
 import { answered, applySent, countStored, documentReply, readNewJob, readSent, renumbered } from './jobs'
 import { documentAt, entriesOf, historyOf, packDocument, packLines, uidsIn } from './journal'
@@ -24,6 +25,7 @@ const TASKS = {
   power: powerReply,
   water: waterReply,
   gas: gasReply,
+  climate: climateReply,
   moves: movesReply,
   draw: drawReply,
   demands: demandsReply,

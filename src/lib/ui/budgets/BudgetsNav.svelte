@@ -4,7 +4,7 @@
 
   interface Props {
     id: string
-    current: 'weight' | 'water' | 'power' | 'gas'
+    current: 'weight' | 'water' | 'power' | 'gas' | 'warmth' | 'air'
     variant: string
     /** Of the variant, once all of them are known. */
     figures: BudgetFigures | undefined
@@ -25,6 +25,8 @@
         ['water', 'Water', figures?.water],
         ['power', 'Power', figures?.power],
         ['gas', 'Gas', figures?.gas],
+        ['warmth', 'Warmth', figures?.warmth],
+        ['air', 'Air', figures?.air],
       ] as const
     ).map(([key, name, figure]) => ({
       key,

@@ -9,19 +9,19 @@
   import Stopped from '../parts/Stopped.svelte'
   import Why from '../parts/Why.svelte'
   import BudgetsNav from './BudgetsNav.svelte'
-  import { Supplies } from './supplies.svelte'
+  import { Budget } from './budget.svelte'
   import VariantTable from './VariantTable.svelte'
 
   const session = getSession()
-  const supplies = new Supplies(session)
-  supplies.showVariant(page.url.searchParams.get('variant') ?? '')
-  $effect(() => () => supplies.close())
+  const budget = new Budget(session, 'fuel')
+  budget.showVariant(page.url.searchParams.get('variant') ?? '')
+  $effect(() => () => budget.close())
   $effect(() => {
     void session.job
-    void supplies.variantId
-    void untrack(() => supplies.look())
+    void budget.variantId
+    void untrack(() => budget.look())
   })
-  const report = $derived(supplies.fuel)
+  const report = $derived(budget.report)
   const MONTHS = Array.from({ length: 12 }, (_, month) => month)
   const hasGas = $derived(report?.burners.some(({ fuel }) => fuel === 'gas') === true)
   const hasDiesel = $derived(report?.burners.some(({ fuel }) => fuel === 'diesel') === true)
@@ -34,14 +34,14 @@
   <JobBar
     current="budgets"
     budgetState={report === undefined ? 'adding up…' : `gas ${sayFuelShort(report)}`}
-    shown={{ variant: supplies.variantId }}
+    shown={{ variant: budget.variantId }}
   />
   <div class="desk-columns" style:--columns="10.7rem minmax(0, 1fr) 18.6rem">
-    <BudgetsNav id={session.id} current="gas" variant={supplies.variantId} figures={supplies.figures} />
+    <BudgetsNav id={session.id} current="gas" variant={budget.variantId} figures={budget.figures} />
     <main class="bg-sheet px-7 py-4 max-[68.7rem]:px-4">
-      <Stopped what="Adding up" why={supplies.stopped} onagain={() => void supplies.look()} />
+      <Stopped what="Adding up" why={budget.stopped} onagain={() => void budget.look()} />
       {#if report === undefined}
-        {#if supplies.stopped === undefined}<p class="text-ink-2" role="status">Adding it up…</p>{/if}
+        {#if budget.stopped === undefined}<p class="text-ink-2" role="status">Adding it up…</p>{/if}
       {:else}
         <h1 class="max-w-[46rem] text-xl font-semibold text-balance" data-testid="answer">{sayFuel(report)}</h1>
         {#if report.altitudeM > HIGH_M && report.burners.length > 0}
@@ -64,7 +64,7 @@
               </thead>
               <tbody>
                 {#each report.burners as burner (burner.id)}
-                  {@const name = sayBurner(burner, supplies.names)}
+                  {@const name = sayBurner(burner, budget.names)}
                   <tr class="border-b border-line">
                     <th class="py-1 text-left font-semibold" scope="row">{name}</th>
                     <td class="pl-3 text-right">{formatNumber(burner.watts)} W</td>
@@ -145,13 +145,13 @@
     </main>
     <aside class="flex flex-col px-4 py-3" aria-label="What is there">
       <VariantTable
-        variants={supplies.variants}
-        shown={supplies.variantId}
-        onshow={(id) => supplies.showVariant(id)}
+        variants={budget.variants}
+        shown={budget.variantId}
+        onshow={(id) => budget.showVariant(id)}
         rows={[
-          { label: 'gas, kg', figure: (id) => formatNumber(supplies.reports[id]?.fuel.gasKg ?? NaN, 1) },
-          { label: 'gas a year, kg', figure: (id) => formatNumber(supplies.reports[id]?.fuel.gasKgAYear ?? NaN, 0) },
-          { label: 'diesel a year, L', figure: (id) => formatNumber(supplies.reports[id]?.fuel.dieselAYear ?? NaN, 0) },
+          { label: 'gas, kg', figure: (id) => formatNumber(budget.reports[id]?.gasKg ?? NaN, 1) },
+          { label: 'gas a year, kg', figure: (id) => formatNumber(budget.reports[id]?.gasKgAYear ?? NaN, 0) },
+          { label: 'diesel a year, L', figure: (id) => formatNumber(budget.reports[id]?.dieselAYear ?? NaN, 0) },
         ]}
       />
       {#if report !== undefined}
@@ -163,9 +163,9 @@
       {/if}
       <p class="mt-2 text-[0.9286rem] text-ink-2">
         Where it is through the year and its climates stand on the page
-        <a class="act" href="/jobs/{session.id}/budgets/power?variant={supplies.variantId}">Power</a>; the litres of
-        warm water on the page
-        <a class="act" href="/jobs/{session.id}/budgets/water?variant={supplies.variantId}">Water</a>.
+        <a class="act" href="/jobs/{session.id}/budgets/power?variant={budget.variantId}">Power</a>; the litres of warm
+        water on the page
+        <a class="act" href="/jobs/{session.id}/budgets/water?variant={budget.variantId}">Water</a>.
       </p>
       <p class="mt-auto pt-5 text-[0.9286rem] text-ink-2">
         Gas by a licensed fitter, pressure-tested, to the local code; a carbon monoxide alarm at pillow height. Figures

@@ -8,23 +8,23 @@
   import { formatNumber } from '$lib/core/units'
   import { fitView, toScreen } from '../drawing/layout'
   import Marks from '../drawing/Marks.svelte'
-  import type { Supplies } from './supplies.svelte'
+  import type { Budget } from './budget.svelte'
 
   interface Props {
-    supplies: Supplies
+    budget: Budget<'water'>
     report: WaterReport
   }
-  let { supplies, report }: Props = $props()
-  const session = $derived(supplies.session)
+  let { budget, report }: Props = $props()
+  const session = $derived(budget.session)
   let width = $state(400)
   let all = $state(false)
   const HIGH_PX = 150
   const SHOWN = 5
   const view = $derived.by(() => {
-    const [first] = modesOf(supplies.plan)
+    const [first] = modesOf(budget.plan)
     return first === undefined
       ? undefined
-      : drawView(buildScene(planInterior(session.job.shell, supplies.plan), supplies.plan, first[0]), 'plan')
+      : drawView(buildScene(planInterior(session.job.shell, budget.plan), budget.plan, first[0]), 'plan')
   })
   const frame = $derived(view === undefined ? undefined : fitView('plan', width, HIGH_PX, view.bounds, 8))
   /** Names would lie under the lines. */
@@ -70,7 +70,7 @@
     <ul class="text-[0.9286rem]">
       {#each all ? runs : runs.slice(0, SHOWN) as run (`${run.what} ${run.from} ${run.to}`)}
         <li class={run.fallPerM !== undefined && run.fallPerM < 20 ? 'text-caution' : ''}>
-          {sayWaterRun(run, supplies.names)}
+          {sayWaterRun(run, budget.names)}
         </li>
       {/each}
     </ul>

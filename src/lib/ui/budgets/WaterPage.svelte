@@ -24,21 +24,21 @@
   import Stopped from '../parts/Stopped.svelte'
   import Why from '../parts/Why.svelte'
   import BudgetsNav from './BudgetsNav.svelte'
-  import { Supplies } from './supplies.svelte'
+  import { Budget } from './budget.svelte'
   import VariantTable from './VariantTable.svelte'
   import WaterChart from './WaterChart.svelte'
   import WaterDrawing from './WaterDrawing.svelte'
 
   const session = getSession()
-  const supplies = new Supplies(session)
-  supplies.showVariant(page.url.searchParams.get('variant') ?? '')
-  $effect(() => () => supplies.close())
+  const budget = new Budget(session, 'water')
+  budget.showVariant(page.url.searchParams.get('variant') ?? '')
+  $effect(() => () => budget.close())
   $effect(() => {
     void session.job
-    void supplies.variantId
-    void untrack(() => supplies.look())
+    void budget.variantId
+    void untrack(() => budget.look())
   })
-  const report = $derived(supplies.water)
+  const report = $derived(budget.report)
   const nights = (value: number | undefined): string =>
     value === undefined || !Number.isFinite(value) ? '–' : formatNumber(value, 1)
   const state = $derived(
@@ -60,13 +60,13 @@
 <svelte:head><title>{session.job.name} · water · Zimmerman</title></svelte:head>
 
 <div class="desk" data-testid="water">
-  <JobBar current="budgets" budgetState={state} shown={{ variant: supplies.variantId }} />
+  <JobBar current="budgets" budgetState={state} shown={{ variant: budget.variantId }} />
   <div class="desk-columns" style:--columns="10.7rem minmax(0, 1fr) 18.6rem">
-    <BudgetsNav id={session.id} current="water" variant={supplies.variantId} figures={supplies.figures} />
+    <BudgetsNav id={session.id} current="water" variant={budget.variantId} figures={budget.figures} />
     <main class="bg-sheet px-7 py-4 max-[68.7rem]:px-4">
-      <Stopped what="Adding up" why={supplies.stopped} onagain={() => void supplies.look()} />
+      <Stopped what="Adding up" why={budget.stopped} onagain={() => void budget.look()} />
       {#if report === undefined}
-        {#if supplies.stopped === undefined}<p class="text-ink-2" role="status">Adding it up…</p>{/if}
+        {#if budget.stopped === undefined}<p class="text-ink-2" role="status">Adding it up…</p>{/if}
       {:else}
         <h1 class="max-w-[46rem] text-xl font-semibold text-balance" data-testid="answer">{sayWater(report)}</h1>
         <p class="mt-1 text-[0.9286rem] text-ink-2">
@@ -118,7 +118,7 @@
               </ul>
             {/if}
           </section>
-          <WaterDrawing {supplies} {report} />
+          <WaterDrawing {budget} {report} />
         </div>
         <section class="mt-4 overflow-x-auto" aria-label="Tanks">
           <table class="w-full text-[0.9286rem]" data-testid="tanks">
@@ -133,7 +133,7 @@
             </thead>
             <tbody>
               {#each tanks as { tank, what } (tank.id)}
-                {@const name = sayTankName(tank, supplies.names)}
+                {@const name = sayTankName(tank, budget.names)}
                 <tr class="border-b border-line">
                   <th class="py-1 text-left font-semibold" scope="row">{name}</th>
                   <td class="pl-3">{what}</td>
@@ -173,9 +173,9 @@
             <h2 class="border-b border-ink pb-0.5 caps">Warm water</h2>
             {#each report.warm as warm (warm.id)}
               <p class="border-b border-line py-1">
-                <b class="font-semibold">{sayTankName(warm, supplies.names)}</b>
+                <b class="font-semibold">{sayTankName(warm, budget.names)}</b>
                 {sayWarm(warm)}
-                <Why about="warm water of {sayTankName(warm, supplies.names)}" lines={WARM_WHY}>why</Why>
+                <Why about="warm water of {sayTankName(warm, budget.names)}" lines={WARM_WHY}>why</Why>
               </p>
             {/each}
             <p class="py-1 text-ink-2">
@@ -187,13 +187,13 @@
     </main>
     <aside class="flex flex-col px-4 py-3" aria-label="What is assumed">
       <VariantTable
-        variants={supplies.variants}
-        shown={supplies.variantId}
-        onshow={(id) => supplies.showVariant(id)}
+        variants={budget.variants}
+        shown={budget.variantId}
+        onshow={(id) => budget.showVariant(id)}
         rows={[
-          { label: 'nights until dry', figure: (id) => nights(supplies.reports[id]?.water.nights) },
-          { label: 'until waste is full', figure: (id) => nights(supplies.reports[id]?.water.wasteNights) },
-          { label: 'fresh, L', figure: (id) => formatNumber(supplies.reports[id]?.water.freshL ?? NaN) },
+          { label: 'nights until dry', figure: (id) => nights(budget.reports[id]?.nights) },
+          { label: 'until waste is full', figure: (id) => nights(budget.reports[id]?.wasteNights) },
+          { label: 'fresh, L', figure: (id) => formatNumber(budget.reports[id]?.freshL ?? NaN) },
         ]}
       />
       <section aria-label="Assumed" class="mt-5 text-[0.9286rem]" data-testid="assumed">

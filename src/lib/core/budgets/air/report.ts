@@ -15,7 +15,7 @@ const ASLEEP_H = 8
 /** A window that is open lets half of its size through, and one that is left ajar a twentieth. Common practice, no source. */
 const [OPEN_SHARE, AJAR_SHARE] = [0.5, 0.05]
 /** Joints and vents of a body that is shut, low and high, m². Common practice, no source. */
-const LEAK_M2 = 0.0006
+const LEAK_M2 = 0.0012
 /** A fan on its lowest moves a tenth, under a hundredth of the pressure. */
 const LOWEST = 0.1
 /** A body is narrow: air passes over whoever is between inlet and outlet along it, and so much beyond, mm; from an inlet that is so near the fan it takes a short cut. Common practice, no source. */

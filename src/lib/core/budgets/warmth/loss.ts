@@ -73,7 +73,7 @@ interface U {
 }
 
 /** The U-value of a lined face by its layers; where only its thickness is known, of what is usual, with a range. */
-function uOf(plan: Plan, face: LinedFace, mm: number): U {
+function uOf(plan: Pick<Plan, 'lining'>, face: LinedFace, mm: number): U {
   const layers = plan.lining.layers?.[face]
   if (layers !== undefined) {
     const u = thermalOf(face, layers).uValue
@@ -109,8 +109,15 @@ const endM2 = (interior: Interior, xMm: number): number => area(sectionAt(interi
 /** How much heat a lined body loses for each kelvin, by what it goes out by. */
 export function lossesOf(job: Pick<Job, 'shell' | 'variants' | 'warmth'>, variantId: string): Losses {
   const { plan } = job.variants[variantId]!
-  const interior = planInterior(job.shell, plan)
-  const assumed = warmthAssumedIn(job)
+  return lossesIn(planInterior(job.shell, plan), plan, warmthAssumedIn(job))
+}
+
+/** The same of a lined body. */
+export function lossesIn(
+  interior: Interior,
+  plan: Pick<Plan, 'lining'>,
+  assumed: Readonly<Record<WarmthAssumedKey, number>>,
+): Losses {
   const { openings, bulkhead } = interior.shell
   const areas = faceAreas(interior)
   const of = (...faces: readonly string[]): number =>

@@ -25,6 +25,8 @@ const PER_KM = 0.1
 const CENTIMETRE_M2KW = 0.01 / 0.022
 /** Inner surfaces when it comes to damp: in the room, behind a locker, under a mattress. EN ISO 13788 for the first two, from memory; common practice, no source. */
 const SURFACES = { windows: 0.13, bridges: 0.13, wall: 0.13, locker: 0.5, mattress: 1 } as const
+/** On slats or a drilled board air gets behind a mattress. Common practice, no source. */
+const AIRED_MATTRESS = 0.25
 const BARE_U = 1 / 0.17
 
 export type DampAt = keyof typeof SURFACES
@@ -168,10 +170,12 @@ export function warmthReport(job: Job, variantId: string): WarmthReport {
     ['locker', wallU],
     ['mattress', wallU],
   ]
+  const isOnBoard = placed.some(({ services }) => services.some(({ lying }) => lying?.base === 'board'))
   const damp = faces.map(([at, uValue]): DampFace => {
+    const surface = at === 'mattress' && !isOnBoard ? AIRED_MATTRESS : SURFACES[at]
     // what is kept from the room’s warmth is colder: its own resistance takes the place of the open surface
-    const resistance = 1 / uValue - SURFACES.wall + SURFACES[at]
-    const c = bedC - (SURFACES[at] / resistance) * (bedC - coldestC)
+    const resistance = 1 / uValue - SURFACES.wall + surface
+    const c = bedC - (surface / resistance) * (bedC - coldestC)
     return {
       at,
       uValue,

@@ -165,8 +165,14 @@ describe('how warm a plan is', () => {
     expect(dry.damp.find(({ at }) => at === pane.at)!.isWet).toBe(false)
     // what is kept from the room is colder, and wet first
     const c = (at: string) => sweats.damp.find((one) => one.at === at)!.c
-    expect(c('mattress')).toBeLessThan(c('locker'))
     expect(c('locker')).toBeLessThan(c('wall'))
+  })
+
+  it('a mattress on a closed board keeps the wall beside it colder than slats or a drilled board do', () => {
+    const lies = (base: string): number =>
+      report(van(putAtHome('fit-bed', 'bed-fixed', 500, { base }))).damp.find(({ at }) => at === 'mattress')!.c
+    expect(lies('board')).toBeLessThan(lies('drilled') - 1)
+    expect(lies('slats')).toBe(lies('drilled'))
   })
 
   it('with nobody in bed nothing is wet', () => {

@@ -1,5 +1,5 @@
 import { formatNumber } from '../../units'
-import { capital, ofIt, orNone, percent, person } from '../grammar'
+import { capital, degrees, ofIt, orNone, percent, person } from '../grammar'
 import { HOLLOW_WORDS } from '../words'
 import { itOf, type SentencesFor, theAll } from './kit'
 
@@ -15,6 +15,8 @@ export const AIR_SENTENCES: SentencesFor<
   | 'light-on'
   | 'night-dark'
   | 'berth-cold'
+  | 'heater-small'
+  | 'heater-large'
   | 'window-covered'
   | 'warm-shut-in'
   | 'gas-shut-in'
@@ -112,6 +114,22 @@ export const AIR_SENTENCES: SentencesFor<
     designer: `There is no separate switch for ${itOf(finding, names)} by the door.`,
     client: 'Anyone going out at night would light up the sleepers.',
     why: ['A light that only the door works cannot be put out; it needs a switch.'],
+  }),
+  'heater-small': (finding, names) => ({
+    title: 'Heater too small',
+    designer: `${capital(itOf(finding, names))} gives ${formatNumber(finding.measured)} W; ${formatNumber(finding.needed)} W are needed at ${degrees(finding.facts.coldestC)}.`,
+    client: 'It would not get warm on the coldest night.',
+    why: [
+      `${formatNumber(finding.facts.losesWK)} W are lost for each kelvin between ${degrees(finding.facts.coldestC)} and ${degrees(finding.facts.heatedC)}: ${formatNumber(finding.needed)} W. The page Warmth has it face by face.`,
+    ],
+  }),
+  'heater-large': (finding, names) => ({
+    title: 'Heater far too large',
+    designer: `${capital(itOf(finding, names))} gives ${formatNumber(finding.measured)} W; ${formatNumber(finding.needed)} W is the limit.`,
+    client: 'The heater would go on and off all night.',
+    why: [
+      `${formatNumber(finding.facts.losesWK)} W are lost for each kelvin up to ${degrees(finding.facts.heatedC)}, from ${degrees(Math.min(0, finding.facts.coldestC))} on; ten times that and more goes on and off. The page Warmth has it face by face.`,
+    ],
   }),
   'berth-cold': (finding, names, say) => {
     const { measured, needed, facts } = finding

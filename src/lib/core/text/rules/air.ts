@@ -29,6 +29,11 @@ export const AIR_RULES = {
       'What runs warm in a cupboard or a bench has air on one side or above it, and what gives off gas while charging has a vent to the outside.',
     client: 'Nothing overheats behind a door, and no gas gathers there.',
   },
+  'heater-size': {
+    title: 'Heater of the right size',
+    designer: 'The heaters give what the body loses in the coldest night, and not many times that.',
+    client: 'It is warm on the coldest night.',
+  },
   'berth-warm': {
     title: 'No bed against a cold wall',
     designer: 'A mattress only touches a wall that is lined well enough to stay dry.',

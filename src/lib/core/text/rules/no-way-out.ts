@@ -9,6 +9,7 @@ export const NO_WAY_OUT: Readonly<Record<string, string>> = {
   'energy-school': 'where power comes from is the client’s choice',
   'gear-out': 'a door is as wide as it is; the piece goes in through another, in parts, or outside',
   'heads-apart': 'who lies which way round is settled in bed',
+  'heater-size': 'a heater of another size is bought, and thicker lining is another body',
   'passing-place': 'a wider aisle is another plan',
   'reserve-kept': 'what to keep clear for later is the client’s choice',
   'resale-bed': 'a longer bed for an unknown buyer is the client’s choice',

@@ -1,28 +1,32 @@
-import type { FuelReport, WaterReport } from '$lib/core/budgets'
+import type { AirReport, FuelReport, WarmthReport, WaterReport } from '$lib/core/budgets'
 import { variantsOf } from '$lib/core/job'
 import { namesOf } from '$lib/core/text'
 import { BudgetClient, type BudgetFigures } from '$lib/workers/budget-client'
 import type { JobSession } from '../job/job-session.svelte'
 import { reasonOf } from '../parts/reason'
 
-/** How long a variant’s water and gas last. */
-interface Supply {
+/** What can be asked of a variant, by the page that shows it. */
+interface Reports {
   readonly water: WaterReport
   readonly fuel: FuelReport
+  readonly warmth: WarmthReport
+  readonly air: AirReport
 }
 
-/** How long the water and the gas of a job last, for every variant. */
-export class Supplies {
+/** One budget of a job, for every variant. */
+export class Budget<W extends keyof Reports> {
   readonly session: JobSession
   readonly #client = new BudgetClient()
+  readonly #what: W
   #variantId = $state('')
-  reports: Readonly<Record<string, Supply>> = $state.raw({})
+  reports: Readonly<Record<string, Reports[W]>> = $state.raw({})
   figures: BudgetFigures | undefined = $state.raw(undefined)
   stopped: string | undefined = $state.raw(undefined)
   #asked = 0
 
-  constructor(session: JobSession) {
+  constructor(session: JobSession, what: W) {
     this.session = session
+    this.#what = what
   }
 
   close(): void {
@@ -35,8 +39,7 @@ export class Supplies {
   )
   readonly plan = $derived.by(() => this.session.job.variants[this.variantId]!.plan)
   readonly names = $derived.by(() => namesOf(this.session.job, this.plan))
-  readonly water = $derived.by(() => this.reports[this.variantId]?.water)
-  readonly fuel = $derived.by(() => this.reports[this.variantId]?.fuel)
+  readonly report: Reports[W] | undefined = $derived.by(() => this.reports[this.variantId])
 
   showVariant(id: string): void {
     this.#variantId = id
@@ -49,9 +52,9 @@ export class Supplies {
     const shown = this.variantId
     try {
       for (const id of [shown, ...variantsOf(job).flatMap(([other]) => (other === shown ? [] : [other]))]) {
-        const [water, fuel] = [await this.#client.water(job, id), await this.#client.fuel(job, id)]
+        const report = (await this.#client[this.#what](job, id)) as Reports[W]
         if (this.#asked !== asked) return
-        this.reports = { ...this.reports, [id]: { water, fuel } }
+        this.reports = { ...this.reports, [id]: report }
       }
       this.stopped = undefined
       const figures = await this.#client.figures(job, shown)

@@ -1,0 +1,90 @@
+import type { AirReport, AirState } from '../budgets'
+import { formatNumber } from '../units'
+import { capital, count, list, person } from './grammar'
+
+export const AIR_STATE_WORDS: Readonly<Record<AirState, string>> = {
+  full: 'fan at full, all open',
+  lowest: 'fan at its lowest, all open',
+  open: 'all open, no fan, no wind',
+  shut: 'all shut',
+}
+const flow = (m3h: number): string => `${formatNumber(Math.round(m3h))} m³/h`
+export const changesOf = ({ volumeM3 }: AirReport, m3h: number): number => m3h / Math.max(0.1, volumeM3)
+/** Over this air is stale. Common practice, no source: 1 000 to 1 500 is what rooms are laid out for. */
+export const STALE_PPM = 1500
+
+const whoOf = (who: AirReport['passed'][number]): string => (who.who === 'cook' ? who.label : person(who.label))
+
+/** The answer in one sentence or two. */
+export function sayAir(report: AirReport): string {
+  const { fresh, hasFan, places, passed, isShortCut } = report
+  if (places.length === 0) return 'Nothing opens in this plan: air comes through joints alone.'
+  const most = hasFan ? fresh.full : fresh.open
+  const changes = changesOf(report, most)
+  const hasInlet = places.some(({ outM3H }) => outM3H < -1)
+  const moves = hasFan
+    ? !hasInlet
+      ? 'The fan moves almost nothing: there is no way in for the air.'
+      : `With the fan at full the air changes ${formatNumber(changes, changes < 10 ? 1 : 0)} times an hour.`
+    : `With all open and no wind the air changes ${formatNumber(changes, 1)} times an hour.`
+  const missed = passed.filter(({ isPassed }) => !isPassed)
+  const over =
+    passed.length === 0 || !hasInlet
+      ? ''
+      : missed.length === 0
+        ? ` It passes over ${list(passed.map(whoOf))}.`
+        : ` It does not pass over ${list(missed.map(whoOf), 'or')}.`
+  return `${moves}${isShortCut ? ' It takes a short cut: the inlet is beside the fan.' : over}`
+}
+export const sayAirShort = (report: AirReport): string =>
+  report.places.length === 0
+    ? '–'
+    : `${formatNumber(changesOf(report, report.hasFan ? report.fresh.full : report.fresh.open), 0)} /h`
+
+/** What the air is like by the morning. */
+export function sayMorning({ co2, hasFan, sleepers }: AirReport): string {
+  if (sleepers === 0) return 'Nobody sleeps here.'
+  const ppm = (value: number): string => `${formatNumber(Math.round(value / 50) * 50)} ppm`
+  return `After eight hours asleep: ${ppm(co2.lowest)} of carbon dioxide ${hasFan ? 'with the fan at its lowest' : 'with the windows ajar'}, ${ppm(co2.shut)} with all shut. ${co2.lowest > STALE_PPM ? `Over ${ppm(STALE_PPM)} it is stale.` : ''}`.trim()
+}
+export const MORNING_WHY: readonly string[] = [
+  '13 L an hour for each who sleeps (Persily and de Jonge, 2017, from memory), 420 ppm outside, and the fresh air above: given off ÷ air, towards its end by the body’s own volume.',
+  'Never an unflued burner while asleep; a carbon monoxide alarm at pillow height.',
+]
+export const AIR_WHY: readonly string[] = [
+  'Each opening lets 0.6 of its free area × √(2 Δp ÷ 1.2) through, the fan what its curve has at the pressure that costs; a window that is open counts half of its size; inside it is 5 K warmer than outside, and warm air rises. As much comes in as goes out.',
+  'Discharge 0.6: textbook value; shares of windows and joints of 12 cm² low and high: common practice, no source.',
+]
+
+export function saySummer({ summer }: AirReport): string {
+  const c = (value: number): string => `${formatNumber(value, 0)} °C`
+  return `On the hottest day of the year aboard, ${c(summer.hottestC)} outside: ${c(summer.noonShutC)} shut, ${c(summer.noonAiredC)} aired, ${c(summer.bedAiredC)} at bedtime. ${summer.coolingW < 50 ? 'Nothing needs cooling.' : `To keep 26 °C shut asks ${formatNumber(summer.coolingW / 1000, 1)} kW of cooling.`}`
+}
+export const summerWhy = ({ summer }: AirReport): readonly string[] => [
+  `${formatNumber(Math.round(summer.sunWM2))} W/m² of sun on the level at most that day; a roof that takes half of it, walls two tenths, glass lets six tenths in. Without its heat stored, as it stands in steady sun. Common practice, no source.`,
+]
+
+const ends = { rear: 'rear', front: 'front' } as const
+/** Where one fan would pass over most, and what a second would bring. */
+export function sayFans({ byEnd, withSecond, fresh, hasFan, passed }: AirReport): readonly string[] {
+  const better = (Object.keys(ends) as (keyof typeof ends)[]).filter(
+    (end) => byEnd[end] > passed.filter(({ isPassed }) => isPassed).length,
+  )
+  return [
+    ...better.map(
+      (end) =>
+        `With the fan at the ${ends[end]} it would pass over ${count(byEnd[end], { one: 'of them', many: 'of them' })}.`,
+    ),
+    ...(withSecond === undefined || !hasFan
+      ? []
+      : [`A second fan would make it ${flow(withSecond)} in place of ${flow(fresh.full)}.`]),
+  ]
+}
+export const sayFlow = flow
+export const sayNoise = ({ label, db, source }: AirReport['noise'][number], name: (id: string) => string): string =>
+  source === undefined
+    ? `${capital(person(label))}: nothing that hums runs at night.`
+    : `${capital(person(label))}: ${formatNumber(Math.round(db))} dB(A) at the head, most of it ${name(source)}.`
+export const NOISE_WHY: readonly string[] = [
+  'At a metre as is typical of the kind, 6 dB less for each doubling of the distance, 8 dB less behind boards; several add up by their energy. A first estimate: common practice, no source.',
+]

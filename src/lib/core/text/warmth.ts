@@ -1,0 +1,148 @@
+import type { DampAt, LossWhat, Loss, WarmthReport, WarmthStep } from '../budgets'
+import type { WarmthAssumedKey } from '../job'
+import { formatNumber } from '../units'
+import { capital, count, degrees, list } from './grammar'
+
+export const LOSS_WORDS: Readonly<Record<LossWhat, string>> = {
+  floor: 'floor',
+  walls: 'walls',
+  roof: 'roof',
+  rear: 'rear end',
+  bulkhead: 'bulkhead',
+  windows: 'windows',
+  hatches: 'roof openings',
+  bridges: 'ribs and battens, allowed for',
+  ribs: 'bare ribs',
+  air: 'air that changes',
+  cab: 'open cab',
+}
+export const WARMTH_ASSUMED_UNITS: Readonly<Record<WarmthAssumedKey, string>> = {
+  heatedC: '°C',
+  nightC: '°C',
+  bridgePercent: '%',
+  bareRibM2: 'm²',
+  airChanges: '/h',
+  cabPercent: '%',
+  coveredPercent: '%',
+  outsidePercent: '%',
+  pricePerL: '',
+}
+const USUAL = 'Common practice, no source; set it to yours.'
+export const WARMTH_ASSUMED_BASIS: Readonly<Record<WarmthAssumedKey, string>> = {
+  heatedC: `From seven till ten in the evening. ${USUAL}`,
+  nightC: `From ten till seven, under a duvet. ${USUAL}`,
+  bridgePercent: `What ribs, battens and corners let through beside what the layers say. ${USUAL}`,
+  bareRibM2:
+    'Of ribs and sheet that no lining covers: 5.9 W for each square metre and kelvin (EN ISO 6946’s surfaces, from memory). Measure them.',
+  airChanges: `Times that all the air of the body changes in an hour, in bed; the page Air works out what openings give. ${USUAL}`,
+  cabPercent: `An open cab loses about 16 W for each kelvin by glass and sheet; a thick curtain leaves some 40% of that. ${USUAL}`,
+  coveredPercent: `Of the windows, behind a cover that is pressed in, at night and in the sun. ${USUAL}`,
+  outsidePercent: `What the air outside holds of what it could on a winter night. ${USUAL}`,
+  pricePerL: `In the client’s money, typical of 2026. ${USUAL}`,
+}
+
+const kilo = (watts: number): string => `${formatNumber(watts / 1000, 1)} kW`
+/** A heater of so many times what is needed goes on and off. Common practice, no source. */
+const LARGE = 3
+
+/** The answer in one sentence or two. */
+export function sayWarmth({
+  neededW: [needed, low, high],
+  heaterW,
+  coldestC,
+  assumed,
+  warmUpMin,
+  losses,
+}: WarmthReport): string {
+  const cold = `At ${degrees(coldestC)} it takes ${kilo(needed)} to keep ${degrees(assumed.heatedC)}${high - low > 0.1 * needed ? `, ${formatNumber(low / 1000, 1)} to ${formatNumber(high / 1000, 1)} as its lining is not said` : ''}`
+  const most = losses.losses[0]
+  const by = most === undefined ? '' : `; most goes by the ${LOSS_WORDS[most.what]}`
+  const heater =
+    needed <= 0
+      ? ''
+      : heaterW === 0
+        ? ' There is no heater.'
+        : heaterW < needed
+          ? ` The heater gives ${kilo(heaterW)}: too little.`
+          : heaterW > LARGE * needed
+            ? ` The heater gives ${kilo(heaterW)}, far more: it goes on and off.`
+            : ` The heater gives ${kilo(heaterW)} and warms it in ${count(Math.ceil(warmUpMin), { one: 'minute', many: 'minutes' })}.`
+  return `${cold}${by}.${heater}`
+}
+
+/** What gets wet in bed, in a sentence. */
+export function sayDamp({ damp, vapourGH }: WarmthReport): string {
+  if (vapourGH === 0) return 'Nobody sleeps here: nothing gets wet.'
+  const wet = damp.filter(({ isWet }) => isWet)
+  if (wet.length === 0) return 'In bed nothing gets wet.'
+  const isOne = wet.length === 1 && wet[0]!.at !== 'windows' && wet[0]!.at !== 'bridges'
+  return `In bed ${list(wet.map(({ at }) => DAMP_WORDS[at]))} ${isOne ? 'gets' : 'get'} wet.`
+}
+
+export const sayWarmthShort = ({ neededW: [needed], heaterW }: WarmthReport): string =>
+  heaterW === 0 ? '–' : `${heaterW >= needed ? '+' : '−'}${kilo(Math.abs(heaterW - needed))}`
+
+export const DAMP_WORDS: Readonly<Record<DampAt, string>> = {
+  windows: 'windows',
+  bridges: 'ribs and battens',
+  wall: 'the wall',
+  locker: 'the wall behind a locker',
+  mattress: 'the wall beside the mattress',
+}
+
+const STEP_WORDS_WARM: Readonly<Record<WarmthStep['what'], string>> = {
+  walls: '10 mm more board on the walls',
+  roof: '10 mm more board under the roof',
+  floor: '10 mm more board in the floor',
+  rear: '10 mm more board at the rear end',
+  windows: 'covers before all windows',
+  ribs: 'the bare ribs covered',
+  cab: 'a thick curtain before the cab',
+}
+export const sayWarmthStep = ({ what, savesW, savesKwh, money }: WarmthStep): string =>
+  `${STEP_WORDS_WARM[what]}: ${formatNumber(Math.round(savesW))} W less in the coldest night, ${formatNumber(Math.round(savesKwh))} kWh a year${money >= 1 ? `, ${formatNumber(Math.round(money))} in money` : ''}`
+
+/** Why something loses what it loses. */
+export function whyLoss(
+  { what, m2, uValue, wk, low, high, isAssumed }: Loss,
+  { coldestC, assumed }: WarmthReport,
+): readonly string[] {
+  const kelvin = Math.max(0, assumed.heatedC - coldestC)
+  return [
+    m2 > 0
+      ? `${formatNumber(m2, 1)} m² × ${formatNumber(uValue, 2)} W/m²K = ${formatNumber(wk, 1)} W for each kelvin; × ${formatNumber(kelvin)} K = ${formatNumber(Math.round(wk * kelvin))} W.`
+      : `${formatNumber(wk, 1)} W for each kelvin; × ${formatNumber(kelvin)} K = ${formatNumber(Math.round(wk * kelvin))} W.`,
+    ...(isAssumed
+      ? [
+          `What it is lined with was not said: ${formatNumber(low, 1)} to ${formatNumber(high, 1)} W/K, from rigid board to fibre of its thickness. Say its layers on the page Vehicle.`,
+        ]
+      : []),
+    BASIS[what],
+  ]
+}
+const LAYERS = 'U-value of the layers by EN ISO 6946, ribs left out.'
+const BASIS: Readonly<Record<LossWhat, string>> = {
+  floor: LAYERS,
+  walls: LAYERS,
+  roof: LAYERS,
+  rear: `${LAYERS} Its doors as they are lined.`,
+  bulkhead: 'One sheet, and a cab that is four tenths of the way warmer than outside. Common practice, no source.',
+  windows:
+    'Panes of acrylic 3.0, the vehicle’s own glass 5.7, behind a cover 1.4 W/m²K. EN ISO 10077 for glass, from memory; common practice, no source.',
+  hatches: '3.5 W/m²K. Common practice, no source.',
+  bridges: 'A share of what the faces lose, as assumed beside it. Common practice, no source.',
+  ribs: '5.9 W/m²K: EN ISO 6946’s surfaces alone, from memory.',
+  air: '0.34 Wh for each cubic metre and kelvin (handbook value) × the volume × the air changes assumed.',
+  cab: 'About 16 W/K of glass and sheet, as far as it is open. Common practice, no source.',
+}
+
+export const whyDamp = (
+  { at, c, dryChanges }: WarmthReport['damp'][number],
+  { dewC, vapourGH, assumed, humidity, coldestC }: WarmthReport,
+): readonly string[] => [
+  `${capital(DAMP_WORDS[at])}: ${formatNumber(c, 1)} °C with ${degrees(assumed.nightC)} in the room and ${degrees(coldestC)} outside. What is colder than ${formatNumber(dewC, 1)} °C gets wet.`,
+  `${formatNumber(vapourGH)} g of vapour an hour (BS 5250: 40 g for each who sleeps, from memory; gear that dries 20 g) and ${formatNumber(assumed.airChanges, 1)} air changes make ${formatNumber(Math.round(100 * humidity))}% in the room.`,
+  Number.isFinite(dryChanges)
+    ? `It stays dry from ${formatNumber(dryChanges, 1)} air changes an hour on.`
+    : 'No air from outside keeps it dry: it is colder than that air lets it be.',
+]

@@ -1,0 +1,90 @@
+import { airReport, warmthReport } from '$lib/core/budgets'
+import type { Job } from '$lib/core/job'
+import {
+  AIR_STATE_WORDS,
+  DAMP_WORDS,
+  LOSS_WORDS,
+  namesOf,
+  sayAir,
+  sayDamp,
+  sayFans,
+  sayMorning,
+  sayNoise,
+  saySummer,
+  sayWarmth,
+  sayWarmthStep,
+  whyLoss,
+} from '$lib/core/text'
+import type { Query, Reply } from './reply'
+import { repliedByVariant } from './variants-asked'
+
+const round = (value: number): number => Math.round(value * 100) / 100
+const finite = (value: number): number | undefined => (Number.isFinite(value) ? round(value) : undefined)
+
+function climateOf(job: Job, variantId: string): object {
+  const names = namesOf(job, job.variants[variantId]!.plan)
+  const warmth = warmthReport(job, variantId)
+  const air = airReport(job, variantId)
+  return {
+    warmth: {
+      words: [sayWarmth(warmth), sayDamp(warmth)],
+      coldestC: warmth.coldestC,
+      losesWK: round(warmth.losses.totalWK),
+      losesWKBetween: [round(warmth.losses.lowWK), round(warmth.losses.highWK)],
+      neededW: Math.round(warmth.neededW[0]),
+      heaterW: Math.round(warmth.heaterW),
+      warmUpMin: finite(warmth.warmUpMin),
+      nightKwh: round(warmth.nightKwh),
+      nightL: round(warmth.nightL),
+      yearKwh: Math.round(warmth.yearKwh),
+      losses: warmth.losses.losses.map((loss) => ({
+        what: loss.what,
+        name: LOSS_WORDS[loss.what],
+        m2: round(loss.m2),
+        uValue: round(loss.uValue),
+        wattsPerKelvin: round(loss.wk),
+        isAssumed: loss.isAssumed,
+        why: whyLoss(loss, warmth),
+      })),
+      steps: warmth.steps.map((step) => ({
+        what: step.what,
+        savesW: Math.round(step.savesW),
+        savesKwh: Math.round(step.savesKwh),
+        words: sayWarmthStep(step),
+      })),
+      hours: warmth.hours.map(({ insideC, heatW, dewC, paneC }) => ({
+        insideC: round(insideC),
+        heatW: Math.round(heatW),
+        dewC: round(dewC),
+        paneC: round(paneC),
+      })),
+    },
+    damp: {
+      vapourGH: warmth.vapourGH,
+      humidity: round(warmth.humidity),
+      dewPointC: round(warmth.dewC),
+      faces: warmth.damp.map(({ at, c, isWet, dryChanges }) => ({
+        at,
+        name: DAMP_WORDS[at],
+        c: round(c),
+        isWet,
+        dryFromAirChanges: finite(dryChanges),
+      })),
+    },
+    air: {
+      words: [sayAir(air), sayMorning(air), saySummer(air), ...sayFans(air)],
+      volumeM3: round(air.volumeM3),
+      freshM3H: Object.fromEntries(Object.entries(air.fresh).map(([state, m3h]) => [state, round(m3h)])),
+      states: AIR_STATE_WORDS,
+      openings: air.places.map(({ id, what, m2, outM3H }) => ({ id, what, freeM2: round(m2), outM3H: round(outM3H) })),
+      passed: air.passed,
+      isShortCut: air.isShortCut,
+      co2Ppm: Object.fromEntries(Object.entries(air.co2).map(([state, ppm]) => [state, Math.round(ppm)])),
+      noise: air.noise.map((one) => ({ ...one, db: round(one.db), words: sayNoise(one, (id) => names.the(id)) })),
+      summer: Object.fromEntries(Object.entries(air.summer).map(([key, value]) => [key, round(value)])),
+    },
+  }
+}
+
+/** How warm, dry, airy and quiet each variant is. */
+export const climateReply = (bytes: Uint8Array, query: Query): Reply => repliedByVariant(bytes, query, climateOf)

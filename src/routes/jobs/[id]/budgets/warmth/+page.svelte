@@ -1,0 +1,5 @@
+<script lang="ts">
+  import WarmthPage from '$lib/ui/budgets/WarmthPage.svelte'
+</script>
+
+<WarmthPage />
