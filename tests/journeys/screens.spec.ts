@@ -93,6 +93,20 @@ const SCREENS: readonly (readonly [string, (page: Page, id: string) => Promise<v
     },
   ],
   [
+    'warmth',
+    async (page, id) => {
+      await open(page, `/jobs/${id}/budgets/warmth`)
+      await expect(page.getByTestId('damp')).toBeVisible()
+    },
+  ],
+  [
+    'air',
+    async (page, id) => {
+      await open(page, `/jobs/${id}/budgets/air`)
+      await expect(page.getByTestId('states')).toBeVisible()
+    },
+  ],
+  [
     'lining and changes',
     async (page, id) => {
       await open(page, `/jobs/${id}/vehicle`)

@@ -60,10 +60,9 @@ export {
   warmthAssumedIn,
   warmthReport,
   type DampAt,
-  type DampFace,
   type Loss,
   type LossWhat,
   type WarmthReport,
   type WarmthStep,
 } from './warmth'
-export { airReport, type AirPlace, type AirReport, type AirState, type HeadNoise, type Passed } from './air'
+export { airReport, type AirReport, type AirState } from './air'

@@ -3,6 +3,7 @@ import { count } from '../text'
 import { PAPER_WORDS, type PaperKind } from './kinds'
 import type { Page, PaperSet } from './page'
 import { briefSheets, demandSheets, questionSheets } from './brief-sheets'
+import { airSheets, warmthSheets } from './climate-sheets'
 import { clientSheets } from './client-sheets'
 import { boughtSheets, ruleSheets } from './other-sheets'
 import { historySheets } from './history-sheets'
@@ -32,6 +33,8 @@ const MAKERS: Readonly<Record<PaperKind, (subject: Subject) => readonly Page[]>>
   water: waterSheets,
   power: powerSheets,
   gas: gasSheets,
+  warmth: warmthSheets,
+  air: airSheets,
   wiring: wiringSheets,
   rules: ruleSheets,
   history: historySheets,

@@ -38,6 +38,8 @@ const WITHOUT_SCALE: readonly PaperKind[] = [
   'water',
   'power',
   'gas',
+  'warmth',
+  'air',
   'rules',
   'history',
 ]

@@ -1,1 +1,1 @@
-export { airReport, type AirPlace, type AirReport, type AirState, type HeadNoise, type Passed } from './report'
+export { airReport, type AirReport, type AirState } from './report'

@@ -21,7 +21,7 @@ export interface AirFlow {
 
 const RHO = 1.2
 /** A sharp-edged opening. Textbook value: 0.6 to 0.65. */
-export const DISCHARGE = 0.6
+const DISCHARGE = 0.6
 const G = 9.81
 /** Under so little pressure the flow is taken as straight, so that it has a slope. */
 const SMOOTH_PA = 1e-4

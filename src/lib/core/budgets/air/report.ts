@@ -31,7 +31,7 @@ const BEDTIME = 22
 export type AirState = 'full' | 'lowest' | 'open' | 'shut'
 
 /** An opening for air, and what goes through it with the fan at full, or with all open where there is none. */
-export interface AirPlace {
+interface AirPlace {
   readonly id: string
   readonly what: 'fan' | 'hatch' | 'window'
   readonly at: Vec2
@@ -41,13 +41,13 @@ export interface AirPlace {
   readonly outM3H: number
 }
 
-export interface Passed {
+interface Passed {
   readonly who: 'cook' | 'sleeper'
   readonly label: string
   readonly isPassed: boolean
 }
 
-export interface HeadNoise {
+interface HeadNoise {
   readonly label: string
   readonly db: number
   /** The loudest of what is heard there. */

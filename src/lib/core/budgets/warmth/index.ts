@@ -1,2 +1,2 @@
 export { lossesIn, warmthAssumedIn, type Loss, type LossWhat } from './loss'
-export { SLEEPER_W, warmthReport, type DampAt, type DampFace, type WarmthReport, type WarmthStep } from './report'
+export { warmthReport, type DampAt, type WarmthReport, type WarmthStep } from './report'

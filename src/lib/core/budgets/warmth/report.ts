@@ -10,7 +10,7 @@ import { dewPointC, faceC, saturationKpa, vapourGM3, vapourKpa } from './moist'
 
 /** Asleep one gives off 0.8 met of 58 W on 1.8 m² (ISO 7730, from memory), and so much vapour (BS 5250, from memory). */
 export const SLEEPER_W = 83
-export const SLEEPER_G_H = 40
+const SLEEPER_G_H = 40
 /** Boots and coats that dry overnight. Common practice, no source. */
 const WET_GEAR_G_H = 20
 /** Wood and what else is built in, Wh for each kilogram and kelvin, and of it what warms up in an evening. Handbook value; common practice, no source. */
@@ -32,7 +32,7 @@ const BARE_U = 1 / 0.17
 export type DampAt = keyof typeof SURFACES
 
 /** A face that may be wet in the coldest hour of the night. */
-export interface DampFace {
+interface DampFace {
   readonly at: DampAt
   readonly uValue: number
   readonly c: number
