@@ -53,7 +53,7 @@ export const MORNING_WHY: readonly string[] = [
 ]
 export const AIR_WHY: readonly string[] = [
   'Each opening lets 0.6 of its free area × √(2 Δp ÷ 1.2) through, the fan what its curve has at the pressure that costs; a window that is open counts half of its size; inside it is 5 K warmer than outside, and warm air rises. As much comes in as goes out.',
-  'Discharge 0.6: textbook value; shares of windows and joints of 12 cm² low and high: common practice, no source.',
+  'Discharge 0.6: textbook value; shares of windows and joints of 25 cm² low and high: common practice, no source.',
 ]
 
 export function saySummer({ summer }: AirReport): string {
@@ -81,6 +81,15 @@ export function sayFans({ byEnd, withSecond, fresh, hasFan, passed }: AirReport)
   ]
 }
 export const sayFlow = flow
+/** What goes through an opening. */
+export const sayThrough = ({ outM3H, bothM3H }: AirReport['places'][number]): string =>
+  bothM3H > 1
+    ? `in and out ${flow(bothM3H)}`
+    : outM3H > 1
+      ? `out ${flow(outM3H)}`
+      : outM3H < -1
+        ? `in ${flow(-outM3H)}`
+        : 'still'
 export const sayNoise = ({ label, db, source }: AirReport['noise'][number], name: (id: string) => string): string =>
   source === undefined
     ? `${capital(person(label))}: nothing that hums runs at night.`

@@ -144,6 +144,7 @@ export {
   sayMorning,
   sayNoise,
   saySummer,
+  sayThrough,
   STALE_PPM,
   summerWhy,
 } from './air'

@@ -15,6 +15,7 @@
     sayFlow,
     sayMorning,
     sayNoise,
+    sayThrough,
     saySummer,
     STALE_PPM,
     summerWhy,
@@ -141,14 +142,10 @@
           {#each report.places as place (place.id)}
             <p class="flex justify-between border-b border-dotted border-line py-0.5">
               <span class="text-ink-2"
-                >{capital(place.id.startsWith('fit') ? budget.names.fitting(place.id) : place.what)}</span
-              ><span
-                >{place.outM3H > 1
-                  ? `out ${sayFlow(place.outM3H)}`
-                  : place.outM3H < -1
-                    ? `in ${sayFlow(-place.outM3H)}`
-                    : 'still'}</span
-              >
+                >{capital(
+                  budget.plan.fittings[place.id] === undefined ? place.what : budget.names.fitting(place.id),
+                )}</span
+              ><span>{sayThrough(place)}</span>
             </p>
           {:else}<p class="text-ink-2">None.</p>{/each}
         </section>

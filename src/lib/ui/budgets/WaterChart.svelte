@@ -36,7 +36,7 @@
             ? [
                 {
                   data: report.days.map(({ wasteL }) => wasteL),
-                  borderColor: ink('wood'),
+                  borderColor: ink('pencil'),
                   borderDash: [5, 3],
                   borderWidth: 1.4,
                   pointRadius: 0,

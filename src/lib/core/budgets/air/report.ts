@@ -1,4 +1,4 @@
-import { sleepersOf } from '../../brief'
+import { answer, isAnswered, sleepersOf } from '../../brief'
 import { pointBox, boxGap, spanMiddle, type Vec2, type Vec3 } from '../../geometry'
 import { planInterior, type Job } from '../../job'
 import { scenesOf, shutIn, sleeping, type Scene } from '../../scene'
@@ -12,10 +12,12 @@ import { airThrough, type AirWay } from './network'
 /** Carbon dioxide of one asleep, L/h, and of the air outside, ppm. Persily and de Jonge (2017) for 0.8 to 1 met, from memory. */
 const [CO2_L_H, CO2_OUT_PPM] = [13, 420]
 const ASLEEP_H = 8
+/** A lid that lies flat is propped up by so much, m. Common practice, no source. */
+const FLAT_M = 0.1
 /** A window that is open lets half of its size through, and one that is left ajar a twentieth. Common practice, no source. */
 const [OPEN_SHARE, AJAR_SHARE] = [0.5, 0.05]
 /** Joints and vents of a body that is shut, low and high, m². Common practice, no source. */
-const LEAK_M2 = 0.0012
+const LEAK_M2 = 0.0025
 /** A fan on its lowest moves a tenth, under a hundredth of the pressure. */
 const LOWEST = 0.1
 /** A body is narrow: air passes over whoever is between inlet and outlet along it, and so much beyond, mm; from an inlet that is so near the fan it takes a short cut. Common practice, no source. */
@@ -39,6 +41,8 @@ interface AirPlace {
   readonly m2: number
   /** Outwards, m³/h; below 0 in. */
   readonly outM3H: number
+  /** In and out at once, where warm air leaves above and cold comes in below, m³/h. */
+  readonly bothM3H: number
 }
 
 interface Passed {
@@ -87,8 +91,10 @@ export interface AirReport {
 }
 
 /** An opening before anything goes through it. */
-interface Place extends Omit<AirPlace, 'outM3H'> {
+interface Place extends Omit<AirPlace, 'outM3H' | 'bothM3H'> {
   readonly curve: AirWay['curve']
+  /** From its lower edge to its upper, m: through a large opening warm air goes out above and cold comes in below. */
+  readonly highM: number
   readonly blows: 'in' | 'out' | 'both'
 }
 
@@ -106,6 +112,7 @@ function placesOf(scene: Scene): readonly Place[] {
             zMm: Math.min(spanMiddle(bounds.z), wallTop(interior)),
             m2: air.freeCm2 / 1e4,
             curve: air.curve.length === 0 ? undefined : air.curve,
+            highM: FLAT_M,
             blows: air.way,
           },
         ],
@@ -128,6 +135,7 @@ function placesOf(scene: Scene): readonly Place[] {
               zMm: wallTop(interior),
               m2,
               curve: undefined,
+              highM: FLAT_M,
               blows: 'both' as const,
             },
           ]
@@ -141,6 +149,7 @@ function placesOf(scene: Scene): readonly Place[] {
         zMm: (opening.sillMm + opening.headMm) / 2,
         m2,
         curve: undefined,
+        highM: Math.abs(opening.headMm - opening.sillMm) / 1000,
         blows: 'both' as const,
       },
     ]
@@ -155,13 +164,28 @@ const LEAKS: readonly AirWay[] = [
 /** What people warm the air by when all is shut, K. */
 const WARMER_K = 5
 
-function waysIn(places: readonly Place[], state: AirState): readonly AirWay[] {
+/**
+ * An opening that nothing drives, as two halves that are two ninths of its height above and below its middle: alone, they let in and out what a large
+ * opening does, a third of 0.6 A √(g H ΔT ÷ T) each way (textbook).
+ */
+const halves = ({ id, zMm, highM }: Place, m2: number): readonly AirWay[] =>
+  [-1, 1].map((side) => ({
+    id: side < 0 ? id : `${id}${UPPER}`,
+    from: 'out',
+    to: 'in',
+    m2: m2 / 2,
+    zM: zMm / 1000 + (side * 2 * highM) / 9,
+  }))
+const UPPER = ' upper'
+
+function waysIn(places: readonly Place[], state: AirState, share = OPEN_SHARE): readonly AirWay[] {
   return [
     ...LEAKS,
-    ...places.flatMap(({ id, m2, zMm, curve, blows }): readonly AirWay[] => {
+    ...places.flatMap((place): readonly AirWay[] => {
+      const { id, m2, zMm, curve, blows } = place
       const of = { id, zM: zMm / 1000 }
       const runs = curve !== undefined && (state === 'full' || state === 'lowest')
-      if (!runs) return state === 'shut' ? [] : [{ ...of, from: 'out', to: 'in', m2: m2 * OPEN_SHARE }]
+      if (!runs) return state === 'shut' ? [] : halves(place, m2 * share)
       const by = state === 'lowest' ? LOWEST : 1
       const blown = curve.map(([m3h, pa]) => [m3h * by, pa * by * by] as const)
       return [
@@ -174,16 +198,25 @@ function waysIn(places: readonly Place[], state: AirState): readonly AirWay[] {
 }
 
 /** Fresh air that comes in, m³/h, and what goes out by each way. */
-function moved(ways: readonly AirWay[]): { readonly fresh: number; readonly out: ReadonlyMap<string, number> } {
+interface Moved {
+  readonly fresh: number
+  readonly out: ReadonlyMap<string, number>
+  /** What comes in by each, however much goes out there as well. */
+  readonly into: ReadonlyMap<string, number>
+}
+
+function moved(ways: readonly AirWay[]): Moved {
   const flows = airThrough(['in'], ways, { in: WARMER_K })
-  const out = new Map<string, number>()
+  const [out, into] = [new Map<string, number>(), new Map<string, number>()]
   let fresh = 0
   flows.forEach(({ id, m3h }, at) => {
     const outwards = ways[at]?.to === 'out' ? m3h : -m3h
-    out.set(id, outwards)
+    const place = id.replace(UPPER, '')
+    out.set(place, (out.get(place) ?? 0) + outwards)
+    into.set(place, (into.get(place) ?? 0) + Math.max(0, -outwards))
     fresh += Math.max(0, -outwards)
   })
-  return { fresh, out }
+  return { fresh, out, into }
 }
 
 /** Parts per million after a night with so much fresh air, from the air outside. */
@@ -229,7 +262,7 @@ export function airReport(job: Job, variantId: string): AirReport {
     (state) => [state, moved(waysIn(places, state))] as const,
   )
   const fresh = Object.fromEntries(states.map(([state, one]) => [state, one.fresh])) as Record<AirState, number>
-  const shown = states.find(([state]) => state === (fan === undefined ? 'open' : 'full'))![1].out
+  const { out: shown, into } = states.find(([state]) => state === (fan === undefined ? 'open' : 'full'))![1]
   const inlets = places.filter(({ id }) => (shown.get(id) ?? 0) < -1)
   const outlets = places.filter(({ id }) => (shown.get(id) ?? 0) > 1)
   const cooks = day.placed.flatMap(({ facts, bounds }): readonly { who: 'cook'; label: string; at: Vec2 }[] =>
@@ -268,7 +301,15 @@ export function airReport(job: Job, variantId: string): AirReport {
   return {
     variantId,
     volumeM3,
-    places: places.map(({ id, what, at, zMm, m2 }) => ({ id, what, at, zMm, m2, outM3H: shown.get(id) ?? 0 })),
+    places: places.map(({ id, what, at, zMm, m2 }) => ({
+      id,
+      what,
+      at,
+      zMm,
+      m2,
+      outM3H: shown.get(id) ?? 0,
+      bothM3H: Math.max(0, Math.min(into.get(id) ?? 0, (into.get(id) ?? 0) + (shown.get(id) ?? 0))),
+    })),
     fresh,
     hasFan: fan !== undefined,
     withSecond: fan === undefined ? undefined : moved(waysIn([...places, { ...fan, id: 'second-fan' }], 'full')).fresh,
@@ -288,11 +329,7 @@ export function airReport(job: Job, variantId: string): AirReport {
 }
 
 /** Fresh air with windows ajar and nothing that drives it, m³/h. */
-const ajar = (places: readonly Place[]): number =>
-  moved([
-    ...LEAKS,
-    ...places.map(({ id, m2, zMm }): AirWay => ({ id, from: 'out', to: 'in', m2: m2 * AJAR_SHARE, zM: zMm / 1000 })),
-  ]).fresh
+const ajar = (places: readonly Place[]): number => moved(waysIn(places, 'open', AJAR_SHARE)).fresh
 
 const COOL_C = 26
 
@@ -314,8 +351,10 @@ function summerOf(
     )
       hottest = at
   const day = Math.floor(Math.max(0, hottest) / HOURS) * HOURS
-  const outC = weather.outsideC[Math.max(0, hottest)] ?? 0
-  const bedOutC = weather.outsideC[day + BEDTIME] ?? outC
+  const typical = weather.outsideC[Math.max(0, hottest)] ?? 0
+  // whoever said how hot it gets knows better than a typical climate
+  const outC = isAnswered(job.brief, 'hottestC') ? answer(job.brief, 'hottestC') : typical
+  const bedOutC = (weather.outsideC[day + BEDTIME] ?? typical) + outC - typical
   const level = (at: number): number => 1000 * ((weather.beam[at] ?? 0) + (weather.diffuse[at] ?? 0))
   const sunWM2 = Math.max(...Array.from({ length: HOURS }, (_, hour) => level(day + hour)))
   const of = (what: string) => losses.find((one) => one.what === what)
