@@ -1,4 +1,14 @@
-import { compose, findSets, limitsIn, liveMargins, powerCase, powerReport } from '../../src/lib/core/budgets'
+import {
+  airReport,
+  compose,
+  findSets,
+  limitsIn,
+  liveMargins,
+  powerCase,
+  powerReport,
+  warmthReport,
+  waterReport,
+} from '../../src/lib/core/budgets'
 import { newJob, planInterior, standardBrief, type Fitting, type Job } from '../../src/lib/core/job'
 import { defaultsOf, kindOf } from '../../src/lib/core/fittings'
 import { reviewVariant } from '../../src/lib/core/review'
@@ -185,6 +195,21 @@ export function measure(): { what: string; ms: number; goal: number }[] {
       what: 'after an edit: scene of the mode shown, and its collisions, 60 fittings',
       ms: median(() => void collisions(buildScene(interior, moved, 'mode-day', first))),
       goal: 4,
+    },
+    {
+      what: 'water: levels of two weeks, lines and levers, 60 fittings',
+      ms: median(() => void waterReport(away, 'variant-a')),
+      goal: 5,
+    },
+    {
+      what: 'warmth: losses, a cold night and a winter by the hour, 60 fittings',
+      ms: median(() => void warmthReport(away, 'variant-a')),
+      goal: 60,
+    },
+    {
+      what: 'air: four states of the network, summer and noise, 60 fittings',
+      ms: median(() => void airReport(away, 'variant-a')),
+      goal: 20,
     },
     {
       what: 'a year of power by the hour, 60 fittings, all year aboard',
