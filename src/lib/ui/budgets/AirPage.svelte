@@ -1,6 +1,4 @@
 <script lang="ts">
-  import { untrack } from 'svelte'
-  import { page } from '$app/state'
   import type { AirState } from '$lib/core/budgets'
   import {
     AIR_STATE_WORDS,
@@ -22,137 +20,93 @@
   } from '$lib/core/text'
   import { formatNumber } from '$lib/core/units'
   import { getSession } from '../job/context'
-  import JobBar from '../job/JobBar.svelte'
-  import Stopped from '../parts/Stopped.svelte'
   import Why from '../parts/Why.svelte'
   import AirDrawing from './AirDrawing.svelte'
   import { Budget } from './budget.svelte'
-  import BudgetsNav from './BudgetsNav.svelte'
-  import VariantTable from './VariantTable.svelte'
+  import BudgetDesk from './BudgetDesk.svelte'
 
   const session = getSession()
   const budget = new Budget(session, 'air')
-  budget.showVariant(page.url.searchParams.get('variant') ?? '')
-  $effect(() => () => budget.close())
-  $effect(() => {
-    void session.job
-    void budget.variantId
-    void untrack(() => budget.look())
-  })
   const report = $derived(budget.report)
   const STATES: readonly AirState[] = ['full', 'lowest', 'open', 'shut']
 </script>
 
-<svelte:head><title>{session.job.name} · air · Zimmerman</title></svelte:head>
-
-<div class="desk" data-testid="air">
-  <JobBar
-    current="budgets"
-    budgetState={report === undefined ? 'adding up…' : `air ${sayAirShort(report)}`}
-    shown={{ variant: budget.variantId }}
-  />
-  <div class="desk-columns" style:--columns="10.7rem minmax(0, 1fr) 18.6rem">
-    <BudgetsNav id={session.id} current="air" variant={budget.variantId} figures={budget.figures} />
-    <main class="bg-sheet px-7 py-4 max-[68.7rem]:px-4">
-      <Stopped what="Adding up" why={budget.stopped} onagain={() => void budget.look()} />
-      {#if report === undefined}
-        {#if budget.stopped === undefined}<p class="text-ink-2" role="status">Adding it up…</p>{/if}
-      {:else}
-        <h1 class="max-w-[46rem] text-xl font-semibold text-balance" data-testid="answer">{sayAir(report)}</h1>
-        <AirDrawing {budget} {report} />
-        <div class="mt-4 grid gap-x-7 gap-y-4 min-[1180px]:grid-cols-2">
-          <section aria-label="How often the air changes">
-            <table class="w-full text-[0.9286rem]" data-testid="states">
-              <thead>
-                <tr class="border-b border-ink">
-                  <th class="pb-0.5 text-left caps" scope="col">How often the air changes</th>
-                  <th class="pb-0.5 text-right font-normal text-ink-2" scope="col">fresh air</th>
-                  <th class="pb-0.5 pl-3 text-right font-normal text-ink-2" scope="col">an hour</th>
-                </tr>
-              </thead>
-              <tbody>
-                {#each STATES.filter((state) => report.hasFan || state === 'open' || state === 'shut') as state (state)}
-                  <tr class="border-b border-line">
-                    <th class="py-1 text-left font-normal" scope="row">{AIR_STATE_WORDS[state]}</th>
-                    <td class="text-right">{sayFlow(report.fresh[state])}</td>
-                    <td class="pl-3 text-right font-semibold"
-                      ><Why about="air changes, {AIR_STATE_WORDS[state]}" lines={AIR_WHY}
-                        >{formatNumber(changesOf(report, report.fresh[state]), 1)}</Why
-                      ></td
-                    >
-                  </tr>
-                {/each}
-              </tbody>
-            </table>
-            {#if report.hasFan}
-              <p class="mt-1 text-[0.9286rem] text-ink-2">
-                {formatNumber(report.speed, 2)} m/s along the body with the fan at full.
-              </p>
-            {/if}
-            <ul class="text-[0.9286rem]" data-testid="fans">
-              {#each sayFans(report) as words (words)}<li>{words}</li>{/each}
-            </ul>
-          </section>
-          <section class="text-[0.9286rem]" aria-label="Nights and summers">
-            <h2 class="border-b border-ink pb-0.5 caps">By the morning</h2>
-            <p class="py-1 {report.co2.lowest > STALE_PPM ? 'text-caution' : ''}" data-testid="morning">
-              {sayMorning(report)}
-              <Why about="the air by the morning" lines={MORNING_WHY}>why</Why>
-            </p>
-            <h2 class="mt-2 border-b border-ink pb-0.5 caps">In summer</h2>
-            <p class="py-1" data-testid="summer">
-              {saySummer(report)}
-              <Why about="the heat of summer" lines={() => summerWhy(report)}>why</Why>
-            </p>
-            <h2 class="mt-2 border-b border-ink pb-0.5 caps">Noise at night</h2>
-            {#each report.noise as noise (noise.label)}
-              <p class="py-1">{sayNoise(noise, (id) => budget.names.the(id))}</p>
-            {:else}<p class="py-1 text-ink-2">Nobody lies in a bed yet.</p>{/each}
-            {#if report.noise.length > 0}<p><Why about="noise at the heads" lines={NOISE_WHY}>why</Why></p>{/if}
-          </section>
-        </div>
-      {/if}
-    </main>
-    <aside class="flex flex-col px-4 py-3" aria-label="What is there">
-      <VariantTable
-        variants={budget.variants}
-        shown={budget.variantId}
-        onshow={(id) => budget.showVariant(id)}
-        rows={[
-          {
-            label: 'changes an hour',
-            figure: (id) => {
-              const one = budget.reports[id]
-              return one === undefined ? '–' : sayAirShort(one).replace(' /h', '')
-            },
-          },
-          {
-            label: 'ppm by the morning',
-            figure: (id) => formatNumber(Math.round(budget.reports[id]?.co2.lowest ?? NaN)),
-          },
-          {
-            label: 'cooling, W',
-            figure: (id) => formatNumber(Math.round(budget.reports[id]?.summer.coolingW ?? NaN)),
-          },
-        ]}
-      />
-      {#if report !== undefined}
-        <section class="mt-5 text-[0.9286rem]" aria-label="Openings" data-testid="openings">
-          <h2 class="caps">Openings</h2>
-          {#each report.places as place (place.id)}
-            <p class="flex justify-between border-b border-dotted border-line py-0.5">
-              <span class="text-ink-2"
-                >{capital(
-                  budget.plan.fittings[place.id] === undefined ? place.what : budget.names.fitting(place.id),
-                )}</span
-              ><span>{sayThrough(place)}</span>
-            </p>
-          {:else}<p class="text-ink-2">None.</p>{/each}
-        </section>
-      {/if}
-      <p class="mt-auto pt-5 text-[0.9286rem] text-ink-2">
-        Air that burners take comes on top of this. Never an unflued burner while asleep. Figures are for planning.
-      </p>
-    </aside>
-  </div>
-</div>
+<BudgetDesk
+  {budget}
+  current="air"
+  state={report === undefined ? '' : `air ${sayAirShort(report)}`}
+  answer={sayAir}
+  rows={[
+    { label: 'changes an hour', figure: (one) => sayAirShort(one).replace(' /h', '') },
+    { label: 'ppm by the morning', figure: (one) => formatNumber(Math.round(one.co2.lowest)) },
+    { label: 'cooling, W', figure: (one) => formatNumber(Math.round(one.summer.coolingW)) },
+  ]}
+  caution="Air that burners take comes on top of this. Never an unflued burner while asleep. Figures are for planning."
+>
+  {#snippet sheet(report)}
+    <AirDrawing {budget} {report} />
+    <div class="mt-4 grid gap-x-7 gap-y-4 min-[1180px]:grid-cols-2">
+      <section aria-label="How often the air changes">
+        <table class="w-full text-[0.9286rem]" data-testid="states">
+          <thead>
+            <tr class="border-b border-ink">
+              <th class="pb-0.5 text-left caps" scope="col">How often the air changes</th>
+              <th class="pb-0.5 text-right font-normal text-ink-2" scope="col">fresh air</th>
+              <th class="pb-0.5 pl-3 text-right font-normal text-ink-2" scope="col">an hour</th>
+            </tr>
+          </thead>
+          <tbody>
+            {#each STATES.filter((state) => report.hasFan || state === 'open' || state === 'shut') as state (state)}
+              <tr class="border-b border-line">
+                <th class="py-1 text-left font-normal" scope="row">{AIR_STATE_WORDS[state]}</th>
+                <td class="text-right">{sayFlow(report.fresh[state])}</td>
+                <td class="pl-3 text-right font-semibold"
+                  ><Why about="air changes, {AIR_STATE_WORDS[state]}" lines={AIR_WHY}
+                    >{formatNumber(changesOf(report, report.fresh[state]), 1)}</Why
+                  ></td
+                >
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+        {#if report.hasFan}
+          <p class="mt-1 text-[0.9286rem] text-ink-2">
+            {formatNumber(report.speed, 2)} m/s along the body with the fan at full.
+          </p>
+        {/if}
+        <ul class="text-[0.9286rem]" data-testid="fans">
+          {#each sayFans(report) as words (words)}<li>{words}</li>{/each}
+        </ul>
+      </section>
+      <section class="text-[0.9286rem]" aria-label="Nights and summers">
+        <h2 class="border-b border-ink pb-0.5 caps">By the morning</h2>
+        <p class="py-1 {report.co2.lowest > STALE_PPM ? 'text-caution' : ''}" data-testid="morning">
+          {sayMorning(report)}
+          <Why about="the air by the morning" lines={MORNING_WHY}>why</Why>
+        </p>
+        <h2 class="mt-2 border-b border-ink pb-0.5 caps">In summer</h2>
+        <p class="py-1" data-testid="summer">
+          {saySummer(report)}
+          <Why about="the heat of summer" lines={() => summerWhy(report)}>why</Why>
+        </p>
+        <h2 class="mt-2 border-b border-ink pb-0.5 caps">Noise at night</h2>
+        {#each report.noise as noise (noise.label)}
+          <p class="py-1">{sayNoise(noise, (id) => budget.names.the(id))}</p>
+        {:else}<p class="py-1 text-ink-2">Nobody lies in a bed yet.</p>{/each}
+        {#if report.noise.length > 0}<p><Why about="noise at the heads" lines={NOISE_WHY}>why</Why></p>{/if}
+      </section>
+    </div>
+  {/snippet}
+  {#snippet beside(report)}
+    <section class="mt-5 text-[0.9286rem]" aria-label="Openings" data-testid="openings">
+      <h2 class="caps">Openings</h2>
+      {#each report.places as place (place.id)}
+        <p class="flex justify-between border-b border-dotted border-line py-0.5">
+          <span class="text-ink-2"
+            >{capital(budget.plan.fittings[place.id] === undefined ? place.what : budget.names.fitting(place.id))}</span
+          ><span>{sayThrough(place)}</span>
+        </p>
+      {:else}<p class="text-ink-2">None.</p>{/each}
+    </section>
+  {/snippet}
+</BudgetDesk>

@@ -1,26 +1,14 @@
 <script lang="ts">
-  import { untrack } from 'svelte'
-  import { page } from '$app/state'
   import { monthName, sayBurner, sayFuel, sayFuelShort, sayGasNights, whyBurner } from '$lib/core/text'
   import { formatNumber } from '$lib/core/units'
   import { getSession } from '../job/context'
-  import JobBar from '../job/JobBar.svelte'
   import NumberField from '../parts/NumberField.svelte'
-  import Stopped from '../parts/Stopped.svelte'
   import Why from '../parts/Why.svelte'
-  import BudgetsNav from './BudgetsNav.svelte'
   import { Budget } from './budget.svelte'
-  import VariantTable from './VariantTable.svelte'
+  import BudgetDesk from './BudgetDesk.svelte'
 
   const session = getSession()
   const budget = new Budget(session, 'fuel')
-  budget.showVariant(page.url.searchParams.get('variant') ?? '')
-  $effect(() => () => budget.close())
-  $effect(() => {
-    void session.job
-    void budget.variantId
-    void untrack(() => budget.look())
-  })
   const report = $derived(budget.report)
   const MONTHS = Array.from({ length: 12 }, (_, month) => month)
   const hasGas = $derived(report?.burners.some(({ fuel }) => fuel === 'gas') === true)
@@ -28,149 +16,128 @@
   const HIGH_M = 1500
 </script>
 
-<svelte:head><title>{session.job.name} · gas · Zimmerman</title></svelte:head>
-
-<div class="desk" data-testid="gas">
-  <JobBar
-    current="budgets"
-    budgetState={report === undefined ? 'adding up…' : `gas ${sayFuelShort(report)}`}
-    shown={{ variant: budget.variantId }}
-  />
-  <div class="desk-columns" style:--columns="10.7rem minmax(0, 1fr) 18.6rem">
-    <BudgetsNav id={session.id} current="gas" variant={budget.variantId} figures={budget.figures} />
-    <main class="bg-sheet px-7 py-4 max-[68.7rem]:px-4">
-      <Stopped what="Adding up" why={budget.stopped} onagain={() => void budget.look()} />
-      {#if report === undefined}
-        {#if budget.stopped === undefined}<p class="text-ink-2" role="status">Adding it up…</p>{/if}
-      {:else}
-        <h1 class="max-w-[46rem] text-xl font-semibold text-balance" data-testid="answer">{sayFuel(report)}</h1>
-        {#if report.altitudeM > HIGH_M && report.burners.length > 0}
-          <p class="mt-1 text-[0.9286rem] text-caution">
-            At {formatNumber(report.altitudeM)} m a burner needs its altitude kit, or it soots. Common practice, no source:
-            above about {formatNumber(HIGH_M)} m.
-          </p>
-        {/if}
-        {#if report.burners.length > 0}
-          <section class="mt-4" aria-label="What burns">
-            <table class="w-full text-[0.9286rem]" data-testid="burners">
-              <thead>
-                <tr class="border-b border-ink">
-                  <th class="pb-0.5 text-left caps" scope="col">What burns, a mean day aboard</th>
-                  {#each ['full power', 'h a day', 'kWh'] as head (head)}
-                    <th class="pb-0.5 pl-3 text-right font-normal text-ink-2" scope="col">{head}</th>
-                  {/each}
-                  <th></th>
-                </tr>
-              </thead>
-              <tbody>
-                {#each report.burners as burner (burner.id)}
-                  {@const name = sayBurner(burner, budget.names)}
-                  <tr class="border-b border-line">
-                    <th class="py-1 text-left font-semibold" scope="row">{name}</th>
-                    <td class="pl-3 text-right">{formatNumber(burner.watts)} W</td>
-                    <td class="pl-3 text-right">
-                      {#if Number.isNaN(burner.hoursADay)}<span class="text-ink-2">by the water</span>{:else}
-                        <NumberField
-                          label="Hours a day of {name}"
-                          hideLabel
-                          value={burner.hoursADay}
-                          digits={2}
-                          width="2.6rem"
-                          min={0}
-                          max={24}
-                          onset={(hours) => void session.do({ type: 'power.load', id: burner.id, hours })}
-                        />
-                      {/if}
-                      {#if burner.isSet}<button
-                          class="act text-sm"
-                          aria-label="Hours of {name} as suggested"
-                          onclick={() => session.do({ type: 'power.load', id: burner.id, hours: null })}
-                          >as suggested</button
-                        >{/if}
-                    </td>
-                    <td class="pl-3 text-right font-semibold"
-                      ><Why
-                        about="{formatNumber(burner.kWhADay, 2)} kWh for {name}"
-                        lines={() => whyBurner(burner, report)}>{formatNumber(burner.kWhADay, 2)}</Why
-                      ></td
-                    >
-                    <td></td>
-                  </tr>
+<BudgetDesk
+  {budget}
+  current="gas"
+  state={report === undefined ? '' : `gas ${sayFuelShort(report)}`}
+  answer={sayFuel}
+  rows={[
+    { label: 'gas, kg', figure: (one) => formatNumber(one.gasKg, 1) },
+    { label: 'gas a year, kg', figure: (one) => formatNumber(one.gasKgAYear, 0) },
+    { label: 'diesel a year, L', figure: (one) => formatNumber(one.dieselAYear, 0) },
+  ]}
+  caution="Gas by a licensed fitter, pressure-tested, to the local code; a carbon monoxide alarm at pillow height. Figures are for planning."
+>
+  {#snippet sheet(report)}
+    {#if report.altitudeM > HIGH_M && report.burners.length > 0}
+      <p class="mt-1 text-[0.9286rem] text-caution">
+        At {formatNumber(report.altitudeM)} m a burner needs its altitude kit, or it soots. Common practice, no source: above
+        about {formatNumber(HIGH_M)} m.
+      </p>
+    {/if}
+    {#if report.burners.length > 0}
+      <section class="mt-4" aria-label="What burns">
+        <table class="w-full text-[0.9286rem]" data-testid="burners">
+          <thead>
+            <tr class="border-b border-ink">
+              <th class="pb-0.5 text-left caps" scope="col">What burns, a mean day aboard</th>
+              {#each ['full power', 'h a day', 'kWh'] as head (head)}
+                <th class="pb-0.5 pl-3 text-right font-normal text-ink-2" scope="col">{head}</th>
+              {/each}
+              <th></th>
+            </tr>
+          </thead>
+          <tbody>
+            {#each report.burners as burner (burner.id)}
+              {@const name = sayBurner(burner, budget.names)}
+              <tr class="border-b border-line">
+                <th class="py-1 text-left font-semibold" scope="row">{name}</th>
+                <td class="pl-3 text-right">{formatNumber(burner.watts)} W</td>
+                <td class="pl-3 text-right">
+                  {#if Number.isNaN(burner.hoursADay)}<span class="text-ink-2">by the water</span>{:else}
+                    <NumberField
+                      label="Hours a day of {name}"
+                      hideLabel
+                      value={burner.hoursADay}
+                      digits={2}
+                      width="2.6rem"
+                      min={0}
+                      max={24}
+                      onset={(hours) => void session.do({ type: 'power.load', id: burner.id, hours })}
+                    />
+                  {/if}
+                  {#if burner.isSet}<button
+                      class="act text-sm"
+                      aria-label="Hours of {name} as suggested"
+                      onclick={() => session.do({ type: 'power.load', id: burner.id, hours: null })}
+                      >as suggested</button
+                    >{/if}
+                </td>
+                <td class="pl-3 text-right font-semibold"
+                  ><Why about="{formatNumber(burner.kWhADay, 2)} kWh for {name}" lines={() => whyBurner(burner, report)}
+                    >{formatNumber(burner.kWhADay, 2)}</Why
+                  ></td
+                >
+                <td></td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      </section>
+      <section class="mt-5 overflow-x-auto" aria-label="By the month">
+        <table class="w-full text-[0.9286rem]" data-testid="months">
+          <thead>
+            <tr class="border-b border-ink">
+              <th class="pb-0.5 text-left caps" scope="col">By the month</th>
+              {#each MONTHS as month (month)}
+                <th class="pb-0.5 pl-2 text-right font-normal text-ink-2" scope="col">{monthName(month).slice(0, 3)}</th
+                >
+              {/each}
+            </tr>
+          </thead>
+          <tbody>
+            <tr class="border-b border-line">
+              <th class="py-1 text-left font-normal" scope="row">nights aboard</th>
+              {#each MONTHS as month (month)}<td class="pl-2 text-right">{report.livedByMonth[month]}</td>{/each}
+            </tr>
+            {#if hasGas && report.gasKg > 0}
+              <tr class="border-b border-line">
+                <th class="py-1 text-left font-semibold" scope="row">nights on a filling of gas</th>
+                {#each MONTHS as month (month)}
+                  <td class="pl-2 text-right font-semibold">{sayGasNights(report.gasNights[month] ?? NaN)}</td>
                 {/each}
-              </tbody>
-            </table>
-          </section>
-          <section class="mt-5 overflow-x-auto" aria-label="By the month">
-            <table class="w-full text-[0.9286rem]" data-testid="months">
-              <thead>
-                <tr class="border-b border-ink">
-                  <th class="pb-0.5 text-left caps" scope="col">By the month</th>
-                  {#each MONTHS as month (month)}
-                    <th class="pb-0.5 pl-2 text-right font-normal text-ink-2" scope="col"
-                      >{monthName(month).slice(0, 3)}</th
-                    >
-                  {/each}
-                </tr>
-              </thead>
-              <tbody>
-                <tr class="border-b border-line">
-                  <th class="py-1 text-left font-normal" scope="row">nights aboard</th>
-                  {#each MONTHS as month (month)}<td class="pl-2 text-right">{report.livedByMonth[month]}</td>{/each}
-                </tr>
-                {#if hasGas && report.gasKg > 0}
-                  <tr class="border-b border-line">
-                    <th class="py-1 text-left font-semibold" scope="row">nights on a filling of gas</th>
-                    {#each MONTHS as month (month)}
-                      <td class="pl-2 text-right font-semibold">{sayGasNights(report.gasNights[month] ?? NaN)}</td>
-                    {/each}
-                  </tr>
-                {/if}
-                {#if hasDiesel}
-                  <tr class="border-b border-line">
-                    <th class="py-1 text-left font-semibold" scope="row">diesel a night, L</th>
-                    {#each MONTHS as month (month)}
-                      <td class="pl-2 text-right font-semibold"
-                        >{(report.livedByMonth[month] ?? 0) === 0
-                          ? ''
-                          : formatNumber(report.dieselANight[month] ?? 0, 1)}</td
-                      >
-                    {/each}
-                  </tr>
-                {/if}
-              </tbody>
-            </table>
-          </section>
-        {/if}
-      {/if}
-    </main>
-    <aside class="flex flex-col px-4 py-3" aria-label="What is there">
-      <VariantTable
-        variants={budget.variants}
-        shown={budget.variantId}
-        onshow={(id) => budget.showVariant(id)}
-        rows={[
-          { label: 'gas, kg', figure: (id) => formatNumber(budget.reports[id]?.gasKg ?? NaN, 1) },
-          { label: 'gas a year, kg', figure: (id) => formatNumber(budget.reports[id]?.gasKgAYear ?? NaN, 0) },
-          { label: 'diesel a year, L', figure: (id) => formatNumber(budget.reports[id]?.dieselAYear ?? NaN, 0) },
-        ]}
-      />
-      {#if report !== undefined}
-        <p class="mt-5 text-[0.9286rem]" data-testid="stored">
-          {report.gasKg === 0
-            ? 'No gas is stored in this plan.'
-            : `${formatNumber(report.gasKg, 1)} kg of gas${report.bottles > 0 ? `, as ${report.bottles} of 11 kg` : ''}.`}
-        </p>
-      {/if}
-      <p class="mt-2 text-[0.9286rem] text-ink-2">
-        Where it is through the year and its climates stand on the page
-        <a class="act" href="/jobs/{session.id}/budgets/power?variant={budget.variantId}">Power</a>; the litres of warm
-        water on the page
-        <a class="act" href="/jobs/{session.id}/budgets/water?variant={budget.variantId}">Water</a>.
-      </p>
-      <p class="mt-auto pt-5 text-[0.9286rem] text-ink-2">
-        Gas by a licensed fitter, pressure-tested, to the local code; a carbon monoxide alarm at pillow height. Figures
-        are for planning.
-      </p>
-    </aside>
-  </div>
-</div>
+              </tr>
+            {/if}
+            {#if hasDiesel}
+              <tr class="border-b border-line">
+                <th class="py-1 text-left font-semibold" scope="row">diesel a night, L</th>
+                {#each MONTHS as month (month)}
+                  <td class="pl-2 text-right font-semibold"
+                    >{(report.livedByMonth[month] ?? 0) === 0
+                      ? ''
+                      : formatNumber(report.dieselANight[month] ?? 0, 1)}</td
+                  >
+                {/each}
+              </tr>
+            {/if}
+          </tbody>
+        </table>
+      </section>
+    {/if}
+  {/snippet}
+  {#snippet beside(report)}
+    <p class="mt-5 text-[0.9286rem]" data-testid="stored">
+      {report.gasKg === 0
+        ? 'No gas is stored in this plan.'
+        : `${formatNumber(report.gasKg, 1)} kg of gas${report.bottles > 0 ? `, as ${report.bottles} of 11 kg` : ''}.`}
+    </p>
+    <p class="mt-2 text-[0.9286rem] text-ink-2">
+      Where it is through the year and its climates stand on the page
+      <a class="act" href="/jobs/{session.id}/budgets/power?variant={budget.variantId}">Power</a>; the litres of warm
+      water on the page
+      <a class="act" href="/jobs/{session.id}/budgets/water?variant={budget.variantId}">Water</a>; what the body loses
+      on the page
+      <a class="act" href="/jobs/{session.id}/budgets/warmth?variant={budget.variantId}">Warmth</a>.
+    </p>
+  {/snippet}
+</BudgetDesk>

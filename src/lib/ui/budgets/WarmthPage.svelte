@@ -1,6 +1,4 @@
 <script lang="ts">
-  import { untrack } from 'svelte'
-  import { page } from '$app/state'
   import { WARMTH_ASSUMED_LIMITS, type WarmthAssumedKey } from '$lib/core/job'
   import {
     DAMP_WORDS,
@@ -17,24 +15,14 @@
   } from '$lib/core/text'
   import { formatNumber, sayArea } from '$lib/core/units'
   import { getSession } from '../job/context'
-  import JobBar from '../job/JobBar.svelte'
-  import NumberField from '../parts/NumberField.svelte'
-  import Stopped from '../parts/Stopped.svelte'
+  import AssumedLine from './AssumedLine.svelte'
   import Why from '../parts/Why.svelte'
   import { Budget } from './budget.svelte'
-  import BudgetsNav from './BudgetsNav.svelte'
+  import BudgetDesk from './BudgetDesk.svelte'
   import NightChart from './NightChart.svelte'
-  import VariantTable from './VariantTable.svelte'
 
   const session = getSession()
   const budget = new Budget(session, 'warmth')
-  budget.showVariant(page.url.searchParams.get('variant') ?? '')
-  $effect(() => () => budget.close())
-  $effect(() => {
-    void session.job
-    void budget.variantId
-    void untrack(() => budget.look())
-  })
   const report = $derived(budget.report)
   const kelvin = $derived(report === undefined ? 0 : Math.max(0, report.assumed.heatedC - report.coldestC))
   const most = $derived(Math.max(1, ...(report?.losses.losses.map(({ wk }) => wk) ?? [])))
@@ -43,160 +31,125 @@
     session.do({ type: 'warmth.assume', key, value })
 </script>
 
-<svelte:head><title>{session.job.name} · warmth · Zimmerman</title></svelte:head>
-
-<div class="desk" data-testid="warmth">
-  <JobBar
-    current="budgets"
-    budgetState={report === undefined ? 'adding up…' : `heat ${sayWarmthShort(report)}`}
-    shown={{ variant: budget.variantId }}
-  />
-  <div class="desk-columns" style:--columns="10.7rem minmax(0, 1fr) 18.6rem">
-    <BudgetsNav id={session.id} current="warmth" variant={budget.variantId} figures={budget.figures} />
-    <main class="bg-sheet px-7 py-4 max-[68.7rem]:px-4">
-      <Stopped what="Adding up" why={budget.stopped} onagain={() => void budget.look()} />
-      {#if report === undefined}
-        {#if budget.stopped === undefined}<p class="text-ink-2" role="status">Adding it up…</p>{/if}
-      {:else}
-        <h1 class="max-w-[46rem] text-xl font-semibold text-balance" data-testid="answer">{sayWarmth(report)}</h1>
-        <p class="mt-1 text-[0.9286rem] text-ink-2">
-          {sayDamp(report)}
-          {formatNumber(report.losses.totalWK, 0)} W lost for each kelvin; a night at {formatNumber(
-            report.assumed.nightC,
-          )} °C burns {formatNumber(report.nightKwh, 1)} kWh, {formatNumber(report.nightL, 1)} L of diesel; a year {formatNumber(
-            Math.round(report.yearKwh),
-          )} kWh, {formatNumber(Math.round(report.yearL))} L.
-        </p>
-        <div class="mt-3 grid gap-x-7 gap-y-4 min-[1180px]:grid-cols-2">
-          <section aria-label="Where the heat goes">
-            <table class="w-full text-[0.9286rem]" data-testid="losses">
-              <thead>
-                <tr class="border-b border-ink">
-                  <th class="pb-0.5 text-left caps" scope="col">Where the heat goes</th>
-                  <th class="pb-0.5 text-right font-normal text-ink-2" scope="col">area</th>
-                  <th class="pb-0.5 pl-3 text-right font-normal text-ink-2" scope="col">W</th>
-                  <th class="w-24 pb-0.5"><span class="sr-only">as a bar</span></th>
-                </tr>
-              </thead>
-              <tbody>
-                {#each report.losses.losses as loss (loss.what)}
-                  {@const watts = formatNumber(Math.round(loss.wk * kelvin))}
-                  <tr class="border-b border-line">
-                    <th class="py-1 text-left font-normal" scope="row"
-                      >{LOSS_WORDS[loss.what]}{#if loss.isAssumed}<span class="text-ink-2"> · assumed</span>{/if}</th
-                    >
-                    <td class="text-right text-ink-2">{loss.m2 === 0 ? '' : sayArea(loss.m2, session.job.units)}</td>
-                    <td class="pl-3 text-right font-semibold"
-                      ><Why about="{watts} W by {LOSS_WORDS[loss.what]}" lines={() => whyLoss(loss, report)}
-                        >{watts}</Why
-                      ></td
-                    >
-                    <td class="pl-3"
-                      ><span class="block h-1.5 bg-ink" style:width="{Math.max(1, (100 * loss.wk) / most)}%"></span></td
-                    >
-                  </tr>
-                {/each}
-              </tbody>
-            </table>
-          </section>
-          <section aria-label="A cold night by the hour" data-testid="night">
-            <h2 class="caps">The coldest night, by the hour, °C</h2>
-            <NightChart {report} />
-            <h2 class="mt-3 caps">What would save most</h2>
-            <ul class="text-[0.9286rem]" data-testid="steps">
-              {#each report.steps.slice(0, 4) as step (step.what)}<li>{sayWarmthStep(step)}</li>{/each}
-            </ul>
-          </section>
-        </div>
-        <section class="mt-4" aria-label="Damp">
-          <table class="w-full text-[0.9286rem]" data-testid="damp">
-            <thead>
-              <tr class="border-b border-ink">
-                <th class="pb-0.5 text-left caps" scope="col">Damp, in bed in the coldest hour</th>
-                {#each ['on its inner side', 'dew point', '', 'dry from'] as head, at (at)}
-                  <th class="pb-0.5 pl-3 text-left font-normal text-ink-2" scope="col">{head}</th>
-                {/each}
-                <th></th>
+<BudgetDesk
+  {budget}
+  current="warmth"
+  state={report === undefined ? '' : `heat ${sayWarmthShort(report)}`}
+  answer={sayWarmth}
+  rows={[
+    { label: 'W/K', figure: (one) => formatNumber(one.losses.totalWK, 0) },
+    { label: 'needed, W', figure: (one) => formatNumber(Math.round(one.neededW[0])) },
+    { label: 'a year, L of diesel', figure: (one) => formatNumber(Math.round(one.yearL)) },
+  ]}
+  caution="Never an unflued burner while asleep. Flues and gas by a licensed fitter, alarms at pillow height. Figures are for planning."
+>
+  {#snippet sheet(report)}
+    <p class="mt-1 text-[0.9286rem] text-ink-2">
+      {sayDamp(report)}
+      {formatNumber(report.losses.totalWK, 0)} W lost for each kelvin; a night at {formatNumber(report.assumed.nightC)} °C
+      burns {formatNumber(report.nightKwh, 1)} kWh, {formatNumber(report.nightL, 1)} L of diesel; a year {formatNumber(
+        Math.round(report.yearKwh),
+      )} kWh, {formatNumber(Math.round(report.yearL))} L.
+    </p>
+    <div class="mt-3 grid gap-x-7 gap-y-4 min-[1180px]:grid-cols-2">
+      <section aria-label="Where the heat goes">
+        <table class="w-full text-[0.9286rem]" data-testid="losses">
+          <thead>
+            <tr class="border-b border-ink">
+              <th class="pb-0.5 text-left caps" scope="col">Where the heat goes</th>
+              <th class="pb-0.5 text-right font-normal text-ink-2" scope="col">area</th>
+              <th class="pb-0.5 pl-3 text-right font-normal text-ink-2" scope="col">W</th>
+              <th class="w-24 pb-0.5"><span class="sr-only">as a bar</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            {#each report.losses.losses as loss (loss.what)}
+              {@const watts = formatNumber(Math.round(loss.wk * kelvin))}
+              <tr class="border-b border-line">
+                <th class="py-1 text-left font-normal" scope="row"
+                  >{LOSS_WORDS[loss.what]}{#if loss.isAssumed}<span class="text-ink-2"> · assumed</span>{/if}</th
+                >
+                <td class="text-right text-ink-2">{loss.m2 === 0 ? '' : sayArea(loss.m2, session.job.units)}</td>
+                <td class="pl-3 text-right font-semibold"
+                  ><Why about="{watts} W by {LOSS_WORDS[loss.what]}" lines={() => whyLoss(loss, report)}>{watts}</Why
+                  ></td
+                >
+                <td class="pl-3"
+                  ><span class="block h-1.5 bg-ink" style:width="{Math.max(1, (100 * loss.wk) / most)}%"></span></td
+                >
               </tr>
-            </thead>
-            <tbody>
-              {#each report.damp as face (face.at)}
-                <tr class="border-b border-line">
-                  <th class="py-1 text-left font-normal" scope="row">{DAMP_WORDS[face.at]}</th>
-                  <td class="pl-3">{formatNumber(face.c, 1)} °C</td>
-                  <td class="pl-3">{formatNumber(report.dewC, 1)} °C</td>
-                  <td class="pl-3 {face.isWet ? 'font-semibold text-caution' : 'text-ink-2'}"
-                    >{face.isWet ? 'wet' : 'dry'}</td
-                  >
-                  <td class="pl-3 whitespace-nowrap"
-                    >{report.vapourGH === 0
-                      ? ''
-                      : Number.isFinite(face.dryChanges)
-                        ? `${formatNumber(face.dryChanges, 1)} air changes an hour`
-                        : 'never'}</td
-                  >
-                  <td class="text-right"
-                    ><Why about="damp at {DAMP_WORDS[face.at]}" lines={() => whyDamp(face, report)}>why</Why></td
-                  >
-                </tr>
-              {/each}
-            </tbody>
-          </table>
-          <p class="mt-1 text-[0.9286rem] text-ink-2">
-            A drilled board or slats under the mattress, and air behind it, keep it from the last line.
-          </p>
-        </section>
-      {/if}
-    </main>
-    <aside class="flex flex-col px-4 py-3" aria-label="What is assumed">
-      <VariantTable
-        variants={budget.variants}
-        shown={budget.variantId}
-        onshow={(id) => budget.showVariant(id)}
-        rows={[
-          { label: 'W/K', figure: (id) => formatNumber(budget.reports[id]?.losses.totalWK ?? NaN, 0) },
-          { label: 'needed, W', figure: (id) => formatNumber(Math.round(budget.reports[id]?.neededW[0] ?? NaN)) },
-          { label: 'a year, L of diesel', figure: (id) => formatNumber(Math.round(budget.reports[id]?.yearL ?? NaN)) },
-        ]}
-      />
-      {#if report !== undefined}
-        <section aria-label="Assumed" class="mt-5 text-[0.9286rem]" data-testid="assumed">
-          <h2 class="caps">Assumed</h2>
-          {#each KEYS as key (key)}
-            {@const [min, max] = WARMTH_ASSUMED_LIMITS[key]}
-            <div class="flex items-baseline gap-1 border-b border-dotted border-line">
-              <div class="min-w-0 flex-1">
-                <NumberField
-                  label={WARMTH_ASSUMED_WORDS[key]}
-                  value={report.assumed[key]}
-                  digits={2}
-                  {...WARMTH_ASSUMED_UNITS[key] === '' ? {} : { suffix: WARMTH_ASSUMED_UNITS[key] }}
-                  width="3rem"
-                  {min}
-                  {max}
-                  onset={(value) => void set(key, value)}
-                />
-              </div>
-              {#if session.job.warmth?.assume?.[key] !== undefined}<button
-                  class="act text-sm"
-                  aria-label="{WARMTH_ASSUMED_WORDS[key]}: as usual"
-                  onclick={() => set(key, null)}>as usual</button
-                >{/if}
-              <Why about={WARMTH_ASSUMED_WORDS[key]} lines={[WARMTH_ASSUMED_BASIS[key]]}>why</Why>
-            </div>
+            {/each}
+          </tbody>
+        </table>
+      </section>
+      <section aria-label="A cold night by the hour" data-testid="night">
+        <h2 class="caps">The coldest night, by the hour, °C</h2>
+        <NightChart {report} />
+        <h2 class="mt-3 caps">What would save most</h2>
+        <ul class="text-[0.9286rem]" data-testid="steps">
+          {#each report.steps.slice(0, 4) as step (step.what)}<li>{sayWarmthStep(step)}</li>{/each}
+        </ul>
+      </section>
+    </div>
+    <section class="mt-4" aria-label="Damp">
+      <table class="w-full text-[0.9286rem]" data-testid="damp">
+        <thead>
+          <tr class="border-b border-ink">
+            <th class="pb-0.5 text-left caps" scope="col">Damp, in bed in the coldest hour</th>
+            {#each ['on its inner side', 'dew point', '', 'dry from'] as head, at (at)}
+              <th class="pb-0.5 pl-3 text-left font-normal text-ink-2" scope="col">{head}</th>
+            {/each}
+            <th></th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each report.damp as face (face.at)}
+            <tr class="border-b border-line">
+              <th class="py-1 text-left font-normal" scope="row">{DAMP_WORDS[face.at]}</th>
+              <td class="pl-3">{formatNumber(face.c, 1)} °C</td>
+              <td class="pl-3">{formatNumber(report.dewC, 1)} °C</td>
+              <td class="pl-3 {face.isWet ? 'font-semibold text-caution' : 'text-ink-2'}"
+                >{face.isWet ? 'wet' : 'dry'}</td
+              >
+              <td class="pl-3 whitespace-nowrap"
+                >{report.vapourGH === 0
+                  ? ''
+                  : Number.isFinite(face.dryChanges)
+                    ? `${formatNumber(face.dryChanges, 1)} air changes an hour`
+                    : 'never'}</td
+              >
+              <td class="text-right"
+                ><Why about="damp at {DAMP_WORDS[face.at]}" lines={() => whyDamp(face, report)}>why</Why></td
+              >
+            </tr>
           {/each}
-          <p class="mt-1 text-ink-2">
-            The coldest night and the height above the sea stand in the <a
-              class="act"
-              href="/jobs/{session.id}/brief?page=use">brief</a
-            >, the lining on the page <a class="act" href="/jobs/{session.id}/vehicle">Vehicle</a>.
-          </p>
-        </section>
-      {/if}
-      <p class="mt-auto pt-5 text-[0.9286rem] text-ink-2">
-        Never an unflued burner while asleep. Flues and gas by a licensed fitter, alarms at pillow height. Figures are
-        for planning.
+        </tbody>
+      </table>
+      <p class="mt-1 text-[0.9286rem] text-ink-2">
+        A drilled board or slats under the mattress, and air behind it, keep it from the last line.
       </p>
-    </aside>
-  </div>
-</div>
+    </section>
+  {/snippet}
+  {#snippet beside(report)}
+    <section aria-label="Assumed" class="mt-5 text-[0.9286rem]" data-testid="assumed">
+      <h2 class="caps">Assumed</h2>
+      {#each KEYS as key (key)}
+        <AssumedLine
+          label={WARMTH_ASSUMED_WORDS[key]}
+          value={report.assumed[key]}
+          unit={WARMTH_ASSUMED_UNITS[key]}
+          limits={WARMTH_ASSUMED_LIMITS[key]}
+          basis={WARMTH_ASSUMED_BASIS[key]}
+          onset={(value) => void set(key, value)}
+          onusual={session.job.warmth?.assume?.[key] === undefined ? undefined : () => void set(key, null)}
+        />
+      {/each}
+      <p class="mt-1 text-ink-2">
+        The coldest night and the height above the sea stand in the <a
+          class="act"
+          href="/jobs/{session.id}/brief?page=use">brief</a
+        >, the lining on the page <a class="act" href="/jobs/{session.id}/vehicle">Vehicle</a>.
+      </p>
+    </section>
+  {/snippet}
+</BudgetDesk>

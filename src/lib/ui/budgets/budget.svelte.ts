@@ -6,15 +6,17 @@ import type { JobSession } from '../job/job-session.svelte'
 import { reasonOf } from '../parts/reason'
 
 /** What can be asked of a variant, by the page that shows it. */
-interface Reports {
+export interface Reports {
   readonly water: WaterReport
   readonly fuel: FuelReport
   readonly warmth: WarmthReport
   readonly air: AirReport
 }
 
+export type BudgetWhat = keyof Reports
+
 /** One budget of a job, for every variant. */
-export class Budget<W extends keyof Reports> {
+export class Budget<W extends BudgetWhat> {
   readonly session: JobSession
   readonly #client = new BudgetClient()
   readonly #what: W
