@@ -72,33 +72,17 @@ try {
   await shoot('vehicles', '/jobs/job-potter/brief?page=vehicles', 'light', (page) =>
     page.locator('[data-vehicle]').first().waitFor(),
   )
+  for (const [what, name] of [
+    ['water', 'lighthouses'],
+    ['warmth', 'tide-reader'],
+    ['air', 'bookbinders'],
+  ])
+    await shoot(`budgets-${what}`, `${(await example(name)).replace(/plan$/, '')}budgets/${what}`, 'light', (page) =>
+      page.getByTestId('answer').waitFor({ timeout: 60_000 }),
+    )
   await shoot('budgets-power', `${(await example('tide-reader')).replace(/plan$/, '')}budgets/power`, 'light', (page) =>
     page.getByTestId('sets').getByText('cheapest').waitFor({ timeout: 60_000 }),
   )
-  await shoot('example-crane-counters', await example('crane-counters'), 'light', async (page) => {
-    await page.keyboard.press('2')
-    await page.getByRole('button', { name: /from Day to Night: in which order/ }).click()
-  })
-  await shoot('modules', await example('crane-counters'), 'light', async (page) => {
-    const keep = async (fittings, into) => {
-      await page.keyboard.press('Escape')
-      for (const [index, id] of fittings.entries())
-        await page.getByTestId(`plan-${id}`).click({ force: true, modifiers: index === 0 ? [] : ['Shift'] })
-      await page.keyboard.press('b')
-      if (into !== undefined) await page.getByLabel('as', { exact: true }).selectOption({ label: into })
-      else if (fittings.length > 1) await page.getByLabel('called').fill('Kitchen run, diesel hob')
-      await page.getByRole('button', { name: 'Save', exact: true }).click()
-      await page.waitForTimeout(600)
-      await page.keyboard.press('Escape')
-    }
-    await page.keyboard.press('2')
-    await keep(['fit-basin', 'fit-hob', 'fit-cold'])
-    await keep(['fit-toilet'])
-    await keep(['fit-basin', 'fit-hob', 'fit-cold'], 'a new version of Kitchen run, diesel hob')
-    await page.getByTestId('plan-fit-tub').click({ force: true })
-    await page.keyboard.press('b')
-    await page.getByRole('button', { name: /^version 2/ }).click()
-  })
   await shoot('paper', '/jobs/job-bat-survey/paper?what=sheet&mode=mode-night', 'light', async (page) => {
     await fetch(`${address}/api/shop/paper`, {
       method: 'PUT',
@@ -130,10 +114,6 @@ try {
   await shoot('plan-day', '/jobs/job-potter/plan', 'light', async (page) => {
     await page.keyboard.press('2')
     await page.getByTestId('plan-fit-galley').click({ position: { x: 60, y: 10 } })
-  })
-  await shoot('plan-dark', '/jobs/job-bat-survey/plan', 'dark', async (page) => {
-    await page.keyboard.press('2')
-    await page.getByTestId('mark-standing-low').first().click()
   })
 } finally {
   await browser.close()

@@ -1,18 +1,9 @@
 import type { Page } from '@playwright/test'
-import { defaultsOf, kindOf, type Seat } from '../../src/lib/core/fittings'
+import { defaultsOf, kindOf } from '../../src/lib/core/fittings'
 import type { Job } from '../../src/lib/core/job'
-import { expect, open, openPlan, ownJob, plain, saved, stored, test, withOnly } from '../support/job'
+import { expect, ON_ROOF, open, openPlan, ownJob, plain, saved, seatAt, stored, test, withOnly } from '../support/job'
 
 const VARIANT = 'variant-a'
-const seat = (mm: number, more: Partial<Seat> = {}): Seat => ({
-  along: { from: 'rear', mm },
-  across: { from: 'left-wall', mm: 0 },
-  up: { from: 'floor', mm: 0 },
-  turn: 0,
-  mirrored: false,
-  ...more,
-})
-const roof: Partial<Seat> = { across: { from: 'centreline', mm: 0 }, up: { from: 'on-roof', mm: 0 } }
 const LINING = (mm: number) => ({
   floorMm: mm,
   wallMm: mm,
@@ -24,11 +15,11 @@ const LINING = (mm: number) => ({
 /** One who sleeps at the rear, a fan over the bed and a roof hatch over the galley, lined by 15 mm. */
 const lived = (job: Job): Job => {
   const only = withOnly(job, VARIANT, [
-    ['fit-bed', 'bed-fixed', seat(100), { base: 'board' }],
-    ['fit-galley', 'galley', seat(2200), { fuel: 'gas' }],
-    ['fit-fan', 'fan-extract', seat(300, roof)],
-    ['fit-hatch', 'hatch-roof', seat(2700, roof)],
-    ['fit-heater', 'heater-air', seat(3600), { fuel: 'diesel', kilowatts: 2 }],
+    ['fit-bed', 'bed-fixed', seatAt(100), { base: 'board' }],
+    ['fit-galley', 'galley', seatAt(2200), { fuel: 'gas' }],
+    ['fit-fan', 'fan-extract', seatAt(300, ON_ROOF)],
+    ['fit-hatch', 'hatch-roof', seatAt(2700, ON_ROOF)],
+    ['fit-heater', 'heater-air', seatAt(3600), { fuel: 'diesel', kilowatts: 2 }],
   ])
   const variant = only.variants[VARIANT]!
   const [first] = Object.entries(only.brief.people)
@@ -138,8 +129,8 @@ test('the only inlet is taken away and the cook’s air stops; the fan at the ot
   const other = await ownJob(request, (job) => {
     const made = lived(job)
     const variant = made.variants[VARIANT]!
-    const fan = { ...variant.plan.fittings['fit-fan']!, seat: seat(3700, roof) }
-    const hatch = { kind: 'hatch-roof', parameters: defaultsOf(kindOf('hatch-roof')), seat: seat(2200, roof) }
+    const fan = { ...variant.plan.fittings['fit-fan']!, seat: seatAt(3700, ON_ROOF) }
+    const hatch = { kind: 'hatch-roof', parameters: defaultsOf(kindOf('hatch-roof')), seat: seatAt(2200, ON_ROOF) }
     return {
       ...made,
       variants: {

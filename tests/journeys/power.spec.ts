@@ -4,29 +4,20 @@ import DxfParser from 'dxf-parser'
 import { defaultsOf, kindOf, type Seat } from '../../src/lib/core/fittings'
 import type { Job } from '../../src/lib/core/job'
 import { MONTH_DAYS } from '../../src/lib/core/sky'
-import { expect, open, openPlan, ownJob, plain, saved, stored, test, withOnly } from '../support/job'
+import { expect, ON_ROOF, open, openPlan, ownJob, plain, saved, seatAt, stored, test, withOnly } from '../support/job'
 
 const VARIANT = 'variant-a'
-const seat = (mm: number, more: Partial<Seat> = {}): Seat => ({
-  along: { from: 'rear', mm },
-  across: { from: 'left-wall', mm: 0 },
-  up: { from: 'floor', mm: 0 },
-  turn: 0,
-  mirrored: false,
-  ...more,
-})
-const roof: Partial<Seat> = { across: { from: 'centreline', mm: 0 }, up: { from: 'on-roof', mm: 0 } }
 
 /** A van that is lived in all year at 44° N off hook-up, with induction, 300 Ah and two panels. */
 const lived = (job: Job): Job => {
   const only = withOnly(job, VARIANT, [
-    ['fit-battery', 'battery', seat(1200), { ampHours: 300 }],
-    ['fit-inverter', 'inverter', seat(1700), { watts: 2000, does: 'inverter' }],
-    ['fit-engine', 'charge-controller', seat(2100), { from: 'engine', amps: 30 }],
-    ['fit-galley', 'galley-hob', seat(2400), { fuel: 'induction', rings: 1 }],
-    ['fit-box', 'cold-box', seat(300)],
-    ['fit-panel', 'solar-panel', seat(600, roof), { watts: 400 }],
-    ['fit-second', 'solar-panel', seat(2000, roof), { watts: 400 }],
+    ['fit-battery', 'battery', seatAt(1200), { ampHours: 300 }],
+    ['fit-inverter', 'inverter', seatAt(1700), { watts: 2000, does: 'inverter' }],
+    ['fit-engine', 'charge-controller', seatAt(2100), { from: 'engine', amps: 30 }],
+    ['fit-galley', 'galley-hob', seatAt(2400), { fuel: 'induction', rings: 1 }],
+    ['fit-box', 'cold-box', seatAt(300)],
+    ['fit-panel', 'solar-panel', seatAt(600, ON_ROOF), { watts: 400 }],
+    ['fit-second', 'solar-panel', seatAt(2000, ON_ROOF), { watts: 400 }],
   ])
   const use = {
     nightsPerYear: 366,
@@ -200,11 +191,11 @@ test('a socket is placed and has its wire, fuse and label; the diagram is export
     const more = (thing: string, kind: string, at: Seat) =>
       [thing, { kind, parameters: { ...defaultsOf(kindOf(kind)) }, seat: at }] as const
     const fittings = Object.fromEntries([
-      more('fit-board', 'fuse-board', seat(1500, { up: { from: 'floor', mm: 1000 } })),
+      more('fit-board', 'fuse-board', seatAt(1500, { up: { from: 'floor', mm: 1000 } })),
       more(
         'fit-socket',
         'socket',
-        seat(2900, { across: { from: 'right-wall', mm: 0 }, up: { from: 'floor', mm: 900 } }),
+        seatAt(2900, { across: { from: 'right-wall', mm: 0 }, up: { from: 'floor', mm: 900 } }),
       ),
     ])
     return {
@@ -255,7 +246,7 @@ test('a circuit, a wire, its fuse and what goes with it are set by hand; what do
     const light = (mm: number) => ({
       kind: 'light',
       parameters: { ...defaultsOf(kindOf('light')), place: 'room' },
-      seat: seat(mm, { across: { from: 'right-wall', mm: 0 }, up: { from: 'floor', mm: 1500 } }),
+      seat: seatAt(mm, { across: { from: 'right-wall', mm: 0 }, up: { from: 'floor', mm: 1500 } }),
     })
     const fittings = { ...variant.plan.fittings, 'fit-rear': light(500), 'fit-front': light(3000) }
     return { ...made, variants: { [VARIANT]: { ...variant, plan: { ...variant.plan, fittings } } } } as Job

@@ -1,17 +1,9 @@
 import type { Page } from '@playwright/test'
 import { defaultsOf, kindOf, type Seat } from '../../src/lib/core/fittings'
 import type { Job } from '../../src/lib/core/job'
-import { expect, open, ownJob, plain, saved, stored, test, withOnly } from '../support/job'
+import { expect, open, ownJob, plain, saved, seatAt, stored, test, withOnly } from '../support/job'
 
 const VARIANT = 'variant-a'
-const seat = (mm: number, more: Partial<Seat> = {}): Seat => ({
-  along: { from: 'rear', mm },
-  across: { from: 'left-wall', mm: 0 },
-  up: { from: 'floor', mm: 0 },
-  turn: 0,
-  mirrored: false,
-  ...more,
-})
 const under: Partial<Seat> = { across: { from: 'centreline', mm: 0 }, up: { from: 'under-floor', mm: 30 } }
 type Things = Parameters<typeof withOnly>[2]
 
@@ -33,11 +25,11 @@ const alone = (job: Job, things: Things): Job => {
   }
 }
 const inside: Things = [
-  ['fit-tank', 'water-tank', seat(1200), { lengthMm: 800, depthMm: 400, heightMm: 350 }],
-  ['fit-basin', 'galley-basin', seat(2600)],
-  ['fit-boiler', 'heater-water', seat(600), { heatedBy: 'gas', litres: 10 }],
-  ['fit-locker', 'gas-locker', seat(3300), { bottles: 1 }],
-  ['fit-heater', 'heater-air', seat(3800), { fuel: 'diesel', kilowatts: 2 }],
+  ['fit-tank', 'water-tank', seatAt(1200), { lengthMm: 800, depthMm: 400, heightMm: 350 }],
+  ['fit-basin', 'galley-basin', seatAt(2600)],
+  ['fit-boiler', 'heater-water', seatAt(600), { heatedBy: 'gas', litres: 10 }],
+  ['fit-locker', 'gas-locker', seatAt(3300), { bottles: 1 }],
+  ['fit-heater', 'heater-air', seatAt(3800), { fuel: 'diesel', kilowatts: 2 }],
 ]
 const openWater = async (page: Page, id: string): Promise<void> => {
   await open(page, `/jobs/${id}/budgets/water`)
@@ -92,7 +84,7 @@ test('a tank inside is held against a pair under the floor: frost, clearance, da
       ...tank!,
       kind: 'tank-pair',
       parameters: { ...defaultsOf(kindOf('tank-pair')), heightMm: 250 },
-      seat: seat(2600, under),
+      seat: seatAt(2600, under),
     }
     return {
       ...made,
@@ -132,7 +124,7 @@ test('gas lasts by month, hours of a burner are set, and a heater takes its dies
   request,
 }) => {
   const id = await ownJob(request, (job) =>
-    alone(job, [...inside, ['fit-hob', 'galley-hob', seat(4200), { fuel: 'gas' }]]),
+    alone(job, [...inside, ['fit-hob', 'galley-hob', seatAt(4200), { fuel: 'gas' }]]),
   )
   await open(page, `/jobs/${id}/budgets/gas`)
   await expect(answer(page)).toHaveText(

@@ -100,3 +100,15 @@ export const test = base.extend<{ quiet: void }>({
   ],
 })
 export { expect }
+
+/** A seat by the left wall, so far from the rear. */
+export const seatAt = (mm: number, more: Partial<Seat> = {}): Seat => ({
+  along: { from: 'rear', mm },
+  across: { from: 'left-wall', mm: 0 },
+  up: { from: 'floor', mm: 0 },
+  turn: 0,
+  mirrored: false,
+  ...more,
+})
+/** On the roof, along its middle. */
+export const ON_ROOF: Partial<Seat> = { across: { from: 'centreline', mm: 0 }, up: { from: 'on-roof', mm: 0 } }

@@ -16,10 +16,7 @@ import {
   whyLoss,
 } from '$lib/core/text'
 import type { Query, Reply } from './reply'
-import { repliedByVariant } from './variants-asked'
-
-const round = (value: number): number => Math.round(value * 100) / 100
-const finite = (value: number): number | undefined => (Number.isFinite(value) ? round(value) : undefined)
+import { finite, repliedByVariant, round } from './variants-asked'
 
 function climateOf(job: Job, variantId: string): object {
   const names = namesOf(job, job.variants[variantId]!.plan)

@@ -3,9 +3,7 @@ import type { Job } from '$lib/core/job'
 import { namesOf, sayWire, type Names, sayCure, sayDark, sayDay, sayLoad, sayPower, SCHOOL_WORDS } from '$lib/core/text'
 import { awgFor, shoppingOf, wiringOf, type Wiring } from '$lib/core/wiring'
 import type { Query, Reply } from './reply'
-import { repliedByVariant } from './variants-asked'
-
-const round = (value: number): number => Math.round(value * 100) / 100
+import { repliedByVariant, round } from './variants-asked'
 
 /** How the year of each variant of a document goes, or of the one asked for: the balance of a mean day, every day’s charge, what fails first, what would cure it, and the smallest sets that hold. */
 export function powerReply(bytes: Uint8Array, query: Query): Reply {

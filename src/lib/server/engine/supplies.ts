@@ -14,11 +14,7 @@ import {
   whyBurner,
 } from '$lib/core/text'
 import type { Query, Reply } from './reply'
-import { repliedByVariant } from './variants-asked'
-
-const round = (value: number): number => Math.round(value * 100) / 100
-/** JSON has no Infinity: what never ends is left out. */
-const finite = (value: number): number | undefined => (Number.isFinite(value) ? round(value) : undefined)
+import { finite, repliedByVariant, round } from './variants-asked'
 
 function waterOf(job: Job, variantId: string): object {
   const report = waterReport(job, variantId)

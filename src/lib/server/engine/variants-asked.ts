@@ -22,3 +22,8 @@ export function repliedByVariant(
     variants: asked.map((id) => ({ id, name: job.variants[id]!.name, ...answer(job, id) })),
   })
 }
+
+/** To hundredths, as an answer writes figures. */
+export const round = (value: number): number => Math.round(value * 100) / 100
+/** JSON has no Infinity: what never ends is left out. */
+export const finite = (value: number): number | undefined => (Number.isFinite(value) ? round(value) : undefined)

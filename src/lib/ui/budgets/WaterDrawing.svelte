@@ -1,13 +1,9 @@
 <script lang="ts">
   import type { LineWhat, WaterReport } from '$lib/core/budgets'
-  import { drawView } from '$lib/core/draw'
   import type { Vec2 } from '$lib/core/geometry'
-  import { modesOf, planInterior } from '$lib/core/job'
-  import { buildScene } from '$lib/core/scene'
   import { count, LINE_WORDS, sayWaterRun } from '$lib/core/text'
   import { formatNumber } from '$lib/core/units'
-  import { fitView, toScreen } from '../drawing/layout'
-  import Marks from '../drawing/Marks.svelte'
+  import BodyPlan from './BodyPlan.svelte'
   import type { Budget } from './budget.svelte'
 
   interface Props {
@@ -15,22 +11,12 @@
     report: WaterReport
   }
   let { budget, report }: Props = $props()
-  const session = $derived(budget.session)
-  let width = $state(400)
   let all = $state(false)
   const HIGH_PX = 150
   const SHOWN = 5
-  const view = $derived.by(() => {
-    const [first] = modesOf(budget.plan)
-    return first === undefined
-      ? undefined
-      : drawView(buildScene(planInterior(session.job.shell, budget.plan), budget.plan, first[0]), 'plan')
-  })
-  const frame = $derived(view === undefined ? undefined : fitView('plan', width, HIGH_PX, view.bounds, 8))
-  /** Names would lie under the lines. */
-  const body = $derived(view?.groups.flatMap(({ items }) => items.filter(({ kind }) => kind !== 'text')) ?? [])
-  const lineOf = (points: readonly (readonly [number, number, number])[]): string =>
-    frame === undefined ? '' : points.map(([x, y]) => toScreen(frame, [x, y] as Vec2).join(',')).join(' ')
+  type Points = readonly (readonly [number, number, number])[]
+  const lineOf = (points: Points, onScreen: (at: Vec2) => Vec2): string =>
+    points.map(([x, y]) => onScreen([x, y]).join(',')).join(' ')
   const DASHES: Readonly<Record<LineWhat, string | undefined>> = {
     fill: '1 3',
     cold: undefined,
@@ -45,28 +31,24 @@
   {#if runs.length === 0}
     <p class="mt-1 text-[0.9286rem] text-ink-2">Lines are drawn once there is a tank and a tap.</p>
   {:else}
-    <div class="mt-1" bind:clientWidth={width}>
-      {#if frame !== undefined}
-        <svg
-          {width}
-          height={HIGH_PX}
-          viewBox="0 0 {width} {HIGH_PX}"
-          role="img"
-          aria-label="Plan with {runs.length} lines of water on their ways"
-        >
-          <Marks items={body} {frame} />
-          {#each runs as { what, points, from, to } (`${what} ${from} ${to}`)}
-            <polyline
-              points={lineOf(points)}
-              fill="none"
-              stroke="var(--pencil)"
-              stroke-width={what === 'drain' ? 2.2 : 1.4}
-              stroke-dasharray={DASHES[what]}
-            />
-          {/each}
-        </svg>
-      {/if}
-    </div>
+    <BodyPlan
+      shell={budget.session.job.shell}
+      plan={budget.plan}
+      highPx={HIGH_PX}
+      label="Plan with {runs.length} lines of water on their ways"
+    >
+      {#snippet over(onScreen)}
+        {#each runs as { what, points, from, to } (`${what} ${from} ${to}`)}
+          <polyline
+            points={lineOf(points, onScreen)}
+            fill="none"
+            stroke="var(--pencil)"
+            stroke-width={what === 'drain' ? 2.2 : 1.4}
+            stroke-dasharray={DASHES[what]}
+          />
+        {/each}
+      {/snippet}
+    </BodyPlan>
     <ul class="text-[0.9286rem]">
       {#each all ? runs : runs.slice(0, SHOWN) as run (`${run.what} ${run.from} ${run.to}`)}
         <li class={run.fallPerM !== undefined && run.fallPerM < 20 ? 'text-caution' : ''}>

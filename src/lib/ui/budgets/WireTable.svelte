@@ -1,13 +1,9 @@
 <script lang="ts">
-  import { drawView } from '$lib/core/draw'
-  import { planInterior, modesOf } from '$lib/core/job'
-  import { buildScene } from '$lib/core/scene'
   import { sayLacking, sayWire, wiringCsv } from '$lib/core/text'
   import type { Vec2 } from '$lib/core/geometry'
-  import { fitView, toScreen } from '../drawing/layout'
-  import Marks from '../drawing/Marks.svelte'
   import { search } from '../parts/search'
   import Why from '../parts/Why.svelte'
+  import BodyPlan from './BodyPlan.svelte'
   import type { Power } from './power.svelte'
   import WireEdit from './WireEdit.svelte'
   import WireFigures from './WireFigures.svelte'
@@ -19,19 +15,10 @@
   let chosen: string | undefined = $state(undefined)
   /** The wire that is being set by hand. */
   let edited: string | undefined = $state(undefined)
-  let width = $state(700)
   const HIGH_PX = 170
-  const view = $derived.by(() => {
-    const [first] = modesOf(power.plan)
-    return first === undefined
-      ? undefined
-      : drawView(buildScene(planInterior(session.job.shell, power.plan), power.plan, first[0]), 'plan')
-  })
-  const frame = $derived(view === undefined ? undefined : fitView('plan', width, HIGH_PX, view.bounds, 10))
-  /** Names would lie under the wires. */
-  const body = $derived(view?.groups.flatMap(({ items }) => items.filter(({ kind }) => kind !== 'text')) ?? [])
-  const lineOf = (points: readonly (readonly [number, number, number])[]): string =>
-    frame === undefined ? '' : points.map(([x, y]) => toScreen(frame, [x, y] as Vec2).join(',')).join(' ')
+  type Points = readonly (readonly [number, number, number])[]
+  const lineOf = (points: Points, onScreen: (at: Vec2) => Vec2): string =>
+    points.map(([x, y]) => onScreen([x, y]).join(',')).join(' ')
 
   function save(): void {
     if (wiring === undefined) return
@@ -60,31 +47,27 @@
     </div>
     {#if lacking !== ''}<p class="mt-1 text-[0.9286rem] text-ink-2">{lacking}</p>{/if}
     {#if rows.length > 0}
-      <div class="mt-2" bind:clientWidth={width}>
-        {#if frame !== undefined}
-          <svg
-            {width}
-            height={HIGH_PX}
-            viewBox="0 0 {width} {HIGH_PX}"
-            role="img"
-            aria-label="Plan with {rows.length} wires on their ways"
-          >
-            <Marks items={body} {frame} />
-            {#each rows as { wire } (wire.id)}
-              {#if wire.route !== undefined}
-                <polyline
-                  points={lineOf(wire.route.points)}
-                  fill="none"
-                  stroke="var(--pencil)"
-                  stroke-width={wire.id === chosen ? 2.8 : 1.3}
-                  stroke-linejoin="round"
-                  opacity={chosen === undefined || wire.id === chosen ? 1 : 0.35}
-                />
-              {/if}
-            {/each}
-          </svg>
-        {/if}
-      </div>
+      <BodyPlan
+        shell={session.job.shell}
+        plan={power.plan}
+        highPx={HIGH_PX}
+        label="Plan with {rows.length} wires on their ways"
+      >
+        {#snippet over(onScreen)}
+          {#each rows as { wire } (wire.id)}
+            {#if wire.route !== undefined}
+              <polyline
+                points={lineOf(wire.route.points, onScreen)}
+                fill="none"
+                stroke="var(--pencil)"
+                stroke-width={wire.id === chosen ? 2.8 : 1.3}
+                stroke-linejoin="round"
+                opacity={chosen === undefined || wire.id === chosen ? 1 : 0.35}
+              />
+            {/if}
+          {/each}
+        {/snippet}
+      </BodyPlan>
       <div class="overflow-x-auto">
         <table class="w-full text-[0.9286rem]" data-testid="circuits">
           <thead>
