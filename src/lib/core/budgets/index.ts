@@ -54,7 +54,8 @@ export {
   type WaterReport,
   type WaterRun,
 } from './water'
-export { DIESEL_KWH_L, fuelReport, PROPANE_KWH_KG, type Burner, type Burns, type FuelReport } from './gas'
+export { DIESEL_KWH_L, FAR_TOO_LARGE } from './heat-figures'
+export { fuelReport, PROPANE_KWH_KG, type Burner, type Burns, type FuelReport } from './gas'
 export {
   lossesIn,
   warmthAssumedIn,

@@ -14,6 +14,7 @@ export { sleeping, type Sleeping } from './heads'
 export { headroomAt, type Headroom } from './headroom'
 export { assignBerths, berthsOf, cabBelts, offered, servicesOf } from './berths'
 export { outlineFromAbove, sectionOf } from './cut'
+export { heardDb } from './heard'
 export { airRound, hollowFault, shutIn } from './in-hollow'
 export { matterOf } from './matter'
 export {

@@ -1,4 +1,4 @@
-import type { DampAt, LossWhat, Loss, WarmthReport, WarmthStep } from '../budgets'
+import { FAR_TOO_LARGE, type DampAt, type LossWhat, type Loss, type WarmthReport, type WarmthStep } from '../budgets'
 import type { WarmthAssumedKey } from '../job'
 import { formatNumber } from '../units'
 import { capital, count, degrees, list } from './grammar'
@@ -42,8 +42,6 @@ export const WARMTH_ASSUMED_BASIS: Readonly<Record<WarmthAssumedKey, string>> = 
 }
 
 const kilo = (watts: number): string => `${formatNumber(watts / 1000, 1)} kW`
-/** A heater of so many times what is needed goes on and off. Common practice, no source. */
-const LARGE = 3
 
 /** The answer in one sentence or two. */
 export function sayWarmth({
@@ -64,7 +62,7 @@ export function sayWarmth({
         ? ' There is no heater.'
         : heaterW < needed
           ? ` The heater gives ${kilo(heaterW)}: too little.`
-          : heaterW > LARGE * needed
+          : heaterW > FAR_TOO_LARGE * needed
             ? ` The heater gives ${kilo(heaterW)}, far more: it goes on and off.`
             : ` The heater gives ${kilo(heaterW)} and warms it in ${count(Math.ceil(warmUpMin), { one: 'minute', many: 'minutes' })}.`
   return `${cold}${by}.${heater}`

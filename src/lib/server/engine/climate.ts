@@ -53,7 +53,7 @@ function climateOf(job: Job, variantId: string): object {
         insideC: round(insideC),
         heatW: Math.round(heatW),
         dewC: round(dewC),
-        paneC: round(paneC),
+        ...(paneC === undefined ? {} : { paneC: round(paneC) }),
       })),
     },
     damp: {

@@ -5,6 +5,7 @@
 
   let { report }: { report: WarmthReport } = $props()
   const STARTS = 18
+  const hasPanes = $derived(report.hours.some(({ paneC }) => paneC !== undefined))
   const hourOf = (at: number): number => (STARTS + at) % 24
   const label = $derived(
     `From six in the evening: ${report.hours
@@ -20,7 +21,16 @@
         labels: report.hours.map((_, at) => hourOf(at)),
         datasets: [
           { ...line, data: report.hours.map(({ insideC }) => insideC), borderColor: ink('ink') },
-          { ...line, data: report.hours.map(({ paneC }) => paneC), borderColor: ink('pencil'), borderDash: [5, 3] },
+          ...(hasPanes
+            ? [
+                {
+                  ...line,
+                  data: report.hours.map(({ paneC }) => paneC ?? null),
+                  borderColor: ink('pencil'),
+                  borderDash: [5, 3],
+                },
+              ]
+            : []),
           { ...line, data: report.hours.map(({ dewC }) => dewC), borderColor: ink('stop'), borderDash: [2, 3] },
         ],
       },
@@ -45,5 +55,5 @@
 
 <Plot {label} highPx={150} {config} />
 <p class="text-sm text-ink-2">
-  Solid: inside, heated till ten and from seven. Dashed: on the panes. Dotted: where vapour wets.
+  Solid: inside, heated till ten and from seven. {hasPanes ? 'Dashed: on the panes. ' : ''}Dotted: where vapour wets.
 </p>

@@ -1,9 +1,10 @@
 import { answer, isAnswered, sleepersOf } from '../../brief'
 import { pointBox, boxGap, spanMiddle, type Vec2, type Vec3 } from '../../geometry'
 import { planInterior, type Job } from '../../job'
-import { scenesOf, shutIn, sleeping, type Scene } from '../../scene'
+import { heardDb, scenesOf, sleeping, type Scene } from '../../scene'
 import { givesAir, jambs, wallTop } from '../../shell'
 import { HOURS } from '../../sky'
+import { AIR_WH } from '../heat-figures'
 import { journeyOf } from '../power/journey'
 import { isUp, lossesOf, warmthAssumedIn } from '../warmth/loss'
 import { SLEEPER_W } from '../warmth/report'
@@ -22,12 +23,9 @@ const LEAK_M2 = 0.0025
 const LOWEST = 0.1
 /** A body is narrow: air passes over whoever is between inlet and outlet along it, and so much beyond, mm; from an inlet that is so near the fan it takes a short cut. Common practice, no source. */
 const [BEYOND_MM, SHORT_MM] = [300, 1000]
-/** Boards take so much off a noise, dB. Common practice, no source. */
-const BOARDS_DB = 8
 /** How dark a roof is to the sun, how much of it gets through glass, and what a wall has of it. Common practice, no source. */
 const [ABSORBS, GLASS, ON_WALLS] = [0.5, 0.6, 0.4]
 const OUTSIDE_M2KW = 0.04
-const AIR_WH = 0.34
 const BEDTIME = 22
 
 export type AirState = 'full' | 'lowest' | 'open' | 'shut'
@@ -232,9 +230,8 @@ const heard = (db: number, mm: number): number => db - 20 * Math.log10(Math.max(
 function noiseIn(scene: Scene, job: Job): readonly HeadNoise[] {
   return sleeping(scene, job.brief).map(({ person, head }) => {
     const all = scene.placed.flatMap((placed) => {
-      const { noiseDb } = placed.facts
-      if (noiseDb === undefined) return []
-      const db = noiseDb - (shutIn(scene, placed) === undefined ? 0 : BOARDS_DB)
+      const db = heardDb(scene, placed)
+      if (db === undefined) return []
       return [{ id: placed.id, db: heard(db, boxGap(placed.bounds, pointBox(head as Vec3))) }]
     })
     const [loudest] = [...all].sort((a, b) => b.db - a.db)

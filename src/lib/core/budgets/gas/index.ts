@@ -1,1 +1,1 @@
-export { DIESEL_KWH_L, fuelReport, PROPANE_KWH_KG, type Burner, type Burns, type FuelReport } from './report'
+export { fuelReport, PROPANE_KWH_KG, type Burner, type Burns, type FuelReport } from './report'

@@ -2,6 +2,7 @@ import { answer, waterUse, type Brief } from '../../brief'
 import type { HeatFact } from '../../fittings'
 import type { Job } from '../../job'
 import { DAYS, HOURS, MONTH_OF } from '../../sky'
+import { DIESEL_KWH_L, HEATER_SHARE } from '../heat-figures'
 import { placedInAnyMode } from '../power/case'
 import { HABIT_FACTS } from '../power/habits'
 import { journeyOf, type Journey } from '../power/journey'
@@ -11,13 +12,9 @@ import { COLD_C, heatKwh, TAP_C } from '../water/warm'
 /** Net calorific value of propane, kWh/kg, and its density as a liquid at 15 °C, kg/L. Handbook values, from memory. */
 export const PROPANE_KWH_KG = 12.9
 const PROPANE_KG_L = 0.51
-/** Net calorific value of diesel, kWh/L. Handbook value, from memory. */
-export const DIESEL_KWH_L = 9.9
 /** What a bottle is called by: 11 kg of gas. Common practice, no source. */
 const BOTTLE_KG = 11
 
-/** Of what is burnt, what warms the air or the water. Common practice, no source. */
-const EFFICIENCY = 0.85
 const MONTHS = 12
 
 export type Burns = 'cooking' | 'baking' | 'air' | 'water'
@@ -148,8 +145,8 @@ export function fuelReport(job: Job, variantId: string): FuelReport {
       const note = Object.hasOwn(notes, id) ? notes[id]?.hours : undefined
       const hours = note === undefined ? usualHours(burns, brief, heated) : Array<number>(MONTHS).fill(note)
       // a hob is called by what it burns, a heater by what it gives
-      const burnt = burns === 'cooking' || burns === 'baking' ? watts / 1000 : watts / 1000 / EFFICIENCY
-      const byMonth = hours.map((one) => (Number.isNaN(one) ? warmKwh / EFFICIENCY : one * burnt))
+      const burnt = burns === 'cooking' || burns === 'baking' ? watts / 1000 : watts / 1000 / HEATER_SHARE
+      const byMonth = hours.map((one) => (Number.isNaN(one) ? warmKwh / HEATER_SHARE : one * burnt))
       return [
         {
           id,

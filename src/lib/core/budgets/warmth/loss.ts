@@ -1,4 +1,5 @@
 import { thermalOf } from '../../climate'
+import { AIR_WH } from '../heat-figures'
 import { area } from '../../geometry'
 import { planInterior, type Job, type Plan, type WarmthAssumedKey, WARMTH_ASSUMED } from '../../job'
 import { isDoor, isWindow, sectionAt, type Interior, type LinedFace, type Opening } from '../../shell'
@@ -49,7 +50,7 @@ const BOARD_MM = 5
 /** Panes: acrylic with air between, as converters fit, and the vehicle’s own single glass, W/m²K. EN ISO 10077, from memory, for glass. */
 const PANE_U = { fitted: 3, glass: 5.7 } as const
 /** Of a pane with a cover pressed in before it. Common practice, no source. */
-const COVERED_U = 1.4
+export const COVERED_U = 1.4
 const HATCH_U = 3.5
 /** A bulkhead of one sheet, and of how much colder than outside the cab is not. Common practice, no source. */
 const BULKHEAD_U = 2.5
@@ -58,8 +59,6 @@ const CAB_BUFFERS = 0.6
 const OPEN_CAB_WK = 16
 /** A rib that is left bare: air, sheet, air. EN ISO 6946’s surfaces, from memory. */
 const BARE_U = 1 / (0.13 + 0.04)
-/** 1.2 kg and 1.005 kJ in each cubic metre and kelvin, over an hour: W/K. Handbook value. */
-const AIR_WH = 0.34
 
 const MM2 = 1e-6
 const openingM2 = ({ fromMm, toMm, sillMm, headMm }: Opening): number =>

@@ -5,7 +5,8 @@ import { placedInAnyMode } from '../power/case'
 import { journeyOf } from '../power/journey'
 import { lumpOf } from '../weight/lump'
 import { minutesTo, throughHours, type Hour, type Lump } from './hours'
-import { isUp, lossesOf, warmthAssumedIn, type Losses, type LossWhat } from './loss'
+import { AIR_WH, DIESEL_KWH_L, HEATER_SHARE } from '../heat-figures'
+import { COVERED_U, isUp, lossesOf, warmthAssumedIn, type Losses, type LossWhat } from './loss'
 import { dewPointC, faceC, saturationKpa, vapourGM3, vapourKpa } from './moist'
 
 /** Asleep one gives off 0.8 met of 58 W on 1.8 m² (ISO 7730, from memory), and so much vapour (BS 5250, from memory). */
@@ -15,10 +16,6 @@ const SLEEPER_G_H = 40
 const WET_GEAR_G_H = 20
 /** Wood and what else is built in, Wh for each kilogram and kelvin, and of it what warms up in an evening. Handbook value; common practice, no source. */
 const [WOOD_WH_KG_K, WARMED_SHARE] = [0.45, 0.6]
-const AIR_WH = 0.34
-/** Of what a heater burns, what warms the room; diesel, kWh/L. Common practice, no source; handbook value, from memory. */
-const EFFICIENCY = 0.85
-const DIESEL_KWH_L = 9.9
 /** A burner loses a tenth of its heat for each thousand metres. Common practice, no source: its maker’s sheet rules. */
 const PER_KM = 0.1
 /** A centimetre more of rigid board, m²K/W. Typical data-sheet value of 0.022 W/mK. */
@@ -65,7 +62,11 @@ export interface WarmthReport {
   /** From the coldest to what it is kept at with all they give, minutes; Infinity where it never is. */
   readonly warmUpMin: number
   /** A day from six in the evening, at the coldest night: heated till ten, left cold, warmed from seven. */
-  readonly hours: readonly (Hour & { readonly outsideC: number; readonly dewC: number; readonly paneC: number })[]
+  readonly hours: readonly (Hour & {
+    readonly outsideC: number
+    readonly dewC: number
+    readonly paneC: number | undefined
+  })[]
   /** A night held at the night’s warmth, ten till seven: kWh burnt, and litres of diesel. */
   readonly nightKwh: number
   readonly nightL: number
@@ -155,7 +156,7 @@ export function warmthReport(job: Job, variantId: string): WarmthReport {
       ...hour,
       outsideC: coldestC,
       dewC: dewPointC(Math.max(1e-3, vapourKpa(held, hour.insideC))),
-      paneC: faceC(hour.insideC, coldestC, paneU ?? 0, SURFACES.windows),
+      paneC: paneU === undefined ? undefined : faceC(hour.insideC, coldestC, paneU, SURFACES.windows),
     }
   })
   const bedC = assumed.nightC
@@ -186,9 +187,9 @@ export function warmthReport(job: Job, variantId: string): WarmthReport {
   })
   const driftK = gainW / lump.wk
   const kelvins = kelvinHours(job, assumed, driftK)
-  const burnt = (wk: number): number => (wk * kelvins) / 1000 / EFFICIENCY
+  const burnt = (wk: number): number => (wk * kelvins) / 1000 / HEATER_SHARE
   const yearKwh = burnt(totalWK)
-  const nightKwh = (Math.max(0, totalWK * (assumed.nightC - coldestC) - gainW) * NIGHT_H) / 1000 / EFFICIENCY
+  const nightKwh = (Math.max(0, totalWK * (assumed.nightC - coldestC) - gainW) * NIGHT_H) / 1000 / HEATER_SHARE
   return {
     variantId,
     losses,
@@ -227,7 +228,7 @@ function stepsOf(
   })
   const windows = of('windows')
   const others = [
-    { what: 'windows' as const, wk: windows === undefined ? 0 : Math.max(0, windows.wk - windows.m2 * 1.4) },
+    { what: 'windows' as const, wk: windows === undefined ? 0 : Math.max(0, windows.wk - windows.m2 * COVERED_U) },
     { what: 'ribs' as const, wk: (of('ribs')?.wk ?? 0) * 0.7 },
     { what: 'cab' as const, wk: (of('cab')?.wk ?? 0) * 0.6 },
   ]

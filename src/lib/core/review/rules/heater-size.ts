@@ -1,5 +1,5 @@
 import { isAnswered, answer } from '../../brief'
-import { lossesIn, warmthAssumedIn } from '../../budgets'
+import { FAR_TOO_LARGE, lossesIn, warmthAssumedIn } from '../../budgets'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
 
@@ -22,7 +22,7 @@ export const heaterSize = defineRule({
   ),
   parameters: {
     least: { default: 0.8, min: 0.3, max: 1.5, unit: 'share', basis: practice('a duvet makes up for the rest') },
-    most: { default: 10, min: 1.5, max: 30, unit: 'count', basis: practice('many times what is needed') },
+    most: { default: FAR_TOO_LARGE, min: 1.5, max: 30, unit: 'count', basis: practice('many times what is needed') },
   },
   // what its lining is of has to be said, and how cold it gets
   needs: ({ plan }) => (plan.lining.layers?.wall === undefined ? [{ what: 'wall-layers' }] : []),

@@ -1,5 +1,5 @@
 import { boxGap, pointBox } from '../../geometry'
-import { type Placed, type Scene, shutIn, sleeping } from '../../scene'
+import { heardDb, sleeping } from '../../scene'
 import { defineDistanceRule } from '../define-distance-rule'
 import { comfort, practice } from '../define-rule'
 import { needsSleepers } from '../needs'
@@ -12,13 +12,6 @@ declare module '../finding' {
 
 /** Quieter than this at a metre nothing keeps a sleeper awake, dB(A). Common practice, no source. */
 const QUIET_DB = 35
-/** What the boards of a cupboard or a bench take off the noise of what is shut in there, dB. Common practice, no source. */
-const BOARDS_DB = 8
-
-/** How loud it is in the room: through a front that is shut there comes less. */
-const heardDb = (scene: Scene, placed: Placed): number =>
-  (placed.facts.noiseDb ?? 0) - (shutIn(scene, placed) === undefined ? 0 : BOARDS_DB)
-
 /** Heads lie away from what hums or blows at night. */
 export const quietHeads = defineDistanceRule({
   id: 'quiet-heads',
@@ -36,7 +29,7 @@ export const quietHeads = defineDistanceRule({
   needs: needsSleepers,
   detail: ({ facts }) => `${facts.sleeper} ${facts.source}`,
   from: ({ scene, brief }) => sleeping(scene, brief),
-  to: ({ scene }) => scene.placed.filter((placed) => heardDb(scene, placed) > QUIET_DB),
+  to: ({ scene }) => scene.placed.filter((placed) => (heardDb(scene, placed) ?? 0) > QUIET_DB),
   mm: ({ head }, source) => boxGap(source.bounds, pointBox(head)),
   must: 'be-apart',
   against: 'each',
