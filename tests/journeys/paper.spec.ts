@@ -30,6 +30,8 @@ test('from the bench the plan goes on paper: shown sheet by sheet, printed at th
   page,
   request,
 }, info) => {
+  // five sets of sheets, drawn and printed
+  test.setTimeout(150_000)
   await openPlan(page, await ownJob(request))
   await page.keyboard.press('3')
   await page.keyboard.press('Control+p')

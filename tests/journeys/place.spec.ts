@@ -110,11 +110,13 @@ test('a further click takes what lies below: the battery in its bench, and the b
   await openPlan(page, id)
   const box = (await page.getByTestId('plan-fit-battery').boundingBox())!
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  const inHand = (): string | null => new URL(page.url()).searchParams.get('has')
   const names: (string | null)[] = []
   for (let click = 0; click < 4; click += 1) {
+    const before = inHand()
     await page.mouse.click(x, y)
-    await page.waitForTimeout(350)
-    names.push(new URL(page.url()).searchParams.get('has'))
+    await expect.poll(inHand).not.toBe(before)
+    names.push(inHand())
   }
   expect(new Set(names)).toEqual(new Set(['fit-bench', 'fit-battery']))
   expect(names[0]).not.toBe(names[1])

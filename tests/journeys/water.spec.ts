@@ -119,6 +119,47 @@ test('a tank inside is held against a pair under the floor: frost, clearance, da
   expect(withIn).not.toBe(withUnder)
 })
 
+test('a drinking tank of its own, a pair that is joined unevenly, a pump and a filter: what is first, what stays empty, and where lines run', async ({
+  page,
+  request,
+}) => {
+  const box = { lengthMm: 700, depthMm: 300, heightMm: 400 }
+  const id = await ownJob(request, (job) =>
+    alone(job, [
+      ['fit-tank', 'water-tank', seatAt(800), { ...box, joined: 'joined' }],
+      [
+        'fit-other',
+        'water-tank',
+        seatAt(800, { across: { from: 'right-wall', mm: 0 }, turn: 180 }),
+        { ...box, heightMm: 300, joined: 'joined' },
+      ],
+      ['fit-drink', 'water-tank', seatAt(1700), { lengthMm: 300, depthMm: 200, heightMm: 150, holds: 'drinking' }],
+      ['fit-pump', 'water-pump', seatAt(2100)],
+      ['fit-filter', 'water-filter', seatAt(2400)],
+      ['fit-basin', 'galley-basin', seatAt(2700)],
+    ]),
+  )
+  await openWater(page, id)
+  await expect(answer(page)).toHaveText(/What is kept for drinking is gone first\./)
+  const row = (name: RegExp) => page.getByTestId('tanks').getByRole('row', { name })
+  await expect(row(/drinking/)).toContainText('8')
+  await expect(row(/2 joined/)).toContainText('115')
+  await row(/2 joined/)
+    .getByRole('button', { name: /^Why/ })
+    .click()
+  await expect(page.getByText(/the lowest runs over first, and 19 L of the others stay empty/)).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByTestId('lines')).toContainText('Joining hose from')
+  await expect(page.getByTestId('lines')).toContainText('Cold line from the water pump to the water filter')
+  await expect(page.getByTestId('drains')).toContainText('the water pump')
+  await expect(page.getByTestId('lean')).toContainText('kg on the front axle')
+  await expect(page.getByText(/^Not said: .*between [\d.]+ and [\d.]+ nights\.$/)).toBeVisible()
+  // the bench has the same sum
+  await open(page, `/jobs/${id}/plan`)
+  await page.getByRole('button', { name: /^Why the water lasts 2\.0 nights/ }).click()
+  await expect(page.getByText(/8 L kept for drinking ÷ 4/)).toBeVisible()
+})
+
 test('gas lasts by month, hours of a burner are set, and a heater takes its diesel; at altitude a kit is asked for', async ({
   page,
   request,

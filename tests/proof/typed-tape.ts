@@ -10,7 +10,7 @@ const TYPED_MM = 100
 /** Seats are kept in tenths of a millimetre: half of that, and a hair. */
 const READS_MM = 0.06
 const WALK_MM = 29
-const WALKED = 3
+const WALKED = 9
 
 /**
  * All kinds × bodies × walls and middle × turns, standing and hung from the roof: 100 is typed into each row of the tape, and the tape reads 100; where
@@ -52,7 +52,7 @@ export function typedTapeProof(share: number, seed = 17): Proof {
               if (found === undefined) {
                 nowhere += 1
                 if (row.id === 'rear' || row.id === 'front') faults.push(`${named} ${row.id}: no place`)
-                // the walk is most of the work: of a part of the proof, every third row is walked past
+                // the walk is most of the work: of a part of the proof, every ninth row is walked past
                 else if (
                   (share === 1 || nowhere % WALKED === 0) &&
                   canBeFound((by) => readAt(moved(placed.seat, row, by), row))

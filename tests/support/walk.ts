@@ -39,6 +39,7 @@ function changed(text: string, { code, file }: Step): string {
 export class Copy {
   readonly folder: string
   readonly #kept = new Map<string, string | undefined>()
+  readonly #parsed = new Map<string, ts.SourceFile>()
   #program: ts.SemanticDiagnosticsBuilderProgram | undefined
 
   constructor() {
@@ -61,8 +62,8 @@ export class Copy {
     writeFileSync(path.join(this.folder, file), before ?? 'export {}\n')
   }
 
-  /** What the compiler says of the copy, one line for each fault. It stops at the first file that has any. */
-  faults(): readonly string[] {
+  /** What the compiler says of the copy, one line for each fault. It stops at the first file that has any, and reads first where it is told to. */
+  faults(first: (file: string) => boolean = () => false): readonly string[] {
     const program = this.#read()
     const told = (faults: readonly ts.Diagnostic[]): readonly string[] =>
       faults.map(
@@ -71,11 +72,29 @@ export class Copy {
       )
     const syntax = program.getSyntacticDiagnostics()
     if (syntax.length > 0) return told(syntax)
+    for (const file of program.getSourceFiles().filter(({ fileName }) => first(path.relative(this.folder, fileName)))) {
+      const found = program.getSemanticDiagnostics(file)
+      if (found.length > 0) return told(found)
+    }
     for (;;) {
       const next = program.getSemanticDiagnosticsOfNextAffectedFile()
       if (next === undefined) return told(program.getSemanticDiagnostics())
       if (next.result.length > 0) return told(next.result)
     }
+  }
+
+  /** Reads a file again only where it is another than before: most are not. */
+  #host(options: ts.CompilerOptions): ts.CompilerHost {
+    const host = ts.createIncrementalCompilerHost(options)
+    const parse = host.getSourceFile.bind(host)
+    host.getSourceFile = (name, ...more) => {
+      const before = this.#parsed.get(name)
+      if (before !== undefined && before.text === ts.sys.readFile(name)) return before
+      const file = parse(name, ...more)
+      if (file !== undefined) this.#parsed.set(name, file)
+      return file
+    }
+    return host
   }
 
   /** The program as the files are now; only what has changed since is read again. */
@@ -96,7 +115,7 @@ export class Copy {
     this.#program = ts.createSemanticDiagnosticsBuilderProgram(
       roots.map((file) => path.join(this.folder, file)),
       options,
-      ts.createIncrementalCompilerHost(options),
+      this.#host(options),
       this.#program,
     )
     return this.#program

@@ -29,10 +29,13 @@ function walk(steps: readonly Step[], missedByCompiler: (step: Step) => boolean)
   const made = open()
   for (const step of steps) made.make(step)
   expect(made.faults()).toEqual([])
+  // what misses a step is most often another step, a table of words or the rows
+  const isLikely = (file: string): boolean =>
+    steps.some((step) => step.file === file) || /^(src\/lib\/core\/text|tests\/cases)\/[\w-]+\.ts$/.test(file)
   for (const step of steps) {
     if (!missedByCompiler(step)) continue
     made.leaveOut(step)
-    expect([step.file, made.faults().length > 0]).toEqual([step.file, true])
+    expect([step.file, made.faults(isLikely).length > 0]).toEqual([step.file, true])
     for (const other of steps) if (other.file === step.file) made.make(other)
   }
 }
@@ -68,7 +71,7 @@ describe('adding a kind', () => {
       for (const { name } of kind.parts(defaultsOf(kind))) expect(PART_WORDS[name]).toBeTruthy()
       const [file, registry] = steps
       made.leaveOut(file!)
-      expect(made.faults()).not.toEqual([])
+      expect(made.faults((one) => one === registry!.file)).not.toEqual([])
       made.make(file!)
       made.leaveOut(registry!)
       expect(files).toContain('boot-tray.ts')

@@ -13,6 +13,18 @@ const WATER_USUAL: Readonly<Record<WaterHabit, number>> = {
   rinseL: 0,
 }
 
+/** Between what it lies among those who travel, where nobody said it. Common practice, no source. */
+const WATER_RANGE: Readonly<Record<WaterHabit, readonly [low: number, high: number]>> = {
+  drinkL: [3, 5],
+  dishesL: [2, 6],
+  handsL: [2, 4],
+  showerMin: [1.5, 3],
+  showerLpm: [4, 7],
+  toiletL: [0, 0],
+  petL: [1, 3],
+  rinseL: [0, 0],
+}
+
 /** What water is used for. */
 export type WaterPurpose = 'drink' | 'dishes' | 'hands' | 'shower' | 'toilet' | 'pets' | 'rinse'
 
@@ -53,6 +65,24 @@ export interface WaterUse {
 /** How much a brief uses of one thing: as somebody said, else as is usual. */
 export const waterHabit = ({ use }: Pick<Brief, 'use'>, habit: WaterHabit): number =>
   use?.water?.[habit] ?? WATER_USUAL[habit]
+
+/** What was not said, and may be more or less than is usual: those that count for this brief. */
+export const unsaidHabits = (brief: Brief): readonly WaterHabit[] =>
+  (Object.keys(WATER_RANGE) as WaterHabit[]).filter(
+    (habit) =>
+      brief.use?.water?.[habit] === undefined &&
+      WATER_RANGE[habit][0] < WATER_RANGE[habit][1] &&
+      (!['showerMin', 'showerLpm'].includes(habit) || showersInside(brief)) &&
+      (habit !== 'petL' || (brief.derives === true && Object.keys(brief.pets).length > 0)),
+  )
+
+/** The same brief with everything that nobody said at the low or the high end of what it may be. */
+export function atTheEnd(brief: Brief, end: 'low' | 'high'): Brief {
+  const water = Object.fromEntries(
+    unsaidHabits(brief).map((habit) => [habit, WATER_RANGE[habit][end === 'low' ? 0 : 1]]),
+  )
+  return { ...brief, use: { ...brief.use, water: { ...brief.use?.water, ...water } } }
+}
 
 /** Whether anybody showers inside; a brief whose demands are typed has said nothing of showers, until somebody says how long one takes. */
 export const showersInside = (brief: Brief): boolean =>
@@ -105,8 +135,22 @@ const perPerson = (brief: Brief): number =>
 /** From one filling of fresh water to the next: as answered, else the nights off hook-up, at which one also fills. */
 export const waterNights = ({ use, nightsOffHookUp }: Brief): number => use?.nightsBetweenWater ?? nightsOffHookUp
 
-/** How many nights so many litres last; 0 where no one drinks them. */
-export const nightsOfWater = (brief: Brief, litres: number): number => {
-  const { nightL } = waterUse(brief)
-  return nightL === 0 ? 0 : litres / nightL
+/** What is drunk and cooked with in a night and a day, and the rest, L. */
+export function drinkAndRest({ lines, nightL }: WaterUse): { readonly drinkL: number; readonly restL: number } {
+  const drinkL = lines.find(({ purpose }) => purpose === 'drink')?.litres ?? 0
+  return { drinkL, restL: nightL - drinkL }
+}
+
+/**
+ * How many nights so many litres last: where some of them are kept for drinking and cooking alone, until these or the rest are gone. 0 where no one
+ * drinks them.
+ */
+export function nightsOfWater(
+  use: WaterUse,
+  { litres, drinkingL }: { readonly litres: number; readonly drinkingL: number },
+): number {
+  if (use.nightL === 0) return 0
+  if (drinkingL === 0 || litres === drinkingL) return litres / use.nightL
+  const { drinkL, restL } = drinkAndRest(use)
+  return Math.min(drinkL === 0 ? Infinity : drinkingL / drinkL, restL === 0 ? Infinity : (litres - drinkingL) / restL)
 }

@@ -41,6 +41,7 @@ export {
 } from './power'
 export { assumedIn, limitsIn, type WeightLedger } from './weight/weight'
 export {
+  freshLitres,
   freshTanks,
   wasteTanks,
   waterReport,

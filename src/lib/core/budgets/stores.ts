@@ -2,6 +2,7 @@ import type { Vec3 } from '../geometry'
 import type { Store } from '../job'
 import type { Placed, Scene } from '../scene'
 import type { Entry, Ledger } from './ledger'
+import { freshTanks, levelled } from './water/tanks'
 import { lumpOf } from './weight/lump'
 
 /** What a tank, bottle or cassette holds when it is full. */
@@ -44,8 +45,22 @@ const ledger = (of: 'water' | 'gas', scene: Scene, wanted: readonly Store[]): Le
   entries: scene.placed.flatMap((placed) => storesOf(placed, wanted)),
 })
 
-/** Fresh and waste water that a plan can hold, by place. */
-export const waterLedger = (scene: Scene): Ledger<'L', StoreEntry> => ledger('water', scene, ['water', 'waste'])
+/** Fresh and waste water that a plan can hold, by place: joined tanks as full as they get at one level. */
+export function waterLedger(scene: Scene): Ledger<'L', StoreEntry> {
+  const whole = ledger('water', scene, ['water', 'waste'])
+  const joined = freshTanks(scene.placed).filter(({ lostL }) => lostL > 0)
+  if (joined.length === 0) return whole
+  const held = new Map(
+    joined.flatMap(({ vessels, litres }) =>
+      levelled(vessels, litres).map((of, at) => [vessels[at]?.id ?? '', of] as const),
+    ),
+  )
+  const entries = whole.entries.map((entry): StoreEntry => {
+    const amount = entry.store === 'water' ? held.get(entry.source.id) : undefined
+    return amount === undefined ? entry : { ...entry, amount, low: amount, high: amount }
+  })
+  return { ...whole, entries }
+}
 
 /** Gas, and fuel for heaters, that a plan can hold, by place. */
 export const gasLedger = (scene: Scene): Ledger<'L', StoreEntry> => ledger('gas', scene, ['gas', 'diesel'])

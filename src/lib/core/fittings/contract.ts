@@ -151,6 +151,7 @@ export type Task =
   | 'toilet-bag'
   | 'water-pump'
   | 'water-fill'
+  | 'water-filter'
   | 'waste-drain'
   | 'fuses'
   | 'batteries'

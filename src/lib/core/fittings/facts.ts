@@ -46,13 +46,21 @@ interface LightFact {
 
 /** What it stores. Litres, but of charge: what can be drawn without harm, in Wh. */
 export type HoldFact =
-  /** `joined`: in so many tanks that level out; `isLagged`: kept from frost for a while; `isWarmed`: of a heater, no store of its own. */
+  /**
+   * `joined`: in so many tanks that level out; `levels`: joined at the bottom with the others of the plan that are; `isLagged`: kept from frost for a
+   * while; `isWarmed`: of a heater, no store of its own; `isDrinking`: for drinking and cooking alone; `isCarried`: filled at a tap and carried in;
+   * `opening`: what one cleans it through.
+   */
   | {
       readonly what: 'water'
       readonly litres: number
       readonly joined?: number
+      readonly levels?: boolean
       readonly isLagged?: boolean
       readonly isWarmed?: true
+      readonly isDrinking?: boolean
+      readonly isCarried?: true
+      readonly opening?: 'hand-hole' | 'cap'
     }
   | { readonly what: 'fuel'; readonly litres: number }
   /** `comesOut`: where it is emptied. */
@@ -201,6 +209,8 @@ export interface Facts {
   /** All of it keeps dry, but for what is capped. */
   readonly electrics: Electrics | undefined
   readonly inlet: InletFact | undefined
+  /** What it does in a line of fresh water. */
+  readonly plumbs?: 'pump' | 'filter'
   /** What a timer puts on and off. */
   readonly times?: 'boiler' | 'fan' | 'heater'
   readonly guards: { readonly against: 'fire' } | { readonly senses: AlarmSense } | undefined

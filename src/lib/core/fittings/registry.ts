@@ -120,6 +120,9 @@ import { wardrobe } from './kinds/wardrobe'
 import { warmOutlet } from './kinds/warm-outlet'
 import { washTub } from './kinds/wash-tub'
 import { watch } from './kinds/watch'
+import { waterCan } from './kinds/water-can'
+import { waterFilter } from './kinds/water-filter'
+import { waterPump } from './kinds/water-pump'
 import { waterTank } from './kinds/water-tank'
 import { wetCubicle } from './kinds/wet-cubicle'
 import { wetRoom } from './kinds/wet-room'
@@ -250,6 +253,9 @@ export const KINDS = [
   warmOutlet,
   washTub,
   watch,
+  waterCan,
+  waterFilter,
+  waterPump,
   waterTank,
   wetCubicle,
   wetRoom,

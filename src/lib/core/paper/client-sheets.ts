@@ -1,5 +1,5 @@
-import { compose, weightReport } from '../budgets'
-import { nightsOfWater, sleepersOf } from '../brief'
+import { freshLitres, weightReport } from '../budgets'
+import { nightsOfWater, sleepersOf, waterUse } from '../brief'
 import { drawView, type View } from '../draw'
 import { isLetBe, type Fault } from '../review'
 import { capital, count, sayDemand, sayFinding, sayWeight } from '../text'
@@ -20,12 +20,10 @@ const plainPlan = ({ job, names }: Subject, scene: Subject['scenes'][number]): V
 function water({ job, scenes }: Subject): string | undefined {
   const scene = scenes[0]
   if (scene === undefined) return undefined
-  const litres = compose(job, scene).water.entries.reduce(
-    (sum, entry) => (entry.store === 'water' ? sum + entry.amount : sum),
-    0,
-  )
+  const fresh = freshLitres(scene.placed)
+  const { litres } = fresh
   if (litres < 1) return undefined
-  const nights = nightsOfWater(job.brief, litres)
+  const nights = nightsOfWater(waterUse(job.brief), fresh)
   const people = sleepersOf(job.brief).length
   return `${sayVolume(litres)} of fresh water${nights < 0.5 ? '' : `: about ${count(Math.floor(nights), { one: 'night', many: 'nights' })} for ${count(people, { one: 'person', many: 'people' })} before you refill`}.`
 }

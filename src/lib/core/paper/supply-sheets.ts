@@ -3,6 +3,7 @@ import {
   LINE_WORDS,
   monthName,
   sayBurner,
+  sayDrains,
   sayFuel,
   sayGasNights,
   sayLever,
@@ -10,8 +11,12 @@ import {
   sayTankName,
   sayWarm,
   sayWater,
+  sayWaterLean,
+  sayWaterRange,
   sayWaterRun,
   sayWaterSum,
+  sayWaterYear,
+  tankFor,
   WATER_BASIS,
 } from '../text'
 import { formatNumber, sayLength } from '../units'
@@ -28,12 +33,18 @@ export function waterSheets(subject: Subject): readonly Page[] {
   const report = waterReport(job, variantId)
   const { use, lines } = report
   const tanks = [
-    ...report.fresh.map((tank) => ({ tank, what: 'fresh' })),
+    ...report.fresh.map((tank) => ({ tank, what: tankFor(tank) })),
     ...report.waste.map((tank) => ({ tank, what: 'waste' })),
   ]
   const blocks: readonly Block[] = [
     paragraph(sayWater(report), { sizeMm: LETTERS.head, weight: 'semibold' }),
-    paragraph(`${sayWaterSum(use, report.freshL, report.nights)} ${WATER_BASIS}`, { tone: 'soft' }),
+    paragraph(
+      `${sayWaterSum(use, { litres: report.freshL, drinkingL: report.drinkingL }, report.nights)} ${WATER_BASIS}`,
+      { tone: 'soft' },
+    ),
+    ...[sayWaterRange(report), sayWaterYear(report), sayWaterLean(report)].flatMap((words) =>
+      words === undefined ? [] : [paragraph(words, { tone: 'soft' })],
+    ),
     space(2),
     heading('What is used, a day'),
     table(
@@ -89,6 +100,7 @@ export function waterSheets(subject: Subject): readonly Page[] {
           paragraph(
             `To buy, a tenth over: ${lines.toBuy.map(({ what, metres }) => `${LINE_WORDS[what]} ${formatNumber(metres)} m`).join(', ')}${lines.tees > 0 ? `; ${lines.tees} × tee` : ''}.`,
           ),
+          paragraph(sayDrains(lines.drains, names)),
         ]),
     space(2),
     planning(

@@ -79,6 +79,7 @@ import { parkingFit } from './rules/parking-fit'
 import { passingPlace } from './rules/passing-place'
 import { payload } from './rules/payload'
 import { petStep } from './rules/pet-step'
+import { pumpNear } from './rules/pump-near'
 import { quietHeads } from './rules/quiet-heads'
 import { railHeld } from './rules/rail-held'
 import { reachHigh } from './rules/reach-high'
@@ -104,7 +105,10 @@ import { stepRise } from './rules/step-rise'
 import { swivelFree } from './rules/swivel-free'
 import { tableKnee } from './rules/table-knee'
 import { tablePlaces } from './rules/table-places'
+import { tankCleans } from './rules/tank-cleans'
+import { tankFills } from './rules/tank-fills'
 import { tankFrost } from './rules/tank-frost'
+import { tanksLevel } from './rules/tanks-level'
 import { transferSpace } from './rules/transfer-space'
 import { turningCircle } from './rules/turning-circle'
 import { wasteEnough } from './rules/waste-enough'
@@ -199,6 +203,7 @@ export const RULES: readonly Rule[] = [
   passingPlace,
   payload,
   petStep,
+  pumpNear,
   quietHeads,
   railHeld,
   reachHigh,
@@ -224,7 +229,10 @@ export const RULES: readonly Rule[] = [
   swivelFree,
   tableKnee,
   tablePlaces,
+  tankCleans,
+  tankFills,
   tankFrost,
+  tanksLevel,
   transferSpace,
   turningCircle,
   wasteEnough,

@@ -1,4 +1,12 @@
-import { waterHabit, showersInside, type Brief, type WaterHabit, type WaterPurpose, type WaterUse } from '../brief'
+import {
+  drinkAndRest,
+  showersInside,
+  waterHabit,
+  type Brief,
+  type WaterHabit,
+  type WaterPurpose,
+  type WaterUse,
+} from '../brief'
 import {
   COLD_C,
   STORE_C,
@@ -60,18 +68,22 @@ export const WATER_HABIT_BASIS: Readonly<Record<WaterHabit, string>> = {
 
 /** The sum of a night of water, as brief, demands and bench have it. */
 export function sayWaterSum(
-  { people, perNightL, pets, petL, rinseL, nightL }: WaterUse,
-  litres: number,
+  use: WaterUse,
+  { litres, drinkingL }: { readonly litres: number; readonly drinkingL: number },
   nights: number,
 ): string {
+  const { people, perNightL, pets, petL, rinseL, nightL } = use
   const parts = [
     `${count(people, { one: 'person', many: 'people' })} × ${formatNumber(perNightL, 1)} L`,
     ...(pets > 0 ? [`${count(pets, { one: 'pet', many: 'pets' })} × ${formatNumber(petL, 1)} L`] : []),
     ...(rinseL > 0 ? [`${formatNumber(rinseL, 1)} L rinsed outside`] : []),
   ]
-  return nightL === 0
-    ? `${formatNumber(litres)} L, and nobody aboard who drinks them.`
-    : `${formatNumber(litres)} L ÷ (${parts.join(' + ')} a night) = ${formatNumber(nights, 1)} nights.`
+  if (nightL === 0) return `${formatNumber(litres)} L, and nobody aboard who drinks them.`
+  if (drinkingL > 0 && drinkingL < litres) {
+    const { drinkL, restL } = drinkAndRest(use)
+    return `${formatNumber(drinkingL)} L kept for drinking ÷ ${formatNumber(drinkL, 1)} L a night, ${formatNumber(litres - drinkingL)} L ÷ ${formatNumber(restL, 1)} L for the rest: the first is gone after ${formatNumber(nights, 1)} nights.`
+  }
+  return `${formatNumber(litres)} L ÷ (${parts.join(' + ')} a night) = ${formatNumber(nights, 1)} nights.`
 }
 export const WATER_BASIS = 'Trade practice, no published source: 10 to 21 L for each person and night.'
 
@@ -91,9 +103,11 @@ export function sayWater({ freshL, use, nights, wasteNights, first, asked, days 
   const what = most === undefined ? '' : `; ${PURPOSE_WORDS[most]} ${SEVERAL.has(most) ? 'empty' : 'empties'} it most`
   const lasts = capital(`${nightsOf(nights)} between fills${what}.`)
   const full =
-    first === 'full'
-      ? ` The waste is full first, after ${wasteNights < 1 ? 'less than a day' : count(Math.floor(wasteNights), { one: 'day', many: 'days' })}.`
-      : ''
+    first === 'drinking'
+      ? ' What is kept for drinking is gone first.'
+      : first === 'full'
+        ? ` The waste is full first, after ${wasteNights < 1 ? 'less than a day' : count(Math.floor(wasteNights), { one: 'day', many: 'days' })}.`
+        : ''
   const dry = days.findIndex(({ missedL }) => missedL > 1e-6)
   const short =
     dry >= 0 && asked > 0 && nights < asked
@@ -107,20 +121,67 @@ export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday',
 export const sayWaterShort = ({ freshL, use, nights }: WaterReport): string =>
   freshL === 0 || use.nightL === 0 ? '–' : `${formatNumber(nights, 1)} nights`
 
+/** What the brief does not say of water, and between what it lasts by what others use; nothing where all is said. */
+export function sayWaterRange({ unsaid, nightsRange: [low, high], freshL, use }: WaterReport): string | undefined {
+  if (unsaid.length === 0 || freshL === 0 || use.nightL === 0) return undefined
+  const words = unsaid.map((habit) => WATER_HABIT_WORDS[habit].replace(/, (each|in all)$/, ''))
+  return `Not said: ${list(words)}. By what others use it lasts between ${formatNumber(low, 1)} and ${formatNumber(high, 1)} nights.`
+}
+
+/** A year of the itinerary in one sentence. */
+export function sayWaterYear({ year: { fillings, dryDays, fullDays, livedDays }, filledEvery }: WaterReport): string {
+  if (livedDays === 0) return 'Nobody is aboard in the year.'
+  const often = filledEvery > 0 ? `, every ${count(filledEvery, { one: 'night', many: 'nights' })} at most` : ''
+  const bad = [
+    ...(dryDays > 0 ? [`dry on ${count(dryDays, { one: 'day', many: 'days' })}`] : []),
+    ...(fullDays > 0 ? [`the waste runs over on ${count(fullDays, { one: 'day', many: 'days' })}`] : []),
+  ]
+  return `In a year ${count(livedDays, { one: 'day', many: 'days' })} aboard and ${count(fillings, { one: 'filling', many: 'fillings' })}${often}: ${bad.length === 0 ? 'no day is dry' : list(bad)}.`
+}
+
+const leaning = (leftKg: number): string =>
+  Math.abs(leftKg) < 0.5
+    ? 'as much on the left as on the right'
+    : `${formatNumber(Math.round(Math.abs(leftKg)))} kg more on the ${leftKg > 0 ? 'left' : 'right'}`
+
+/** What the water weighs on the wheels, full and at its most slanted. */
+export function sayWaterLean({ days }: WaterReport): string | undefined {
+  const [first] = days
+  if (first === undefined) return undefined
+  const axles = `${formatNumber(Math.round(first.frontKg))} kg on the front axle and ${formatNumber(Math.round(first.rearKg))} kg on the rear`
+  if (first.leftKg === undefined)
+    return `On the first evening the water puts ${axles}; how it leans is not known: the track was not measured.`
+  const most = days.reduce(
+    (worst, day, at) => (Math.abs(day.leftKg ?? 0) > Math.abs(days[worst]?.leftKg ?? 0) + 0.5 ? at : worst),
+    0,
+  )
+  const worst = days[most]?.leftKg ?? 0
+  return `On the first evening the water puts ${axles}, ${leaning(first.leftKg)}${most === 0 ? '' : `; on day ${most + 1} ${leaning(worst)}`}.`
+}
+
 /** What would make it last longer, and by how much. */
 export function sayLever({ what, byL, gainsNights }: Lever): string {
   const more = `${formatNumber(gainsNights, 1)} ${gainsNights === 1 ? 'night' : 'nights'} more`
   return what === 'tank'
     ? `${formatNumber(byL)} L more of fresh water: ${more}`
-    : what === 'waste'
-      ? `${formatNumber(byL)} L more of waste tank: ${more}`
-      : `half of ${PURPOSE_WORDS[what]}, ${formatNumber(byL, 1)} L a day less: ${more}`
+    : what === 'drinking'
+      ? `${formatNumber(byL)} L more kept for drinking: ${more}`
+      : what === 'waste'
+        ? `${formatNumber(byL)} L more of waste tank: ${more}`
+        : `half of ${PURPOSE_WORDS[what]}, ${formatNumber(byL, 1)} L a day less: ${more}`
 }
 
 /** Why a tank stands as it does: frost and clearance. */
 export function sayTank(tank: TankReport, groundMm: number | undefined, unit: LengthUnit): readonly string[] {
   return [
-    `${formatNumber(tank.litres)} L${tank.joined > 1 ? `, in ${tank.joined} tanks that are joined at the bottom and level out` : ''}.`,
+    `${formatNumber(tank.litres)} L${tank.joined > 1 ? `, in ${tank.joined} tanks that are joined at the bottom and level out` : ''}${tank.isDrinking ? ', kept for drinking and cooking' : ''}.`,
+    ...(tank.lostL > 0.5
+      ? [
+          `Their tops are not level: the lowest runs over first, and ${formatNumber(Math.round(tank.lostL))} L of the others stay empty.`,
+        ]
+      : []),
+    ...(tank.isCarried ? ['It is carried to a tap and filled there.'] : []),
+    ...(tank.isCleaned ? [] : ['No hand gets into it to clean it.']),
     tank.isOutside
       ? `It hangs outside${tank.isLagged ? ', lagged: it bears a night of −5 °C' : ''}. It would freeze on ${count(tank.frostNights, { one: 'night', many: 'nights' })} aboard in a year of the climates on the page Power. Common practice, no source.`
       : 'It stands inside: it freezes only where nobody heats.',
@@ -158,14 +219,25 @@ export const waterHabits = (brief: Brief): readonly { readonly habit: WaterHabit
     )
     .map((habit) => ({ habit, value: habit === 'showerMin' && !showersInside(brief) ? 0 : waterHabit(brief, habit) }))
 
+/** What a tank is for. */
+export const tankFor = ({ isDrinking }: TankReport): string => (isDrinking ? 'drinking' : 'fresh')
+
 export const sayTankName = ({ id }: TankReport | WarmReport, names: Names): string => capital(names.fitting(id))
 
 export const LINE_WORDS: Readonly<Record<LineWhat, string>> = {
   fill: 'filling hose',
+  vent: 'vent',
+  joins: 'joining hose',
   cold: 'cold line',
   hot: 'hot line',
   drain: 'drain',
 }
+
+/** Where water is let out before frost, the lowest first. */
+export const sayDrains = (drains: WaterReport['lines']['drains'], names: Names): string =>
+  drains.length === 0
+    ? 'Nothing holds water yet.'
+    : `A drain cock at the lowest point of ${list(drains.map(({ id }) => names.the(id)))}: all of them are opened before frost, the lowest last.`
 
 /** A line in words: from where to where, how long, and how a drain falls. */
 export function sayWaterRun({ what, from, to, lengthMm, fallMm, fallPerM }: WaterRun, names: Names): string {

@@ -180,13 +180,15 @@ export function wiringOf(job: Job, variantId: string): Wiring {
       wants: [...parts],
     })
   }
-  const [tank] = by(({ holds }) => holds.some(({ what }) => what === 'water'))
-  if (tank !== undefined && placed.some(({ facts }) => facts.isSplashed))
+  const [pump] = by(({ plumbs }) => plumbs === 'pump')
+  const [tank] = by(({ holds }) => holds.some((one) => one.what === 'water' && one.isWarmed !== true))
+  const pumps = pump ?? tank
+  if (pumps !== undefined && placed.some(({ facts }) => facts.isSplashed))
     add({
       what: 'pump',
       source: 'board',
       from: hub,
-      serves: [tank],
+      serves: [pumps],
       volts,
       amps: PERSONAL.pump.watts / volts,
       surgeA: (2 * PERSONAL.pump.watts) / volts,

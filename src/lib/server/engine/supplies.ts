@@ -9,8 +9,12 @@ import {
   sayTankName,
   sayWarm,
   sayWater,
+  sayWaterLean,
+  sayWaterRange,
   sayWaterRun,
   sayWaterSum,
+  sayWaterYear,
+  tankFor,
   whyBurner,
 } from '$lib/core/text'
 import type { Query, Reply } from './reply'
@@ -20,8 +24,15 @@ function waterOf(job: Job, variantId: string): object {
   const report = waterReport(job, variantId)
   const names = namesOf(job, job.variants[variantId]!.plan)
   const { use, fresh, waste, warm, lines } = report
+  const more = [sayWaterRange(report), sayWaterYear(report), sayWaterLean(report)].filter(
+    (words) => words !== undefined,
+  )
   return {
-    words: [sayWater(report), sayWaterSum(use, report.freshL, report.nights)],
+    words: [
+      sayWater(report),
+      sayWaterSum(use, { litres: report.freshL, drinkingL: report.drinkingL }, report.nights),
+      ...more,
+    ],
     uses: use.lines.map(({ purpose, litres, wasteL, warmL }) => ({
       for: purpose,
       words: sayPurpose(purpose),
@@ -31,24 +42,34 @@ function waterOf(job: Job, variantId: string): object {
     })),
     litresADay: round(use.nightL),
     freshL: round(report.freshL),
+    drinkingL: round(report.drinkingL),
     wasteL: round(report.wasteL),
     nightsUntilDry: finite(report.nights),
     daysUntilWasteFull: finite(report.wasteNights),
     first: report.first,
     nightsAsked: report.asked,
-    tanks: [...fresh.map((tank) => ({ tank, for: 'fresh' })), ...waste.map((tank) => ({ tank, for: 'waste' }))].map(
-      ({ tank, for: what }) => ({
-        id: tank.id,
-        name: sayTankName(tank, names),
-        for: what,
-        litres: round(tank.litres),
-        joined: tank.joined,
-        isOutside: tank.isOutside,
-        isLagged: tank.isLagged,
-        nightsOfFrost: tank.frostNights,
-        ...(tank.overGroundMm === undefined ? {} : { overGroundMm: Math.round(tank.overGroundMm) }),
-      }),
-    ),
+    nightsBetween: report.nightsRange.map((nights) => finite(nights) ?? null),
+    notSaid: report.unsaid,
+    filledEvery: report.filledEvery,
+    year: report.year,
+    tanks: [
+      ...fresh.map((tank) => ({ tank, for: tankFor(tank) })),
+      ...waste.map((tank) => ({ tank, for: 'waste' })),
+    ].map(({ tank, for: what }) => ({
+      id: tank.id,
+      name: sayTankName(tank, names),
+      for: what,
+      litres: round(tank.litres),
+      joined: tank.joined,
+      tanks: tank.vessels.map(({ id }) => id),
+      lostL: round(tank.lostL),
+      isCarried: tank.isCarried,
+      isCleaned: tank.isCleaned,
+      isOutside: tank.isOutside,
+      isLagged: tank.isLagged,
+      nightsOfFrost: tank.frostNights,
+      ...(tank.overGroundMm === undefined ? {} : { overGroundMm: Math.round(tank.overGroundMm) }),
+    })),
     warm: warm.map((one) => ({
       id: one.id,
       litres: one.litres,
@@ -58,10 +79,14 @@ function waterOf(job: Job, variantId: string): object {
     })),
     days: report.days.map((day) => ({
       fresh: day.fresh.map(round),
+      drinking: day.drinking.map(round),
       wasteL: round(day.wasteL),
       usedL: round(day.usedL),
       missedL: round(day.missedL),
       overL: round(day.overL),
+      frontKg: round(day.frontKg),
+      rearKg: round(day.rearKg),
+      ...(day.leftKg === undefined ? {} : { moreOnTheLeftKg: round(day.leftKg) }),
     })),
     levers: report.levers.map((lever) => ({
       what: lever.what,
@@ -79,7 +104,8 @@ function waterOf(job: Job, variantId: string): object {
       points: run.points.map((at) => at.map(Math.round)),
       words: sayWaterRun(run, names),
     })),
-    toBuy: { hose: lines.toBuy, tees: lines.tees },
+    drains: lines.drains.map(({ id, at }) => ({ id, at: at.map(Math.round) })),
+    toBuy: { hose: lines.toBuy, tees: lines.tees, drainCocks: lines.drains.length },
   }
 }
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { nightsOfWater, waterNights, waterUse } from '$lib/core/brief'
   import { isLetBe } from '$lib/core/review'
-  import { offered } from '$lib/core/scene'
+  import { freshLitres } from '$lib/core/budgets'
   import { count, GRAVITY_WORDS, LIMIT_WORDS, sayWaterSum, WATER_BASIS } from '$lib/core/text'
   import { formatNumber, sayMass } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
@@ -35,9 +35,10 @@
   })
   const showsPower = $derived(power !== undefined && worse < MOST_MARGINS)
   const margins = $derived(bench.checked.margins.slice(0, MOST_MARGINS - Number(showsPower)))
-  const litres = $derived(offered(bench.scene, 'tank'))
+  const fresh = $derived(freshLitres(bench.scene.placed))
+  const litres = $derived(fresh.litres)
   const use = $derived(waterUse(bench.liveJob.brief))
-  const nights = $derived(nightsOfWater(bench.liveJob.brief, litres))
+  const nights = $derived(nightsOfWater(use, fresh))
   const asked = $derived(waterNights(bench.liveJob.brief))
 </script>
 
@@ -93,7 +94,7 @@
   </a>
   <div class="w-28 flex-none text-sm">
     <p class="text-[0.9286rem] font-semibold">
-      <Why about="the water lasts {nights.toFixed(1)} nights" lines={[sayWaterSum(use, litres, nights), WATER_BASIS]}
+      <Why about="the water lasts {nights.toFixed(1)} nights" lines={[sayWaterSum(use, fresh, nights), WATER_BASIS]}
         >{nights.toFixed(1)} nights</Why
       >
     </p>

@@ -9,8 +9,8 @@
   const hasWaste = $derived(report.waste.length > 0)
   const label = $derived(
     `Water by the evening: ${report.days
-      .map(({ fresh, wasteL, missedL }, day) => {
-        const held = `${Math.round(freshOf(fresh))} L`
+      .map(({ fresh, drinking, wasteL, missedL }, day) => {
+        const held = `${Math.round(freshOf([...fresh, ...drinking]))} L`
         return `${WEEKDAYS[day % 7]} ${missedL > 1e-6 ? 'dry' : held}${hasWaste ? `, waste ${Math.round(wasteL)} L` : ''}`
       })
       .join('; ')}.`,
@@ -23,7 +23,7 @@
         labels: report.days.map((_, day) => day),
         datasets: [
           {
-            data: report.days.map(({ fresh }) => freshOf(fresh)),
+            data: report.days.map(({ fresh, drinking }) => freshOf([...fresh, ...drinking])),
             borderColor: ink('ink'),
             borderWidth: 1.4,
             pointRadius: bad.map((is) => (is ? 4 : 2)),

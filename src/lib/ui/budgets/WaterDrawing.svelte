@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { LineWhat, WaterReport } from '$lib/core/budgets'
   import type { Vec2 } from '$lib/core/geometry'
-  import { count, LINE_WORDS, sayWaterRun } from '$lib/core/text'
+  import { count, LINE_WORDS, sayDrains, sayWaterRun } from '$lib/core/text'
   import { formatNumber } from '$lib/core/units'
   import BodyPlan from './BodyPlan.svelte'
   import type { Budget } from './budget.svelte'
@@ -19,11 +19,13 @@
     points.map(([x, y]) => onScreen([x, y]).join(',')).join(' ')
   const DASHES: Readonly<Record<LineWhat, string | undefined>> = {
     fill: '1 3',
+    vent: '1 6',
+    joins: undefined,
     cold: undefined,
     hot: '7 3',
     drain: '3 3',
   }
-  const { runs, toBuy, tees } = $derived(report.lines)
+  const { runs, toBuy, tees, drains } = $derived(report.lines)
 </script>
 
 <section aria-label="Lines" data-testid="lines">
@@ -47,6 +49,12 @@
             stroke-dasharray={DASHES[what]}
           />
         {/each}
+        {#each drains as { id, at } (id)}
+          {@const [x, y] = onScreen([at[0], at[1]])}
+          <path d="M{x - 4},{y - 3.5} h8 l-4,7 z" fill="var(--sheet)" stroke="var(--ink)" stroke-width="1.2">
+            <title>Drain cock of {budget.names.the(id)}</title>
+          </path>
+        {/each}
       {/snippet}
     </BodyPlan>
     <ul class="text-[0.9286rem]">
@@ -62,8 +70,11 @@
     <p class="mt-1 text-sm text-ink-2">
       To buy, a tenth over: {toBuy
         .map(({ what, metres }) => `${LINE_WORDS[what]} ${formatNumber(metres)} m`)
-        .join(', ')}{tees > 0 ? `, ${count(tees, { one: 'tee', many: 'tees' })}` : ''}. Lines run along the wall and
-      cross under the floor.
+        .join(', ')}{tees > 0 ? `, ${count(tees, { one: 'tee', many: 'tees' })}` : ''}, {count(drains.length, {
+        one: 'drain cock',
+        many: 'drain cocks',
+      })}. Lines run along the wall and cross under the floor.
     </p>
+    <p class="mt-1 text-sm text-ink-2" data-testid="drains">▽ {sayDrains(drains, budget.names)}</p>
   {/if}
 </section>

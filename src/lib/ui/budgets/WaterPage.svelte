@@ -1,5 +1,6 @@
 <script lang="ts">
   import { WATER_HABIT_LIMITS, type WaterHabit } from '$lib/core/brief'
+  import type { WaterReport } from '$lib/core/budgets'
   import {
     sayLever,
     sayPurpose,
@@ -7,7 +8,11 @@
     sayTankName,
     sayWarm,
     sayWater,
+    sayWaterLean,
+    sayWaterRange,
     sayWaterSum,
+    sayWaterYear,
+    tankFor,
     WARM_WHY,
     WATER_BASIS,
     WATER_HABIT_BASIS,
@@ -27,6 +32,8 @@
   const session = getSession()
   const budget = new Budget(session, 'water')
   const report = $derived(budget.report)
+  const sumOf = ({ use, freshL, drinkingL, nights }: WaterReport): string =>
+    sayWaterSum(use, { litres: freshL, drinkingL }, nights)
   const nights = (value: number): string => (Number.isFinite(value) ? formatNumber(value, 1) : '–')
   const use = $derived(session.job.brief.use ?? {})
   const set = (habit: WaterHabit, value: number): boolean =>
@@ -36,7 +43,7 @@
     session.do({ type: 'brief.use', use: { ...use, water } })
   }
   const tanks = $derived([
-    ...(report?.fresh ?? []).map((tank) => ({ tank, what: 'fresh' })),
+    ...(report?.fresh ?? []).map((tank) => ({ tank, what: tankFor(tank) })),
     ...(report?.waste ?? []).map((tank) => ({ tank, what: 'waste' })),
   ])
 </script>
@@ -55,21 +62,25 @@
 >
   {#snippet sheet(report)}
     <p class="mt-1 text-[0.9286rem] text-ink-2">
-      {sayWaterSum(report.use, report.freshL, report.nights)}
-      <Why about="the nights of water" lines={[sayWaterSum(report.use, report.freshL, report.nights), WATER_BASIS]}
-        >why</Why
-      >
+      {sumOf(report)}
+      <Why about="the nights of water" lines={[sumOf(report), WATER_BASIS]}>why</Why>
     </p>
+    {#each [sayWaterRange(report), sayWaterYear(report)] as words (words)}
+      {#if words !== undefined}<p class="text-[0.9286rem] text-ink-2">{words}</p>{/if}
+    {/each}
     <section class="mt-3" aria-label="Water day by day" data-testid="levels">
       <div class="flex items-baseline justify-between gap-3">
         <h2 class="caps">Two weeks, day by day</h2>
         <span class="text-sm text-ink-2"
-          >litres in the evening; full on the first Monday{report.asked > 0
-            ? `, filled again every ${formatNumber(report.asked)} nights`
+          >litres in the evening; full on the first Monday{report.filledEvery > 0
+            ? `, filled again every ${formatNumber(report.filledEvery)} nights`
             : ''} · red: nothing left, or over</span
         >
       </div>
       <WaterChart {report} />
+      {#if sayWaterLean(report) !== undefined && report.freshL > 0}
+        <p class="text-[0.9286rem] text-ink-2" data-testid="lean">{sayWaterLean(report)}</p>
+      {/if}
     </section>
     <div class="mt-3 grid gap-x-7 gap-y-4 min-[1180px]:grid-cols-2">
       <section aria-label="What is used">
@@ -147,7 +158,7 @@
           {/each}
         </tbody>
       </table>
-      {#if report.fresh.length > 0 && !report.hasInlet}
+      {#if report.wantsInlet}
         <p class="mt-1 text-[0.9286rem] text-ink-2">
           There is no filling point in the outer wall: the tank is filled through the inside.
         </p>

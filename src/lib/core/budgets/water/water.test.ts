@@ -2,10 +2,13 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { jobWith, person, putAtHome, truck as truckWith, put, variant } from '../../../../../tests/support/plan'
 import { waterUse, type Use } from '../../brief'
-import type { Command, Job } from '../../job'
-import { throughDays, type WaterDays } from './days'
+import { planInterior, type Command, type Job } from '../../job'
+import { buildScene } from '../../scene'
+import { compose } from '../compose'
+import { everyDays, throughDays, type WaterDays } from './days'
 import { placedInAnyMode } from '../power/case'
 import { waterLines } from './lines'
+import { fillable, levelled, type Vessel } from './tanks'
 import { waterReport } from './report'
 import { heatKwh, litresAtTap, minutesToHeat } from './warm'
 
@@ -25,7 +28,10 @@ describe('cases of common practice, no source', () => {
     const job = truck(person(1750), derives, use({ washing: 'inside' }))
     expect(waterUse(job.brief).nightL).toBe(21)
     expect(150 / waterUse(job.brief).nightL).toBeCloseTo(7.14, 2)
-    const days = throughDays({ fresh: [150], wasteL: Infinity, dayL: 21, wasteADayL: 0, fillEvery: 0 }, 10)
+    const days = throughDays(
+      { fresh: { litres: [150], dayL: 21, wasteADayL: 0 }, wasteL: Infinity, fills: everyDays(0) },
+      10,
+    )
     expect(days.findIndex(({ missedL }) => missedL > 0)).toBe(7)
   })
 
@@ -65,16 +71,23 @@ describe('warm water, by hand', () => {
 })
 
 describe('day by day', () => {
+  const litres = fc.array(fc.double({ min: 0, max: 200, noNaN: true }), { maxLength: 4 })
+  const day = fc.double({ min: 0, max: 120, noNaN: true })
   const plans = fc.record({
-    fresh: fc.array(fc.double({ min: 0, max: 200, noNaN: true }), { maxLength: 4 }),
+    fresh: litres,
+    drinking: litres,
     wasteL: fc.double({ min: 0, max: 200, noNaN: true }),
-    dayL: fc.double({ min: 0, max: 120, noNaN: true }),
+    dayL: day,
+    drinkL: day,
     share: fc.double({ min: 0, max: 1, noNaN: true }),
     fillEvery: fc.integer({ min: 0, max: 9 }),
   })
-  const of = ({ share, ...rest }: { share: number } & Omit<WaterDays, 'wasteADayL'>): WaterDays => ({
-    ...rest,
-    wasteADayL: rest.dayL * share,
+  type Plan = typeof plans extends fc.Arbitrary<infer P> ? P : never
+  const of = ({ fresh, drinking, wasteL, dayL, drinkL, share, fillEvery }: Plan): WaterDays => ({
+    fresh: { litres: fresh, dayL, wasteADayL: dayL * share },
+    drinking: { litres: drinking, dayL: drinkL, wasteADayL: drinkL * share },
+    wasteL,
+    fills: everyDays(fillEvery),
   })
 
   it('keeps water: what was there and filled in is what was used and is there; what ran into the waste is let out, there, or over', () => {
@@ -82,19 +95,23 @@ describe('day by day', () => {
       fc.property(plans, (plan) => {
         const days = throughDays(of(plan), 30)
         const sum = (values: readonly number[]): number => values.reduce((all, one) => all + one, 0)
-        const began = sum(plan.fresh)
+        const began = sum([...plan.fresh, ...plan.drinking])
         const [used, filled] = [sum(days.map(({ usedL }) => usedL)), sum(days.map(({ filledL }) => filledL))]
-        expect(began + filled - used).toBeCloseTo(sum(days.at(-1)!.fresh), 6)
+        expect(began + filled - used).toBeCloseTo(sum([...days.at(-1)!.fresh, ...days.at(-1)!.drinking]), 6)
         const [out, over] = [sum(days.map(({ emptiedL }) => emptiedL)), sum(days.map(({ overL }) => overL))]
         expect(used * plan.share - out - over).toBeCloseTo(days.at(-1)!.wasteL, 6)
-        for (const { usedL, missedL } of days) expect(usedL + missedL).toBeCloseTo(plan.dayL, 9)
+        for (const { usedL, missedL } of days) expect(usedL + missedL).toBeCloseTo(plan.dayL + plan.drinkL, 9)
       }),
       { seed: 25, numRuns: 200 },
     )
   })
 
   it('is as a slow obvious method has it, a tenth of a litre after the other', () => {
-    const plan: WaterDays = { fresh: [40, 25.5], wasteL: 30, dayL: 17.3, wasteADayL: 17.3 * 0.6, fillEvery: 5 }
+    const plan: WaterDays = {
+      fresh: { litres: [40, 25.5], dayL: 17.3, wasteADayL: 17.3 * 0.6 },
+      wasteL: 30,
+      fills: everyDays(5),
+    }
     const slow = (days: number) => {
       let [held, waste, missed] = [[40, 25.5], 0, 0]
       for (let day = 0; day < days; day += 1) {
@@ -115,6 +132,61 @@ describe('day by day', () => {
     expect(days.at(-1)!.fresh[0]! + days.at(-1)!.fresh[1]!).toBeCloseTo(left, 1)
     expect(days.at(-1)!.wasteL).toBeCloseTo(waste, 1)
     expect(days.reduce((sum, { missedL }) => sum + missedL, 0)).toBeCloseTo(missed, 0)
+  })
+})
+
+describe('tanks that are joined at the bottom', () => {
+  const vessel = fc.record({
+    litres: fc.integer({ min: 5, max: 80 }),
+    bottomMm: fc.integer({ min: -300, max: 300 }),
+    highMm: fc.integer({ min: 100, max: 500 }),
+  })
+  const vessels = (those: readonly { litres: number; bottomMm: number; highMm: number }[]): Vessel[] =>
+    those.map(({ litres, bottomMm, highMm }, at) => ({ id: `${at}`, litres, bottomMm, topMm: bottomMm + highMm }))
+  /** A cup after the other into the one whose water stands lowest. */
+  const poured = (those: readonly Vessel[], litres: number, cup: number): number[] => {
+    const held = those.map(() => 0)
+    const level = (at: number): number => {
+      const { bottomMm, topMm, litres: most } = those[at]!
+      return held[at]! >= most - 1e-9 ? Infinity : bottomMm + ((topMm - bottomMm) * held[at]!) / most
+    }
+    for (let left = litres; left > 1e-9; left -= cup) {
+      const lowest = those.map((_, at) => at).reduce((low, at) => (level(at) < level(low) ? at : low))
+      held[lowest]! += Math.min(cup, left)
+    }
+    return held
+  }
+
+  it('keep one level, as a slow obvious method has it that pours cups into the lowest', () => {
+    fc.assert(
+      fc.property(
+        fc.array(vessel, { minLength: 2, maxLength: 4 }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (some, share) => {
+          const those = vessels(some)
+          const whole = those.reduce((sum, { litres }) => sum + litres, 0)
+          const quick = levelled(those, whole * share)
+          expect(quick.reduce((sum, one) => sum + one, 0)).toBeCloseTo(whole * share, 6)
+          const slow = poured(those, whole * share, 0.02)
+          quick.forEach((litres, at) => expect(Math.abs(litres - slow[at]!)).toBeLessThan(0.05))
+        },
+      ),
+      { seed: 252, numRuns: 60 },
+    )
+  })
+
+  it('by hand: 87 and 49 L of one height share what is left by their size; stood 100 mm lower, of 400, one gets 12.25 L first', () => {
+    const level = vessels([
+      { litres: 87, bottomMm: 0, highMm: 400 },
+      { litres: 49, bottomMm: 0, highMm: 400 },
+    ])
+    expect(levelled(level, 68).map((litres) => litres.toFixed(2))).toEqual(['43.50', '24.50'])
+    expect(fillable(level)).toBe(136)
+    const lower = [level[0]!, { ...level[1]!, bottomMm: -100, topMm: 300 }]
+    expect(levelled(lower, 12.25)[0]).toBeCloseTo(0, 9)
+    expect(levelled(lower, 13)[0]).toBeGreaterThan(0.4)
+    // up to the top of the lower one: three quarters of the first, all of the second
+    expect(fillable(lower)).toBeCloseTo(0.75 * 87 + 49, 9)
   })
 })
 
@@ -181,6 +253,101 @@ describe('what a plan holds', () => {
     expect([bare.first, bare.levers[0]!.what]).toEqual(['dry', 'shower'])
   })
 
+  it('that is joined is one tank, and weighs as it stands; unequal tops leave some of it empty', () => {
+    const joined = (second: object): Job =>
+      one(
+        put('fit-tank', 'water-tank', 400, 'left-wall', {
+          lengthMm: 700,
+          depthMm: 300,
+          heightMm: 400,
+          joined: 'joined',
+        }),
+        put('fit-other', 'water-tank', 400, 'right-wall', {
+          lengthMm: 700,
+          depthMm: 300,
+          heightMm: 400,
+          joined: 'joined',
+          ...second,
+        }),
+      )
+    const [even, uneven] = [report(joined({})), report(joined({ heightMm: 300 }))]
+    expect(even.fresh.map(({ joined: count, lostL }) => [count, lostL])).toEqual([[2, 0]])
+    // level with one another, at one height on both sides: nothing leans
+    expect(even.days[0]!.leftKg).toBeCloseTo(0, 6)
+    // 77 L of 400 mm are filled to 300 mm: a quarter of them stays empty
+    expect(uneven.fresh[0]!.lostL).toBeCloseTo(77 / 4, 6)
+    const job = joined({ heightMm: 300 })
+    const { plan } = job.variants[variant]!
+    const scene = buildScene(planInterior(job.shell, plan), plan, Object.keys(plan.modes)[0]!)
+    const weighed = compose(job, scene).water.entries
+    expect(weighed.reduce((sum, { amount }) => sum + amount, 0)).toBeCloseTo(uneven.freshL, 6)
+  })
+
+  it('leans as its tanks empty: 77 L on one side of a track of 1750, by the moments about the middle', () => {
+    const job = one(put('fit-tank', 'water-tank', 400, 'left-wall', { lengthMm: 700, depthMm: 300, heightMm: 400 }))
+    const { days, use: used } = report({
+      ...job,
+      shell: { ...job.shell, axles: { ...job.shell.axles, trackMm: 1750 } },
+    })
+    const y = placedInAnyMode(job, variant)[0]!.bounds.y
+    const arm = (y.min + y.max) / 2
+    expect(arm).toBeGreaterThan(500)
+    expect(days[0]!.leftKg).toBeCloseTo(((77 - used.nightL) * 2 * arm) / 1750, 6)
+    expect(days[0]!.frontKg + days[0]!.rearKg).toBeCloseTo(77 - used.nightL, 6)
+    expect(
+      report({ ...job, shell: { ...job.shell, axles: { ...job.shell.axles, trackMm: undefined } } }).days[0]!.leftKg,
+    ).toBeUndefined()
+  })
+
+  it('for drinking alone lasts by what is drunk, and is gone first where it is small', () => {
+    const kept = report(
+      one(
+        use({ washing: 'outside' }),
+        put('fit-tank', 'water-tank', 400, 'left-wall', { lengthMm: 800, depthMm: 400, heightMm: 350 }),
+        put('fit-drink', 'water-tank', 2000, 'left-wall', {
+          lengthMm: 400,
+          depthMm: 200,
+          heightMm: 120,
+          holds: 'drinking',
+        }),
+      ),
+    )
+    expect([kept.first, kept.drinkingL]).toEqual(['drinking', 8])
+    // 8 L at 4 a day
+    expect(kept.nights).toBe(2)
+    expect(kept.levers[0]!.what).toBe('drinking')
+    expect(kept.days.findIndex(({ missedL }) => missedL > 0)).toBe(2)
+  })
+
+  it('in cans needs no filling point; in a tank it does, unless it is filled by hand', () => {
+    const wants = (command: Command) => report(one(command)).wantsInlet
+    expect(wants(putAtHome('fit-can', 'water-can', 1000))).toBe(false)
+    expect(wants(put('fit-tank', 'water-tank', 1000))).toBe(true)
+    expect(wants(put('fit-tank', 'water-tank', 1000, 'left-wall', { filled: 'by-hand' }))).toBe(false)
+    expect(
+      report(one(put('fit-tank', 'water-tank', 1000), putAtHome('fit-inlet', 'inlet', 1200, { takes: 'water' })))
+        .wantsInlet,
+    ).toBe(false)
+  })
+
+  it('is filled at the hook-ups of the itinerary, and through a year so often', () => {
+    const leg = (hookUpEvery: number): Command => ({
+      type: 'power.leg',
+      id: 'leg-a',
+      leg: { from: 1, to: 12, latitudeDeg: 50, climate: 'cold-inland', nights: 10, drivingHours: 0, hookUpEvery },
+    })
+    const tank = put('fit-tank', 'water-tank', 1000)
+    const [rare, often] = [leg(0), leg(3)].map((one1) => report(one(tank, { type: 'brief.nights', nights: 20 }, one1)))
+    expect(rare!.filledEvery).toBe(20)
+    expect(often!.filledEvery).toBe(3)
+    expect(rare!.year.livedDays).toBe(120)
+    // filled at the beginning of each stay
+    expect(rare!.year.fillings).toBe(12)
+    expect(often!.year.fillings).toBeGreaterThan(30)
+    // 103 L at 11 a day hold nine days of ten
+    expect([rare!.year.dryDays, often!.year.dryDays]).toEqual([12, 0])
+  })
+
   it('with nobody aboard, or without a tank, lasts for ever or not at all, and says no more', () => {
     const empty = report(truckWith(derives, putAtHome('fit-tank', 'tank-under', 2000)))
     expect([empty.first, empty.nights, empty.levers]).toEqual([undefined, Infinity, []])
@@ -230,10 +397,44 @@ describe('the lines of a plan, by hand', () => {
     expect(z1).toBeLessThan(0)
   })
 
+  it('go by pump and filter, have a vent beside the filling hose, and a drain cock at each low point, the lowest first', () => {
+    const { runs, drains } = lines(
+      tank,
+      putAtHome('fit-pump', 'water-pump', 1800),
+      putAtHome('fit-filter', 'water-filter', 2000),
+      putAtHome('fit-inlet', 'inlet', 1500, { takes: 'water' }),
+      put('fit-tub', 'wash-tub', 2600, 'left-wall'),
+      putAtHome('fit-waste', 'tank-waste', 1000),
+    )
+    expect(runs.filter(({ what }) => what !== 'drain').map(({ what, from, to }) => [what, from, to])).toEqual([
+      ['fill', 'fit-inlet', 'fit-tank'],
+      ['vent', 'fit-tank', 'fit-inlet'],
+      ['cold', 'fit-tank', 'fit-pump'],
+      ['cold', 'fit-pump', 'fit-filter'],
+      ['cold', 'fit-filter', 'fit-tub'],
+    ])
+    expect(drains.map(({ id }) => id)).toEqual(['fit-waste', 'fit-tank', 'fit-pump'])
+    expect(drains[0]!.at[2]).toBeLessThan(0)
+  })
+
+  it('join tanks at their bottoms, and give what is kept for drinking a tap of its own', () => {
+    const { runs } = lines(
+      put('fit-tank', 'water-tank', 400, 'left-wall', { joined: 'joined' }),
+      put('fit-other', 'water-tank', 400, 'right-wall', { joined: 'joined' }),
+      put('fit-drink', 'water-tank', 3000, 'right-wall', { lengthMm: 400, heightMm: 200, holds: 'drinking' }),
+      put('fit-tub', 'wash-tub', 2600, 'left-wall'),
+    )
+    expect(runs.filter(({ what }) => what !== 'drain').map(({ what, from, to }) => [what, from, to])).toEqual([
+      ['joins', 'fit-tank', 'fit-other'],
+      ['cold', 'fit-tank', 'fit-tub'],
+      ['cold', 'fit-drink', 'fit-tub'],
+    ])
+  })
+
   it('without a tank there is nothing to pipe', () => {
     expect(lines(put('fit-tub', 'wash-tub', 2600, 'left-wall'))).toEqual({
       runs: [],
-      lowest: undefined,
+      drains: [],
       toBuy: [],
       tees: 0,
     })

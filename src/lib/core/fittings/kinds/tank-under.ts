@@ -13,14 +13,29 @@ export const tankUnder = machine({
     [500, 200, 1200],
     [220, 120, 400],
   ],
-  extra: { insulated: choiceParameter(['yes', 'no']).describe('Lagged, or emptied in frost') },
+  extra: {
+    insulated: choiceParameter(['yes', 'no']).describe('Lagged, or emptied in frost'),
+    opening: choiceParameter(['hand-hole', 'cap']),
+    joined: choiceParameter(['alone', 'joined']).describe('At the bottom, with the other tanks that are joined'),
+  },
   part: 'tank-under-the-floor',
   home: underTheFloor,
   isOutside: true,
   meets: ['water'],
   services: (p) => [{ type: 'tank', quantity: tankLitres(p) }],
-  facts: (p) => ({ ...BOUGHT, holds: [{ what: 'water', litres: tankLitres(p), isLagged: p.insulated === 'yes' }] }),
-  adjust: { insulated: DETAIL },
+  facts: (p) => ({
+    ...BOUGHT,
+    holds: [
+      {
+        what: 'water',
+        litres: tankLitres(p),
+        isLagged: p.insulated === 'yes',
+        levels: p.joined === 'joined',
+        opening: p.opening,
+      },
+    ],
+  }),
+  adjust: { insulated: DETAIL, opening: DETAIL, joined: DETAIL },
   features: (p) => [
     ring('top', p.lengthMm / 2 - 120, 0, Math.min(50, p.depthMm / 4)),
     line('top', [-p.lengthMm / 4, -p.depthMm / 2], [-p.lengthMm / 4, p.depthMm / 2]),

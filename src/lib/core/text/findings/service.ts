@@ -1,4 +1,4 @@
-import { formatNumber } from '../../units'
+import { formatNumber, sayVolume } from '../../units'
 import { TASK_WORDS } from '../fitting-words'
 import { capital, list } from '../grammar'
 import type { FactsByCode } from '../../review'
@@ -11,8 +11,55 @@ const movedName = ({ id, part }: FactsByCode['access-first']['toMove'][number], 
 
 /** What rules about service say. */
 export const SERVICE_SENTENCES: SentencesFor<
-  'access-first' | 'access-blocked' | 'gas-none' | 'timer-none' | 'burner-high'
+  | 'access-first'
+  | 'access-blocked'
+  | 'gas-none'
+  | 'timer-none'
+  | 'burner-high'
+  | 'pump-far'
+  | 'pump-high'
+  | 'fill-low'
+  | 'tank-uncleaned'
+  | 'tanks-unlevel'
 > = {
+  'pump-far': (finding, names, say) => ({
+    title: 'Pump far from its tank',
+    designer: `${capital(itOf(finding, names))} stands ${say(finding.measured)} from ${names.the(finding.facts.tank)}, over ${say.need(finding.needed)}.`,
+    client: 'The pump would run dry and noisily before water comes.',
+    why: [
+      `Between the pump and the nearest tank: ${say(finding.measured)}; at most ${say.need(finding.needed)}. It presses a long way, and draws a short one.`,
+    ],
+  }),
+  'pump-high': (finding, names, say) => ({
+    title: 'Pump high above its tank',
+    designer: `${capital(itOf(finding, names))} draws water up by ${say(finding.measured)} out of ${names.the(finding.facts.tank)}, over ${say.need(finding.needed)}.`,
+    client: 'The last of the water would not come up.',
+    why: [
+      `From the bottom of the tank to the pump: ${say(finding.measured)}; at most ${say.need(finding.needed)}. Below the tank it fills by itself.`,
+    ],
+  }),
+  'fill-low': (finding, names, say) => ({
+    title: 'Filled from too low',
+    designer: `${capital(itOf(finding, names))} stands ${say(finding.facts.belowMm)} below the top of ${names.the(finding.facts.tank)}: ${sayVolume(finding.measured)} of its ${sayVolume(finding.needed)} can be filled in.`,
+    client: 'The tank could never be filled to its top.',
+    why: [
+      `Water rises no higher than it is filled in: the middle of the filling point is ${say(finding.facts.belowMm)} below the top of the tank.`,
+    ],
+  }),
+  'tank-uncleaned': (finding, names) => ({
+    title: 'Tank that cannot be cleaned',
+    designer: `No hand gets into ${itOf(finding, names)} to clean it, and no filter stands in the line.`,
+    client: 'You could not wipe out the tank that you drink from.',
+    why: ['Its opening is its cap only. A hand hole, a filter, or a tank of its own for drinking water.'],
+  }),
+  'tanks-unlevel': (finding, names, say) => ({
+    title: 'Joined tanks not level',
+    designer: `${capital(names.the(finding.fittings[0] ?? ''))} stands ${say(finding.facts.offMm)} higher than what it is joined to: ${sayVolume(finding.measured)} of ${sayVolume(finding.needed)} can be filled in.`,
+    client: 'One tank would run over while the other is not full.',
+    why: [
+      `Joined tanks have one level: full to the lowest top they hold ${sayVolume(finding.measured)} of ${sayVolume(finding.needed)}; the tops are ${say(finding.facts.offMm)} apart.`,
+    ],
+  }),
   'burner-high': (finding, names) => ({
     title: 'Burner too high up',
     designer: `At ${formatNumber(finding.facts.altitudeM)} m ${itOf(finding, names)} needs its altitude kit; without it ${formatNumber(finding.needed)} m is the limit.`,

@@ -14,8 +14,10 @@ export const NO_WAY_OUT: Readonly<Record<string, string>> = {
   'reserve-kept': 'what to keep clear for later is the client’s choice',
   'resale-bed': 'a longer bed for an unknown buyer is the client’s choice',
   'stealth-seen': 'what has to show, and what can be left out, is the client’s choice',
+  'tank-cleans': 'a hand hole and a filter are bought',
   'tank-frost':
     'lagging is bought and drawn as a figure of the tank, and a tank that moves indoors takes another’s place',
+  'tanks-level': 'which of the tanks moves, and by how much, is for the designer to choose',
   'turning-circle': 'that much floor is not found by one small move: it is where a plan begins',
   'waste-enough': 'a larger tank is another place, and emptying oftener is the client’s choice',
   'wet-apart': 'a place of its own for wet gear is one more locker, and the client’s choice',
