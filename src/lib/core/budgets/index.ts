@@ -46,6 +46,7 @@ export {
   wasteTanks,
   waterReport,
   COLD_C,
+  DRAIN_FALL_MM,
   STORE_C,
   TAP_C,
   type Lever,
@@ -55,8 +56,17 @@ export {
   type WaterReport,
   type WaterRun,
 } from './water'
-export { DIESEL_KWH_L, FAR_TOO_LARGE } from './heat-figures'
-export { fuelReport, PROPANE_KWH_KG, type Burner, type Burns, type FuelReport } from './gas'
+export { DIESEL_KWH_L, FAR_TOO_LARGE, KIT_ABOVE_M } from './heat-figures'
+export {
+  fuelReport,
+  GAS_VENT,
+  GAS_ZONE_MM,
+  ventNeededCm2,
+  PROPANE_KWH_KG,
+  type Burner,
+  type Burns,
+  type FuelReport,
+} from './gas'
 export {
   lossesIn,
   warmthAssumedIn,

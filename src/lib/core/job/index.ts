@@ -64,7 +64,7 @@ export { CommandError, type CommandRefusal, type RefusedThing } from './command-
 export { told } from './told'
 export { toldSchema, type Shift, type Told, type Undone } from './told-schema'
 export { newBrief, newJob, STANDARD_LINING, standardBrief } from './new-job'
-export { modesOf, planInterior, variantsOf } from './queries'
+export { modesOf, planInterior, ruleFigure, variantsOf } from './queries'
 export type { JobSummary, ModuleSummary } from './summary'
 export { REGISTRATION_QUESTIONS } from './registration'
 export { goingBack, HOLES, type GoingBack } from './going-back'

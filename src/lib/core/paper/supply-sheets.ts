@@ -6,6 +6,9 @@ import {
   sayDrains,
   sayFuel,
   sayGasNights,
+  sayGasRun,
+  sayGasVent,
+  sayLeakTest,
   sayLever,
   sayPurpose,
   sayTankName,
@@ -149,6 +152,14 @@ export function gasSheets(subject: Subject): readonly Page[] {
               nights === 0 ? '' : formatNumber(report.dieselANight[month] ?? 0, 1),
             ]),
           ),
+        ]),
+    ...(report.lines.runs.length === 0
+      ? []
+      : [
+          heading('Pipes and vents'),
+          ...report.lines.runs.map((run) => item(sayGasRun(run, names), 'box')),
+          ...report.lines.vents.map((vent) => item(sayGasVent(vent, names), 'box')),
+          item(sayLeakTest(report.lines), 'box'),
         ]),
     space(2),
     planning(

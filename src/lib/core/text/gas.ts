@@ -79,6 +79,21 @@ export const whyBurner = (
         : 'Its hours follow from the brief. Common practice, no source.',
 ]
 
+/** A pipe in words, and whether it is longer than the zone. */
+export const sayGasRun = ({ from, to, lengthMm }: FuelReport['lines']['runs'][number], names: Names): string =>
+  `Pipe from ${names.the(from)} to ${names.the(to)}: ${formatNumber(lengthMm / 1000, 1)} m`
+
+/** How a locker is vented, and how it should be. */
+export const sayGasVent = (
+  { id, ventCm2, neededCm2, floorCm2, isSealed }: FuelReport['lines']['vents'][number],
+  names: Names,
+): string =>
+  `${capital(names.the(id))}: a vent of ${formatNumber(ventCm2)} cm² at its lowest point, ${ventCm2 < neededCm2 ? 'too small: ' : ''}${formatNumber(neededCm2)} cm² asked for by its floor of ${formatNumber(Math.round(floorCm2))} cm²; ${isSealed ? 'its door is tight' : 'its door is not tight to the inside'}.`
+
+/** What is tested before gas is let in. */
+export const sayLeakTest = ({ joints, toBuyM }: FuelReport['lines']): string =>
+  `${formatNumber(toBuyM)} m of pipe to buy, a tenth over. A licensed fitter tests it before it is closed in and again when it is whole, under pressure, and goes over all ${count(joints, { one: 'joint', many: 'joints' })}; the record stays with the vehicle.`
+
 /** Nights that a filling lasts in a month, in a cell. */
 export const sayGasNights = (value: number): string =>
   Number.isNaN(value) ? '' : Number.isFinite(value) ? formatNumber(Math.floor(value)) : '–'

@@ -122,7 +122,17 @@ export {
   waterHabits,
   WEEKDAYS,
 } from './water'
-export { BURNS_WORDS, sayBurner, sayFuel, sayFuelShort, sayGasNights, whyBurner } from './gas'
+export {
+  BURNS_WORDS,
+  sayBurner,
+  sayFuel,
+  sayFuelShort,
+  sayGasNights,
+  whyBurner,
+  sayGasRun,
+  sayGasVent,
+  sayLeakTest,
+} from './gas'
 export {
   DAMP_WORDS,
   LOSS_WORDS,

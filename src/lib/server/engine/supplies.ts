@@ -4,6 +4,9 @@ import {
   namesOf,
   sayBurner,
   sayFuel,
+  sayGasRun,
+  sayGasVent,
+  sayLeakTest,
   sayLever,
   sayPurpose,
   sayTankName,
@@ -113,7 +116,7 @@ function gasOf(job: Job, variantId: string): object {
   const report = fuelReport(job, variantId)
   const names = namesOf(job, job.variants[variantId]!.plan)
   return {
-    words: [sayFuel(report)],
+    words: [sayFuel(report), ...(report.lines.runs.length === 0 ? [] : [sayLeakTest(report.lines)])],
     gasKg: round(report.gasKg),
     gasKgAYear: round(report.gasKgAYear),
     fillingsAYear: round(report.gasFillings),
@@ -121,6 +124,15 @@ function gasOf(job: Job, variantId: string): object {
     dieselANightByMonth: report.dieselANight.map(round),
     dieselAYear: round(report.dieselAYear),
     nightsAboardByMonth: report.livedByMonth,
+    pipes: report.lines.runs.map((run) => ({
+      from: run.from,
+      to: run.to,
+      lengthMm: Math.round(run.lengthMm),
+      points: run.points.map((at) => at.map(Math.round)),
+      words: sayGasRun(run, names),
+    })),
+    vents: report.lines.vents.map((vent) => ({ ...vent, words: sayGasVent(vent, names) })),
+    toBuy: { pipeM: report.lines.toBuyM, joints: report.lines.joints },
     burners: report.burners.map((burner) => ({
       id: burner.id,
       fitting: burner.fittingId,

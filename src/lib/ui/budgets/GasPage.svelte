@@ -1,9 +1,20 @@
 <script lang="ts">
-  import { monthName, sayBurner, sayFuel, sayFuelShort, sayGasNights, whyBurner } from '$lib/core/text'
+  import {
+    monthName,
+    sayBurner,
+    sayFuel,
+    sayFuelShort,
+    sayGasNights,
+    sayGasRun,
+    sayGasVent,
+    sayLeakTest,
+    whyBurner,
+  } from '$lib/core/text'
   import { formatNumber } from '$lib/core/units'
   import { getSession } from '../job/context'
   import NumberField from '../parts/NumberField.svelte'
   import Why from '../parts/Why.svelte'
+  import BodyPlan from './BodyPlan.svelte'
   import { Budget } from './budget.svelte'
   import BudgetDesk from './BudgetDesk.svelte'
 
@@ -13,7 +24,6 @@
   const MONTHS = Array.from({ length: 12 }, (_, month) => month)
   const hasGas = $derived(report?.burners.some(({ fuel }) => fuel === 'gas') === true)
   const hasDiesel = $derived(report?.burners.some(({ fuel }) => fuel === 'diesel') === true)
-  const HIGH_M = 1500
 </script>
 
 <BudgetDesk
@@ -29,10 +39,10 @@
   caution="Gas by a licensed fitter, pressure-tested, to the local code; a carbon monoxide alarm at pillow height. Figures are for planning."
 >
   {#snippet sheet(report)}
-    {#if report.altitudeM > HIGH_M && report.burners.length > 0}
+    {#if report.altitudeM > report.kitAboveM && report.burners.length > 0}
       <p class="mt-1 text-[0.9286rem] text-caution">
         At {formatNumber(report.altitudeM)} m a burner needs its altitude kit, or it soots. Common practice, no source: above
-        about {formatNumber(HIGH_M)} m.
+        about {formatNumber(report.kitAboveM)} m.
       </p>
     {/if}
     {#if report.burners.length > 0}
@@ -122,6 +132,40 @@
             {/if}
           </tbody>
         </table>
+      </section>
+    {/if}
+    {#if report.lines.runs.length > 0}
+      {@const { runs, vents } = report.lines}
+      <section class="mt-5" aria-label="Pipes and vents" data-testid="pipes">
+        <h2 class="border-b border-ink pb-0.5 caps">Pipes and vents</h2>
+        <BodyPlan
+          shell={session.job.shell}
+          plan={budget.plan}
+          highPx={150}
+          label="Plan with {runs.length} pipes for gas on their ways"
+        >
+          {#snippet over(onScreen)}
+            {#each runs as { points, to } (to)}
+              <polyline
+                points={points.map(([x, y]) => onScreen([x, y]).join(',')).join(' ')}
+                fill="none"
+                stroke="var(--pencil)"
+                stroke-width="1.6"
+              />
+            {/each}
+          {/snippet}
+        </BodyPlan>
+        <ul class="text-[0.9286rem]">
+          {#each runs as run (run.to)}
+            <li class={run.lengthMm > report.zoneMm ? 'text-caution' : ''}>{sayGasRun(run, budget.names)}</li>
+          {/each}
+          {#each vents as vent (vent.id)}
+            <li class={vent.ventCm2 < vent.neededCm2 || !vent.isSealed ? 'text-caution' : ''}>
+              {sayGasVent(vent, budget.names)}
+            </li>
+          {/each}
+        </ul>
+        <p class="mt-1 text-sm text-ink-2">{sayLeakTest(report.lines)}</p>
       </section>
     {/if}
   {/snippet}

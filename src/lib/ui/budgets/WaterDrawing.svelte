@@ -59,7 +59,7 @@
     </BodyPlan>
     <ul class="text-[0.9286rem]">
       {#each all ? runs : runs.slice(0, SHOWN) as run (`${run.what} ${run.from} ${run.to}`)}
-        <li class={run.fallPerM !== undefined && run.fallPerM < 20 ? 'text-caution' : ''}>
+        <li class={run.fallPerM !== undefined && run.fallPerM < report.fallMm ? 'text-caution' : ''}>
           {sayWaterRun(run, budget.names)}
         </li>
       {/each}

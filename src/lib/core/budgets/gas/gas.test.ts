@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { jobWith, person, putAtHome, variant } from '../../../../../tests/support/plan'
+import { jobWith, person, put, putAtHome, truck, variant } from '../../../../../tests/support/plan'
 import type { Use } from '../../brief'
 import type { Command, Job, Leg } from '../../job'
+import { placedInAnyMode } from '../power/case'
+import { ventNeededCm2 } from './lines'
 import { fuelReport } from './report'
 
 const use = (more: Use): Command => ({ type: 'brief.use', use: more })
@@ -96,5 +98,51 @@ describe('the gas of a plan', () => {
     expect(summer.gasNights[5]).toBeGreaterThan(0)
     const none = report(locker(1))
     expect([none.gasNights[0], none.gasKgAYear, none.burners]).toEqual([Infinity, 0, []])
+  })
+})
+
+describe('pipes and vents, by hand', () => {
+  const plan = truck(
+    put('fit-locker', 'gas-locker', 1000, 'left-wall', { bottles: 1 }),
+    put('fit-hob', 'galley-hob', 2600, 'left-wall', { fuel: 'gas' }),
+    putAtHome('fit-boiler', 'heater-water', 200, { heatedBy: 'gas' }),
+  )
+  const { lines, zoneMm } = fuelReport(plan, variant)
+  const middleOf = (id: string): number[] => {
+    const { bounds } = placedInAnyMode(plan, variant).find((one) => one.id === id)!
+    return [(bounds.x.min + bounds.x.max) / 2, (bounds.y.min + bounds.y.max) / 2, bounds.z.min]
+  }
+
+  it('go from the locker to each burner along, across and up, with 300 mm to connect them; two joints each and one at the bottle', () => {
+    expect(lines.runs.map(({ from, to }) => [from, to])).toEqual([
+      ['fit-locker', 'fit-hob'],
+      ['fit-locker', 'fit-boiler'],
+    ])
+    for (const { to, lengthMm } of lines.runs) {
+      const [a, b] = [middleOf('fit-locker'), middleOf(to)]
+      expect(lengthMm).toBeCloseTo(a.reduce((sum, one, at) => sum + Math.abs(one - b[at]!), 0) + 300, 6)
+    }
+    expect(lines.joints).toBe(5)
+    expect(zoneMm).toBe(2500)
+    const metres = lines.runs.reduce((sum, { lengthMm }) => sum + lengthMm / 1000, 0)
+    expect(lines.toBuyM).toBe(Math.ceil(metres * 1.1))
+  })
+
+  it('asks 2 % of the floor of its locker, 100 cm² at least (EN 1949, from memory), or what the rules of the job say', () => {
+    expect(ventNeededCm2(4000, { ofFloor: 0.02, leastCm2: 100 })).toBe(100)
+    expect(ventNeededCm2(9000, { ofFloor: 0.02, leastCm2: 100 })).toBe(180)
+    const [vent] = lines.vents
+    expect(vent!.neededCm2).toBe(Math.max(100, Math.ceil(vent!.floorCm2 * 0.02)))
+    const set = { ...plan, rules: { house: {}, settings: { 'gas-vent': { parameters: { leastCm2: 300 } } } } } as Job
+    expect(fuelReport(set, variant).lines.vents[0]!.neededCm2).toBe(300)
+  })
+
+  it('a burner without power is refused at its field', () => {
+    const none = put('fit-heater', 'heater-air', 3000, 'left-wall', { kilowatts: 0 })
+    expect(() => truck(none)).toThrow(/kilowatts/)
+  })
+
+  it('without gas there is no pipe and no joint', () => {
+    expect(fuelReport(truck(), variant).lines).toEqual({ runs: [], toBuyM: 0, joints: 0, vents: [] })
   })
 })

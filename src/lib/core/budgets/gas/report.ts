@@ -1,11 +1,12 @@
 import { answer, waterUse, type Brief } from '../../brief'
 import type { HeatFact } from '../../fittings'
-import type { Job } from '../../job'
+import { ruleFigure, type Job } from '../../job'
 import { DAYS, HOURS, MONTH_OF } from '../../sky'
-import { DIESEL_KWH_L, HEATER_SHARE } from '../heat-figures'
+import { DIESEL_KWH_L, HEATER_SHARE, KIT_ABOVE_M } from '../heat-figures'
 import { placedInAnyMode } from '../power/case'
 import { HABIT_FACTS } from '../power/habits'
 import { journeyOf, type Journey } from '../power/journey'
+import { GAS_VENT, GAS_ZONE_MM, gasLines, type GasLines } from './lines'
 import { isUp, lossesOf, warmthAssumedIn } from '../warmth/loss'
 import { COLD_C, heatKwh, TAP_C } from '../water/warm'
 
@@ -51,6 +52,12 @@ export interface FuelReport {
   readonly dieselAYear: number
   readonly livedByMonth: readonly number[]
   readonly altitudeM: number
+  /** Above so many metres a burner needs its kit. */
+  readonly kitAboveM: number
+  /** Pipes, joints and vents. */
+  readonly lines: GasLines
+  /** How near all that burns gas should be. */
+  readonly zoneMm: number
   /** What the body loses for each kelvin, W, and what it is kept at while up and in bed, °C. */
   readonly losesWK: number
   readonly keptC: readonly [up: number, inBed: number]
@@ -186,6 +193,12 @@ export function fuelReport(job: Job, variantId: string): FuelReport {
     dieselAYear: overYear('diesel') / DIESEL_KWH_L,
     livedByMonth,
     altitudeM: answer(brief, 'altitudeM'),
+    kitAboveM: ruleFigure(job, 'goes-with', 'upToM', KIT_ABOVE_M),
+    lines: gasLines(placed, {
+      ofFloor: ruleFigure(job, 'gas-vent', 'ofFloor', GAS_VENT.ofFloor),
+      leastCm2: ruleFigure(job, 'gas-vent', 'leastCm2', GAS_VENT.leastCm2),
+    }),
+    zoneMm: ruleFigure(job, 'gas-zone', 'runMm', GAS_ZONE_MM),
     losesWK,
     keptC: [heatedC, nightC],
   }

@@ -1,5 +1,6 @@
 import { spanMiddle, type Vec3 } from '../../geometry'
 import type { Placed } from '../../scene'
+import { middleAt, routeOf, toBuyM } from '../routes'
 import { freshTanks, warmers, wasteTanks } from './tanks'
 
 export type LineWhat = 'fill' | 'vent' | 'joins' | 'cold' | 'hot' | 'drain'
@@ -27,25 +28,11 @@ export interface WaterLines {
   readonly tees: number
 }
 
-/** At both ends, to connect it. Common practice, no source. */
-const ENDS_MM = 300
-/** Cut off and bent. Common practice, no source. */
-const OVER = 1.1
-
-const middle = ({ bounds: { x, y } }: Placed, z: number): Vec3 => [spanMiddle(x), spanMiddle(y), z]
-/** Square to the body. */
-const square = (from: Vec3, to: Vec3): readonly Vec3[] => [from, [to[0], from[1], from[2]], [to[0], to[1], from[2]], to]
-const along = (points: readonly Vec3[]): number =>
-  points.slice(1).reduce((sum, [x, y, z], at) => {
-    const before = points[at]
-    return before === undefined
-      ? sum
-      : sum + Math.abs(x - before[0]) + Math.abs(y - before[1]) + Math.abs(z - before[2])
-  }, 0)
+/** For each metre of a drain. Common practice, no source. */
+export const DRAIN_FALL_MM = 20
 
 function run(what: LineWhat, from: Placed, to: Placed, zFrom: number, zTo: number): WaterRun {
-  const points = square(middle(from, zFrom), middle(to, zTo))
-  return { what, from: from.id, to: to.id, points, lengthMm: along(points) + ENDS_MM }
+  return { what, from: from.id, to: to.id, ...routeOf(from, to, zFrom, zTo) }
 }
 
 const base = ({ bounds }: Placed): number => bounds.z.min
@@ -106,8 +93,7 @@ export function waterLines(placed: readonly Placed[]): WaterLines {
     })
     runs.push(drains.reduce((best, next) => (next.lengthMm < best.lengthMm ? next : best)))
   }
-  const metres = new Map<LineWhat, number>()
-  for (const { what, lengthMm } of runs) metres.set(what, (metres.get(what) ?? 0) + (lengthMm * OVER) / 1000)
+  const kinds = [...new Set(runs.map(({ what }) => what))]
   const holding = [
     ...of(fresh.filter(({ isCarried }) => !isCarried).flatMap(({ vessels }) => vessels)),
     ...(tank === undefined ? [] : [...heaters, ...plumbing('pump')]),
@@ -122,8 +108,11 @@ export function waterLines(placed: readonly Placed[]): WaterLines {
   }
   return {
     runs,
-    drains: holding.map((one) => ({ id: one.id, at: middle(one, base(one)) })).sort((a, b) => a.at[2] - b.at[2]),
-    toBuy: [...metres].map(([what, all]) => ({ what, metres: Math.ceil(all) })),
+    drains: holding.map((one) => ({ id: one.id, at: middleAt(one, base(one)) })).sort((a, b) => a.at[2] - b.at[2]),
+    toBuy: kinds.map((what) => ({
+      what,
+      metres: toBuyM(runs.filter((one) => one.what === what).map(({ lengthMm }) => lengthMm)),
+    })),
     tees: parted('cold') + parted('hot'),
   }
 }

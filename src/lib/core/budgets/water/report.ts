@@ -13,7 +13,7 @@ import {
   type WaterUse,
 } from '../../brief'
 import type { Vec3 } from '../../geometry'
-import { planInterior, type Job } from '../../job'
+import { planInterior, ruleFigure, type Job } from '../../job'
 import { floorOverGround, type Placed } from '../../scene'
 import { HOURS } from '../../sky'
 import { placedInAnyMode } from '../power/case'
@@ -22,7 +22,7 @@ import { lumpOf } from '../weight/lump'
 import { frontShareOf, leftShareOf } from '../weight/statics'
 import { axlesOf, type Axles } from '../weight/vehicle'
 import { everyDays, throughDays, type WaterDay, type WaterDays } from './days'
-import { waterLines, type WaterLines } from './lines'
+import { DRAIN_FALL_MM, waterLines, type WaterLines } from './lines'
 import { freshLitres, freshTanks, levelled, warmers, wasteTanks, type Tank, type Warmer } from './tanks'
 import { heatKwh, litresAtTap, minutesToHeat, COLD_C, TAP_C } from './warm'
 
@@ -106,6 +106,8 @@ export interface WaterReport {
   readonly groundMm: number | undefined
   readonly coldestC: number
   readonly lines: WaterLines
+  /** A drain should fall so much on a metre. */
+  readonly fallMm: number
   /** Whether it can be filled from outside, and whether it must be. */
   readonly hasInlet: boolean
   readonly wantsInlet: boolean
@@ -255,6 +257,7 @@ export function waterReport(job: Job, variantId: string): WaterReport {
     groundMm: shell.outer?.groundMm,
     coldestC: answer(brief, 'coldestC'),
     lines: waterLines(placed),
+    fallMm: ruleFigure(job, 'drain-fall', 'fallMm', DRAIN_FALL_MM),
     hasInlet,
     wantsInlet: !hasInlet && fresh.some(({ isCarried }) => !isCarried) && !filledByHand(placed),
   }

@@ -1,4 +1,4 @@
-import type { Job, Loading } from '../../job'
+import { ruleFigure, type Job, type Loading } from '../../job'
 import type { Interior } from '../../shell'
 import type { WeightEntry } from './entry'
 import { frontShareOf, leftShareOf, WHEELS, wheelSharesOf, type Wheel } from './statics'
@@ -47,9 +47,8 @@ export interface Guides {
   readonly wheelShare: number
 }
 
-export function guidesOf({ rules }: Job): Guides {
-  const set = (rule: string, figure: string, usual: number): number =>
-    rules?.settings[rule]?.parameters?.[figure] ?? usual
+export function guidesOf(job: Job): Guides {
+  const set = (rule: string, figure: string, usual: number): number => ruleFigure(job, rule, figure, usual)
   return {
     front: {
       share: set('front-share', 'least', FRONT_LEAST.share),

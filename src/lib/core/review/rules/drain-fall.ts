@@ -1,3 +1,4 @@
+import { DRAIN_FALL_MM } from '../../budgets'
 import { movedAlong, shift } from '../ways-out'
 import { offering } from '../nearest'
 import { spanMiddle } from '../../geometry'
@@ -19,7 +20,7 @@ export const drainFall = defineRule({
   gravity: { 'drain-flat': 'caution' },
   basis: practice('{20} of fall for each metre of pipe, or the tray stays wet; measured standing level'),
   parameters: {
-    fallMm: { default: 20, min: 5, max: 50, unit: 'mm', basis: practice('for each metre of pipe') },
+    fallMm: { default: DRAIN_FALL_MM, min: 5, max: 50, unit: 'mm', basis: practice('for each metre of pipe') },
   },
   check: ({ scene, parameters }) => {
     const tanks = offering(scene, 'waste')

@@ -1,3 +1,4 @@
+import { GAS_VENT, ventNeededCm2 } from '../../budgets'
 import { liningTop } from '../../shell'
 import { defineRule, practice, published } from '../define-rule'
 import type { Draft } from '../finding'
@@ -24,8 +25,14 @@ export const gasVent = defineRule({
   ),
   parameters: {
     overFloorMm: { default: 20, min: 0, max: 200, unit: 'mm', basis: practice('a floor of its own under the bottle') },
-    ofFloor: { default: 0.02, min: 0.005, max: 0.1, unit: 'share', basis: published('EN 1949 (from memory)') },
-    leastCm2: { default: 100, min: 20, max: 400, unit: 'cm²', basis: published('EN 1949 (from memory)') },
+    ofFloor: {
+      default: GAS_VENT.ofFloor,
+      min: 0.005,
+      max: 0.1,
+      unit: 'share',
+      basis: published('EN 1949 (from memory)'),
+    },
+    leastCm2: { default: GAS_VENT.leastCm2, min: 20, max: 400, unit: 'cm²', basis: published('EN 1949 (from memory)') },
   },
   check: ({ scene, parameters }) =>
     scene.placed.flatMap((placed): Draft<'gas-vent-high' | 'gas-vent-small' | 'gas-unsealed'>[] => {
@@ -34,7 +41,7 @@ export const gasVent = defineRule({
       const common = { fittings: [placed.id], place: topOf(placed) }
       const over = placed.bounds.z.min - liningTop(scene.interior, placed.placement.at[0])
       const { ventCm2, isSealed, floorCm2 } = gas.locker
-      const needed = Math.max(parameters.leastCm2, Math.ceil(floorCm2 * parameters.ofFloor))
+      const needed = ventNeededCm2(floorCm2, parameters)
       return [
         ...(over > parameters.overFloorMm
           ? [

@@ -1,3 +1,4 @@
+import { GAS_ZONE_MM } from '../../budgets'
 import { heatsWith, held } from '../../fittings'
 import { defineDistanceRule } from '../define-distance-rule'
 import { practice } from '../define-rule'
@@ -22,7 +23,7 @@ export const gasZone = defineDistanceRule({
   basis: practice('all that burns gas in one zone, short runs; the lines are work for a licensed gas fitter'),
   figure: 'runMm',
   parameters: {
-    runMm: { default: 2500, min: 500, max: 8000, unit: 'mm', basis: practice('a line that one sees whole') },
+    runMm: { default: GAS_ZONE_MM, min: 500, max: 8000, unit: 'mm', basis: practice('a line that one sees whole') },
   },
   needs: ({ scene }) => needsThing(scene, (facts) => heatsWith(facts, 'gas'), 'gas-store'),
   from: ({ scene }) => placedThat(scene, (facts) => heatsWith(facts, 'gas')),

@@ -1,3 +1,4 @@
+import { KIT_ABOVE_M } from '../../budgets'
 import { heatsWith, held } from '../../fittings'
 import { addedAlong, addedNear } from '../add'
 import { defineRule, practice } from '../define-rule'
@@ -23,7 +24,13 @@ export const goesWith = defineRule({
     'a burner wants a bottle or a tank, and above about 1500 m its altitude kit; an electric boiler goes on a timer, since it is a large load',
   ),
   parameters: {
-    upToM: { default: 1500, min: 0, max: 5000, unit: 'm', basis: practice('5000 feet: above it a burner soots') },
+    upToM: {
+      default: KIT_ABOVE_M,
+      min: 0,
+      max: 5000,
+      unit: 'm',
+      basis: practice('5000 feet: above it a burner soots'),
+    },
   },
   check: ({ scene, brief, parameters }): readonly Draft<'gas-none' | 'timer-none' | 'burner-high'>[] => {
     const altitudeM = brief.use?.altitudeM ?? 0
