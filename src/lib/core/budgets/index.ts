@@ -68,6 +68,8 @@ export {
   type FuelReport,
 } from './gas'
 export {
+  COLD_PER_W,
+  COOLED_C,
   lossesIn,
   warmthAssumedIn,
   warmthReport,

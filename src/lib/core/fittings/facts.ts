@@ -220,7 +220,8 @@ export interface Facts {
   readonly drainsAtMm: number | undefined
   /** One holds on to it with one’s whole weight. */
   readonly grip: 'framing' | 'lining' | undefined
-  readonly shields: 'heat' | 'sun' | undefined
+  /** Against what: a pan’s heat, the sun on the body, or the cold of a window that it covers. */
+  readonly shields: 'heat' | 'sun' | 'cold' | undefined
   /** What its worktop bears: standing water, and a pan of so many degrees. */
   readonly surface: { readonly bearsWater: boolean; readonly bearsC: number } | undefined
   /** It is kept to become a berth one day, and is large enough for a child’s. */

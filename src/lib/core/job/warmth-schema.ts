@@ -17,6 +17,11 @@ export const WARMTH_ASSUMED = {
   coveredPercent: 0,
   /** Of the air outside, of what it could hold, %. */
   outsidePercent: 85,
+  /** Wind, m/s, and from where, degrees from the front over the left side. */
+  windMs: 0,
+  windDeg: 90,
+  /** Where the front points as it is parked, degrees from north over east. */
+  parkedDeg: 0,
   pricePerL: 1.8,
 } as const
 export type WarmthAssumedKey = keyof typeof WARMTH_ASSUMED
@@ -29,6 +34,9 @@ export const WARMTH_ASSUMED_LIMITS: Readonly<Record<WarmthAssumedKey, readonly [
   cabPercent: [0, 100],
   coveredPercent: [0, 100],
   outsidePercent: [5, 100],
+  windMs: [0, 40],
+  windDeg: [0, 359],
+  parkedDeg: [0, 359],
   pricePerL: [0, 1000],
 }
 

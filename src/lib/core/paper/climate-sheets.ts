@@ -4,15 +4,21 @@ import {
   changesOf,
   DAMP_WORDS,
   LOSS_WORDS,
+  capital,
   sayAir,
+  sayClosedBed,
+  sayCutOff,
   sayDamp,
   sayFans,
   sayFlow,
   sayMorning,
   sayNoise,
+  sayParked,
+  saySpeeds,
   saySummer,
   sayWarmth,
   sayWarmthStep,
+  spaceName,
 } from '../text'
 import { formatNumber, sayArea } from '../units'
 import { heading, item, paragraph, space, table, type Block } from './flow'
@@ -24,7 +30,7 @@ const planning = (words: string): Block => paragraph(words, { sizeMm: LETTERS.sm
 
 /** How warm it is: the answer, where the heat goes, what would save, and what gets wet. */
 export function warmthSheets(subject: Subject): readonly Page[] {
-  const { job, variantId, unit } = subject
+  const { job, variantId, unit, names } = subject
   const report = warmthReport(job, variantId)
   const kelvin = Math.max(0, report.assumed.heatedC - report.coldestC)
   const blocks: readonly Block[] = [
@@ -32,6 +38,9 @@ export function warmthSheets(subject: Subject): readonly Page[] {
     paragraph(
       `${sayDamp(report)} A night burns ${formatNumber(report.nightKwh, 1)} kWh, a year ${formatNumber(Math.round(report.yearKwh))} kWh.`,
       { tone: 'soft' },
+    ),
+    ...[sayClosedBed(report, (id) => names.the(id))].flatMap((words) =>
+      words === undefined ? [] : [paragraph(words, { tone: 'soft' })],
     ),
     heading('Where the heat goes'),
     table(
@@ -60,6 +69,7 @@ export function warmthSheets(subject: Subject): readonly Page[] {
         { head: 'dew point, °C', share: 24, right: true },
         { head: '', share: 14 },
         { head: 'dry from, air changes an hour', share: 34, right: true },
+        { head: 'wet, hours a year', share: 24, right: true },
       ],
       report.damp.map(({ at, c, isWet, dryChanges }) => [
         DAMP_WORDS[at],
@@ -67,6 +77,7 @@ export function warmthSheets(subject: Subject): readonly Page[] {
         formatNumber(report.dewC, 1),
         isWet ? 'wet' : 'dry',
         Number.isFinite(dryChanges) ? formatNumber(dryChanges, 1) : 'never',
+        formatNumber(report.winter.wet[at]),
       ]),
     ),
     space(2),
@@ -98,11 +109,36 @@ export function airSheets(subject: Subject): readonly Page[] {
           formatNumber(changesOf(report, report.fresh[state]), 1),
         ]),
     ),
-    ...sayFans(report).map((words) => item(words, undefined)),
+    ...(report.spaces.length < 2
+      ? []
+      : [
+          heading('Shut off at night'),
+          table(
+            [
+              { head: '', share: 56, strong: true },
+              { head: 'm³', share: 14, right: true },
+              { head: 'comes in', share: 24, right: true },
+            ],
+            report.spaces.map((space) => [
+              capital(spaceName(space)),
+              formatNumber(space.volumeM3, 1),
+              sayFlow(space.into[report.hasFan ? 'full' : 'open']),
+            ]),
+          ),
+          ...report.cutOff.map((cut) =>
+            item(
+              sayCutOff(cut, (id) => names.the(id)),
+              undefined,
+            ),
+          ),
+        ]),
+    ...[...sayFans(report), saySpeeds(report)].flatMap((words) =>
+      words === undefined ? [] : [item(words, undefined)],
+    ),
     heading('By the morning'),
     paragraph(sayMorning(report)),
     heading('In summer'),
-    paragraph(saySummer(report)),
+    ...[saySummer(report), sayParked(report)].flatMap((words) => (words === undefined ? [] : [paragraph(words)])),
     ...(report.noise.length === 0
       ? []
       : [

@@ -69,17 +69,25 @@ export function weatherYear(
   return { beam, diffuse, outsideC, latitudeDeg }
 }
 
+/** What falls on a plane in an hour of the year, kWh/m²: from the sun itself, and from sky and ground. */
+export function hourOnPlane(
+  { beam, diffuse, latitudeDeg }: WeatherYear,
+  at: number,
+  plane: Plane,
+): { readonly beam: number; readonly sky: number } {
+  const [direct, scattered] = [beam[at] ?? 0, diffuse[at] ?? 0]
+  if (direct + scattered <= 0) return { beam: 0, sky: 0 }
+  if (plane.tiltDeg === 0) return { beam: direct, sky: scattered }
+  const day = Math.floor(at / HOURS)
+  const ratio = direct <= 0 ? 0 : beamRatio(latitudeDeg[day] ?? 0, day + 1, (at % HOURS) + 0.5, plane)
+  const whole = onPlane({ beam: direct, diffuse: scattered }, ratio, Math.cos(plane.tiltDeg * RAD))
+  return { beam: direct * ratio, sky: whole - direct * ratio }
+}
+
 /** What falls on a plane through a year by the hour, kWh/m². */
 export function onPlaneThroughYear(weather: WeatherYear, plane: Plane = LEVEL): Float64Array {
-  const { beam, diffuse, latitudeDeg } = weather
-  const cosine = Math.cos(plane.tiltDeg * RAD)
-  const isLevel = plane.tiltDeg === 0
-  return Float64Array.from(beam, (direct, index) => {
-    const scattered = diffuse[index] ?? 0
-    if (direct + scattered <= 0) return 0
-    if (isLevel) return direct + scattered
-    const day = Math.floor(index / HOURS)
-    const ratio = direct <= 0 ? 0 : beamRatio(latitudeDeg[day] ?? 0, day + 1, (index % HOURS) + 0.5, plane)
-    return onPlane({ beam: direct, diffuse: scattered }, ratio, cosine)
+  return Float64Array.from(weather.beam, (_, at) => {
+    const { beam, sky } = hourOnPlane(weather, at, plane)
+    return beam + sky
   })
 }

@@ -1,11 +1,11 @@
-import type { AirReport, AirState } from '../budgets'
+import { COLD_PER_W, COOLED_C, type AirReport, type AirState } from '../budgets'
 import { formatNumber } from '../units'
 import { capital, count, list, person } from './grammar'
 
 export const AIR_STATE_WORDS: Readonly<Record<AirState, string>> = {
   full: 'fan at full, all open',
   lowest: 'fan at its lowest, all open',
-  open: 'all open, no fan, no wind',
+  open: 'all open, no fan',
   shut: 'all shut',
 }
 const flow = (m3h: number): string => `${formatNumber(Math.round(m3h))} m³/h`
@@ -26,7 +26,7 @@ export function sayAir(report: AirReport): string {
     ? !hasInlet
       ? 'The fan moves almost nothing: there is no way in for the air.'
       : `With the fan at full the air changes ${formatNumber(changes, changes < 10 ? 1 : 0)} times an hour.`
-    : `With all open and no wind the air changes ${formatNumber(changes, 1)} times an hour.`
+    : `With all open and ${report.wind.ms > 0 ? `${formatNumber(report.wind.ms)} m/s of wind` : 'no wind'} the air changes ${formatNumber(changes, 1)} times an hour.`
   const missed = passed.filter(({ isPassed }) => !isPassed)
   const over =
     passed.length === 0 || !hasInlet
@@ -52,25 +52,66 @@ export const MORNING_WHY: readonly string[] = [
   'Never an unflued burner while asleep; a carbon monoxide alarm at pillow height.',
 ]
 export const AIR_WHY: readonly string[] = [
-  'Each opening lets 0.6 of its free area × √(2 Δp ÷ 1.2) through, the fan what its curve has at the pressure that costs; a window that is open counts half of its size; inside it is 5 K warmer than outside, and warm air rises. As much comes in as goes out.',
+  'Each opening lets 0.6 of its free area × √(2 Δp ÷ 1.2) through, the fan what its curve has at the pressure that costs; a window that is open counts half of its size; inside it is 5 K warmer than outside, and warm air rises; the wind presses as said under Warmth. As much comes in as goes out, in every space that doors and curtains shut off.',
   'Discharge 0.6: textbook value; shares of windows and joints of 25 cm² low and high: common practice, no source.',
 ]
 
 export function saySummer({ summer }: AirReport): string {
   const c = (value: number): string => `${formatNumber(value, 0)} °C`
-  return `On the hottest day of the year aboard, ${c(summer.hottestC)} outside: ${c(summer.noonShutC)} shut, ${c(summer.noonAiredC)} aired, ${c(summer.bedAiredC)} at bedtime. ${summer.coolingW < 50 ? 'Nothing needs cooling.' : `To keep 26 °C shut asks ${formatNumber(summer.coolingW / 1000, 1)} kW of cooling.`}`
+  const { coolingW, coolingKwh, coolerW, atSocketKwh } = summer
+  const kw = (watts: number): string => `${formatNumber(watts / 1000, 1)} kW`
+  const cooling =
+    coolingW < 50
+      ? 'Nothing needs cooling.'
+      : `To keep ${formatNumber(COOLED_C)} °C shut asks ${kw(coolingW)} of cooling at most and ${formatNumber(coolingKwh, 1)} kWh that day.${
+          coolerW === 0
+            ? ''
+            : coolerW < coolingW
+              ? ` The air conditioner makes ${kw(coolerW)}: it gets warmer, and takes ${formatNumber(atSocketKwh, 1)} kWh at the socket.`
+              : ` The air conditioner takes ${formatNumber(atSocketKwh, 1)} kWh of it at the socket.`
+        }`
+  return `On the hottest day of the year aboard, ${c(summer.hottestC)} outside: ${c(summer.noonShutC)} shut, ${c(summer.noonAiredC)} aired, ${c(summer.bedAiredC)} at bedtime, ${c(summer.bedRainC)} after a wet evening with all shut. ${cooling}`
 }
+const COMPASS: Readonly<Record<number, string>> = { 0: 'north', 90: 'east', 180: 'south', 270: 'west' }
+/** Which way to park on a hot day; nothing where it hardly matters. */
+export const sayParked = ({ summer: { coolestDeg, coolerK, shadedSides } }: AirReport): string | undefined =>
+  coolerK < 0.5
+    ? undefined
+    : `Parked with its front to the ${COMPASS[coolestDeg] ?? ''} it is up to ${formatNumber(coolerK, 1)} K cooler shut than the worst way${shadedSides > 0 ? ', its awning out' : ''}.`
 export const summerWhy = ({ summer }: AirReport): readonly string[] => [
-  `${formatNumber(Math.round(summer.sunWM2))} W/m² of sun on the level at most that day; a roof that takes half of it, walls two tenths, glass lets six tenths in. Without its heat stored, as it stands in steady sun. Common practice, no source.`,
+  `${formatNumber(Math.round(summer.sunWM2))} W/m² of sun on the level at most that day, on each side by the hour and by where it is parked. A face takes in half of what falls on it, as far as its lining lets it; glass lets six tenths in, less behind covers; under an awning half of the sky’s light. The third of three days alike, with what the body stores. Common practice, no source.`,
+  `A watt of current makes ${formatNumber(COLD_PER_W, 1)} W of cold. Typical of a roof unit; common practice, no source. The page Power runs it by the same sum.`,
 ]
+
+/** What a space is called by what is done in it. */
+export function spaceName({ sleepers, cooks, isWet }: AirReport['spaces'][number]): string {
+  const parts = [
+    ...(sleepers > 0 ? ['the bed'] : []),
+    ...(cooks ? ['the cook'] : []),
+    ...(isWet ? ['the wet room'] : []),
+  ]
+  return parts.length === 0 ? 'the rest' : list(parts)
+}
+
+/** What a shut door or curtain keeps from those behind it. */
+export const sayCutOff = (
+  { id, shutM3H, openM3H }: AirReport['cutOff'][number],
+  name: (id: string) => string,
+): string => `With ${name(id)} shut the bed gets ${flow(shutM3H)}; opened, ${flow(openM3H)}.`
 
 const ends = { rear: 'rear', front: 'front' } as const
 /** Where one fan would pass over most, and what a second would bring. */
-export function sayFans({ byEnd, withSecond, fresh, hasFan, passed }: AirReport): readonly string[] {
+export function sayFans({ byEnd, withSecond, fresh, hasFan, passed, turned }: AirReport): readonly string[] {
   const better = (Object.keys(ends) as (keyof typeof ends)[]).filter(
     (end) => byEnd[end] > passed.filter(({ isPassed }) => isPassed).length,
   )
+  const now = passed.filter(({ isPassed }) => isPassed).length
   return [
+    ...(turned === undefined
+      ? []
+      : [
+          `Blowing in, the fan would bring ${flow(turned.fresh)} and pass over ${turned.passes === now ? 'as many' : count(turned.passes, { one: 'of them', many: 'of them' })}.`,
+        ]),
     ...better.map(
       (end) =>
         `With the fan at the ${ends[end]} it would pass over ${count(byEnd[end], { one: 'of them', many: 'of them' })}.`,
@@ -80,6 +121,11 @@ export function sayFans({ byEnd, withSecond, fresh, hasFan, passed }: AirReport)
       : [`A second fan would make it ${flow(withSecond)} in place of ${flow(fresh.full)}.`]),
   ]
 }
+/** What is felt at each head. */
+export const saySpeeds = ({ passed }: AirReport): string | undefined =>
+  passed.length === 0
+    ? undefined
+    : `Felt there: ${list(passed.map((one) => `${formatNumber(one.speed, 2)} m/s at ${whoOf(one)}`))}. Over 0.2 m/s one feels a draught in bed (common practice, no source).`
 export const sayFlow = flow
 /** What goes through an opening. */
 export const sayThrough = ({ outM3H, bothM3H }: AirReport['places'][number]): string =>

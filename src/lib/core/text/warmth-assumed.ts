@@ -10,5 +10,8 @@ export const WARMTH_ASSUMED_WORDS: Readonly<Record<WarmthAssumedKey, string>> = 
   cabPercent: 'of an open cab’s loss',
   coveredPercent: 'of the windows covered',
   outsidePercent: 'as damp outside',
+  windMs: 'wind',
+  windDeg: 'from, 90 the left',
+  parkedDeg: 'parked to, 90 east',
   pricePerL: 'diesel, a litre',
 }

@@ -2,6 +2,7 @@ import { FAR_TOO_LARGE, type DampAt, type LossWhat, type Loss, type WarmthReport
 import type { WarmthAssumedKey } from '../job'
 import { formatNumber } from '../units'
 import { capital, count, degrees, list } from './grammar'
+import { monthName } from './power'
 
 export const LOSS_WORDS: Readonly<Record<LossWhat, string>> = {
   floor: 'floor',
@@ -25,6 +26,9 @@ export const WARMTH_ASSUMED_UNITS: Readonly<Record<WarmthAssumedKey, string>> = 
   cabPercent: '%',
   coveredPercent: '%',
   outsidePercent: '%',
+  windMs: 'm/s',
+  windDeg: '°',
+  parkedDeg: '°',
   pricePerL: '',
 }
 const USUAL = 'Common practice, no source; set it to yours.'
@@ -38,6 +42,10 @@ export const WARMTH_ASSUMED_BASIS: Readonly<Record<WarmthAssumedKey, string>> = 
   cabPercent: `An open cab loses about 16 W for each kelvin by glass and sheet; a thick curtain leaves some 40% of that. ${USUAL}`,
   coveredPercent: `Of the windows, behind a cover that is pressed in, at night and in the sun. ${USUAL}`,
   outsidePercent: `What the air outside holds of what it could on a winter night. ${USUAL}`,
+  windMs: `Outside, on what is open and on joints: 0.6 of its pressure on the face before it, −0.5 beside it and on the roof, −0.3 behind it. Textbook values of a box, from memory; ${USUAL}`,
+  windDeg: 'Where the wind comes from: 0 the front, 90 the left side, 180 the rear, 270 the right side.',
+  parkedDeg:
+    'Where the front points: 0 north, 90 east, 180 south, 270 west. What the sun does to the sides follows from it.',
   pricePerL: `In the client’s money, typical of 2026. ${USUAL}`,
 }
 
@@ -67,6 +75,17 @@ export function sayWarmth({
             : ` The heater gives ${kilo(heaterW)} and warms it in ${count(Math.ceil(warmUpMin), { one: 'minute', many: 'minutes' })}.`
   return `${cold}${by}.${heater}`
 }
+
+/** A bed that is shut off from the heater, in a sentence. */
+export const sayClosedBed = ({ bed }: WarmthReport, name: (id: string) => string): string | undefined =>
+  bed === undefined
+    ? undefined
+    : bed.hasOutlet
+      ? `Shut off by ${name(bed.behind)}, the bed has warm air of its own.`
+      : `Shut off by ${name(bed.behind)}, the bed comes to ${degrees(Math.round(bed.c))} in the coldest night: no warm air comes out in there. An outlet low beside it cures that.`
+export const CLOSED_BED_WHY: readonly string[] = [
+  'What goes through cloth or board at 3.5 W/m²K and by its gaps, and what sleepers give off, against its share of what the body loses. Common practice, no source.',
+]
 
 /** What gets wet in bed, in a sentence. */
 export function sayDamp({ damp, vapourGH }: WarmthReport): string {
@@ -136,10 +155,11 @@ const BASIS: Readonly<Record<LossWhat, string>> = {
 
 export const whyDamp = (
   { at, c, dryChanges }: WarmthReport['damp'][number],
-  { dewC, vapourGH, assumed, humidity, coldestC }: WarmthReport,
+  { dewC, vapourGH, assumed, humidity, coldestC, winter }: WarmthReport,
 ): readonly string[] => [
   `${capital(DAMP_WORDS[at])}: ${formatNumber(c, 1)} °C with ${degrees(assumed.nightC)} in the room and ${degrees(coldestC)} outside. What is colder than ${formatNumber(dewC, 1)} °C gets wet.`,
   `${formatNumber(vapourGH)} g of vapour an hour (BS 5250: 40 g for each who sleeps, from memory; gear that dries 20 g) and ${formatNumber(assumed.airChanges, 1)} air changes make ${formatNumber(Math.round(100 * humidity))}% in the room.`,
+  `Through a year aboard it is wet in ${formatNumber(winter.wet[at])} of ${formatNumber(winter.hours)} hours that are heated${winter.worstMonth === undefined ? '' : `, most in ${monthName(winter.worstMonth)}`}: 55 g an hour for each who is up (BS 5250, from memory), 150 g a meal (common practice, no source), 127 g for each kWh of gas that burns in the room.`,
   Number.isFinite(dryChanges)
     ? `It stays dry from ${formatNumber(dryChanges, 1)} air changes an hour on.`
     : 'No air from outside keeps it dry: it is colder than that air lets it be.',

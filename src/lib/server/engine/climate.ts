@@ -6,13 +6,18 @@ import {
   LOSS_WORDS,
   namesOf,
   sayAir,
+  sayClosedBed,
+  sayCutOff,
   sayDamp,
   sayFans,
   sayMorning,
   sayNoise,
+  sayParked,
+  saySpeeds,
   saySummer,
   sayWarmth,
   sayWarmthStep,
+  spaceName,
   whyLoss,
 } from '$lib/core/text'
 import type { Query, Reply } from './reply'
@@ -24,7 +29,9 @@ function climateOf(job: Job, variantId: string): object {
   const air = airReport(job, variantId)
   return {
     warmth: {
-      words: [sayWarmth(warmth), sayDamp(warmth)],
+      words: [sayWarmth(warmth), sayDamp(warmth), sayClosedBed(warmth, (id) => names.the(id))].filter(
+        (words) => words !== undefined,
+      ),
       coldestC: warmth.coldestC,
       losesWK: round(warmth.losses.totalWK),
       losesWKBetween: [round(warmth.losses.lowWK), round(warmth.losses.highWK)],
@@ -66,19 +73,42 @@ function climateOf(job: Job, variantId: string): object {
         c: round(c),
         isWet,
         dryFromAirChanges: finite(dryChanges),
+        wetHoursAYear: warmth.winter.wet[at],
       })),
+      heatedHoursAYear: warmth.winter.hours,
     },
     air: {
-      words: [sayAir(air), sayMorning(air), saySummer(air), ...sayFans(air)],
+      words: [sayAir(air), sayMorning(air), saySummer(air), ...sayFans(air), saySpeeds(air), sayParked(air)].filter(
+        (words) => words !== undefined,
+      ),
       volumeM3: round(air.volumeM3),
       freshM3H: Object.fromEntries(Object.entries(air.fresh).map(([state, m3h]) => [state, round(m3h)])),
       states: AIR_STATE_WORDS,
       openings: air.places.map(({ id, what, m2, outM3H }) => ({ id, what, freeM2: round(m2), outM3H: round(outM3H) })),
-      passed: air.passed,
+      passed: air.passed.map((one) => ({ ...one, speed: round(one.speed) })),
+      spaces: air.spaces.map((space) => ({
+        id: space.id,
+        name: spaceName(space),
+        m3: round(space.volumeM3),
+        sleepers: space.sleepers,
+        comesInM3H: Object.fromEntries(Object.entries(space.into).map(([state, m3h]) => [state, round(m3h)])),
+      })),
+      cutOff: air.cutOff.map((cut) => ({
+        by: cut.id,
+        shutM3H: round(cut.shutM3H),
+        openM3H: round(cut.openM3H),
+        words: sayCutOff(cut, (id) => names.the(id)),
+      })),
+      wind: air.wind,
       isShortCut: air.isShortCut,
       co2Ppm: Object.fromEntries(Object.entries(air.co2).map(([state, ppm]) => [state, Math.round(ppm)])),
       noise: air.noise.map((one) => ({ ...one, db: round(one.db), words: sayNoise(one, (id) => names.the(id)) })),
-      summer: Object.fromEntries(Object.entries(air.summer).map(([key, value]) => [key, round(value)])),
+      summer: Object.fromEntries(
+        Object.entries(air.summer).map(([key, value]: [string, number | readonly number[]]) => [
+          key,
+          typeof value === 'number' ? round(value) : value.map(round),
+        ]),
+      ),
     },
   }
 }

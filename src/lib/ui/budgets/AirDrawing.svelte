@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { AirReport } from '$lib/core/budgets'
   import type { Vec2 } from '$lib/core/geometry'
+  import { formatNumber } from '$lib/core/units'
   import BodyPlan from './BodyPlan.svelte'
   import type { Budget } from './budget.svelte'
 
@@ -54,6 +55,21 @@
       <line x1={a[0]} y1={a[1]} x2={b[0]} y2={b[1]} stroke="var(--pencil)" stroke-width={wide} stroke-opacity="0.55" />
       <polygon points={head(a, b, wide)} fill="var(--pencil)" />
     {/each}
+    {#if report.spaces.length > 1}
+      {#each report.spaces as space (space.id)}
+        {@const [x, y] = onScreen(space.middle)}
+        {@const m3h = space.into[report.hasFan ? 'full' : 'open']}
+        <text
+          {x}
+          {y}
+          text-anchor="middle"
+          class="fill-ink text-[12px]"
+          stroke="var(--sheet)"
+          stroke-width="3"
+          paint-order="stroke">{formatNumber(m3h / Math.max(0.1, space.volumeM3), 1)} /h</text
+        >
+      {/each}
+    {/if}
     {#each report.places as place (place.id)}
       {@const [x, y] = onScreen(place.at)}
       <circle cx={x} cy={y} r="4" fill="var(--sheet)" stroke="var(--ink)" stroke-width="1.4" />

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { AirState } from '$lib/core/budgets'
+  import type { WarmthAssumedKey } from '$lib/core/job'
   import {
     AIR_STATE_WORDS,
     AIR_WHY,
@@ -10,7 +11,11 @@
     sayAir,
     sayAirShort,
     sayFans,
+    sayCutOff,
     sayFlow,
+    sayParked,
+    saySpeeds,
+    spaceName,
     sayMorning,
     sayNoise,
     sayThrough,
@@ -24,10 +29,13 @@
   import AirDrawing from './AirDrawing.svelte'
   import { Budget } from './budget.svelte'
   import BudgetDesk from './BudgetDesk.svelte'
+  import SummerChart from './SummerChart.svelte'
+  import WarmthAssumed from './WarmthAssumed.svelte'
 
   const session = getSession()
   const budget = new Budget(session, 'air')
   const report = $derived(budget.report)
+  const KEYS: readonly WarmthAssumedKey[] = ['windMs', 'windDeg', 'parkedDeg', 'coveredPercent']
   const STATES: readonly AirState[] = ['full', 'lowest', 'open', 'shut']
 </script>
 
@@ -74,6 +82,37 @@
             {formatNumber(report.speed, 2)} m/s along the body with the fan at full.
           </p>
         {/if}
+        {#if saySpeeds(report) !== undefined}
+          <p class="text-[0.9286rem] text-ink-2" data-testid="speeds">{saySpeeds(report)}</p>
+        {/if}
+        {#if report.spaces.length > 1}
+          <table class="mt-3 w-full text-[0.9286rem]" data-testid="spaces">
+            <thead>
+              <tr class="border-b border-ink">
+                <th class="pb-0.5 text-left caps" scope="col">Shut off at night</th>
+                <th class="pb-0.5 text-right font-normal text-ink-2" scope="col">m³</th>
+                <th class="pb-0.5 pl-3 text-right font-normal text-ink-2" scope="col">comes in</th>
+                <th class="pb-0.5 pl-3 text-right font-normal text-ink-2" scope="col">an hour</th>
+              </tr>
+            </thead>
+            <tbody>
+              {#each report.spaces as space (space.id)}
+                {@const m3h = space.into[report.hasFan ? 'full' : 'open']}
+                <tr class="border-b border-line">
+                  <th class="py-1 text-left font-normal" scope="row">{capital(spaceName(space))}</th>
+                  <td class="text-right">{formatNumber(space.volumeM3, 1)}</td>
+                  <td class="pl-3 text-right">{sayFlow(m3h)}</td>
+                  <td class="pl-3 text-right font-semibold">{formatNumber(m3h / Math.max(0.1, space.volumeM3), 1)}</td>
+                </tr>
+              {/each}
+            </tbody>
+          </table>
+          {#each report.cutOff as cut (cut.id)}
+            <p class="mt-1 text-[0.9286rem] text-caution" data-testid="cut-off">
+              {sayCutOff(cut, (id) => budget.names.the(id))}
+            </p>
+          {/each}
+        {/if}
         <ul class="text-[0.9286rem]" data-testid="fans">
           {#each sayFans(report) as words (words)}<li>{words}</li>{/each}
         </ul>
@@ -89,6 +128,8 @@
           {saySummer(report)}
           <Why about="the heat of summer" lines={() => summerWhy(report)}>why</Why>
         </p>
+        {#if sayParked(report) !== undefined}<p class="pb-1" data-testid="parked">{sayParked(report)}</p>{/if}
+        <SummerChart summer={report.summer} />
         <h2 class="mt-2 border-b border-ink pb-0.5 caps">Noise at night</h2>
         {#each report.noise as noise (noise.label)}
           <p class="py-1">{sayNoise(noise, (id) => budget.names.the(id))}</p>
@@ -98,6 +139,10 @@
     </div>
   {/snippet}
   {#snippet beside(report)}
+    <section class="mt-5 text-[0.9286rem]" aria-label="Assumed" data-testid="assumed">
+      <h2 class="caps">Assumed</h2>
+      <WarmthAssumed {session} keys={KEYS} assumed={report.assumed} />
+    </section>
     <section class="mt-5 text-[0.9286rem]" aria-label="Openings" data-testid="openings">
       <h2 class="caps">Openings</h2>
       {#each report.places as place (place.id)}

@@ -1,7 +1,8 @@
 <script lang="ts">
   import type { ChartConfiguration } from 'chart.js'
   import type { WarmthReport } from '$lib/core/budgets'
-  import Plot, { type Ink } from './Plot.svelte'
+  import { inkedOptions, type Ink } from './axes'
+  import Plot from './Plot.svelte'
 
   let { report }: { report: WarmthReport } = $props()
   const STARTS = 18
@@ -34,21 +35,7 @@
           { ...line, data: report.hours.map(({ dewC }) => dewC), borderColor: ink('stop'), borderDash: [2, 3] },
         ],
       },
-      options: {
-        plugins: { legend: { display: false }, tooltip: { enabled: false } },
-        scales: {
-          x: {
-            grid: { display: false },
-            border: { color: ink('ink-2') },
-            ticks: { color: ink('ink-2'), autoSkip: true, maxTicksLimit: 9, maxRotation: 0 },
-          },
-          y: {
-            grid: { color: ink('line'), drawTicks: false },
-            border: { display: false },
-            ticks: { color: ink('ink-2'), padding: 6, maxTicksLimit: 5 },
-          },
-        },
-      },
+      options: inkedOptions(ink, { x: { autoSkip: true, maxTicksLimit: 9 } }),
     }
   }
 </script>

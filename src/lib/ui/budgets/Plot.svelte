@@ -1,8 +1,6 @@
 <script lang="ts">
   import type { ChartConfiguration } from 'chart.js'
-
-  /** A colour of the page by its token, as it is by day or in the dark. */
-  export type Ink = (token: 'ink' | 'ink-2' | 'line' | 'stop' | 'wood' | 'pencil') => string
+  import type { Ink } from './axes'
 
   interface Props {
     /** What the chart says, for those who do not see it. */

@@ -1,21 +1,20 @@
 <script lang="ts">
-  import { WARMTH_ASSUMED_LIMITS, type WarmthAssumedKey } from '$lib/core/job'
+  import type { WarmthAssumedKey } from '$lib/core/job'
   import {
     DAMP_WORDS,
     LOSS_WORDS,
     sayDamp,
+    CLOSED_BED_WHY,
+    sayClosedBed,
     sayWarmth,
     sayWarmthShort,
     sayWarmthStep,
-    WARMTH_ASSUMED_BASIS,
-    WARMTH_ASSUMED_UNITS,
-    WARMTH_ASSUMED_WORDS,
     whyDamp,
     whyLoss,
   } from '$lib/core/text'
   import { formatNumber, sayArea } from '$lib/core/units'
   import { getSession } from '../job/context'
-  import AssumedLine from './AssumedLine.svelte'
+  import WarmthAssumed from './WarmthAssumed.svelte'
   import Why from '../parts/Why.svelte'
   import { Budget } from './budget.svelte'
   import BudgetDesk from './BudgetDesk.svelte'
@@ -26,9 +25,17 @@
   const report = $derived(budget.report)
   const kelvin = $derived(report === undefined ? 0 : Math.max(0, report.assumed.heatedC - report.coldestC))
   const most = $derived(Math.max(1, ...(report?.losses.losses.map(({ wk }) => wk) ?? [])))
-  const KEYS = Object.keys(WARMTH_ASSUMED_LIMITS) as WarmthAssumedKey[]
-  const set = (key: WarmthAssumedKey, value: number | null): boolean =>
-    session.do({ type: 'warmth.assume', key, value })
+  const KEYS: readonly WarmthAssumedKey[] = [
+    'heatedC',
+    'nightC',
+    'bridgePercent',
+    'bareRibM2',
+    'airChanges',
+    'cabPercent',
+    'coveredPercent',
+    'outsidePercent',
+    'pricePerL',
+  ]
 </script>
 
 <BudgetDesk
@@ -51,6 +58,15 @@
         Math.round(report.yearKwh),
       )} kWh, {formatNumber(Math.round(report.yearL))} L.
     </p>
+    {#if sayClosedBed(report, (id) => budget.names.the(id)) !== undefined}
+      <p
+        class="text-[0.9286rem] {report.bed?.hasOutlet === false ? 'text-caution' : 'text-ink-2'}"
+        data-testid="closed-bed"
+      >
+        {sayClosedBed(report, (id) => budget.names.the(id))}
+        <Why about="how warm the bed gets" lines={CLOSED_BED_WHY}>why</Why>
+      </p>
+    {/if}
     <div class="mt-3 grid gap-x-7 gap-y-4 min-[1180px]:grid-cols-2">
       <section aria-label="Where the heat goes">
         <table class="w-full text-[0.9286rem]" data-testid="losses">
@@ -96,7 +112,7 @@
         <thead>
           <tr class="border-b border-ink">
             <th class="pb-0.5 text-left caps" scope="col">Damp, in bed in the coldest hour</th>
-            {#each ['on its inner side', 'dew point', '', 'dry from'] as head, at (at)}
+            {#each ['on its inner side', 'dew point', '', 'dry from', 'wet, hours a year'] as head, at (at)}
               <th class="pb-0.5 pl-3 text-left font-normal text-ink-2" scope="col">{head}</th>
             {/each}
             <th></th>
@@ -118,6 +134,9 @@
                     ? `${formatNumber(face.dryChanges, 1)} air changes an hour`
                     : 'never'}</td
               >
+              <td class="pl-3 text-right {report.winter.wet[face.at] > 0 ? '' : 'text-ink-2'}"
+                >{formatNumber(report.winter.wet[face.at])}</td
+              >
               <td class="text-right"
                 ><Why about="damp at {DAMP_WORDS[face.at]}" lines={() => whyDamp(face, report)}>why</Why></td
               >
@@ -133,17 +152,7 @@
   {#snippet beside(report)}
     <section aria-label="Assumed" class="mt-5 text-[0.9286rem]" data-testid="assumed">
       <h2 class="caps">Assumed</h2>
-      {#each KEYS as key (key)}
-        <AssumedLine
-          label={WARMTH_ASSUMED_WORDS[key]}
-          value={report.assumed[key]}
-          unit={WARMTH_ASSUMED_UNITS[key]}
-          limits={WARMTH_ASSUMED_LIMITS[key]}
-          basis={WARMTH_ASSUMED_BASIS[key]}
-          onset={(value) => void set(key, value)}
-          onusual={session.job.warmth?.assume?.[key] === undefined ? undefined : () => void set(key, null)}
-        />
-      {/each}
+      <WarmthAssumed {session} keys={KEYS} assumed={report.assumed} />
       <p class="mt-1 text-ink-2">
         The coldest night and the height above the sea stand in the <a
           class="act"

@@ -2,7 +2,8 @@
   import type { ChartConfiguration } from 'chart.js'
   import type { WaterReport } from '$lib/core/budgets'
   import { WEEKDAYS } from '$lib/core/text'
-  import Plot, { type Ink } from './Plot.svelte'
+  import { inkedOptions, type Ink } from './axes'
+  import Plot from './Plot.svelte'
 
   let { report }: { report: WaterReport } = $props()
   const freshOf = (fresh: readonly number[]): number => fresh.reduce((sum, litres) => sum + litres, 0)
@@ -45,28 +46,17 @@
             : []),
         ],
       },
-      options: {
-        plugins: { legend: { display: false }, tooltip: { enabled: false } },
-        scales: {
-          x: {
-            grid: { display: false },
-            border: { color: ink('ink-2') },
-            ticks: {
-              color: ink('ink-2'),
-              autoSkip: false,
-              maxRotation: 0,
-              callback: (value) => (WEEKDAYS[Number(value) % 7] ?? '').slice(0, 3),
-            },
-          },
-          y: {
-            min: 0,
-            suggestedMax: Math.max(1, report.freshL, Number.isFinite(report.wasteL) ? report.wasteL : 0),
-            grid: { color: ink('line'), drawTicks: false },
-            border: { display: false },
-            ticks: { color: ink('ink-2'), padding: 6, maxTicksLimit: 4 },
-          },
+      options: inkedOptions(ink, {
+        x: {
+          autoSkip: false,
+          callback: (value: string | number) => (WEEKDAYS[Number(value) % 7] ?? '').slice(0, 3),
         },
-      },
+        y: {
+          min: 0,
+          suggestedMax: Math.max(1, report.freshL, Number.isFinite(report.wasteL) ? report.wasteL : 0),
+          ticks: { maxTicksLimit: 4 },
+        },
+      }),
     }
   }
 </script>

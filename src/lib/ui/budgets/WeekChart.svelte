@@ -2,7 +2,8 @@
   import type { ChartConfiguration } from 'chart.js'
   import type { PowerReport, PowerWeek } from '$lib/core/budgets'
   import { sayDay } from '$lib/core/text'
-  import Plot, { type Ink } from './Plot.svelte'
+  import type { Ink } from './axes'
+  import Plot from './Plot.svelte'
 
   let { week, report }: { week: PowerWeek; report: PowerReport } = $props()
   const PERCENT = 100

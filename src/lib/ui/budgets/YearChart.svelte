@@ -3,7 +3,8 @@
   import type { PowerReport } from '$lib/core/budgets'
   import { monthName, sayDay } from '$lib/core/text'
   import { MONTH_DAYS } from '$lib/core/sky'
-  import Plot, { type Ink } from './Plot.svelte'
+  import type { Ink } from './axes'
+  import Plot from './Plot.svelte'
 
   interface Props {
     report: PowerReport

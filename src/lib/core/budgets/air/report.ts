@@ -1,14 +1,12 @@
-import { answer, isAnswered, sleepersOf } from '../../brief'
+import { sleepersOf } from '../../brief'
 import { pointBox, boxGap, spanMiddle, type Vec2, type Vec3 } from '../../geometry'
-import { planInterior, type Job } from '../../job'
+import { planInterior, type Job, type WarmthAssumedKey } from '../../job'
 import { heardDb, scenesOf, sleeping, type Scene } from '../../scene'
 import { givesAir, jambs, wallTop } from '../../shell'
-import { HOURS } from '../../sky'
-import { AIR_WH } from '../heat-figures'
-import { journeyOf } from '../power/journey'
-import { isUp, lossesOf, warmthAssumedIn } from '../warmth/loss'
-import { SLEEPER_W } from '../warmth/report'
+import { lossesOf, warmthAssumedOf } from '../warmth/loss'
 import { airThrough, type AirWay } from './network'
+import { spacesOf, type Spaces } from './spaces'
+import { summerOf, type Summer } from './summer'
 
 /** Carbon dioxide of one asleep, L/h, and of the air outside, ppm. Persily and de Jonge (2017) for 0.8 to 1 met, from memory. */
 const [CO2_L_H, CO2_OUT_PPM] = [13, 420]
@@ -23,12 +21,28 @@ const LEAK_M2 = 0.0025
 const LOWEST = 0.1
 /** A body is narrow: air passes over whoever is between inlet and outlet along it, and so much beyond, mm; from an inlet that is so near the fan it takes a short cut. Common practice, no source. */
 const [BEYOND_MM, SHORT_MM] = [300, 1000]
-/** How dark a roof is to the sun, how much of it gets through glass, and what a wall has of it. Common practice, no source. */
-const [ABSORBS, GLASS, ON_WALLS] = [0.5, 0.6, 0.4]
-const OUTSIDE_M2KW = 0.04
-const BEDTIME = 22
-
 export type AirState = 'full' | 'lowest' | 'open' | 'shut'
+
+/** A part of the body that is shut off at night, and how its air changes. */
+interface SpaceAir {
+  readonly id: string
+  readonly middle: Vec2
+  readonly volumeM3: number
+  /** What lies or is done in it. */
+  readonly sleepers: number
+  readonly cooks: boolean
+  readonly isWet: boolean
+  /** Air that comes into it from outside or from beside it, m³/h. */
+  readonly into: Readonly<Record<AirState, number>>
+}
+
+/** A door or curtain that, shut, keeps air from who is behind it. */
+interface CutOff {
+  readonly id: string
+  readonly space: string
+  readonly shutM3H: number
+  readonly openM3H: number
+}
 
 /** An opening for air, and what goes through it with the fan at full, or with all open where there is none. */
 interface AirPlace {
@@ -47,6 +61,8 @@ interface Passed {
   readonly who: 'cook' | 'sleeper'
   readonly label: string
   readonly isPassed: boolean
+  /** What is felt there with the fan at full, or all open, m/s: of the stream along the body, or of the opening that is nearest. */
+  readonly speed: number
 }
 
 interface HeadNoise {
@@ -68,6 +84,13 @@ export interface AirReport {
   readonly withSecond: number | undefined
   readonly isShortCut: boolean
   readonly passed: readonly Passed[]
+  /** The fan turned round, if it can be: fresh air and how many it passes over. */
+  readonly turned: { readonly blows: 'in' | 'out'; readonly fresh: number; readonly passes: number } | undefined
+  /** What doors and curtains shut off from each other at night; one where they shut nothing off. */
+  readonly spaces: readonly SpaceAir[]
+  readonly cutOff: readonly CutOff[]
+  readonly wind: { readonly ms: number; readonly fromDeg: number }
+  readonly assumed: Readonly<Record<WarmthAssumedKey, number>>
   /** How many would be passed over with the fan at either end. */
   readonly byEnd: Readonly<Record<'rear' | 'front', number>>
   /** Along the body, with the fan at full, m/s. */
@@ -76,25 +99,20 @@ export interface AirReport {
   /** By the morning, ppm. */
   readonly co2: Readonly<Record<'lowest' | 'open' | 'shut', number>>
   readonly noise: readonly HeadNoise[]
-  readonly summer: {
-    readonly hottestC: number
-    readonly sunWM2: number
-    /** At the hottest hour and at bedtime of that day, shut, and with the fan at full or all open, °C. */
-    readonly noonShutC: number
-    readonly noonAiredC: number
-    readonly bedAiredC: number
-    /** Cooling that keeps 26 °C at the hottest hour, shut, W. */
-    readonly coolingW: number
-  }
+  readonly summer: Summer
 }
 
 /** An opening before anything goes through it. */
 interface Place extends Omit<AirPlace, 'outM3H' | 'bothM3H'> {
+  /** Which way its outer face looks: degrees from the front over the left side; undefined of what is in the roof. */
+  readonly looksDeg: number | undefined
   readonly curve: AirWay['curve']
   /** From its lower edge to its upper, m: through a large opening warm air goes out above and cold comes in below. */
   readonly highM: number
   readonly blows: 'in' | 'out' | 'both'
 }
+
+const LOOKS = { left: 90, right: 270, rear: 180, roof: undefined } as const
 
 /** Every opening for air with its size and where it is. */
 function placesOf(scene: Scene): readonly Place[] {
@@ -112,6 +130,7 @@ function placesOf(scene: Scene): readonly Place[] {
             curve: air.curve.length === 0 ? undefined : air.curve,
             highM: FLAT_M,
             blows: air.way,
+            looksDeg: undefined,
           },
         ],
   )
@@ -135,6 +154,7 @@ function placesOf(scene: Scene): readonly Place[] {
               curve: undefined,
               highM: FLAT_M,
               blows: 'both' as const,
+              looksDeg: undefined,
             },
           ]
     }
@@ -149,47 +169,81 @@ function placesOf(scene: Scene): readonly Place[] {
         curve: undefined,
         highM: Math.abs(opening.headMm - opening.sillMm) / 1000,
         blows: 'both' as const,
+        looksDeg: LOOKS[opening.side],
       },
     ]
   })
   return [...fitted, ...cut]
 }
 
-const LEAKS: readonly AirWay[] = [
-  { id: 'leak-low', from: 'out', to: 'in', m2: LEAK_M2, zM: 0.2 },
-  { id: 'leak-high', from: 'in', to: 'out', m2: LEAK_M2, zM: 1.6 },
-]
 /** What people warm the air by when all is shut, K. */
 const WARMER_K = 5
+
+/** What the wind presses on a face, as a share of its own pressure: before it, beside it, behind it; a roof is beside it. Textbook values of a box, from memory. */
+const [ON_WINDWARD, ON_SIDE, ON_LEE] = [0.6, -0.5, -0.3] as const
+/** What wind of some metres a second presses on a face that looks so far away from where it comes from, Pa. */
+export function windPa(ms: number, awayDeg: number | undefined): number {
+  if (awayDeg === undefined) return ON_SIDE * 0.6 * ms * ms
+  const cosine = Math.cos((awayDeg * Math.PI) / 180)
+  const share = (cosine > 0 ? ON_WINDWARD : ON_LEE) * cosine ** 2 + ON_SIDE * (1 - cosine ** 2)
+  return share * 0.6 * ms * ms
+}
+
+/** Where the air is, and what moves it. */
+interface Setting {
+  readonly spaces: Spaces
+  readonly places: readonly Place[]
+  readonly wind: { readonly ms: number; readonly fromDeg: number }
+}
 
 /**
  * An opening that nothing drives, as two halves that are two ninths of its height above and below its middle: alone, they let in and out what a large
  * opening does, a third of 0.6 A √(g H ΔT ÷ T) each way (textbook).
  */
-const halves = ({ id, zMm, highM }: Place, m2: number): readonly AirWay[] =>
+const halves = ({ id, zMm, highM }: Place, m2: number, to: string, pa: number): readonly AirWay[] =>
   [-1, 1].map((side) => ({
     id: side < 0 ? id : `${id}${UPPER}`,
     from: 'out',
-    to: 'in',
+    to,
     m2: m2 / 2,
     zM: zMm / 1000 + (side * 2 * highM) / 9,
+    windPa: pa,
   }))
 const UPPER = ' upper'
 
-function waysIn(places: readonly Place[], state: AirState, share = OPEN_SHARE): readonly AirWay[] {
+interface Asked {
+  readonly state: AirState
+  readonly share?: number
+  /** The fan blows the other way. */
+  readonly isTurned?: boolean
+}
+
+function waysIn(
+  { spaces, places, wind }: Setting,
+  { state, share = OPEN_SHARE, isTurned = false }: Asked,
+): readonly AirWay[] {
+  const on = ({ looksDeg }: Place): number =>
+    windPa(wind.ms, looksDeg === undefined ? undefined : looksDeg - wind.fromDeg)
   return [
-    ...LEAKS,
+    // joints all round: what wind there is presses on them from both sides
+    ...spaces.spaces.flatMap(({ id, share: of }): readonly AirWay[] => [
+      { id: `leak-low ${id}`, from: 'out', to: id, m2: (LEAK_M2 * of) / 2, zM: 0.2, windPa: windPa(wind.ms, 0) },
+      { id: `leak-lee ${id}`, from: 'out', to: id, m2: (LEAK_M2 * of) / 2, zM: 0.2, windPa: windPa(wind.ms, 180) },
+      { id: `leak-high ${id}`, from: id, to: 'out', m2: LEAK_M2 * of, zM: 1.6, windPa: windPa(wind.ms, undefined) },
+    ]),
+    ...spaces.between.map(({ id, spaces: [from, to], m2 }) => ({ id: `${id} ${from} ${to}`, from, to, m2, zM: 1 })),
     ...places.flatMap((place): readonly AirWay[] => {
       const { id, m2, zMm, curve, blows } = place
-      const of = { id, zM: zMm / 1000 }
+      const [space, pa] = [spaces.at(place.at), on(place)]
+      const of = { id, zM: zMm / 1000, windPa: pa }
       const runs = curve !== undefined && (state === 'full' || state === 'lowest')
-      if (!runs) return state === 'shut' ? [] : halves(place, m2 * share)
+      if (!runs) return state === 'shut' ? [] : halves(place, m2 * share, space, pa)
       const by = state === 'lowest' ? LOWEST : 1
-      const blown = curve.map(([m3h, pa]) => [m3h * by, pa * by * by] as const)
+      const blown = curve.map(([m3h, against]) => [m3h * by, against * by * by] as const)
       return [
-        blows === 'in'
-          ? { ...of, from: 'out', to: 'in', m2, curve: blown }
-          : { ...of, from: 'in', to: 'out', m2, curve: blown },
+        (blows === 'in') !== isTurned
+          ? { ...of, from: 'out', to: space, m2, curve: blown }
+          : { ...of, from: space, to: 'out', m2, curve: blown },
       ]
     }),
   ]
@@ -201,20 +255,29 @@ interface Moved {
   readonly out: ReadonlyMap<string, number>
   /** What comes in by each, however much goes out there as well. */
   readonly into: ReadonlyMap<string, number>
+  /** What comes into each space, from outside or beside it. */
+  readonly bySpace: ReadonlyMap<string, number>
 }
 
-function moved(ways: readonly AirWay[]): Moved {
-  const flows = airThrough(['in'], ways, { in: WARMER_K })
-  const [out, into] = [new Map<string, number>(), new Map<string, number>()]
+function moved(setting: Setting, asked: Asked): Moved {
+  const ids = setting.spaces.spaces.map(({ id }) => id)
+  const ways = waysIn(setting, asked)
+  const flows = airThrough(ids, ways, Object.fromEntries(ids.map((id) => [id, WARMER_K])))
+  const [out, into, bySpace] = [new Map<string, number>(), new Map<string, number>(), new Map<string, number>()]
   let fresh = 0
+  const add = (to: Map<string, number>, key: string, m3h: number): void => void to.set(key, (to.get(key) ?? 0) + m3h)
   flows.forEach(({ id, m3h }, at) => {
-    const outwards = ways[at]?.to === 'out' ? m3h : -m3h
+    const way = ways[at]
+    if (way === undefined) return
+    add(bySpace, m3h > 0 ? way.to : way.from, Math.abs(m3h))
+    if (way.from !== 'out' && way.to !== 'out') return
+    const outwards = way.to === 'out' ? m3h : -m3h
     const place = id.replace(UPPER, '')
-    out.set(place, (out.get(place) ?? 0) + outwards)
-    into.set(place, (into.get(place) ?? 0) + Math.max(0, -outwards))
+    add(out, place, outwards)
+    add(into, place, Math.max(0, -outwards))
     fresh += Math.max(0, -outwards)
   })
-  return { fresh, out, into }
+  return { fresh, out, into, bySpace }
 }
 
 /** Parts per million after a night with so much fresh air, from the air outside. */
@@ -243,6 +306,55 @@ function noiseIn(scene: Scene, job: Job): readonly HeadNoise[] {
   })
 }
 
+interface Someone {
+  readonly who: 'cook' | 'sleeper'
+  readonly label: string
+  readonly at: Vec2
+}
+
+/** Who stands or lies where: one who cooks by day, and all heads by night. */
+function someoneIn(day: Scene, night: Scene, job: Job): readonly Someone[] {
+  const cooks = day.placed.flatMap(({ facts, bounds }): readonly Someone[] =>
+    facts.heat.some(({ warms }) => warms === 'pans')
+      ? [{ who: 'cook', label: 'the cook', at: [spanMiddle(bounds.x), spanMiddle(bounds.y)] }]
+      : [],
+  )
+  const heads = sleeping(night, job.brief).map(({ person, head }): Someone => ({
+    who: 'sleeper',
+    label: person.label,
+    at: [head[0], head[1]],
+  }))
+  return [...cooks.slice(0, 1), ...heads]
+}
+
+/** What the stream does in a state: over whom it passes, and how fast. */
+function streamOf(setting: Setting, { out, into, bySpace, fresh }: Moved, sectionM2: number) {
+  const { places, spaces } = setting
+  const through = (id: string): number => out.get(id) ?? 0
+  const inlets = places.filter(({ id }) => through(id) < -1)
+  const outlets = places.filter(({ id }) => through(id) > 1)
+  const isOver = ([x]: Vec2, to: readonly Vec2[]): boolean =>
+    inlets.some(({ at: [a] }) => to.some(([b]) => x > Math.min(a, b) - BEYOND_MM && x < Math.max(a, b) + BEYOND_MM))
+  const whither = outlets.map(({ at }) => at)
+  // behind a shut door there is no stream, wherever it goes along
+  const reaches = ({ at }: Someone): boolean => (bySpace.get(spaces.at(at)) ?? 0) > REACHED * fresh
+  const speedAt = (at: Vec2, isPassed: boolean): number => {
+    const near = places.map((place) => {
+      const m3s = Math.max(Math.abs(through(place.id)), into.get(place.id) ?? 0) / 3600
+      const m = Math.max(0.2, Math.hypot(place.at[0] - at[0], place.at[1] - at[1]) / 1000)
+      return Math.min(m3s / Math.max(0.01, place.m2 * OPEN_SHARE), m3s / (2 * Math.PI * m * m))
+    })
+    return Math.max(isPassed ? fresh / 3600 / sectionM2 : 0, ...near)
+  }
+  return {
+    inlets,
+    passes: (one: Someone, to: readonly Vec2[] = whither): boolean => isOver(one.at, to) && reaches(one),
+    speedAt,
+  }
+}
+/** Of the fresh air, what must come by for one to be passed over by it. Common practice, no source. */
+const REACHED = 0.2
+
 /** How air moves through a variant, what it passes, and how hot, stale and loud it gets. */
 export function airReport(job: Job, variantId: string): AirReport {
   const variant = job.variants[variantId]!
@@ -250,128 +362,118 @@ export function airReport(job: Job, variantId: string): AirReport {
   const scenes = scenesOf(variant, interior)
   const night = scenes.find(({ purpose }) => purpose === 'sleeping') ?? scenes[0]!
   const day = scenes.find(({ purpose }) => purpose === 'living') ?? night
-  const places = placesOf(night)
-  const fans = places.filter(({ curve }) => curve !== undefined)
-  const [fan] = fans
-  const losses = lossesOf(job, variantId)
-  const { volumeM3 } = losses
-  const states = (['full', 'lowest', 'open', 'shut'] as const).map(
-    (state) => [state, moved(waysIn(places, state))] as const,
-  )
-  const fresh = Object.fromEntries(states.map(([state, one]) => [state, one.fresh])) as Record<AirState, number>
-  const { out: shown, into } = states.find(([state]) => state === (fan === undefined ? 'open' : 'full'))![1]
-  const inlets = places.filter(({ id }) => (shown.get(id) ?? 0) < -1)
-  const outlets = places.filter(({ id }) => (shown.get(id) ?? 0) > 1)
-  const cooks = day.placed.flatMap(({ facts, bounds }): readonly { who: 'cook'; label: string; at: Vec2 }[] =>
-    facts.heat.some(({ warms }) => warms === 'pans')
-      ? [{ who: 'cook', label: 'the cook', at: [spanMiddle(bounds.x), spanMiddle(bounds.y)] }]
-      : [],
-  )
-  const heads = sleeping(night, job.brief).map(({ person, head }) => ({
-    who: 'sleeper' as const,
-    label: person.label,
-    at: [head[0], head[1]] as Vec2,
-  }))
-  const asked = [...cooks.slice(0, 1), ...heads]
-  const isOver = ([x]: Vec2, from: readonly Vec2[], to: readonly Vec2[]): boolean =>
-    from.some(([a]) => to.some(([b]) => x > Math.min(a, b) - BEYOND_MM && x < Math.max(a, b) + BEYOND_MM))
-  const whence = inlets.map(({ at }) => at)
-  const passed = asked.map(({ who, label, at }) => ({
-    who,
-    label,
-    isPassed: isOver(
-      at,
-      whence,
-      outlets.map((one) => one.at),
-    ),
-  }))
+  const assumed = warmthAssumedOf(job, variantId)
+  const { windMs, windDeg } = assumed
+  const wind = { ms: windMs, fromDeg: windDeg }
+  const setting: Setting = { spaces: spacesOf(night), places: placesOf(night), wind }
+  const { places, spaces } = setting
+  const [fan] = places.filter(({ curve }) => curve !== undefined)
+  const { volumeM3 } = lossesOf(job, variantId)
+  const byState = Object.fromEntries(
+    (['full', 'lowest', 'open', 'shut'] as const).map((state) => [state, moved(setting, { state })]),
+  ) as Record<AirState, Moved>
+  const of = <T>(what: (one: Moved) => T): Record<AirState, T> => ({
+    full: what(byState.full),
+    lowest: what(byState.lowest),
+    open: what(byState.open),
+    shut: what(byState.shut),
+  })
+  const fresh = of((one) => one.fresh)
+  const state: AirState = fan === undefined ? 'open' : 'full'
+  const main = byState[state]
   const { min, max } = interior.xSpan
-  const atEnd = (x: number): number => asked.filter(({ at }) => isOver(at, whence, [[x, 0]])).length
-  const short =
+  const sectionM2 = Math.max(0.5, volumeM3 / ((max - min) / 1000))
+  const stream = streamOf(setting, main, sectionM2)
+  const asked = someoneIn(day, night, job)
+  const passed = asked.map((one) => {
+    const isPassed = stream.passes(one)
+    return { who: one.who, label: one.label, isPassed, speed: stream.speedAt(one.at, isPassed) }
+  })
+  const atEnd = (x: number): number => asked.filter((one) => stream.passes(one, [[x, 0]])).length
+  const isShortCut =
     fan !== undefined &&
-    inlets.some(
+    stream.inlets.some(
       ({ id, at }) =>
-        Math.hypot(at[0] - fan.at[0], at[1] - fan.at[1]) < SHORT_MM && -(shown.get(id) ?? 0) > (fresh.full || 1) / 2,
+        Math.hypot(at[0] - fan.at[0], at[1] - fan.at[1]) < SHORT_MM && -(main.out.get(id) ?? 0) > (main.fresh || 1) / 2,
     )
   const sleepers = sleepersOf(job.brief).length
-  const through = fan === undefined ? fresh.open : fresh.full
+  const wetAt = night.placed
+    .filter(({ clearances }) => clearances.some(({ use }) => use === 'stand-inside'))
+    .map(({ bounds }) => spaces.at([spanMiddle(bounds.x), spanMiddle(bounds.y)]))
+  const inSpace = (id: string, who: Someone['who']): number =>
+    asked.filter((one) => one.who === who && spaces.at(one.at) === id).length
+  // the air of the space in which most lie, by what comes into that
+  const bed = [...spaces.spaces].sort((a, b) => inSpace(b.id, 'sleeper') - inSpace(a.id, 'sleeper'))[0]
+  const staleAfter = (m3h: number): number => co2After(sleepers, m3h, volumeM3 * (bed?.share ?? 1), ASLEEP_H)
+  const toBed = (one: Moved): number => (bed === undefined ? one.fresh : (one.bySpace.get(bed.id) ?? 0))
   return {
     variantId,
     volumeM3,
-    places: places.map(({ id, what, at, zMm, m2 }) => ({
-      id,
-      what,
-      at,
-      zMm,
-      m2,
-      outM3H: shown.get(id) ?? 0,
-      bothM3H: Math.max(0, Math.min(into.get(id) ?? 0, (into.get(id) ?? 0) + (shown.get(id) ?? 0))),
-    })),
+    places: places.map(({ id, what, at, zMm, m2 }) => {
+      const outM3H = main.out.get(id) ?? 0
+      const intoM3H = main.into.get(id) ?? 0
+      return { id, what, at, zMm, m2, outM3H, bothM3H: Math.max(0, Math.min(intoM3H, intoM3H + outM3H)) }
+    }),
     fresh,
     hasFan: fan !== undefined,
-    withSecond: fan === undefined ? undefined : moved(waysIn([...places, { ...fan, id: 'second-fan' }], 'full')).fresh,
-    isShortCut: short,
+    withSecond:
+      fan === undefined
+        ? undefined
+        : moved({ ...setting, places: [...places, { ...fan, id: 'second-fan' }] }, { state: 'full' }).fresh,
+    isShortCut,
     passed,
+    turned: fan?.blows === 'both' ? turnedRound(setting, asked, sectionM2) : undefined,
+    spaces: spaces.spaces.map(({ id, share, middle }) => ({
+      id,
+      middle,
+      volumeM3: share * volumeM3,
+      sleepers: inSpace(id, 'sleeper'),
+      cooks: inSpace(id, 'cook') > 0,
+      isWet: wetAt.includes(id),
+      into: of((one) => one.bySpace.get(id) ?? 0),
+    })),
+    cutOff: cutOffIn(night, setting, asked, state, main),
+    wind,
+    assumed,
     byEnd: { rear: atEnd(min), front: atEnd(max) },
-    speed: through / 3600 / Math.max(0.5, volumeM3 / ((max - min) / 1000)),
+    speed: main.fresh / 3600 / sectionM2,
     sleepers,
     co2: {
-      lowest: co2After(sleepers, fan === undefined ? ajar(places) : fresh.lowest, volumeM3, ASLEEP_H),
-      open: co2After(sleepers, fresh.open, volumeM3, ASLEEP_H),
-      shut: co2After(sleepers, fresh.shut, volumeM3, ASLEEP_H),
+      lowest: staleAfter(
+        toBed(fan === undefined ? moved(setting, { state: 'open', share: AJAR_SHARE }) : byState.lowest),
+      ),
+      open: staleAfter(toBed(byState.open)),
+      shut: staleAfter(toBed(byState.shut)),
     },
     noise: noiseIn(night, job),
-    summer: summerOf(job, variantId, { aired: through, shut: fresh.shut }),
+    summer: summerOf(job, variantId, { aired: main.fresh, shut: fresh.shut }),
   }
 }
 
-/** Fresh air with windows ajar and nothing that drives it, m³/h. */
-const ajar = (places: readonly Place[]): number => moved(waysIn(places, 'open', AJAR_SHARE)).fresh
+/** The fan the other way round. */
+function turnedRound(setting: Setting, asked: readonly Someone[], sectionM2: number): AirReport['turned'] {
+  const one = moved(setting, { state: 'full', isTurned: true })
+  const stream = streamOf(setting, one, sectionM2)
+  return { blows: 'in', fresh: one.fresh, passes: asked.filter((who) => stream.passes(who)).length }
+}
 
-const COOL_C = 26
-
-/** The hottest hour that somebody is aboard, and what it is like inside. */
-function summerOf(
-  job: Job,
-  variantId: string,
-  air: { readonly aired: number; readonly shut: number },
-): AirReport['summer'] {
-  const { weather, lived } = journeyOf(job)
-  const { losses } = lossesOf(job, variantId)
-  const covered = warmthAssumedIn(job).coveredPercent / 100
-  let hottest = -1
-  for (let at = 0; at < lived.length; at += 1)
-    if (
-      lived[at] === 1 &&
-      isUp(at % HOURS) &&
-      (weather.outsideC[at] ?? 0) > (hottest < 0 ? -Infinity : (weather.outsideC[hottest] ?? 0))
-    )
-      hottest = at
-  const day = Math.floor(Math.max(0, hottest) / HOURS) * HOURS
-  const typical = weather.outsideC[Math.max(0, hottest)] ?? 0
-  // whoever said how hot it gets knows better than a typical climate
-  const outC = isAnswered(job.brief, 'hottestC') ? answer(job.brief, 'hottestC') : typical
-  const bedOutC = (weather.outsideC[day + BEDTIME] ?? typical) + outC - typical
-  const level = (at: number): number => 1000 * ((weather.beam[at] ?? 0) + (weather.diffuse[at] ?? 0))
-  const sunWM2 = Math.max(...Array.from({ length: HOURS }, (_, hour) => level(day + hour)))
-  const of = (what: string) => losses.find((one) => one.what === what)
-  const onFace = (what: string, sun: number): number => {
-    const face = of(what)
-    return face === undefined ? 0 : face.m2 * face.uValue * OUTSIDE_M2KW * ABSORBS * sun
-  }
-  const sunW =
-    onFace('roof', sunWM2) +
-    onFace('walls', (ON_WALLS * sunWM2) / 2) +
-    (of('windows')?.m2 ?? 0) * GLASS * ON_WALLS * 0.5 * sunWM2 * (1 - covered)
-  const wk = losses.reduce((sum, one) => sum + (one.what === 'air' ? 0 : one.wk), 0)
-  const peopleW = sleepersOf(job.brief).length * SLEEPER_W
-  const insideC = (out: number, watts: number, m3h: number): number => out + watts / (wk + AIR_WH * m3h)
-  return {
-    hottestC: outC,
-    sunWM2,
-    noonShutC: insideC(outC, sunW, air.shut),
-    noonAiredC: insideC(outC, sunW, air.aired),
-    bedAiredC: insideC(bedOutC, peopleW, air.aired),
-    coolingW: Math.max(0, sunW + peopleW + (wk + AIR_WH * air.shut) * (outC - COOL_C)),
-  }
+/** What doors and curtains that are shut at night keep from sleepers, each opened alone. */
+function cutOffIn(
+  night: Scene,
+  setting: Setting,
+  asked: readonly Someone[],
+  state: AirState,
+  now: Moved,
+): readonly CutOff[] {
+  const shut = [...new Set(setting.spaces.between.filter(({ opens }) => opens).map(({ id }) => id))]
+  return shut.flatMap((id): readonly CutOff[] => {
+    const opened = { ...setting, spaces: spacesOf(night, new Set([id])) }
+    const after = moved(opened, { state })
+    const those = new Set(setting.spaces.between.filter((one) => one.id === id).flatMap(({ spaces: [a, b] }) => [a, b]))
+    const who = asked.find((one) => one.who === 'sleeper' && those.has(setting.spaces.at(one.at)))
+    if (who === undefined) return []
+    const space = setting.spaces.at(who.at)
+    const [shutM3H, openM3H] = [now.bySpace.get(space) ?? 0, after.bySpace.get(opened.spaces.at(who.at)) ?? 0]
+    return shutM3H < openM3H / 2 ? [{ id, space, shutM3H, openM3H }] : []
+  })
 }

@@ -2,6 +2,7 @@ import type { Job, PowerAssumedKey } from '../../job'
 import { planInterior, POWER_ASSUMED } from '../../job'
 import { scenesOf, type Placed } from '../../scene'
 import { DAYS, HOURS, onPlaneThroughYear } from '../../sky'
+import { bodyNeeds } from '../warmth/needs'
 import { SHEDS } from './habits'
 import { journeyOf, type Journey } from './journey'
 import { loadsOf, wantsThroughYear, type Load } from './loads'
@@ -63,13 +64,15 @@ function setOutSun({ weather, lived, driven }: Journey, watts: number): Float64A
 
 const total = (hours: Float64Array): number => hours.reduce((sum, one) => sum + one, 0)
 
-export function caseOf(job: Job, placed: readonly Placed[]): PowerCase {
+export function caseOf(job: Job, variantId: string): PowerCase {
+  const placed = placedInAnyMode(job, variantId)
   const plant = plantOf(placed)
   const way = journeyOf(job)
   // without an inlet a hook-up on the way is none
   const journey = takesHookUp(plant) ? way : { ...way, hookUp: new Uint8Array(way.hookUp.length) }
   const loads = loadsOf(job, placed, plant)
   const assumed = powerAssumedIn(job)
+  const needs = bodyNeeds(job, variantId, placed, journey.weather)
   const shade = shadeOn(placed)
   const level = onPlaneThroughYear(journey.weather)
   const lit = shade === NO_SHADE ? level : pastShade(journey.weather, shade)
@@ -77,7 +80,7 @@ export function caseOf(job: Job, placed: readonly Placed[]): PowerCase {
     plant,
     journey,
     loads,
-    wants: loads.map((load) => wantsThroughYear(load, journey)),
+    wants: loads.map((load) => wantsThroughYear(load, journey, needs)),
     // a watt of panel is what it gives under a kilowatt on the square metre
     sunPerWatt: lit.map((kwh) => kwh * percent(assumed.sunPercent)),
     setOut:

@@ -1,5 +1,5 @@
 import type { Job } from '../../job'
-import { caseOf, placedInAnyMode, supplyOf, wantsOf, type PowerCase } from './case'
+import { caseOf, supplyOf, wantsOf, type PowerCase } from './case'
 import { simulate } from './simulate'
 import { weekOf, type PowerWeek } from './week'
 
@@ -24,7 +24,7 @@ export { darkByMonth, powerReport, type LoadRow, type PowerReport } from './repo
 export type { PowerWeek } from './week'
 
 /** All that the year of a variant is run from. */
-export const powerCase = (job: Job, variantId: string): PowerCase => caseOf(job, placedInAnyMode(job, variantId))
+export const powerCase = (job: Job, variantId: string): PowerCase => caseOf(job, variantId)
 
 /** One week of a variant’s year by the hour. */
 export function powerWeek(job: Job, variantId: string, fromDay: number): PowerWeek {

@@ -3,6 +3,8 @@ import type { DrawFact, Habit } from '../../fittings'
 import type { Job } from '../../job'
 import type { Placed } from '../../scene'
 import { HOURS, YEAR_HOURS } from '../../sky'
+import { isUp } from '../warmth/loss'
+import { coldShare, heatShare, type BodyNeeds } from '../warmth/needs'
 import {
   GEAR_HOURS,
   HABIT_FACTS,
@@ -162,32 +164,24 @@ export function loadsOf(job: Job, placed: readonly Placed[], plant: Plant): read
   })
 }
 
-/** How warm it is inside where someone lives and heats, °C; the night is cooler. Common practice, no source. */
-const [WARM_C, COOL_C] = [19, 14]
-const isNight = (hour: number): boolean => hour >= 22 || hour < 7
-/** How warm it is kept in an hour of the day, °C. */
-const insideC = (hour: number): number => (isNight(hour) ? COOL_C : WARM_C)
-
 /** What a cold box lets in: W of current for each kelvin and each litre to the power of two thirds, its compressor’s gain in it. Typical, common practice, no source: 90 L at 25 °C take about 0.4 kWh a day. */
 const LEAKS_W = 0.04
-/** A heater runs all the time when it is so cold. Common practice, no source. */
-const FULL_HEAT_C = -15
-/** From here on it is too warm, and so many kelvin more make a machine run all the time. */
-const [COOLED_FROM_C, AIRED_FROM_C, FULL_K] = [26, 20, 10]
+/** From here on air is moved, and so many kelvin more make a fan run all the time. Common practice, no source. */
+const [AIRED_FROM_C, FULL_K] = [20, 10]
 const COOKS_AT: ReadonlySet<number> = new Set([12, 18, 19])
 
 /** What share of an hour a thing runs that follows from the weather: above 1 it runs all of it. */
 const DUTY: {
-  readonly [K in Load['key']]?: (load: Load, outsideC: number, hour: number, isDark: boolean) => number
+  readonly [K in Load['key']]?: (load: Load, outsideC: number, at: number, needs: BodyNeeds, isDark: boolean) => number
 } = {
-  cold: ({ coldLitres = USUAL_LITRES, watts }, outsideC, hour) => {
-    const roundC = Math.max(outsideC + 2, insideC(hour))
+  cold: ({ coldLitres = USUAL_LITRES, watts }, outsideC, at, { keptC }) => {
+    const roundC = Math.max(outsideC + 2, keptC(at % HOURS))
     return (LEAKS_W * coldLitres ** (2 / 3) * Math.max(0, roundC - COLD_C)) / Math.max(1, watts)
   },
-  heating: (_, outsideC, hour) => (insideC(hour) - outsideC) / (WARM_C - FULL_HEAT_C),
-  cooling: (_, outsideC) => (outsideC - COOLED_FROM_C) / FULL_K,
-  airing: (_, outsideC, hour) => Math.max((outsideC - AIRED_FROM_C) / FULL_K, COOKS_AT.has(hour) ? 0.5 : 0),
-  lit: (_, __, hour, isDark) => (isDark && !isNight(hour) ? LIT_SHARE : 0),
+  heating: (_, outsideC, at, needs) => heatShare(needs, outsideC, at % HOURS),
+  cooling: (_, outsideC, at, needs) => coldShare(needs, outsideC, at),
+  airing: (_, outsideC, at) => Math.max((outsideC - AIRED_FROM_C) / FULL_K, COOKS_AT.has(at % HOURS) ? 0.5 : 0),
+  lit: (_, __, at, ___, isDark) => (isDark && isUp(at % HOURS) ? LIT_SHARE : 0),
 }
 /** Of the lights, on a dark evening. Common practice, no source. */
 const LIT_SHARE = 0.7
@@ -202,7 +196,7 @@ function byHour(times: Times): readonly number[] {
 }
 
 /** What a load wants in each hour of a year, Wh; a thing that waits for a hook-up only where there is one. */
-export function wantsThroughYear(load: Load, { weather, lived, hookUp }: Journey): Float64Array {
+export function wantsThroughYear(load: Load, { weather, lived, hookUp }: Journey, needs: BodyNeeds): Float64Array {
   const wants = new Float64Array(YEAR_HOURS)
   // whoever sets its hours says how long it runs, whatever the weather
   const duty = load.isSet ? undefined : DUTY[load.key]
@@ -214,7 +208,7 @@ export function wantsThroughYear(load: Load, { weather, lived, hookUp }: Journey
     const share =
       duty === undefined
         ? load.hours * (shares[hour] ?? 0)
-        : duty(load, outsideC[at] ?? 0, hour, (beam[at] ?? 0) + (diffuse[at] ?? 0) < DARK_KWH)
+        : duty(load, outsideC[at] ?? 0, at, needs, (beam[at] ?? 0) + (diffuse[at] ?? 0) < DARK_KWH)
     wants[at] = load.watts * Math.min(1, Math.max(0, share))
   }
   return wants

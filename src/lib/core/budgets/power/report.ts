@@ -1,6 +1,6 @@
 import type { Job, PowerAssumedKey } from '../../job'
 import { DAYS, HOURS, MONTH_OF } from '../../sky'
-import { caseOf, percent, placedInAnyMode, supplyOf, wantsOf, type PowerCase } from './case'
+import { caseOf, percent, supplyOf, wantsOf, type PowerCase } from './case'
 import type { Load } from './loads'
 import type { Plant } from './plant'
 import { darkDaysOf, darkHoursOf, simulate, type Year } from './simulate'
@@ -73,7 +73,7 @@ const WEEK = 7
 
 /** Runs the year of a variant. */
 export function powerReport(job: Job, variantId: string): PowerReport {
-  const of = caseOf(job, placedInAnyMode(job, variantId))
+  const of = caseOf(job, variantId)
   return reportOn(job, variantId, of, simulate(supplyOf(of), wantsOf(of)))
 }
 

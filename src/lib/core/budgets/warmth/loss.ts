@@ -1,7 +1,9 @@
 import { thermalOf } from '../../climate'
 import { AIR_WH } from '../heat-figures'
-import { area } from '../../geometry'
-import { planInterior, type Job, type Plan, type WarmthAssumedKey, WARMTH_ASSUMED } from '../../job'
+import { factsOf, stancesOf } from '../../fittings'
+import { area, spanLength } from '../../geometry'
+import { planInterior, type Fitting, type Job, type Plan, type WarmthAssumedKey, WARMTH_ASSUMED } from '../../job'
+import { scenesOf } from '../../scene'
 import { isDoor, isWindow, sectionAt, type Interior, type LinedFace, type Opening } from '../../shell'
 import { faceAreas, volumeM3 } from '../../space'
 
@@ -105,10 +107,39 @@ const plain = (what: LossWhat, wk: number): Loss => ({
 
 const endM2 = (interior: Interior, xMm: number): number => area(sectionAt(interior, xMm)) * MM2
 
+/**
+ * What is taken of a variant’s warmth: of its windows so much is covered as somebody said, else as covers are drawn before them at night.
+ */
+export function warmthAssumedOf(
+  job: Pick<Job, 'shell' | 'variants' | 'warmth'>,
+  variantId: string,
+): Readonly<Record<WarmthAssumedKey, number>> {
+  const assumed = warmthAssumedIn(job)
+  if (job.warmth?.assume?.coveredPercent !== undefined) return assumed
+  const variant = job.variants[variantId]!
+  const covers = (fitting: Fitting): boolean =>
+    stancesOf(fitting).some((stance) => factsOf(fitting, stance).shields === 'cold')
+  if (!Object.values(variant.plan.fittings).some(covers)) return assumed
+  const interior = planInterior(job.shell, variant.plan)
+  const scenes = scenesOf(variant, interior)
+  const night = scenes.find(({ purpose }) => purpose === 'sleeping') ?? scenes[0]
+  const panes = interior.shell.openings
+    .filter((one) => one.behind === undefined && isWindow(one))
+    .reduce((all, one) => all + openingM2(one), 0)
+  const coverM2 = (night?.placed ?? []).reduce(
+    (all, { facts, bounds }) =>
+      facts.shields === 'cold'
+        ? all + Math.max(spanLength(bounds.x), spanLength(bounds.y)) * spanLength(bounds.z) * MM2
+        : all,
+    0,
+  )
+  return { ...assumed, coveredPercent: panes === 0 ? 0 : Math.round(100 * Math.min(1, coverM2 / panes)) }
+}
+
 /** How much heat a lined body loses for each kelvin, by what it goes out by. */
 export function lossesOf(job: Pick<Job, 'shell' | 'variants' | 'warmth'>, variantId: string): Losses {
   const { plan } = job.variants[variantId]!
-  return lossesIn(planInterior(job.shell, plan), plan, warmthAssumedIn(job))
+  return lossesIn(planInterior(job.shell, plan), plan, warmthAssumedOf(job, variantId))
 }
 
 /** The same of a lined body. */

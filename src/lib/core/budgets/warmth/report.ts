@@ -1,17 +1,19 @@
 import { answer, sleepersOf } from '../../brief'
-import type { Job, WarmthAssumedKey } from '../../job'
+import { spanLength, spanMiddle } from '../../geometry'
+import { planInterior, type Job, type WarmthAssumedKey } from '../../job'
+import { scenesOf, sleeping, type Placed } from '../../scene'
 import { HOURS } from '../../sky'
 import { placedInAnyMode } from '../power/case'
 import { journeyOf } from '../power/journey'
 import { lumpOf } from '../weight/lump'
 import { minutesTo, throughHours, type Hour, type Lump } from './hours'
 import { AIR_WH, DIESEL_KWH_L, HEATER_SHARE } from '../heat-figures'
-import { COVERED_U, isUp, lossesOf, warmthAssumedIn, type Losses, type LossWhat } from './loss'
+import { COVERED_U, isUp, lossesOf, warmthAssumedOf, type Losses, type LossWhat } from './loss'
+import { SLEEPER_W } from './needs'
+import { spacesOf } from '../air/spaces'
+import { mealKwh, SLEEPER_G_H, throughWinter, type Winter } from './winter'
 import { dewPointC, faceC, saturationKpa, vapourGM3, vapourKpa } from './moist'
 
-/** Asleep one gives off 0.8 met of 58 W on 1.8 m² (ISO 7730, from memory), and so much vapour (BS 5250, from memory). */
-export const SLEEPER_W = 83
-const SLEEPER_G_H = 40
 /** Boots and coats that dry overnight. Common practice, no source. */
 const WET_GEAR_G_H = 20
 /** Wood and what else is built in, Wh for each kilogram and kelvin, and of it what warms up in an evening. Handbook value; common practice, no source. */
@@ -79,7 +81,25 @@ export interface WarmthReport {
   readonly humidity: number
   readonly dewC: number
   readonly damp: readonly DampFace[]
+  /** The same through all hours aboard of a year. */
+  readonly winter: Winter<DampAt>
+  /** Where one lies behind a door or a curtain, away from where warm air comes out; undefined where nothing shuts the bed off. */
+  readonly bed: ClosedBed | undefined
 }
+
+/** A bed that is shut off at night. */
+interface ClosedBed {
+  /** What shuts it off. */
+  readonly behind: string
+  /** Warm air comes out in there. */
+  readonly hasOutlet: boolean
+  /** What it comes to in the coldest night, °C. */
+  readonly c: number
+}
+
+/** What a body stores with what stands in it, Wh for each kelvin. */
+export const heatStored = (placed: readonly Placed[], volumeM3: number): number =>
+  Math.max(1, placed.reduce((sum, one) => sum + lumpOf(one).kg, 0) * WOOD_WH_KG_K * WARMED_SHARE + AIR_WH * volumeM3)
 
 const STARTS = 18
 const NIGHT_H = 9
@@ -114,7 +134,7 @@ export function warmthReport(job: Job, variantId: string): WarmthReport {
   const { brief } = job
   const placed = placedInAnyMode(job, variantId)
   const losses = lossesOf(job, variantId)
-  const assumed = warmthAssumedIn(job)
+  const assumed = warmthAssumedOf(job, variantId)
   const coldestC = answer(brief, 'coldestC')
   const altitudeM = answer(brief, 'altitudeM')
   const { totalWK, lowWK, highWK, volumeM3 } = losses
@@ -124,11 +144,7 @@ export function warmthReport(job: Job, variantId: string): WarmthReport {
     0,
   )
   const heaterW = ratedW * Math.max(0.3, 1 - (PER_KM * Math.max(0, altitudeM)) / 1000)
-  const kg = placed.reduce((sum, one) => sum + lumpOf(one).kg, 0)
-  const lump: Lump = {
-    whK: Math.max(1, kg * WOOD_WH_KG_K * WARMED_SHARE + AIR_WH * volumeM3),
-    wk: Math.max(0.1, totalWK),
-  }
+  const lump: Lump = { whK: heatStored(placed, volumeM3), wk: Math.max(0.1, totalWK) }
   const deltaK = Math.max(0, assumed.heatedC - coldestC)
   const cold = Array.from({ length: HOURS }, () => coldestC)
   const gainW = people * SLEEPER_W
@@ -172,11 +188,13 @@ export function warmthReport(job: Job, variantId: string): WarmthReport {
     ['mattress', wallU],
   ]
   const isOnBoard = placed.some(({ services }) => services.some(({ lying }) => lying?.base === 'board'))
-  const damp = faces.map(([at, uValue]): DampFace => {
+  // what is kept from the room’s warmth is colder: its own resistance takes the place of the open surface
+  const colder = ([at, uValue]: readonly [DampAt, number]): number => {
     const surface = at === 'mattress' && !isOnBoard ? AIRED_MATTRESS : SURFACES[at]
-    // what is kept from the room’s warmth is colder: its own resistance takes the place of the open surface
-    const resistance = 1 / uValue - SURFACES.wall + surface
-    const c = bedC - (surface / resistance) * (bedC - coldestC)
+    return surface / (1 / uValue - SURFACES.wall + surface)
+  }
+  const damp = faces.map(([at, uValue]): DampFace => {
+    const c = bedC - colder([at, uValue]) * (bedC - coldestC)
     return {
       at,
       uValue,
@@ -209,7 +227,71 @@ export function warmthReport(job: Job, variantId: string): WarmthReport {
     humidity: bedKpa / saturationKpa(bedC),
     dewC,
     damp,
+    winter: throughWinter(
+      job,
+      faces.map((face) => ({ at: face[0], share: colder(face) })),
+      {
+        volumeM3,
+        changes: assumed.airChanges,
+        heatedC: assumed.heatedC,
+        nightC: assumed.nightC,
+        outsideShare,
+        gearGH: vapourGH - people * SLEEPER_G_H,
+        flameKwh: mealKwh(job, openFlameW(placed)),
+      },
+    ),
+    bed: closedBed(job, variantId, { wk: totalWK, nightC: assumed.nightC, coldestC, heaterW }),
   }
+}
+
+/** Gas that burns in the room to cook on, W. */
+const openFlameW = (placed: readonly Placed[]): number =>
+  Math.max(
+    0,
+    ...placed.flatMap(({ facts }) =>
+      facts.heat.flatMap(({ fuel, warms, watts }) => (fuel === 'gas' && warms === 'pans' ? [watts] : [])),
+    ),
+  )
+
+/** What goes through what shuts a bed off, W/m²K, and by its gaps, m³/h through each square metre of them. Common practice, no source. */
+const [CLOTH_U, GAPS_M3H_M2] = [3.5, 250]
+
+/** Whether what people lie in is shut off from where warm air comes out, and how cold it gets there. */
+function closedBed(
+  job: Job,
+  variantId: string,
+  {
+    wk,
+    nightC,
+    coldestC,
+    heaterW,
+  }: { readonly wk: number; readonly nightC: number; readonly coldestC: number; readonly heaterW: number },
+): ClosedBed | undefined {
+  const variant = job.variants[variantId]!
+  const scenes = scenesOf(variant, planInterior(job.shell, variant.plan))
+  const night = scenes.find(({ purpose }) => purpose === 'sleeping') ?? scenes[0]
+  if (night === undefined || heaterW === 0) return undefined
+  const { spaces, between, at } = spacesOf(night)
+  if (spaces.length < 2) return undefined
+  const heads = sleeping(night, job.brief).map(({ head: [x, y] }) => at([x, y]))
+  const bed = spaces.find(({ id }) => heads.includes(id))
+  const those = between.filter(({ spaces: [a, b] }) => bed !== undefined && (a === bed.id || b === bed.id))
+  const [first] = those
+  if (bed === undefined || first === undefined) return undefined
+  const outlets = night.placed.filter(
+    ({ facts }) => facts.blowsWarm !== undefined || facts.heat.some(({ warms }) => warms === 'air'),
+  )
+  const hasOutlet = outlets.some(({ bounds: { x, y } }) => at([spanMiddle(x), spanMiddle(y)]) === bed.id)
+  const lets = those.reduce((sum, { id, m2 }) => {
+    const one = night.placed.find((placed) => placed.id === id)
+    if (one === undefined) return sum
+    const { x, y, z } = one.bounds
+    const faceM2 = Math.max(spanLength(x), spanLength(y)) * spanLength(z) * 1e-6
+    return sum + CLOTH_U * faceM2 + AIR_WH * GAPS_M3H_M2 * m2
+  }, 0)
+  const own = wk * bed.share
+  const c = (lets * nightC + own * coldestC + heads.length * SLEEPER_W) / Math.max(0.1, lets + own)
+  return { behind: first.id, hasOutlet, c: hasOutlet ? nightC : Math.min(nightC, c) }
 }
 
 /** What a centimetre more of board, covers, or a shut cab would save, the most first. */

@@ -56,7 +56,11 @@ export const awning = defineKind({
   },
   clearances: () => [],
   services: () => [],
-  facts: (_p, stance) => ({ ...BOUGHT, shields: 'sun', swings: stance === 'out' ? 'cloth' : 'nothing' }),
+  facts: (_p, stance) => ({
+    ...BOUGHT,
+    shields: stance === 'out' ? 'sun' : undefined,
+    swings: stance === 'out' ? 'cloth' : 'nothing',
+  }),
   adjust: { lengthMm: END, outMm: DETAIL_MM, roundMm: DETAIL_MM },
   features: (p, stance) => {
     const [half, back] = [p.lengthMm / 2, CASE_MM / 2]

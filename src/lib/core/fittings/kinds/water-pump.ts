@@ -4,6 +4,9 @@ import { machine } from '../machine'
 import { onTheWall } from '../shapes'
 import { line, ring } from '../symbols'
 
+/** While somebody draws water. Common practice, no source. */
+const PUMP_DB = 50
+
 /** The pump that presses water to the taps, with its strainer; it draws from the tank and so stands by it. */
 export const waterPump = machine({
   id: 'water-pump',
@@ -16,7 +19,7 @@ export const waterPump = machine({
   part: 'pump',
   home: onTheWall,
   serviced: () => [['water-pump', 'front', 150]],
-  facts: () => ({ ...BOUGHT, plumbs: 'pump' }),
+  facts: () => ({ ...BOUGHT, plumbs: 'pump', noiseDb: PUMP_DB }),
   adjust: {},
   features: (p) => {
     const [half, r] = [p.lengthMm / 2, Math.min(p.depthMm, p.heightMm) * 0.36]

@@ -54,6 +54,7 @@ export const windowCover = defineKind({
     ...PLAIN,
     swings: p.build === 'soft' && stance === 'covered' ? 'cloth' : 'nothing',
     isHeldAlong: true,
+    shields: stance === 'covered' ? 'cold' : undefined,
   }),
   adjust: { lengthMm: END, depthMm: FRONT, heightMm: TOP, build: DETAIL },
   features: (p, stance) => {
