@@ -20,6 +20,14 @@ function ply(mm: number): Command {
   }
 }
 
+/** A bed across the rear, and what sets the heater so far from the rear. */
+function controlAt(mm: number) {
+  return truck(
+    put('fit-b', 'bed-fixed', 0, 'left-wall'),
+    put('fit-a', 'timer', mm, 'left-wall', { times: 'heater' }, { up: { from: 'floor', mm: 700 } }),
+  )
+}
+
 /** A bench of 600 × 400 by the left wall, with something in the corner of its chest. */
 const inBench = (kind: string, parameters: Record<string, number | string>) =>
   truck(
@@ -51,6 +59,7 @@ export const AIR_CASES: CasesFor<
   | 'air-unscreened'
   | 'hob-airless'
   | 'head-noise'
+  | 'control-far'
   | 'light-none'
   | 'light-on'
   | 'night-dark'
@@ -149,6 +158,16 @@ export const AIR_CASES: CasesFor<
     mode: 'mode-day',
     place: [1925, 800, 900],
     silent: truck(put('fit-a', 'galley-hob', 1700, 'left-wall'), put('fit-b', 'fan-extract', 2385, 'centreline')),
+  },
+  'control-far': {
+    // the bed ends at 1300, the control begins 2100 further on, at the height of the mattress
+    speaks: controlAt(3400),
+    measured: 2100,
+    needed: 2000,
+    rule: 'heater-control',
+    mode: 'mode-day',
+    place: [3445, 1027.5, 790],
+    silent: controlAt(3300),
   },
   'head-noise': {
     speaks: truck(person(1840), sleepsAcross(400, 700), put('fit-b', 'cold-box', 1100, 'left-wall')),

@@ -145,6 +145,65 @@ test('the only inlet is taken away and the cook’s air stops; the fan at the ot
   await expect(answer(page)).toContainText('It does not pass over')
 })
 
+test('a door is hung before the bed: its air stops and warm air does not reach it; the wind, and the way it is parked, are set', async ({
+  page,
+  request,
+}) => {
+  const id = await ownJob(request, (job) => {
+    const made = lived(job)
+    const variant = made.variants[VARIANT]!
+    const { 'fit-fan': fan, ...rest } = variant.plan.fittings
+    const door = {
+      ...fan!,
+      kind: 'partition-door',
+      parameters: { ...defaultsOf(kindOf('partition-door')), lengthMm: 2400, heightMm: 2400 },
+      seat: { ...seatAt(2150, { across: { from: 'centreline', mm: 0 } }), turn: 90 as const },
+    }
+    const fittings = { ...rest, 'fit-fan': { ...fan!, seat: seatAt(3600, ON_ROOF) }, 'fit-door': door }
+    return { ...made, variants: { [VARIANT]: { ...variant, plan: { ...variant.plan, fittings } } } } as Job
+  })
+  await openPage(page, id, 'air')
+  await expect(page.getByTestId('spaces').getByRole('row', { name: /The bed/ })).toBeVisible()
+  await expect(page.getByTestId('cut-off')).toContainText(/shut the bed gets .* m³\/h; opened, /)
+  await expect(page.getByTestId('summer')).toContainText(/after a wet evening/)
+  await expect(page.getByRole('img', { name: /^The hottest day, inside shut and aired/ })).toBeVisible()
+  const shut = page.getByTestId('states').getByRole('row', { name: /all shut/ })
+  const still = plain(await shut.innerText())
+  const wind = page.getByTestId('assumed').getByLabel('wind', { exact: true })
+  await wind.fill('8')
+  await wind.press('Enter')
+  await expect.poll(async () => plain(await shut.innerText())).not.toBe(still)
+  await wind.fill('400')
+  await wind.press('Enter')
+  await expect(page.getByTestId('assumed').getByRole('alert')).toBeVisible()
+  await openPage(page, id, 'warmth')
+  await expect(page.getByTestId('closed-bed')).toHaveText(/the bed comes to .*no warm air comes out in there/)
+  await saved(page)
+  expect((await stored(request, id)).warmth?.assume).toEqual({ windMs: 8 })
+  const document = await stored(request, id)
+  const reply = await (await request.post('/api/climate', { data: document })).json()
+  expect(reply.variants[0].air.spaces).toHaveLength(2)
+  expect(reply.variants[0].air.cutOff[0].by).toBe('fit-door')
+  // what cannot be is refused by its path: a window larger than the wall, weather out of this world
+  const [opening] = document.shell.openings
+  const refused = [
+    [
+      { ...document, shell: { ...document.shell, openings: [{ ...opening!, fromMm: -9000, toMm: 90_000 }] } },
+      'openings',
+    ],
+    [{ ...document, warmth: { assume: { heatedC: 300 } } }, 'warmth.assume.heatedC'],
+    [
+      { ...document, brief: { ...document.brief, use: { ...document.brief.use, coldestC: -300 } } },
+      'brief.use.coldestC',
+    ],
+  ] as const
+  for (const [data, path] of refused) {
+    const answered = await request.post('/api/climate', { data })
+    expect([path, answered.status()]).toEqual([path, 422])
+    expect(JSON.stringify(await answered.json())).toContain(path)
+  }
+})
+
 test('by an address: faces, damp and air of a document; what is out of this world is refused by path', async ({
   request,
 }) => {

@@ -193,7 +193,7 @@ test('gas lasts by month, hours of a burner are set, and a heater takes its dies
   await page.getByTestId('burners').getByRole('row', { name: /Hob/ }).getByRole('button', { name: /^Why/ }).click()
   await expect(page.getByText(/Propane gives 12\.9 kWh\/kg/)).toBeVisible()
   await page.keyboard.press('Escape')
-  await expect(page.getByTestId('pipes')).toContainText(/Pipe from the gas locker to the hob: [\d.]+ m/)
+  await expect(page.getByTestId('pipes')).toContainText(/Pipe from the gas locker to the hob unit: [\d.]+ m/)
   await expect(page.getByTestId('pipes')).toContainText(/A licensed fitter tests it .* goes over all 5 joints/)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(nights).toBe(before)

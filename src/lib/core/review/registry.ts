@@ -55,6 +55,7 @@ import { groundClear } from './rules/ground-clear'
 import { headsApart } from './rules/heads-apart'
 import { headsClear } from './rules/heads-clear'
 import { heaterClear } from './rules/heater-clear'
+import { heaterControl } from './rules/heater-control'
 import { heaterSize } from './rules/heater-size'
 import { heldFast } from './rules/held-fast'
 import { hobBeside } from './rules/hob-beside'
@@ -179,6 +180,7 @@ export const RULES: readonly Rule[] = [
   headsApart,
   headsClear,
   heaterClear,
+  heaterControl,
   heaterSize,
   heldFast,
   hobBeside,

@@ -123,7 +123,7 @@ export function sayFans({ byEnd, withSecond, fresh, hasFan, passed, turned }: Ai
 }
 /** What is felt at each head. */
 export const saySpeeds = ({ passed }: AirReport): string | undefined =>
-  passed.length === 0
+  passed.every(({ speed }) => speed < 0.01)
     ? undefined
     : `Felt there: ${list(passed.map((one) => `${formatNumber(one.speed, 2)} m/s at ${whoOf(one)}`))}. Over 0.2 m/s one feels a draught in bed (common practice, no source).`
 export const sayFlow = flow

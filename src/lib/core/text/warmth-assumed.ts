@@ -11,7 +11,7 @@ export const WARMTH_ASSUMED_WORDS: Readonly<Record<WarmthAssumedKey, string>> = 
   coveredPercent: 'of the windows covered',
   outsidePercent: 'as damp outside',
   windMs: 'wind',
-  windDeg: 'from, 90 the left',
-  parkedDeg: 'parked to, 90 east',
+  windDeg: 'wind comes from',
+  parkedDeg: 'front points to',
   pricePerL: 'diesel, a litre',
 }

@@ -159,7 +159,7 @@ export const whyDamp = (
 ): readonly string[] => [
   `${capital(DAMP_WORDS[at])}: ${formatNumber(c, 1)} °C with ${degrees(assumed.nightC)} in the room and ${degrees(coldestC)} outside. What is colder than ${formatNumber(dewC, 1)} °C gets wet.`,
   `${formatNumber(vapourGH)} g of vapour an hour (BS 5250: 40 g for each who sleeps, from memory; gear that dries 20 g) and ${formatNumber(assumed.airChanges, 1)} air changes make ${formatNumber(Math.round(100 * humidity))}% in the room.`,
-  `Through a year aboard it is wet in ${formatNumber(winter.wet[at])} of ${formatNumber(winter.hours)} hours that are heated${winter.worstMonth === undefined ? '' : `, most in ${monthName(winter.worstMonth)}`}: 55 g an hour for each who is up (BS 5250, from memory), 150 g a meal (common practice, no source), 127 g for each kWh of gas that burns in the room.`,
+  `Through a year aboard it is wet in ${formatNumber(winter.wet[at])} of ${formatNumber(winter.hours)} hours that one would heat${winter.worstMonth === undefined ? '' : `, most in ${monthName(winter.worstMonth)}`}: out by day; 55 g an hour for each who is up (BS 5250, from memory), 150 g a meal (common practice, no source), 127 g for each kWh of gas that burns in the room.`,
   Number.isFinite(dryChanges)
     ? `It stays dry from ${formatNumber(dryChanges, 1)} air changes an hour on.`
     : 'No air from outside keeps it dry: it is colder than that air lets it be.',

@@ -148,7 +148,14 @@ const leaning = (leftKg: number): string =>
 export function sayWaterLean({ days }: WaterReport): string | undefined {
   const [first] = days
   if (first === undefined) return undefined
-  const axles = `${formatNumber(Math.round(first.frontKg))} kg on the front axle and ${formatNumber(Math.round(first.rearKg))} kg on the rear`
+  const on = (kg: number): string => `${formatNumber(Math.round(kg))} kg on`
+  // what hangs behind an axle lifts the other
+  const axles =
+    first.frontKg < -0.5
+      ? `${on(first.rearKg)} the rear axle, ${formatNumber(Math.round(-first.frontKg))} kg of it off the front one`
+      : first.rearKg < -0.5
+        ? `${on(first.frontKg)} the front axle, ${formatNumber(Math.round(-first.rearKg))} kg of it off the rear one`
+        : `${on(first.frontKg)} the front axle and ${on(first.rearKg)} the rear`
   if (first.leftKg === undefined)
     return `On the first evening the water puts ${axles}; how it leans is not known: the track was not measured.`
   const most = days.reduce(

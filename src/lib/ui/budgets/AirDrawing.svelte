@@ -12,6 +12,8 @@
   let { budget, report }: Props = $props()
   const HIGH_PX = 190
   const MOST_PX = 9
+  /** A figure stands so far off an opening. */
+  const NEAR_PX = 26
   /** From every inlet to every outlet, by what goes that way. */
   const arrows = $derived.by(() => {
     const [ins, outs] = [
@@ -55,9 +57,18 @@
       <line x1={a[0]} y1={a[1]} x2={b[0]} y2={b[1]} stroke="var(--pencil)" stroke-width={wide} stroke-opacity="0.55" />
       <polygon points={head(a, b, wide)} fill="var(--pencil)" />
     {/each}
+    {#each report.places as place (place.id)}
+      {@const [x, y] = onScreen(place.at)}
+      <circle cx={x} cy={y} r="4" fill="var(--sheet)" stroke="var(--ink)" stroke-width="1.4" />
+    {/each}
     {#if report.spaces.length > 1}
       {#each report.spaces as space (space.id)}
-        {@const [x, y] = onScreen(space.middle)}
+        {@const [x, middle] = onScreen(space.middle)}
+        {@const isNear = report.places.some(({ at }) => {
+          const [u, v] = onScreen(at)
+          return Math.hypot(u - x, v - middle) < NEAR_PX
+        })}
+        {@const y = isNear ? middle + NEAR_PX : middle}
         {@const m3h = space.into[report.hasFan ? 'full' : 'open']}
         <text
           {x}
@@ -70,9 +81,5 @@
         >
       {/each}
     {/if}
-    {#each report.places as place (place.id)}
-      {@const [x, y] = onScreen(place.at)}
-      <circle cx={x} cy={y} r="4" fill="var(--sheet)" stroke="var(--ink)" stroke-width="1.4" />
-    {/each}
   {/snippet}
 </BodyPlan>

@@ -116,6 +116,13 @@
         <ul class="text-[0.9286rem]" data-testid="fans">
           {#each sayFans(report) as words (words)}<li>{words}</li>{/each}
         </ul>
+        <div class="mt-4 text-[0.9286rem]">
+          <h2 class="border-b border-ink pb-0.5 caps">Noise at night</h2>
+          {#each report.noise as noise (noise.label)}
+            <p class="py-1">{sayNoise(noise, (id) => budget.names.the(id))}</p>
+          {:else}<p class="py-1 text-ink-2">Nobody lies in a bed yet.</p>{/each}
+          {#if report.noise.length > 0}<p><Why about="noise at the heads" lines={NOISE_WHY}>why</Why></p>{/if}
+        </div>
       </section>
       <section class="text-[0.9286rem]" aria-label="Nights and summers">
         <h2 class="border-b border-ink pb-0.5 caps">By the morning</h2>
@@ -130,11 +137,6 @@
         </p>
         {#if sayParked(report) !== undefined}<p class="pb-1" data-testid="parked">{sayParked(report)}</p>{/if}
         <SummerChart summer={report.summer} />
-        <h2 class="mt-2 border-b border-ink pb-0.5 caps">Noise at night</h2>
-        {#each report.noise as noise (noise.label)}
-          <p class="py-1">{sayNoise(noise, (id) => budget.names.the(id))}</p>
-        {:else}<p class="py-1 text-ink-2">Nobody lies in a bed yet.</p>{/each}
-        {#if report.noise.length > 0}<p><Why about="noise at the heads" lines={NOISE_WHY}>why</Why></p>{/if}
       </section>
     </div>
   {/snippet}

@@ -134,7 +134,7 @@
                     ? `${formatNumber(face.dryChanges, 1)} air changes an hour`
                     : 'never'}</td
               >
-              <td class="pl-3 text-right {report.winter.wet[face.at] > 0 ? '' : 'text-ink-2'}"
+              <td class="pl-3 {report.winter.wet[face.at] > 0 ? '' : 'text-ink-2'}"
                 >{formatNumber(report.winter.wet[face.at])}</td
               >
               <td class="text-right"

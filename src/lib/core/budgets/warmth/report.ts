@@ -1,5 +1,5 @@
 import { answer, sleepersOf } from '../../brief'
-import { spanLength, spanMiddle } from '../../geometry'
+import { spanLength, spanMiddle, type Vec2 } from '../../geometry'
 import { planInterior, type Job, type WarmthAssumedKey } from '../../job'
 import { scenesOf, sleeping, type Placed } from '../../scene'
 import { HOURS } from '../../sky'
@@ -253,6 +253,8 @@ const openFlameW = (placed: readonly Placed[]): number =>
     ),
   )
 
+/** Of the body, so much is no part that is shut off; warm air comes out beside a heater or its outlet. Common practice, no source. */
+const [MOST_OF_IT, BESIDE_MM] = [0.7, 150]
 /** What goes through what shuts a bed off, W/m²K, and by its gaps, m³/h through each square metre of them. Common practice, no source. */
 const [CLOTH_U, GAPS_M3H_M2] = [3.5, 250]
 
@@ -281,7 +283,18 @@ function closedBed(
   const outlets = night.placed.filter(
     ({ facts }) => facts.blowsWarm !== undefined || facts.heat.some(({ warms }) => warms === 'air'),
   )
-  const hasOutlet = outlets.some(({ bounds: { x, y } }) => at([spanMiddle(x), spanMiddle(y)]) === bed.id)
+  // the bed has most of the body: what is shut off is something else
+  if (bed.share > MOST_OF_IT) return undefined
+  const hasOutlet = outlets.some(({ bounds: { x, y } }) => {
+    const [u, v] = [spanMiddle(x), spanMiddle(y)]
+    const round: readonly Vec2[] = [
+      [x.min - BESIDE_MM, v],
+      [x.max + BESIDE_MM, v],
+      [u, y.min - BESIDE_MM],
+      [u, y.max + BESIDE_MM],
+    ]
+    return round.some((place) => at(place) === bed.id)
+  })
   const lets = those.reduce((sum, { id, m2 }) => {
     const one = night.placed.find((placed) => placed.id === id)
     if (one === undefined) return sum

@@ -14,6 +14,8 @@ const [MEAL_G, FLAME_G_KWH] = [150, 127]
 /** While one cooks the air changes so often: a window is open. Common practice, no source. */
 const COOKING_CHANGES = 4
 const COOKS_AT = 18
+/** By day one is out, and a door stands open. Common practice, no source. */
+const isOut = (hour: number): boolean => hour >= 9 && hour < COOKS_AT
 
 /** A face as it is for damp: how much colder it is than the room for each kelvin between inside and outside. */
 export interface Face<K extends string> {
@@ -62,9 +64,9 @@ export function throughWinter<K extends string>(job: Job, faces: readonly Face<K
     }
     hours += 1
     const isCooking = hour === COOKS_AT && cooks > 0
-    const changes = isCooking ? Math.max(COOKING_CHANGES, room.changes) : room.changes
+    const changes = isCooking || isOut(hour) ? Math.max(COOKING_CHANGES, room.changes) : room.changes
     const given =
-      people * (up ? UP_G_H : SLEEPER_G_H) +
+      (isOut(hour) ? 0 : people * (up ? UP_G_H : SLEEPER_G_H)) +
       room.gearGH +
       (isCooking ? cooks * MEAL_G + room.flameKwh * FLAME_G_KWH : 0)
     const ends = brought + given / Math.max(0.01, changes * room.volumeM3)

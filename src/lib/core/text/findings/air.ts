@@ -11,6 +11,7 @@ export const AIR_SENTENCES: SentencesFor<
   | 'air-unscreened'
   | 'hob-airless'
   | 'head-noise'
+  | 'control-far'
   | 'light-none'
   | 'light-on'
   | 'night-dark'
@@ -89,6 +90,14 @@ export const AIR_SENTENCES: SentencesFor<
     client: 'Cooking would steam up the vehicle.',
     why: [
       `From above, from the middle of the hob to the nearest opening: ${say(finding.measured)}; at most ${say(finding.needed)}.`,
+    ],
+  }),
+  'control-far': (finding, names, say) => ({
+    title: 'Heater set from afar',
+    designer: `${capital(itOf(finding, names))} sets the heater ${say(finding.measured)} from the nearest place to sit or lie, ${names.the(finding.facts.from)}, over ${say.need(finding.needed)}.`,
+    client: 'You would have to get up to set the heater.',
+    why: [
+      `From the control to ${names.the(finding.facts.from)}: ${say(finding.measured)}; at most ${say.need(finding.needed)}.`,
     ],
   }),
   'head-noise': ({ measured, needed, facts }, names, say) => ({

@@ -60,6 +60,11 @@ export const AIR_RULES = {
     designer: 'At least half of a window that opens has nothing in front of it.',
     client: 'You can open your windows.',
   },
+  'heater-control': {
+    title: 'Heater set from bed or seat',
+    designer: 'The heater’s control is a step and an arm from where one sits or lies.',
+    client: 'You set the heater without a walk.',
+  },
   'quiet-heads': {
     title: 'Quiet at the pillow',
     designer: 'Pillows are away from heaters, fridges, inverters and air conditioners.',
