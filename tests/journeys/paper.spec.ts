@@ -172,7 +172,7 @@ test('with the connection gone the sheets are still drawn and printed; a PDF say
   await expect(page.getByRole('alert').filter({ hasText: 'No connection' })).toContainText('can still be printed')
 })
 
-test('pages that belong to no job are printed with what they are, when, and which of how many', async ({
+test('pages that belong to no job are printed with the title block: shop, what they are, when, and which of how many', async ({
   page,
 }, info) => {
   for (const [path, what, shown] of [
@@ -184,7 +184,8 @@ test('pages that belong to no job are printed with what they are, when, and whic
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(what)
     const { pages, text } = await printed(page, info.outputPath(`${what}.pdf`))
     expect(text).toContain(shown)
-    expect(text.trimStart().startsWith(what)).toBe(true)
+    // in the block at the foot: beside the shop
+    expect(text.trimEnd().split('\n').slice(-6).join('\n')).toMatch(new RegExp(`Zimmerman +${what}`))
     expect(text).toContain('Figures are for planning, never a certificate.')
     expect(text).toContain(`Sheet ${pages} of ${pages}`)
   }

@@ -7,6 +7,7 @@ import {
   capital,
   sayAir,
   sayClosedBed,
+  sayWarmthUnsaid,
   sayCutOff,
   sayDamp,
   sayFans,
@@ -39,7 +40,7 @@ export function warmthSheets(subject: Subject): readonly Page[] {
       `${sayDamp(report)} A night burns ${formatNumber(report.nightKwh, 1)} kWh, a year ${formatNumber(Math.round(report.yearKwh))} kWh.`,
       { tone: 'soft' },
     ),
-    ...[sayClosedBed(report, (id) => names.the(id))].flatMap((words) =>
+    ...[sayWarmthUnsaid(report), sayClosedBed(report, (id) => names.the(id))].flatMap((words) =>
       words === undefined ? [] : [paragraph(words, { tone: 'soft' })],
     ),
     heading('Where the heat goes'),

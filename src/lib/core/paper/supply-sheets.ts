@@ -5,6 +5,7 @@ import {
   sayBurner,
   sayDrains,
   sayFuel,
+  sayFuelUnsaid,
   sayGasNights,
   sayGasRun,
   sayGasVent,
@@ -119,6 +120,7 @@ export function gasSheets(subject: Subject): readonly Page[] {
   const report = fuelReport(job, variantId)
   const blocks: readonly Block[] = [
     paragraph(sayFuel(report), { sizeMm: LETTERS.head, weight: 'semibold' }),
+    ...[sayFuelUnsaid(report)].flatMap((words) => (words === undefined ? [] : [paragraph(words, { tone: 'soft' })])),
     ...(report.burners.length === 0
       ? []
       : [

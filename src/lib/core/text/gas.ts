@@ -50,6 +50,16 @@ export function sayFuel({ burners, gasKg, gasNights, gasFillings, dieselANight, 
   return parts.length === 0 ? 'Nothing in this plan burns gas or diesel.' : parts.join(' ')
 }
 
+/** What the brief does not say of it, and between what the gas lasts. */
+export function sayFuelUnsaid({ gasNightsBetween, gasKg }: FuelReport): string | undefined {
+  const [daily, rarely] = gasNightsBetween ?? []
+  if (gasKg === 0 || daily === undefined || rarely === undefined || !Number.isFinite(daily) || !Number.isFinite(rarely))
+    return undefined
+  return Math.floor(daily) === Math.floor(rarely)
+    ? undefined
+    : `Not said: how often there is cooking. Every day or now and then, a filling lasts ${formatNumber(Math.floor(daily))} to ${nights(rarely)} in the month that takes most.`
+}
+
 export const sayFuelShort = ({ burners, gasKg, gasNights }: FuelReport): string => {
   if (gasKg === 0 || !burners.some(({ fuel }) => fuel === 'gas')) return '–'
   const least = gasNights[leastMonth(gasNights)] ?? NaN

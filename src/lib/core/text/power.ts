@@ -219,7 +219,7 @@ export const whyLoad = ({ load, hoursADay, whADay, hasNoInverter }: LoadRow): re
   load.isSet
     ? 'Its hours were set here.'
     : BY_WEATHER.has(load.key)
-      ? 'How long it runs follows from the weather, hour by hour; the watts are typical of the kind. Common practice, no source.'
+      ? `How long it runs follows from the weather, hour by hour${load.key === 'heating' || load.key === 'cooling' ? ', and from what the body loses as the page Warmth has it' : ''}; the watts are typical of the kind. Common practice, no source.`
       : 'Its hours follow from the brief; the watts are typical of the kind. Common practice, no source.',
   SHED_WORDS[load.sheds],
   ...(hasNoInverter

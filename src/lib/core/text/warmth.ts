@@ -60,7 +60,7 @@ export function sayWarmth({
   warmUpMin,
   losses,
 }: WarmthReport): string {
-  const cold = `At ${degrees(coldestC)} it takes ${kilo(needed)} to keep ${degrees(assumed.heatedC)}${high - low > 0.1 * needed ? `, ${formatNumber(low / 1000, 1)} to ${formatNumber(high / 1000, 1)} as its lining is not said` : ''}`
+  const cold = `At ${degrees(coldestC)} it takes ${kilo(needed)} to keep ${degrees(assumed.heatedC)}${high - low > 0.1 * needed ? `, ${formatNumber(low / 1000, 1)} to ${formatNumber(high / 1000, 1)} as not all is said` : ''}`
   const most = losses.losses[0]
   const by = most === undefined ? '' : `; most goes by the ${LOSS_WORDS[most.what]}`
   const heater =
@@ -86,6 +86,16 @@ export const sayClosedBed = ({ bed }: WarmthReport, name: (id: string) => string
 export const CLOSED_BED_WHY: readonly string[] = [
   'What goes through cloth or board at 3.5 W/m²K and by its gaps, and what sleepers give off, against its share of what the body loses. Common practice, no source.',
 ]
+
+/** What was not said, and what is taken in its place. */
+export function sayWarmthUnsaid({ unsaid, coldestC, altitudeM }: WarmthReport): string | undefined {
+  const words: Readonly<Record<WarmthReport['unsaid'][number], string>> = {
+    coldestC: `the coldest night (${degrees(coldestC)} is taken, 5 K either way)`,
+    altitudeM: `the height above the sea (${formatNumber(altitudeM)} m)`,
+    lining: 'what it is lined with (rigid board to fibre of its thickness)',
+  }
+  return unsaid.length === 0 ? undefined : `Not said: ${list(unsaid.map((what) => words[what]))}.`
+}
 
 /** What gets wet in bed, in a sentence. */
 export function sayDamp({ damp, vapourGH }: WarmthReport): string {

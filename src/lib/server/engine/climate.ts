@@ -7,6 +7,7 @@ import {
   namesOf,
   sayAir,
   sayClosedBed,
+  sayWarmthUnsaid,
   sayCutOff,
   sayDamp,
   sayFans,
@@ -29,17 +30,23 @@ function climateOf(job: Job, variantId: string): object {
   const air = airReport(job, variantId)
   return {
     warmth: {
-      words: [sayWarmth(warmth), sayDamp(warmth), sayClosedBed(warmth, (id) => names.the(id))].filter(
-        (words) => words !== undefined,
-      ),
+      words: [
+        sayWarmth(warmth),
+        sayWarmthUnsaid(warmth),
+        sayDamp(warmth),
+        sayClosedBed(warmth, (id) => names.the(id)),
+      ].filter((words) => words !== undefined),
       coldestC: warmth.coldestC,
       losesWK: round(warmth.losses.totalWK),
       losesWKBetween: [round(warmth.losses.lowWK), round(warmth.losses.highWK)],
       neededW: Math.round(warmth.neededW[0]),
+      neededWBetween: [Math.round(warmth.neededW[1]), Math.round(warmth.neededW[2])],
+      notSaid: warmth.unsaid,
       heaterW: Math.round(warmth.heaterW),
       warmUpMin: finite(warmth.warmUpMin),
       nightKwh: round(warmth.nightKwh),
       nightL: round(warmth.nightL),
+      nightWh: Math.round(warmth.nightWh),
       yearKwh: Math.round(warmth.yearKwh),
       losses: warmth.losses.losses.map((loss) => ({
         what: loss.what,

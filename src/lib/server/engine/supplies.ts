@@ -4,6 +4,7 @@ import {
   namesOf,
   sayBurner,
   sayFuel,
+  sayFuelUnsaid,
   sayGasRun,
   sayGasVent,
   sayLeakTest,
@@ -116,7 +117,11 @@ function gasOf(job: Job, variantId: string): object {
   const report = fuelReport(job, variantId)
   const names = namesOf(job, job.variants[variantId]!.plan)
   return {
-    words: [sayFuel(report), ...(report.lines.runs.length === 0 ? [] : [sayLeakTest(report.lines)])],
+    words: [
+      sayFuel(report),
+      sayFuelUnsaid(report),
+      report.lines.runs.length === 0 ? undefined : sayLeakTest(report.lines),
+    ].filter((words) => words !== undefined),
     gasKg: round(report.gasKg),
     gasKgAYear: round(report.gasKgAYear),
     fillingsAYear: round(report.gasFillings),

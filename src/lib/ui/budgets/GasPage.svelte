@@ -4,6 +4,7 @@
     sayBurner,
     sayFuel,
     sayFuelShort,
+    sayFuelUnsaid,
     sayGasNights,
     sayGasRun,
     sayGasVent,
@@ -39,6 +40,9 @@
   caution="Gas by a licensed fitter, pressure-tested, to the local code; a carbon monoxide alarm at pillow height. Figures are for planning."
 >
   {#snippet sheet(report)}
+    {#if sayFuelUnsaid(report) !== undefined}
+      <p class="mt-1 text-[0.9286rem] text-ink-2">{sayFuelUnsaid(report)}</p>
+    {/if}
     {#if report.altitudeM > report.kitAboveM && report.burners.length > 0}
       <p class="mt-1 text-[0.9286rem] text-caution">
         At {formatNumber(report.altitudeM)} m a burner needs its altitude kit, or it soots. Common practice, no source: above

@@ -6,6 +6,7 @@
     sayDamp,
     CLOSED_BED_WHY,
     sayClosedBed,
+    sayWarmthUnsaid,
     sayWarmth,
     sayWarmthShort,
     sayWarmthStep,
@@ -54,10 +55,11 @@
     <p class="mt-1 text-[0.9286rem] text-ink-2">
       {sayDamp(report)}
       {formatNumber(report.losses.totalWK, 0)} W lost for each kelvin; a night at {formatNumber(report.assumed.nightC)} °C
-      burns {formatNumber(report.nightKwh, 1)} kWh, {formatNumber(report.nightL, 1)} L of diesel; a year {formatNumber(
-        Math.round(report.yearKwh),
-      )} kWh, {formatNumber(Math.round(report.yearL))} L.
+      burns {formatNumber(report.nightKwh, 1)} kWh, {formatNumber(report.nightL, 1)} L of diesel{report.nightWh > 0
+        ? `, and draws ${formatNumber(Math.round(report.nightWh))} Wh`
+        : ''}; a year {formatNumber(Math.round(report.yearKwh))} kWh, {formatNumber(Math.round(report.yearL))} L.
     </p>
+    {#if sayWarmthUnsaid(report) !== undefined}<p class="text-[0.9286rem] text-ink-2">{sayWarmthUnsaid(report)}</p>{/if}
     {#if sayClosedBed(report, (id) => budget.names.the(id)) !== undefined}
       <p
         class="text-[0.9286rem] {report.bed?.hasOutlet === false ? 'text-caution' : 'text-ink-2'}"

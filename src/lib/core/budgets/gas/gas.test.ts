@@ -146,3 +146,20 @@ describe('pipes and vents, by hand', () => {
     expect(fuelReport(truck(), variant).lines).toEqual({ runs: [], toBuyM: 0, joints: 0, vents: [] })
   })
 })
+
+describe('how often there is cooking', () => {
+  it('not said, makes a range: every day takes more than now and then; said, there is none', () => {
+    const hob = (...more: Command[]): Job =>
+      truck(
+        person(1750),
+        leg(),
+        put('fit-locker', 'gas-locker', 1000),
+        put('fit-hob', 'galley-hob', 2600, 'left-wall', { fuel: 'gas' }),
+        ...more,
+      )
+    const [daily, rarely] = fuelReport(hob(), variant).gasNightsBetween!
+    // as often as 1 : 0.35
+    expect(rarely! / daily!).toBeCloseTo(1 / 0.35, 6)
+    expect(fuelReport(hob(use({ cooking: 'daily' })), variant).gasNightsBetween).toBeUndefined()
+  })
+})

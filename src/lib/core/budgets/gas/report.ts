@@ -1,4 +1,4 @@
-import { answer, waterUse, type Brief } from '../../brief'
+import { answer, isAnswered, waterUse, type Brief } from '../../brief'
 import type { HeatFact } from '../../fittings'
 import { ruleFigure, type Job } from '../../job'
 import { DAYS, HOURS, MONTH_OF } from '../../sky'
@@ -44,6 +44,8 @@ export interface FuelReport {
   readonly bottles: number
   /** Nights that a filling of gas lasts in each month; Infinity where none is burnt, NaN where nobody is aboard. */
   readonly gasNights: readonly number[]
+  /** In the month in which it lasts shortest, cooking every day and now and then; undefined where the brief says how often. */
+  readonly gasNightsBetween: readonly number[] | undefined
   /** Fillings of all the gas in a year, and what of it is burnt, kg. */
   readonly gasFillings: number
   readonly gasKgAYear: number
@@ -137,40 +139,43 @@ export function fuelReport(job: Job, variantId: string): FuelReport {
   const mean = (byMonth: readonly number[]): number =>
     byMonth.reduce((sum, one, month) => sum + one * (livedByMonth[month] ?? 0), 0) / Math.max(1, livedDays)
   const notes = job.power?.loads ?? {}
-  // water is warmed once, by the first that can
-  let isWarmed = false
-  const burners = placed.flatMap(({ id: fittingId, facts }) =>
-    facts.heat.flatMap((heat, index): Burner[] => {
-      const { fuel, watts } = heat
-      if (fuel !== 'gas' && fuel !== 'diesel') return []
-      const burns = BURNS[heat.warms]
-      if (burns === 'water') {
-        if (isWarmed) return []
-        isWarmed = true
-      }
-      const id = `${fittingId}-burner-${index}`
-      const note = Object.hasOwn(notes, id) ? notes[id]?.hours : undefined
-      const hours = note === undefined ? usualHours(burns, brief, heated) : Array<number>(MONTHS).fill(note)
-      // a hob is called by what it burns, a heater by what it gives
-      const burnt = burns === 'cooking' || burns === 'baking' ? watts / 1000 : watts / 1000 / HEATER_SHARE
-      const byMonth = hours.map((one) => (Number.isNaN(one) ? warmKwh / HEATER_SHARE : one * burnt))
-      return [
-        {
-          id,
-          fittingId,
-          fuel,
-          burns,
-          watts,
-          hoursADay: mean(hours),
-          isSet: note !== undefined,
-          kWhADay: mean(byMonth),
-          byMonth,
-        },
-      ]
-    }),
-  )
-  const perDay = (fuel: Burner['fuel'], month: number): number =>
-    burners.reduce((sum, one) => sum + (one.fuel === fuel ? (one.byMonth[month] ?? 0) : 0), 0)
+  const burnersFor = (of: Brief): readonly Burner[] => {
+    // water is warmed once, by the first that can
+    let isWarmed = false
+    return placed.flatMap(({ id: fittingId, facts }) =>
+      facts.heat.flatMap((heat, index): Burner[] => {
+        const { fuel, watts } = heat
+        if (fuel !== 'gas' && fuel !== 'diesel') return []
+        const burns = BURNS[heat.warms]
+        if (burns === 'water') {
+          if (isWarmed) return []
+          isWarmed = true
+        }
+        const id = `${fittingId}-burner-${index}`
+        const note = Object.hasOwn(notes, id) ? notes[id]?.hours : undefined
+        const hours = note === undefined ? usualHours(burns, of, heated) : Array<number>(MONTHS).fill(note)
+        // a hob is called by what it burns, a heater by what it gives
+        const burnt = burns === 'cooking' || burns === 'baking' ? watts / 1000 : watts / 1000 / HEATER_SHARE
+        const byMonth = hours.map((one) => (Number.isNaN(one) ? warmKwh / HEATER_SHARE : one * burnt))
+        return [
+          {
+            id,
+            fittingId,
+            fuel,
+            burns,
+            watts,
+            hoursADay: mean(hours),
+            isSet: note !== undefined,
+            kWhADay: mean(byMonth),
+            byMonth,
+          },
+        ]
+      }),
+    )
+  }
+  const burners = burnersFor(brief)
+  const perDay = (fuel: Burner['fuel'], month: number, those = burners): number =>
+    those.reduce((sum, one) => sum + (one.fuel === fuel ? (one.byMonth[month] ?? 0) : 0), 0)
   const overYear = (fuel: Burner['fuel']): number =>
     livedByMonth.reduce((sum, days, month) => sum + days * perDay(fuel, month), 0)
   const gasL = placed.reduce(
@@ -181,12 +186,23 @@ export function fuelReport(job: Job, variantId: string): FuelReport {
   const gasKgAYear = overYear('gas') / PROPANE_KWH_KG
   return {
     variantId,
-    burners: burners.sort((a, b) => b.kWhADay - a.kWhADay),
+    burners: [...burners].sort((a, b) => b.kWhADay - a.kWhADay),
     gasKg,
     bottles: Math.round(gasKg / BOTTLE_KG),
     gasNights: livedByMonth.map((days, month) =>
       days === 0 ? NaN : perDay('gas', month) === 0 ? Infinity : (gasKg * PROPANE_KWH_KG) / perDay('gas', month),
     ),
+    gasNightsBetween: isAnswered(brief, 'cooking')
+      ? undefined
+      : (['daily', 'sometimes'] as const).map((cooking) => {
+          const those = burnersFor({ ...brief, use: { ...brief.use, cooking } })
+          return Math.min(
+            ...livedByMonth.flatMap((days, month) => {
+              const kWh = perDay('gas', month, those)
+              return days === 0 || kWh === 0 ? [] : [(gasKg * PROPANE_KWH_KG) / kWh]
+            }),
+          )
+        }),
     gasFillings: gasKg === 0 ? 0 : gasKgAYear / gasKg,
     gasKgAYear,
     dieselANight: livedByMonth.map((_, month) => perDay('diesel', month) / DIESEL_KWH_L),

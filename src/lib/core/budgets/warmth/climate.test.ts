@@ -124,6 +124,44 @@ describe('what a body asks of its heater', () => {
   })
 })
 
+describe('what nobody said of warmth', () => {
+  it('is named, and widens what is needed; said, it is no more than the figure', () => {
+    const layers = (mm: number) =>
+      Object.fromEntries(['floor', 'wall', 'roof', 'door'].map((face) => [face, [{ material: 'pir', mm }]]))
+    const open = warmthReport(truck(person(1750), lined), variant)
+    expect(open.unsaid).toEqual(['coldestC', 'altitudeM', 'lining'])
+    const [mean, low, high] = open.neededW
+    expect(low).toBeLessThan(mean)
+    expect(high).toBeGreaterThan(mean)
+    const said = warmthReport(
+      truck(person(1750), use({ coldestC: -5, altitudeM: 300 }), {
+        type: 'lining.set',
+        variant,
+        lining: { floorMm: 40, wallMm: 40, roofMm: 40, doorMm: 40, layers: layers(40) },
+      } as Command),
+      variant,
+    )
+    expect(said.unsaid).toEqual([])
+    expect(said.neededW[2] - said.neededW[1]).toBeCloseTo(0, 9)
+  })
+
+  it('a night draws what the heater’s fan and pump take while it runs: watts × nine hours × its share', () => {
+    const plan = truck(
+      person(1750),
+      lined,
+      use({ coldestC: -5, altitudeM: 0 }),
+      putAtHome('fit-heater', 'heater-air', 3000, { fuel: 'diesel', kilowatts: 4 }),
+    )
+    const { nightWh, losses } = warmthReport(plan, variant)
+    const draw = placedInAnyMode(plan, variant)
+      .flatMap(({ facts }) => facts.draws)
+      .find(({ by }) => by === 'heating')!
+    const share = (losses.totalWK * 19 - 83) / 4000
+    expect(share).toBeGreaterThan(0.1)
+    expect(nightWh).toBeCloseTo(draw.watts * 9 * share, 6)
+  })
+})
+
 describe('covers that are drawn before windows', () => {
   const cover: Command = put(
     'fit-cover',

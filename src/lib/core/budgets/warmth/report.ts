@@ -1,4 +1,4 @@
-import { answer, sleepersOf } from '../../brief'
+import { answer, isAnswered, sleepersOf } from '../../brief'
 import { spanLength, spanMiddle, type Vec2 } from '../../geometry'
 import { planInterior, type Job, type WarmthAssumedKey } from '../../job'
 import { scenesOf, sleeping, type Placed } from '../../scene'
@@ -61,6 +61,8 @@ export interface WarmthReport {
   /** What the heaters of the plan give at the brief’s altitude, W. */
   readonly heaterW: number
   readonly altitudeM: number
+  /** What nobody said, so that something usual is taken. */
+  readonly unsaid: readonly Unsaid[]
   /** From the coldest to what it is kept at with all they give, minutes; Infinity where it never is. */
   readonly warmUpMin: number
   /** A day from six in the evening, at the coldest night: heated till ten, left cold, warmed from seven. */
@@ -72,6 +74,8 @@ export interface WarmthReport {
   /** A night held at the night’s warmth, ten till seven: kWh burnt, and litres of diesel. */
   readonly nightKwh: number
   readonly nightL: number
+  /** What fans and pumps of the heaters draw in it, Wh. */
+  readonly nightWh: number
   /** Of a year of the itinerary, burnt. */
   readonly yearKwh: number
   readonly yearL: number
@@ -100,6 +104,10 @@ interface ClosedBed {
 /** What a body stores with what stands in it, Wh for each kelvin. */
 export const heatStored = (placed: readonly Placed[], volumeM3: number): number =>
   Math.max(1, placed.reduce((sum, one) => sum + lumpOf(one).kg, 0) * WOOD_WH_KG_K * WARMED_SHARE + AIR_WH * volumeM3)
+
+type Unsaid = 'coldestC' | 'altitudeM' | 'lining'
+/** A coldest night that nobody said may be so much colder or milder. Common practice, no source. */
+const UNSAID_K = 5
 
 const STARTS = 18
 const NIGHT_H = 9
@@ -146,6 +154,12 @@ export function warmthReport(job: Job, variantId: string): WarmthReport {
   const heaterW = ratedW * Math.max(0.3, 1 - (PER_KM * Math.max(0, altitudeM)) / 1000)
   const lump: Lump = { whK: heatStored(placed, volumeM3), wk: Math.max(0.1, totalWK) }
   const deltaK = Math.max(0, assumed.heatedC - coldestC)
+  const unsaid: readonly Unsaid[] = [
+    ...(isAnswered(brief, 'coldestC') ? [] : (['coldestC'] as const)),
+    ...(isAnswered(brief, 'altitudeM') ? [] : (['altitudeM'] as const)),
+    ...(losses.losses.some(({ isAssumed }) => isAssumed) ? (['lining'] as const) : []),
+  ]
+  const coldOffK = unsaid.includes('coldestC') ? UNSAID_K : 0
   const cold = Array.from({ length: HOURS }, () => coldestC)
   const gainW = people * SLEEPER_W
   const went = throughHours(
@@ -213,13 +227,25 @@ export function warmthReport(job: Job, variantId: string): WarmthReport {
     losses,
     assumed,
     coldestC,
-    neededW: [totalWK * deltaK, lowWK * deltaK, highWK * deltaK],
+    neededW: [
+      totalWK * deltaK,
+      lowWK * Math.max(0, deltaK - coldOffK),
+      // what nobody said may be colder too
+      highWK * (deltaK + coldOffK),
+    ],
+    unsaid,
     heaterW,
     altitudeM,
     warmUpMin: minutesTo(lump, coldestC, assumed.heatedC, coldestC, heaterW),
     hours,
     nightKwh,
     nightL: nightKwh / DIESEL_KWH_L,
+    nightWh:
+      heaterW === 0
+        ? 0
+        : heaterDrawW(placed) *
+          NIGHT_H *
+          Math.min(1, Math.max(0, totalWK * (assumed.nightC - coldestC) - gainW) / heaterW),
     yearKwh,
     yearL: yearKwh / DIESEL_KWH_L,
     steps: stepsOf(losses, assumed, deltaK, burnt),
@@ -243,6 +269,13 @@ export function warmthReport(job: Job, variantId: string): WarmthReport {
     bed: closedBed(job, variantId, { wk: totalWK, nightC: assumed.nightC, coldestC, heaterW }),
   }
 }
+
+/** What the heaters draw while they run, W. */
+const heaterDrawW = (placed: readonly Placed[]): number =>
+  placed.reduce(
+    (sum, { facts }) => sum + facts.draws.reduce((all, { by, watts }) => all + (by === 'heating' ? watts : 0), 0),
+    0,
+  )
 
 /** Gas that burns in the room to cook on, W. */
 const openFlameW = (placed: readonly Placed[]): number =>

@@ -35,9 +35,13 @@ export const tankFills = defineRule({
     const [inlet] = [...inlets].sort((a, b) => spanMiddle(b.bounds.z) - spanMiddle(a.bounds.z))
     if (inlet === undefined) return []
     const fillMm = spanMiddle(inlet.bounds.z)
+    const byHand = new Set(
+      scene.placed.filter(({ clearances }) => clearances.some(({ task }) => task === 'water-fill')).map(({ id }) => id),
+    )
     return freshTanks(scene.placed)
       .filter(({ isCarried }) => !isCarried)
       .flatMap(({ vessels }) => vessels)
+      .filter(({ id }) => !byHand.has(id))
       .flatMap(({ id, litres, bottomMm, topMm }): Draft<'fill-low'>[] => {
         const share = Math.min(1, Math.max(0, (fillMm - bottomMm) / Math.max(1, topMm - bottomMm)))
         return 1 - share <= empty

@@ -62,7 +62,7 @@ export const AIR_RULES = {
   },
   'heater-control': {
     title: 'Heater set from bed or seat',
-    designer: 'The heater’s control is a step and an arm from where one sits or lies.',
+    designer: 'A seat or a bed is near what sets the heater: a step and an arm away.',
     client: 'You set the heater without a walk.',
   },
   'quiet-heads': {
