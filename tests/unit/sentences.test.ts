@@ -129,13 +129,16 @@ function addFinding(to: ReturnType<typeof collect>, where: string, finding: Find
   for (const line of words.why) to.add(`${where} why`, line, unit, 'sum')
 }
 
+/** Each finding is read with every second of the names, the next with the others; in the proof with all. */
+const NAMES_EACH = process.env.PROOF === '1' ? 1 : 2
+
 describe('every sentence of a finding', () => {
   it(
     'reads well whatever things and people are called, in millimetres and in inches',
     () => {
       const all = collect()
-      for (const [code, row] of Object.entries(CASES))
-        for (const name of NAMES) {
+      for (const [at, [code, row]] of Object.entries(CASES).entries())
+        for (const name of NAMES.filter((_, nth) => (at + nth) % NAMES_EACH === 0)) {
           const job = called(row.speaks, name)
           const findings = reviewVariant(job, 'variant-a').modes.flatMap((mode) => mode.findings)
           const own = findings.filter((finding) => finding.code === code)
@@ -146,7 +149,7 @@ describe('every sentence of a finding', () => {
               addFinding(all, `${code} “${name.slice(0, 12)}”`, finding, job, unit)
         }
       expect(all.wrong).toEqual([])
-      expect(all.count()).toBeGreaterThan(8000)
+      expect(all.count()).toBeGreaterThan(8000 / NAMES_EACH)
     },
     LONG_MS,
   )

@@ -152,9 +152,9 @@ export function sayWaterLean({ days }: WaterReport): string | undefined {
   // what hangs behind an axle lifts the other
   const axles =
     first.frontKg < -0.5
-      ? `${on(first.rearKg)} the rear axle, ${formatNumber(Math.round(-first.frontKg))} kg of it off the front one`
+      ? `${on(first.rearKg)} the rear axle and takes ${formatNumber(Math.round(-first.frontKg))} kg off the front one`
       : first.rearKg < -0.5
-        ? `${on(first.frontKg)} the front axle, ${formatNumber(Math.round(-first.rearKg))} kg of it off the rear one`
+        ? `${on(first.frontKg)} the front axle and takes ${formatNumber(Math.round(-first.rearKg))} kg off the rear one`
         : `${on(first.frontKg)} the front axle and ${on(first.rearKg)} the rear`
   if (first.leftKg === undefined)
     return `On the first evening the water puts ${axles}; how it leans is not known: the track was not measured.`
