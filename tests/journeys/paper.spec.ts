@@ -185,7 +185,7 @@ test('pages that belong to no job are printed with the title block: shop, what t
     const { pages, text } = await printed(page, info.outputPath(`${what}.pdf`))
     expect(text).toContain(shown)
     // in the block at the foot: beside the shop
-    expect(text.trimEnd().split('\n').slice(-6).join('\n')).toMatch(new RegExp(`Zimmerman +${what}`))
+    expect(text.trimEnd().split('\n').slice(-6).join('\n')).toMatch(new RegExp(`\\S +${what} +\\d+ \\w+ \\d{4}`))
     expect(text).toContain('Figures are for planning, never a certificate.')
     expect(text).toContain(`Sheet ${pages} of ${pages}`)
   }

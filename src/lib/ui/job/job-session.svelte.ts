@@ -24,7 +24,7 @@ export type SaveState =
   { readonly kind: 'saved' } | { readonly kind: 'saving' } | { readonly kind: 'waiting'; readonly message: string }
 
 /** Steps of a run that come no later than this after one another are undone as one. */
-const RUN_MS = 1000
+const RUN_MS = 2000
 /** And so many patches at most. */
 const RUN_PATCHES = 200
 

@@ -130,7 +130,7 @@ describe('JobSession', () => {
     expect(labelOf(session.job)).toBe('Three')
     // a run that pauses is another, and so is one of another name
     session.do(label('Four'), 'typing')
-    now.mockReturnValue(11_001)
+    now.mockReturnValue(12_001)
     session.do(label('Five'), 'typing')
     session.do(label('Six'), 'elsewhere')
     const back: (string | undefined)[] = []
