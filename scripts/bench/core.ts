@@ -184,6 +184,11 @@ export function measure(): { what: string; ms: number; goal: number }[] {
     const scene = { ...first! }
     limitsIn(scene, compose(job, scene).weight)
   }
+  // after an edit of the plan: nothing of it is known yet
+  const anew = (of: Job): Job => ({
+    ...of,
+    variants: Object.fromEntries(Object.entries(of.variants).map(([id, variant]) => [id, { ...variant }])),
+  })
   return [
     {
       what: 'margins at the foot while one drags, 60 fittings',
@@ -197,23 +202,23 @@ export function measure(): { what: string; ms: number; goal: number }[] {
       goal: 4,
     },
     {
-      what: 'water: levels of two weeks, lines and levers, 60 fittings',
-      ms: median(() => void waterReport(away, 'variant-a')),
+      what: 'water after an edit: two weeks, a year, lines and levers, 60 fittings',
+      ms: median(() => void waterReport(anew(away), 'variant-a')),
       goal: 5,
     },
     {
-      what: 'warmth: losses, a cold night and a winter by the hour, 60 fittings',
-      ms: median(() => void warmthReport(away, 'variant-a')),
+      what: 'warmth after an edit: losses, a cold night and a winter by the hour, 60 fittings',
+      ms: median(() => void warmthReport(anew(away), 'variant-a')),
       goal: 60,
     },
     {
-      what: 'air: four states of the network, summer and noise, 60 fittings',
-      ms: median(() => void airReport(away, 'variant-a')),
+      what: 'air after an edit: four states of the network, summer and noise, 60 fittings',
+      ms: median(() => void airReport(anew(away), 'variant-a')),
       goal: 20,
     },
     {
-      what: 'a year of power by the hour, 60 fittings, all year aboard',
-      ms: median(() => void powerReport(away, 'variant-a')),
+      what: 'a year of power by the hour after an edit, 60 fittings, all year aboard',
+      ms: median(() => void powerReport(anew(away), 'variant-a')),
       goal: 30,
     },
     {

@@ -21,7 +21,6 @@ export {
   INVERTER_SURGE,
   PERSONAL,
   powerAssumedIn,
-  placedInAnyMode,
   plantOf,
   powerCase,
   powerReport,
@@ -39,6 +38,7 @@ export {
   type School,
   type Taking,
 } from './power'
+export { placedInAnyMode } from './seen'
 export { assumedIn, limitsIn, type WeightLedger } from './weight/weight'
 export {
   freshLitres,

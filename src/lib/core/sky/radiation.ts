@@ -47,7 +47,7 @@ export function dayOfSun(latitudeDeg: number, day: number, clearness: number): r
 /** What the ground throws back, as a share: grass and gravel. Common practice, no source. */
 const GROUND_SHARE = 0.2
 /** Near the horizon the ratio of beam on two planes has no bounds: what stands round the vehicle hides such a sun. Common practice, no source. */
-const LOWEST_COSINE = 0.087
+export const LOWEST_COSINE = 0.087
 
 /**
  * What falls on a plane of what falls on the level, in one unit for all: beam by its ratio, diffuse from a sky that is bright alike all over, and

@@ -81,14 +81,28 @@ export function incidenceCosine(latitudeDeg: number, day: number, hour: number, 
   )
 }
 
+/** The sun as a vector: its cosines with straight up, south and west; what a plane that stands upright has of it is south and west by where it looks. */
+export function sunVector(
+  latitudeDeg: number,
+  declination: number,
+  hour: number,
+): { readonly up: number; readonly south: number; readonly west: number } {
+  const [phi, delta, omega] = [latitudeDeg * RAD, declination * RAD, (hour - 12) * 15 * RAD]
+  const [sinPhi, cosPhi, sinDelta, cosDelta] = [Math.sin(phi), Math.cos(phi), Math.sin(delta), Math.cos(delta)]
+  const cosOmega = Math.cos(omega)
+  return {
+    up: sinPhi * sinDelta + cosPhi * cosDelta * cosOmega,
+    south: cosDelta * sinPhi * cosOmega - sinDelta * cosPhi,
+    west: cosDelta * Math.sin(omega),
+  }
+}
+
 /** Where the sun is: degrees over the horizon, and from south to the west. */
 export function sunAt(
   latitudeDeg: number,
   day: number,
   hour: number,
 ): { readonly highDeg: number; readonly fromSouthDeg: number } {
-  const up = zenithCosine(latitudeDeg, day, hour)
-  const south = incidenceCosine(latitudeDeg, day, hour, { tiltDeg: 90, turnedDeg: 0 })
-  const west = incidenceCosine(latitudeDeg, day, hour, { tiltDeg: 90, turnedDeg: 90 })
+  const { up, south, west } = sunVector(latitudeDeg, declinationDeg(day), hour)
   return { highDeg: Math.asin(Math.min(1, Math.max(-1, up))) / RAD, fromSouthDeg: Math.atan2(west, south) / RAD }
 }

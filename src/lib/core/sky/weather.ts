@@ -1,8 +1,8 @@
 import { DAY_IN_MONTH, DAYS, HOURS, MONTH_DAYS, MONTH_OF, YEAR_HOURS, type MeasuredDay } from './calendar'
 import type { MonthOfWeather } from './climates'
 import { daysOfMonth } from './days'
-import { beamRatio, dayOfSun, onPlane } from './radiation'
-import { dayOutsideKwh, LEVEL, RAD, type Plane } from './sun'
+import { beamRatio, dayOfSun, LOWEST_COSINE, onPlane } from './radiation'
+import { dayOutsideKwh, declinationDeg, LEVEL, RAD, sunVector, type Plane } from './sun'
 
 /** Where the vehicle is in a month, and the weather there. */
 export interface Station {
@@ -69,25 +69,55 @@ export function weatherYear(
   return { beam, diffuse, outsideC, latitudeDeg }
 }
 
-/** What falls on a plane in an hour of the year, kWh/m²: from the sun itself, and from sky and ground. */
-export function hourOnPlane(
+/** What falls in an hour on planes that stand upright, kWh/m²: from the sun itself by where each looks, and from sky and ground on all alike. */
+export interface UprightHour {
+  /** From the sun itself on a plane that looks so far from south to the west, whose cosine and sine these are. */
+  readonly beam: (cosine: number, sine: number) => number
+  readonly sky: number
+  /** On the level, all together. */
+  readonly level: number
+}
+const NO_SUN: UprightHour = { beam: () => 0, sky: 0, level: 0 }
+
+/** Hour after hour of a part of a year, for planes that stand upright. */
+export function uprightHours(
   { beam, diffuse, latitudeDeg }: WeatherYear,
-  at: number,
-  plane: Plane,
-): { readonly beam: number; readonly sky: number } {
-  const [direct, scattered] = [beam[at] ?? 0, diffuse[at] ?? 0]
-  if (direct + scattered <= 0) return { beam: 0, sky: 0 }
-  if (plane.tiltDeg === 0) return { beam: direct, sky: scattered }
-  const day = Math.floor(at / HOURS)
-  const ratio = direct <= 0 ? 0 : beamRatio(latitudeDeg[day] ?? 0, day + 1, (at % HOURS) + 0.5, plane)
-  const whole = onPlane({ beam: direct, diffuse: scattered }, ratio, Math.cos(plane.tiltDeg * RAD))
-  return { beam: direct * ratio, sky: whole - direct * ratio }
+  [from, to]: readonly [from: number, to: number],
+  each: (hour: UprightHour, at: number) => void,
+): void {
+  let [day, declination] = [-1, 0]
+  for (let at = from; at < to; at += 1) {
+    const [direct, scattered] = [beam[at] ?? 0, diffuse[at] ?? 0]
+    if (direct + scattered <= 0) {
+      each(NO_SUN, at)
+      continue
+    }
+    const today = Math.floor(at / HOURS)
+    if (today !== day) [day, declination] = [today, declinationDeg(today + 1)]
+    const { up, south, west } = sunVector(latitudeDeg[day] ?? 0, declination, (at % HOURS) + 0.5)
+    const per = direct <= 0 || up <= 0 ? 0 : direct / Math.max(up, LOWEST_COSINE)
+    each(
+      {
+        beam: (cosine, sine) => per * Math.max(0, south * cosine + west * sine),
+        sky: onPlane({ beam: direct, diffuse: scattered }, 0, 0),
+        level: direct + scattered,
+      },
+      at,
+    )
+  }
 }
 
 /** What falls on a plane through a year by the hour, kWh/m². */
 export function onPlaneThroughYear(weather: WeatherYear, plane: Plane = LEVEL): Float64Array {
-  return Float64Array.from(weather.beam, (_, at) => {
-    const { beam, sky } = hourOnPlane(weather, at, plane)
-    return beam + sky
+  const { beam, diffuse, latitudeDeg } = weather
+  const cosine = Math.cos(plane.tiltDeg * RAD)
+  const isLevel = plane.tiltDeg === 0
+  return Float64Array.from(beam, (direct, index) => {
+    const scattered = diffuse[index] ?? 0
+    if (direct + scattered <= 0) return 0
+    if (isLevel) return direct + scattered
+    const day = Math.floor(index / HOURS)
+    const ratio = direct <= 0 ? 0 : beamRatio(latitudeDeg[day] ?? 0, day + 1, (index % HOURS) + 0.5, plane)
+    return onPlane({ beam: direct, diffuse: scattered }, ratio, cosine)
   })
 }

@@ -50,6 +50,8 @@ export function fanMoves(curve: readonly (readonly [number, number])[], againstP
 const LEAST_PA = 1e-7
 const ROUNDS = 400
 const MOST_PA = 500
+/** A pressure that lies outside where it was sought is sought so many times further off. */
+const WIDER = 4
 
 /**
  * Air between spaces and outside: the pressure of each space is that at which as much comes in as goes out. `warm` is how much warmer each is than
@@ -69,25 +71,40 @@ export function airThrough(
     const press = at(from, zM) - at(to, zM) + (from === 'out' ? windPa : 0) - (to === 'out' ? windPa : 0)
     return curve === undefined || curve.length === 0 ? throughOpening(m2, press) : fanMoves(curve, -press)
   }
+  const touching = new Map(
+    spaces.map((space) => [space, ways.filter(({ from, to }) => from === space || to === space)] as const),
+  )
   const into = (space: string): number =>
-    ways.reduce((sum, way) => sum + (way.to === space ? flow(way) : way.from === space ? -flow(way) : 0), 0)
+    (touching.get(space) ?? []).reduce((sum, way) => sum + (way.to === space ? flow(way) : -flow(way)), 0)
+  /** The pressure of a space at which nothing is left over, about where it was: the higher it is, the less comes in. */
+  const settle = (space: string, about: number, step: number): number => {
+    const atPa = (pa: number): number => {
+      pressures.set(space, pa)
+      return into(space)
+    }
+    let [low, high] = [Math.max(-MOST_PA, about - step), Math.min(MOST_PA, about + step)]
+    for (let wide = step; low > -MOST_PA && atPa(low) < 0; wide *= WIDER)
+      [low, high] = [Math.max(-MOST_PA, low - wide), low]
+    for (let wide = step; high < MOST_PA && atPa(high) > 0; wide *= WIDER)
+      [low, high] = [high, Math.min(MOST_PA, high + wide)]
+    while (high - low > LEAST_PA) {
+      const middle = (low + high) / 2
+      if (atPa(middle) > 0) low = middle
+      else high = middle
+    }
+    return (low + high) / 2
+  }
+  let step = MOST_PA
   for (let round = 0; round < ROUNDS; round += 1) {
     let moved = 0
     for (const space of spaces) {
       const before = pressures.get(space) ?? 0
-      let [low, high] = [-MOST_PA, MOST_PA]
-      // the higher the pressure of a space, the less comes in
-      for (let step = 0; step < 60 && high - low > LEAST_PA; step += 1) {
-        const middle = (low + high) / 2
-        pressures.set(space, middle)
-        if (into(space) > 0) low = middle
-        else high = middle
-      }
-      const now = (low + high) / 2
+      const now = settle(space, before, step)
       pressures.set(space, now)
       moved = Math.max(moved, Math.abs(now - before))
     }
     if (moved < LEAST_PA * 4) break
+    step = Math.max(LEAST_PA * 4, moved)
   }
   return ways.map((way) => ({ id: way.id, m3h: flow(way) }))
 }

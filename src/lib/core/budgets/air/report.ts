@@ -1,8 +1,9 @@
 import { sleepersOf } from '../../brief'
 import { pointBox, boxGap, spanMiddle, type Vec2, type Vec3 } from '../../geometry'
-import { planInterior, type Job, type WarmthAssumedKey } from '../../job'
-import { heardDb, scenesOf, sleeping, type Scene } from '../../scene'
+import type { Job, WarmthAssumedKey } from '../../job'
+import { heardDb, sleeping, type Scene } from '../../scene'
 import { givesAir, jambs, wallTop } from '../../shell'
+import { seenOf } from '../seen'
 import { lossesOf, warmthAssumedOf } from '../warmth/loss'
 import { airThrough, type AirWay } from './network'
 import { spacesOf, type Spaces } from './spaces'
@@ -357,11 +358,7 @@ const REACHED = 0.2
 
 /** How air moves through a variant, what it passes, and how hot, stale and loud it gets. */
 export function airReport(job: Job, variantId: string): AirReport {
-  const variant = job.variants[variantId]!
-  const interior = planInterior(job.shell, variant.plan)
-  const scenes = scenesOf(variant, interior)
-  const night = scenes.find(({ purpose }) => purpose === 'sleeping') ?? scenes[0]!
-  const day = scenes.find(({ purpose }) => purpose === 'living') ?? night
+  const { interior, day, night } = seenOf(job, variantId)
   const assumed = warmthAssumedOf(job, variantId)
   const { windMs, windDeg } = assumed
   const wind = { ms: windMs, fromDeg: windDeg }

@@ -59,17 +59,13 @@ const isLeaf = (placed: Placed): boolean =>
   hasDoor(placed) && placed.solids.some(({ prism }) => thin(prismBounds(prism)))
 const thin = ({ x, y }: Box): boolean => Math.min(spanLength(x), spanLength(y)) < CELL_MM
 
-/** What of a height the solids of a fitting take over a cell. */
-function taken({ solids }: Placed, x: Span, y: Span, headMm: number): number {
-  const spans = solids.flatMap(({ prism, fit }): readonly Span[] => {
-    if (fit === 'outside') return []
-    const bounds = prismBounds(prism)
-    return sharedLength(bounds.x, x) > 0 && sharedLength(bounds.y, y) > 0 ? [bounds.z] : []
-  })
-  const sorted = [...spans].sort((a, b) => a.min - b.min)
+/** What of a height some blocks take over a cell. */
+function taken(blocks: readonly Box[], x: Span, y: Span, headMm: number): number {
   let [all, upTo] = [0, 0]
-  for (const { min, max } of sorted) {
-    const [from, to] = [Math.max(upTo, min), Math.min(headMm, max)]
+  // from the lowest up: what lies in another counts once
+  for (const one of blocks) {
+    if (sharedLength(one.x, x) <= 0 || sharedLength(one.y, y) <= 0) continue
+    const [from, to] = [Math.max(upTo, one.z.min), Math.min(headMm, one.z.max)]
     if (to > from) all += to - from
     upTo = Math.max(upTo, to)
   }
@@ -83,39 +79,45 @@ interface Cells {
   readonly blockers: readonly Placed[]
 }
 
+const blocksOf = ({ solids }: Placed): readonly Box[] =>
+  solids.flatMap(({ prism, fit }) => (fit === 'outside' ? [] : [prismBounds(prism)])).sort((a, b) => a.z.min - b.z.min)
+
 function cellsOf({ interior, placed }: Scene, without: ReadonlySet<string>): Cells {
   const { min, max } = interior.xSpan
   const widest = Math.max(...interior.sections.flatMap(({ polygon }) => polygon.map(([y]) => Math.abs(y))))
   const grid = gridOver(min, -widest, max, widest, CELL_MM)
   const holds = new Int16Array(grid.columns * grid.rows).fill(OUT)
-  // a low thing shuts nothing off: most are left out at once
-  const blockers = placed.filter(({ id, bounds }) => !without.has(id) && bounds.z.max > WIDE_AT_MM)
+  const heads = new Float64Array(grid.columns)
   for (let column = 0; column < grid.columns; column += 1) {
-    const x = grid.x0 + (column + 0.5) * CELL_MM
-    const section = sectionAt(interior, x)
+    const section = sectionAt(interior, grid.x0 + (column + 0.5) * CELL_MM)
     const wide = chordAt(section, 1, WIDE_AT_MM)
+    heads[column] = Math.max(...section.map(([, z]) => z))
     if (wide === undefined) continue
-    const head = Math.max(...section.map(([, z]) => z))
     for (let row = 0; row < grid.rows; row += 1) {
-      const cell = row * grid.columns + column
-      const [, y] = cellCentre(grid, cell)
-      if (y < wide.min || y > wide.max) continue
-      const [xs, ys] = [
-        { min: x - CELL_MM / 2, max: x + CELL_MM / 2 },
-        { min: y - CELL_MM / 2, max: y + CELL_MM / 2 },
-      ]
-      holds[cell] = FREE
-      blockers.forEach((one, at) => {
-        if (
-          sharedLength(one.bounds.x, xs) > 0 &&
-          sharedLength(one.bounds.y, ys) > 0 &&
-          // a room is all of it one space, whatever stands in it
-          (isRoom(one) || (holds[cell] === FREE && taken(one, xs, ys, head) >= SHUTS))
-        )
-          holds[cell] = at
-      })
+      const y = grid.y0 + (row + 0.5) * CELL_MM
+      if (y >= wide.min && y <= wide.max) holds[row * grid.columns + column] = FREE
     }
   }
+  // a low thing shuts nothing off: most are left out at once
+  const blockers = placed.filter(({ id, bounds }) => !without.has(id) && bounds.z.max > WIDE_AT_MM)
+  const within = (span: Span, first: number, count: number): readonly [number, number] => [
+    Math.max(0, Math.floor((span.min - first) / CELL_MM)),
+    Math.min(count, Math.ceil((span.max - first) / CELL_MM)),
+  ]
+  blockers.forEach((one, at) => {
+    const [blocks, room] = [blocksOf(one), isRoom(one)]
+    const [columns, rows] = [within(one.bounds.x, grid.x0, grid.columns), within(one.bounds.y, grid.y0, grid.rows)]
+    for (let column = columns[0]; column < columns[1]; column += 1) {
+      const x = { min: grid.x0 + column * CELL_MM, max: grid.x0 + (column + 1) * CELL_MM }
+      for (let row = rows[0]; row < rows[1]; row += 1) {
+        const cell = row * grid.columns + column
+        if (holds[cell] === OUT || (holds[cell] !== FREE && !room)) continue
+        const y = { min: grid.y0 + row * CELL_MM, max: grid.y0 + (row + 1) * CELL_MM }
+        // a room is all of it one space, whatever stands in it
+        if (room || taken(blocks, x, y, heads[column] ?? 0) >= SHUTS) holds[cell] = at
+      }
+    }
+  })
   return { grid, holds, blockers }
 }
 
@@ -164,6 +166,7 @@ export function spacesOf(scene: Scene, without: ReadonlySet<string> = new Set())
     if (isSpace) parts.push(part)
   }
   const nameOf = (index: number): string => `space-${index}`
+  const asked = new Map<string, string>()
   const whole = Math.max(
     1,
     parts.reduce((sum, part) => sum + part.length, 0),
@@ -176,7 +179,10 @@ export function spacesOf(scene: Scene, without: ReadonlySet<string> = new Set())
   return {
     spaces: spaces.length > 0 ? spaces : [{ id: nameOf(0), share: 1, middle: [0, 0] }],
     between: betweenOf({ grid, holds, blockers }, spaceOf, nameOf),
-    at: ([x, y]) => {
+    at: (place) => {
+      const [x, y] = place
+      const known = asked.get(`${x} ${y}`)
+      if (known !== undefined) return known
       const distance = (cell: number): number => {
         const [u, v] = cellCentre(grid, cell)
         return Math.hypot(u - x, v - y)
@@ -188,6 +194,7 @@ export function spacesOf(scene: Scene, without: ReadonlySet<string> = new Set())
         const here = distance(cell)
         if (here < least) [best, least] = [space, here]
       }
+      asked.set(`${x} ${y}`, nameOf(best))
       return nameOf(best)
     },
   }

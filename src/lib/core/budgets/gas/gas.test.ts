@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { jobWith, person, put, putAtHome, truck, variant } from '../../../../../tests/support/plan'
 import type { Use } from '../../brief'
 import type { Command, Job, Leg } from '../../job'
-import { placedInAnyMode } from '../power/case'
+import { placedInAnyMode } from '../seen'
 import { ventNeededCm2 } from './lines'
 import { fuelReport } from './report'
 

@@ -1,7 +1,7 @@
 import type { Job, PowerAssumedKey } from '../../job'
-import { planInterior, POWER_ASSUMED } from '../../job'
-import { scenesOf, type Placed } from '../../scene'
+import { POWER_ASSUMED } from '../../job'
 import { DAYS, HOURS, onPlaneThroughYear } from '../../sky'
+import { placedInAnyMode } from '../seen'
 import { bodyNeeds } from '../warmth/needs'
 import { SHEDS } from './habits'
 import { journeyOf, type Journey } from './journey'
@@ -17,20 +17,6 @@ export const powerAssumedIn = ({ power }: Pick<Job, 'power'>): Readonly<Record<P
     Object.entries(power?.assume ?? {}).filter(([key, value]) => key in POWER_ASSUMED && typeof value === 'number'),
   ),
 })
-
-const saysOf = ({ facts }: Placed): number => facts.draws.length + facts.gives.length + Number(facts.isSplashed)
-
-/** Everything that is placed in any of a plan’s modes, once: as it is where it draws, gives or is used with water most. */
-export function placedInAnyMode(job: Pick<Job, 'shell' | 'variants'>, variantId: string): readonly Placed[] {
-  const variant = job.variants[variantId]!
-  const found = new Map<string, Placed>()
-  for (const { placed } of scenesOf(variant, planInterior(job.shell, variant.plan)))
-    for (const one of placed) {
-      const before = found.get(one.id)
-      if (before === undefined || saysOf(one) > saysOf(before)) found.set(one.id, one)
-    }
-  return [...found.values()]
-}
 
 /** All that a year is run from. */
 export interface PowerCase {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { jobWith, putAtHome, variant } from '../../../../../tests/support/plan'
 import type { Command } from '../../job'
-import { placedInAnyMode } from './case'
+import { placedInAnyMode } from '../seen'
 import { powerReport } from './report'
 import { NO_SHADE, shadeOn } from './shade'
 

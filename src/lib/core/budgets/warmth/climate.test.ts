@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { person, put, putAtHome, truck, variant } from '../../../../../tests/support/plan'
 import type { Use } from '../../brief'
 import { planInterior, type Command, type Job } from '../../job'
-import { CLIMATES, HOURS, weatherYear } from '../../sky'
+import { CLIMATES, HOURS, onPlaneThroughYear, uprightHours, weatherYear } from '../../sky'
 import { airReport } from '../air/report'
-import { placedInAnyMode } from '../power/case'
+import { placedInAnyMode } from '../seen'
 import { powerCase } from '../power'
 import { journeyOf } from '../power/journey'
 import { lossesOf, warmthAssumedOf } from './loss'
@@ -43,6 +43,16 @@ describe('the sun on a body', () => {
 
   it('is as much by a window on the left in the morning as by one on the right in the evening: the day is alike about noon', () => {
     expect(of(east, 180, 8)).toBeCloseTo(of(truck(lined, window('change-a', 'right')), 180, 15), 6)
+  })
+
+  it('falls on a plane that stands upright as it does on any plane of 90° (Duffie & Beckman 2.15): every third hour of a year, four ways round', () => {
+    for (const turnedDeg of [0, 90, 180, -90]) {
+      const whole = onPlaneThroughYear(year, { tiltDeg: 90, turnedDeg })
+      const [cosine, sine] = [Math.cos((turnedDeg * Math.PI) / 180), Math.sin((turnedDeg * Math.PI) / 180)]
+      uprightHours(year, [0, 365 * HOURS], ({ beam, sky }, at) => {
+        if (at % 3 === 0) expect(beam(cosine, sine) + sky).toBeCloseTo(whole[at]!, 9)
+      })
+    }
   })
 
   it('by an awning on its side is what half of the sky gives, and by covers a part', () => {

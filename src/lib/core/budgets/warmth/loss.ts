@@ -2,8 +2,8 @@ import { thermalOf } from '../../climate'
 import { AIR_WH } from '../heat-figures'
 import { factsOf, stancesOf } from '../../fittings'
 import { area, spanLength } from '../../geometry'
-import { planInterior, type Fitting, type Job, type Plan, type WarmthAssumedKey, WARMTH_ASSUMED } from '../../job'
-import { scenesOf } from '../../scene'
+import { type Fitting, type Job, type Plan, type WarmthAssumedKey, WARMTH_ASSUMED } from '../../job'
+import { seenOf } from '../seen'
 import { isDoor, isWindow, sectionAt, type Interior, type LinedFace, type Opening } from '../../shell'
 import { faceAreas, volumeM3 } from '../../space'
 
@@ -116,17 +116,14 @@ export function warmthAssumedOf(
 ): Readonly<Record<WarmthAssumedKey, number>> {
   const assumed = warmthAssumedIn(job)
   if (job.warmth?.assume?.coveredPercent !== undefined) return assumed
-  const variant = job.variants[variantId]!
   const covers = (fitting: Fitting): boolean =>
     stancesOf(fitting).some((stance) => factsOf(fitting, stance).shields === 'cold')
-  if (!Object.values(variant.plan.fittings).some(covers)) return assumed
-  const interior = planInterior(job.shell, variant.plan)
-  const scenes = scenesOf(variant, interior)
-  const night = scenes.find(({ purpose }) => purpose === 'sleeping') ?? scenes[0]
+  if (!Object.values(job.variants[variantId]?.plan.fittings ?? {}).some(covers)) return assumed
+  const { interior, night } = seenOf(job, variantId)
   const panes = interior.shell.openings
     .filter((one) => one.behind === undefined && isWindow(one))
     .reduce((all, one) => all + openingM2(one), 0)
-  const coverM2 = (night?.placed ?? []).reduce(
+  const coverM2 = night.placed.reduce(
     (all, { facts, bounds }) =>
       facts.shields === 'cold'
         ? all + Math.max(spanLength(bounds.x), spanLength(bounds.y)) * spanLength(bounds.z) * MM2
@@ -136,10 +133,17 @@ export function warmthAssumedOf(
   return { ...assumed, coveredPercent: panes === 0 ? 0 : Math.round(100 * Math.min(1, coverM2 / panes)) }
 }
 
+/** Measured once for a variant, for all that ask. */
+const lost = new WeakMap<object, { readonly warmth: Job['warmth']; readonly losses: Losses }>()
+
 /** How much heat a lined body loses for each kelvin, by what it goes out by. */
 export function lossesOf(job: Pick<Job, 'shell' | 'variants' | 'warmth'>, variantId: string): Losses {
-  const { plan } = job.variants[variantId]!
-  return lossesIn(planInterior(job.shell, plan), plan, warmthAssumedOf(job, variantId))
+  const seen = seenOf(job, variantId)
+  const before = lost.get(seen)
+  if (before !== undefined && before.warmth === job.warmth) return before.losses
+  const losses = lossesIn(seen.interior, seen.variant.plan, warmthAssumedOf(job, variantId))
+  lost.set(seen, { warmth: job.warmth, losses })
+  return losses
 }
 
 /** The same of a lined body. */

@@ -1,7 +1,8 @@
 import { sleepersOf } from '../../brief'
-import { planInterior, type Job } from '../../job'
-import { scenesOf, type Placed } from '../../scene'
+import type { Job } from '../../job'
+import type { Placed } from '../../scene'
 import type { WeatherYear } from '../../sky'
+import { seenOf } from '../seen'
 import { isUp, lossesOf, warmthAssumedOf } from './loss'
 import { sunFacesOf, sunInto, wholeYear } from './sun'
 
@@ -58,17 +59,9 @@ export function bodyNeeds(job: Job, variantId: string, placed: readonly Placed[]
 
 /** How the sun gets into a variant, with its awning out and its windows as they are covered. */
 export function facesFor(job: Job, variantId: string): ReturnType<typeof sunFacesOf> {
-  const variant = job.variants[variantId]!
-  const interior = planInterior(job.shell, variant.plan)
-  const scenes = scenesOf(variant, interior)
-  const day = scenes.find(({ purpose }) => purpose === 'living') ?? scenes[0]
+  const { interior, day } = seenOf(job, variantId)
   const { coveredPercent, cabPercent } = warmthAssumedOf(job, variantId)
-  return sunFacesOf(
-    interior,
-    lossesOf(job, variantId),
-    { covered: coveredPercent / 100, cabPercent },
-    day?.placed ?? [],
-  )
+  return sunFacesOf(interior, lossesOf(job, variantId), { covered: coveredPercent / 100, cabPercent }, day.placed)
 }
 
 /** What share of an hour the heaters run, and the coolers: above 1 they cannot hold it. */

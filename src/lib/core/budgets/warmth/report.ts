@@ -1,9 +1,9 @@
 import { answer, isAnswered, sleepersOf } from '../../brief'
 import { spanLength, spanMiddle, type Vec2 } from '../../geometry'
-import { planInterior, type Job, type WarmthAssumedKey } from '../../job'
-import { scenesOf, sleeping, type Placed } from '../../scene'
+import type { Job, WarmthAssumedKey } from '../../job'
+import { sleeping, type Placed } from '../../scene'
 import { HOURS } from '../../sky'
-import { placedInAnyMode } from '../power/case'
+import { placedInAnyMode, seenOf } from '../seen'
 import { journeyOf } from '../power/journey'
 import { lumpOf } from '../weight/lump'
 import { minutesTo, throughHours, type Hour, type Lump } from './hours'
@@ -302,10 +302,8 @@ function closedBed(
     heaterW,
   }: { readonly wk: number; readonly nightC: number; readonly coldestC: number; readonly heaterW: number },
 ): ClosedBed | undefined {
-  const variant = job.variants[variantId]!
-  const scenes = scenesOf(variant, planInterior(job.shell, variant.plan))
-  const night = scenes.find(({ purpose }) => purpose === 'sleeping') ?? scenes[0]
-  if (night === undefined || heaterW === 0) return undefined
+  if (heaterW === 0) return undefined
+  const { night } = seenOf(job, variantId)
   const { spaces, between, at } = spacesOf(night)
   if (spaces.length < 2) return undefined
   const heads = sleeping(night, job.brief).map(({ head: [x, y] }) => at([x, y]))

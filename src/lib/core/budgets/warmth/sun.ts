@@ -1,6 +1,6 @@
 import type { Placed } from '../../scene'
 import { isWindow, type Interior } from '../../shell'
-import { HOURS, hourOnPlane, type WeatherYear } from '../../sky'
+import { HOURS, uprightHours, type WeatherYear } from '../../sky'
 import type { Loss, Losses } from './loss'
 
 /** How dark paint is to the sun, and how much of it gets through glass and acrylic. Common practice, no source. */
@@ -73,21 +73,20 @@ export function sunInto(
   [from, to]: readonly [from: number, to: number],
   parkedDeg: number,
 ): Float64Array {
-  const planes = SIDES.filter((side) => lets[side] > 0).map((side) => ({
-    side,
+  const upright = SIDES.flatMap((side) => {
+    if (side === 'roof' || lets[side] === 0) return []
     // sides turn to the left of the front, the compass and the sun’s own angle to the right, from south
-    plane:
-      side === 'roof'
-        ? { tiltDeg: 0, turnedDeg: 0 }
-        : { tiltDeg: 90, turnedDeg: ((((parkedDeg - LOOKS[side] - 180) % 360) + 540) % 360) - 180 },
-  }))
-  return Float64Array.from({ length: to - from }, (_, index) =>
-    planes.reduce((sum, { side, plane }) => {
-      const { beam, sky } = hourOnPlane(weather, from + index, plane)
-      const kw = shaded.includes(side) ? UNDER_AWNING * sky : beam + sky
-      return sum + 1000 * kw * lets[side]
-    }, 0),
-  )
+    const turned = (parkedDeg - LOOKS[side] - 180) * (Math.PI / 180)
+    const isShaded = shaded.includes(side)
+    return [{ lets: lets[side], isShaded, cosine: Math.cos(turned), sine: Math.sin(turned) }]
+  })
+  const watts = new Float64Array(to - from)
+  uprightHours(weather, [from, to], ({ beam, sky, level }, at) => {
+    let sum = level * lets.roof
+    for (const one of upright) sum += one.lets * (one.isShaded ? UNDER_AWNING * sky : beam(one.cosine, one.sine) + sky)
+    watts[at - from] = 1000 * sum
+  })
+  return watts
 }
 
 /** The whole year. */
