@@ -43,6 +43,7 @@ export { assumedIn, limitsIn, type WeightLedger } from './weight/weight'
 export {
   freshLitres,
   freshTanks,
+  isFilledByHand,
   wasteTanks,
   waterReport,
   COLD_C,

@@ -80,7 +80,7 @@ export const sayParked = ({ summer: { coolestDeg, coolerK, shadedSides } }: AirR
     : `Parked with its front to the ${COMPASS[coolestDeg] ?? ''} it is up to ${formatNumber(coolerK, 1)} K cooler shut than the worst way${shadedSides > 0 ? ', its awning out' : ''}.`
 export const summerWhy = ({ summer }: AirReport): readonly string[] => [
   `${formatNumber(Math.round(summer.sunWM2))} W/m² of sun on the level at most that day, on each side by the hour and by where it is parked. A face takes in half of what falls on it, as far as its lining lets it; glass lets six tenths in, less behind covers; under an awning half of the sky’s light. The third of three days alike, with what the body stores. Common practice, no source.`,
-  `A watt of current makes ${formatNumber(COLD_PER_W, 1)} W of cold. Typical of a roof unit; common practice, no source. The page Power runs it by the same sum.`,
+  `A watt of current makes ${formatNumber(COLD_PER_W, 1)} W of cold. Typical of a roof unit; common practice, no source. The page Power runs it in its own weather, hour by hour, with the air changes assumed under Warmth.`,
 ]
 
 /** What a space is called by what is done in it. */

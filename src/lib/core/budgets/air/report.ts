@@ -6,7 +6,7 @@ import { givesAir, jambs, wallTop } from '../../shell'
 import { seenOf } from '../seen'
 import { lossesOf, warmthAssumedOf } from '../warmth/loss'
 import { airThrough, type AirWay } from './network'
-import { spacesOf, type Spaces } from './spaces'
+import { isRoom, spacesOf, type Spaces } from './spaces'
 import { summerOf, type Summer } from './summer'
 
 /** Carbon dioxide of one asleep, L/h, and of the air outside, ppm. Persily and de Jonge (2017) for 0.8 to 1 met, from memory. */
@@ -394,9 +394,7 @@ export function airReport(job: Job, variantId: string): AirReport {
         Math.hypot(at[0] - fan.at[0], at[1] - fan.at[1]) < SHORT_MM && -(main.out.get(id) ?? 0) > (main.fresh || 1) / 2,
     )
   const sleepers = sleepersOf(job.brief).length
-  const wetAt = night.placed
-    .filter(({ clearances }) => clearances.some(({ use }) => use === 'stand-inside'))
-    .map(({ bounds }) => spaces.at([spanMiddle(bounds.x), spanMiddle(bounds.y)]))
+  const wetAt = night.placed.filter(isRoom).map(({ bounds }) => spaces.at([spanMiddle(bounds.x), spanMiddle(bounds.y)]))
   const inSpace = (id: string, who: Someone['who']): number =>
     asked.filter((one) => one.who === who && spaces.at(one.at) === id).length
   // the air of the space in which most lie, by what comes into that

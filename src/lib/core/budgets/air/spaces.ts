@@ -50,7 +50,7 @@ const isCloth = ({ solids }: Placed): boolean => solids.some(({ fit }) => fit ==
 const hasDoor = ({ facts }: Placed): boolean =>
   facts.fronts.some(({ what, isOutside }) => what === 'door' && !isOutside)
 /** One goes into it: a room of its own in the body. */
-const isRoom = ({ clearances }: Placed): boolean => clearances.some(({ use }) => use === 'stand-inside')
+export const isRoom = ({ clearances }: Placed): boolean => clearances.some(({ use }) => use === 'stand-inside')
 
 const gapOf = (placed: Placed): number =>
   isCloth(placed) ? GAPS.cloth : isRoom(placed) ? GAPS.room : isLeaf(placed) ? GAPS.door : GAPS.wall

@@ -26,7 +26,8 @@ export interface BodyNeeds {
   readonly peopleW: number
 }
 
-const heatersOf = (placed: readonly Placed[]): number =>
+/** What all that warms the air gives together, W. */
+export const heatersOf = (placed: readonly Placed[]): number =>
   placed.reduce(
     (sum, { facts }) => sum + facts.heat.reduce((all, { warms, watts }) => all + (warms === 'air' ? watts : 0), 0),
     0,

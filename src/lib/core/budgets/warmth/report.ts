@@ -9,7 +9,7 @@ import { lumpOf } from '../weight/lump'
 import { minutesTo, throughHours, type Hour, type Lump } from './hours'
 import { AIR_WH, DIESEL_KWH_L, HEATER_SHARE } from '../heat-figures'
 import { COVERED_U, isUp, lossesOf, warmthAssumedOf, type Losses, type LossWhat } from './loss'
-import { SLEEPER_W } from './needs'
+import { heatersOf, SLEEPER_W } from './needs'
 import { spacesOf } from '../air/spaces'
 import { mealKwh, SLEEPER_G_H, throughWinter, type Winter } from './winter'
 import { dewPointC, faceC, saturationKpa, vapourGM3, vapourKpa } from './moist'
@@ -147,10 +147,7 @@ export function warmthReport(job: Job, variantId: string): WarmthReport {
   const altitudeM = answer(brief, 'altitudeM')
   const { totalWK, lowWK, highWK, volumeM3 } = losses
   const people = sleepersOf(brief).length
-  const ratedW = placed.reduce(
-    (sum, { facts }) => sum + facts.heat.reduce((all, { warms, watts }) => all + (warms === 'air' ? watts : 0), 0),
-    0,
-  )
+  const ratedW = heatersOf(placed)
   const heaterW = ratedW * Math.max(0.3, 1 - (PER_KM * Math.max(0, altitudeM)) / 1000)
   const lump: Lump = { whK: heatStored(placed, volumeM3), wk: Math.max(0.1, totalWK) }
   const deltaK = Math.max(0, assumed.heatedC - coldestC)

@@ -14,7 +14,7 @@ import {
 } from '../../brief'
 import type { Vec3 } from '../../geometry'
 import { planInterior, ruleFigure, type Job } from '../../job'
-import { floorOverGround, type Placed } from '../../scene'
+import { floorOverGround } from '../../scene'
 import { HOURS } from '../../sky'
 import { placedInAnyMode } from '../seen'
 import { journeyOf } from '../power/journey'
@@ -23,7 +23,7 @@ import { frontShareOf, leftShareOf } from '../weight/statics'
 import { axlesOf, type Axles } from '../weight/vehicle'
 import { everyDays, throughDays, type WaterDay, type WaterDays } from './days'
 import { DRAIN_FALL_MM, waterLines, type WaterLines } from './lines'
-import { freshLitres, freshTanks, levelled, warmers, wasteTanks, type Tank, type Warmer } from './tanks'
+import { freshLitres, freshTanks, isFilledByHand, levelled, warmers, wasteTanks, type Tank, type Warmer } from './tanks'
 import { heatKwh, litresAtTap, minutesToHeat, COLD_C, TAP_C } from './warm'
 
 /** A week is shown, from a morning on which everything is full. */
@@ -210,6 +210,7 @@ export function waterReport(job: Job, variantId: string): WaterReport {
   const filledEvery = longestEvery(job, asked)
   const showerL = showersInside(brief) ? waterHabit(brief, 'showerMin') * waterHabit(brief, 'showerLpm') : 0
   const hasInlet = placed.some(({ facts }) => facts.inlet === 'water')
+  const byHand = new Set(placed.filter(isFilledByHand).map(({ id }) => id))
   const places = new Map(placed.map((one) => [one.id, lumpOf(one).at]))
   const axles = axlesOf(shell)
   const [main, apart] = [fresh.filter((one) => !isApart(one, fresh)), fresh.filter((one) => isApart(one, fresh))]
@@ -259,13 +260,10 @@ export function waterReport(job: Job, variantId: string): WaterReport {
     lines: waterLines(placed),
     fallMm: ruleFigure(job, 'drain-fall', 'fallMm', DRAIN_FALL_MM),
     hasInlet,
-    wantsInlet: !hasInlet && fresh.some(({ isCarried }) => !isCarried) && !filledByHand(placed),
+    wantsInlet:
+      !hasInlet && fresh.some(({ isCarried, vessels }) => !isCarried && !vessels.some(({ id }) => byHand.has(id))),
   }
 }
-
-/** Whether every tank that stands inside is filled from above. */
-const filledByHand = (placed: readonly Placed[]): boolean =>
-  placed.some(({ clearances }) => clearances.some(({ task }) => task === 'water-fill'))
 
 /** Kept for drinking while another tank has the rest. */
 const isApart = (tank: Tank, all: readonly Tank[]): boolean =>

@@ -72,6 +72,9 @@ export function levelled(vessels: readonly Vessel[], litres: number): readonly n
   return vessels.map((one) => upTo(one, level))
 }
 
+/** Whether a tank is filled from above, by hand: room to pour is kept over it. */
+export const isFilledByHand = ({ clearances }: Placed): boolean => clearances.some(({ task }) => task === 'water-fill')
+
 const isUnder = (placed: Placed): boolean => placed.seat.up.from === 'under-floor' || placed.bounds.z.max <= 0
 
 const tank = (placed: Placed, litres: number, more: Partial<Tank> = {}): Tank => ({

@@ -324,6 +324,12 @@ describe('what a plan holds', () => {
     expect(wants(putAtHome('fit-can', 'water-can', 1000))).toBe(false)
     expect(wants(put('fit-tank', 'water-tank', 1000))).toBe(true)
     expect(wants(put('fit-tank', 'water-tank', 1000, 'left-wall', { filled: 'by-hand' }))).toBe(false)
+    // one that is filled by hand does not speak for another that is not
+    const both = one(
+      put('fit-tank', 'water-tank', 1000, 'left-wall', { filled: 'by-hand' }),
+      putAtHome('fit-under', 'tank-under', 2500),
+    )
+    expect(report(both).wantsInlet).toBe(true)
     expect(
       report(one(put('fit-tank', 'water-tank', 1000), putAtHome('fit-inlet', 'inlet', 1200, { takes: 'water' })))
         .wantsInlet,

@@ -1,4 +1,4 @@
-import { freshTanks } from '../../budgets'
+import { freshTanks, isFilledByHand } from '../../budgets'
 import { spanMiddle } from '../../geometry'
 import { defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
@@ -35,9 +35,7 @@ export const tankFills = defineRule({
     const [inlet] = [...inlets].sort((a, b) => spanMiddle(b.bounds.z) - spanMiddle(a.bounds.z))
     if (inlet === undefined) return []
     const fillMm = spanMiddle(inlet.bounds.z)
-    const byHand = new Set(
-      scene.placed.filter(({ clearances }) => clearances.some(({ task }) => task === 'water-fill')).map(({ id }) => id),
-    )
+    const byHand = new Set(scene.placed.filter(isFilledByHand).map(({ id }) => id))
     return freshTanks(scene.placed)
       .filter(({ isCarried }) => !isCarried)
       .flatMap(({ vessels }) => vessels)
