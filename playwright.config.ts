@@ -1,6 +1,9 @@
 import { defineConfig } from '@playwright/test'
 import { CHROMIUM_LAUNCH } from './scripts/lib/project.mjs'
 
+/** Those that take longest in a row, or wait most, go first: none is left with them at the end. */
+const LONG = /(torture|held-up|hand-made|paper)\.spec\.ts/
+
 const port = Number(process.env.TEST_PORT ?? 4391)
 
 export default defineConfig({
@@ -19,6 +22,10 @@ export default defineConfig({
     launchOptions: CHROMIUM_LAUNCH,
     trace: 'retain-on-failure',
   },
+  projects: [
+    { name: 'long', testMatch: LONG },
+    { name: 'others', testIgnore: LONG },
+  ],
   webServer: {
     command: `node tests/support/serve.mjs ${port}`,
     url: `http://127.0.0.1:${port}/api/shells`,

@@ -36,12 +36,22 @@ export default defineConfig({
     },
   },
   test: {
-    include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'],
     environment: 'node',
     expect: { requireAssertions: true },
     // far beyond what any needs, so that a slow machine fails none
     testTimeout: 60_000,
     maxWorkers: availableParallelism(),
     sequence: { sequencer: LongestFirst },
+    projects: [
+      {
+        extends: true,
+        // what is pure leaves nothing behind: its tests share the modules that each would read anew
+        test: { name: 'pure', include: ['src/lib/core/**/*.test.ts', 'tests/unit/**/*.test.ts'], isolate: false },
+      },
+      {
+        extends: true,
+        test: { name: 'around', include: ['src/**/*.test.ts'], exclude: ['src/lib/core/**'] },
+      },
+    ],
   },
 })

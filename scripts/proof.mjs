@@ -42,7 +42,7 @@ if (asked.length === 0) {
   await buildIfStale()
   const { status } = spawnSync(
     path.join(root, 'node_modules/.bin/playwright'),
-    ['test', 'hand-made', 'torture', 'held-up', 'screens', '--workers', '1', '--reporter', 'list'],
+    ['test', 'hand-made', 'torture', 'held-up', 'screens', 'reading', '--workers', '1', '--reporter', 'list'],
     {
       cwd: root,
       stdio: 'inherit',

@@ -9,6 +9,10 @@ import {
   warmthReport,
   waterReport,
 } from '../../src/lib/core/budgets'
+import { moved as airMoved } from '../../src/lib/core/budgets/air/moved'
+import { placesOf } from '../../src/lib/core/budgets/air/openings'
+import { spacesOf } from '../../src/lib/core/budgets/air/spaces'
+import { seenOf } from '../../src/lib/core/budgets/seen'
 import { newJob, planInterior, standardBrief, type Fitting, type Job } from '../../src/lib/core/job'
 import { defaultsOf, kindOf } from '../../src/lib/core/fittings'
 import { reviewVariant } from '../../src/lib/core/review'
@@ -189,6 +193,8 @@ export function measure(): { what: string; ms: number; goal: number }[] {
     ...of,
     variants: Object.fromEntries(Object.entries(of.variants).map(([id, variant]) => [id, { ...variant }])),
   })
+  const { night } = seenOf(away, 'variant-a')
+  const air = { spaces: spacesOf(night), places: placesOf(night), wind: { ms: 2, fromDeg: 0 } }
   return [
     {
       what: 'margins at the foot while one drags, 60 fittings',
@@ -202,8 +208,13 @@ export function measure(): { what: string; ms: number; goal: number }[] {
       goal: 4,
     },
     {
-      what: 'water after an edit: two weeks, a year, lines and levers, 60 fittings',
+      what: 'water after an edit, its scenes made anew: two weeks, a year, lines and levers, 60 fittings',
       ms: median(() => void waterReport(anew(away), 'variant-a')),
+      goal: 20,
+    },
+    {
+      what: 'levels in its tanks through two weeks and a year, the plan as it was',
+      ms: median(() => void waterReport(away, 'variant-a')),
       goal: 5,
     },
     {
@@ -212,9 +223,14 @@ export function measure(): { what: string; ms: number; goal: number }[] {
       goal: 60,
     },
     {
-      what: 'air after an edit: four states of the network, summer and noise, 60 fittings',
+      what: 'air after an edit, its scenes made anew: four states of the network, summer and noise, 60 fittings',
       ms: median(() => void airReport(anew(away), 'variant-a')),
       goal: 20,
+    },
+    {
+      what: 'the network of its air alone, the fan at full',
+      ms: median(() => void airMoved(air, { state: 'full' })),
+      goal: 5,
     },
     {
       what: 'a year of power by the hour after an edit, 60 fittings, all year aboard',

@@ -18,6 +18,15 @@ const toBox: readonly Command[] = [
   put('fit-c', 'cold-box', 3000, 'right-wall'),
 ]
 
+/** A lamp behind, one in front, one to read by, an alarm and a cold box: none shares a wire with another. */
+const FIVE_CIRCUITS: readonly Command[] = [
+  put('fit-l', 'light', 500, 'right-wall', { place: 'room' }, { up: { from: 'floor', mm: 1500 } }),
+  put('fit-m', 'light', 3600, 'right-wall', { place: 'room' }, { up: { from: 'floor', mm: 1500 } }),
+  put('fit-r', 'light', 700, 'left-wall', { place: 'reading' }, { up: { from: 'floor', mm: 1200 } }),
+  put('fit-s', 'alarm', 2000, 'left-wall', { senses: 'monoxide' }, { up: { from: 'floor', mm: 1500 } }),
+  put('fit-c', 'cold-box', 3000, 'right-wall'),
+]
+
 function smokeAt(mm: number): Command {
   return put('fit-s', 'alarm', 1000, 'left-wall', { senses: 'smoke' }, { up: { from: 'floor', mm } })
 }
@@ -54,6 +63,7 @@ export const SAFETY_CASES: CasesFor<
   | 'hob-beside'
   | 'electrics-wet'
   | 'fuse-far'
+  | 'ways-few'
   | 'inverter-far'
   | 'charger-large'
   | 'charge-frozen'
@@ -152,6 +162,15 @@ export const SAFETY_CASES: CasesFor<
     mode: 'mode-day',
     place: [2050, 1005, 220],
     silent: truck(put('fit-a', 'battery', 0, 'left-wall'), put('fit-b', 'fuse-board', 1860, 'left-wall', {}, onFloor)),
+  },
+  'ways-few': {
+    speaks: truck(...FIVE_CIRCUITS, put('fit-b', 'fuse-board', 1000, 'left-wall', { circuits: 4 }, onFloor)),
+    measured: 4,
+    needed: 5,
+    rule: 'fuse-ways',
+    mode: 'mode-day',
+    place: [1150, 1005, 220],
+    silent: truck(...FIVE_CIRCUITS, put('fit-b', 'fuse-board', 1000, 'left-wall', { circuits: 5 }, onFloor)),
   },
   'charge-frozen': {
     // under the floor, on a night of −8; one that is indoors charges

@@ -4,7 +4,7 @@ import { keepProof } from '../proof/keep'
 import { randomFrom } from '../support/random-plans'
 
 /** So many of the table are tried here; `npm run proof` tries all. */
-const TRIED = Number(process.env.HAND_MADE ?? 600)
+const TRIED = Number(process.env.HAND_MADE ?? 300)
 
 test('commands made by hand are refused by path or taken, never a fault of the server, and leave a job that can be read', async ({
   request,

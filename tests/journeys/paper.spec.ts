@@ -180,7 +180,7 @@ test('pages that belong to no job are printed with the title block: shop, what t
     ['/copies', 'Copies of everything', 'One is made every day'],
     ['/rules', 'Book of rules', 'What a plan is checked against'],
   ] as const) {
-    await page.goto(path)
+    await open(page, path)
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(what)
     const { pages, text } = await printed(page, info.outputPath(`${what}.pdf`))
     expect(text).toContain(shown)

@@ -142,6 +142,20 @@ test('measured weather takes the place of the typical; a file with faults is ref
   await expect(answer(page)).toHaveText(/goes\./)
   await page.getByRole('button', { name: 'Take typical weather' }).click()
   await expect(answer(page)).toHaveText(/^It holds all year/)
+  // a year by the hour is kept hour for hour
+  const hours = MONTH_DAYS.flatMap((days, month) =>
+    Array.from({ length: days * 24 }, (_, at) => {
+      const hour = at % 24
+      return `${month + 1},${Math.floor(at / 24) + 1},${hour},${hour > 9 && hour < 15 ? 120.4 : 0},${4 + hour / 10}`
+    }),
+  )
+  await picker.setInputFiles(file(['month,day,hour,sun_w_m2,outside_c', ...hours].join('\n')))
+  await expect(page.getByTestId('weather')).toContainText('Weather measured: roof.csv')
+  await expect(page.getByTestId('weather')).not.toContainText('missing')
+  await expect(answer(page)).toHaveText(/goes\./)
+  await saved(page)
+  const day = (await stored(request, id)).power!.weather!.days[200] as { sunWm2: number[]; outsideC: number[] }
+  expect([day.sunWm2[9], day.sunWm2[10], day.outsideC[13]]).toEqual([0, 120, 5.3])
 })
 
 test('by an address: the year of a document, its loads, cures and sets; what is wrong is refused by path', async ({
@@ -192,11 +206,6 @@ test('a socket is placed and has its wire, fuse and label; the diagram is export
       [thing, { kind, parameters: { ...defaultsOf(kindOf(kind)) }, seat: at }] as const
     const fittings = Object.fromEntries([
       more('fit-board', 'fuse-board', seatAt(1500, { up: { from: 'floor', mm: 1000 } })),
-      more(
-        'fit-socket',
-        'socket',
-        seatAt(2900, { across: { from: 'right-wall', mm: 0 }, up: { from: 'floor', mm: 900 } }),
-      ),
     ])
     return {
       ...made,
@@ -207,22 +216,34 @@ test('a socket is placed and has its wire, fuse and label; the diagram is export
   })
   await openPower(page, id)
   const row = page.getByTestId('circuits').getByRole('row', { name: /Sockets/ })
+  await expect(page.getByTestId('circuits')).toBeVisible()
+  await expect(row).toHaveCount(0)
+  await openPlan(page, id)
+  await page.keyboard.press('/')
+  await page.keyboard.type('add socket')
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Name of the fitting')).toHaveValue(/Socket/)
+  await saved(page)
+  await openPower(page, id)
   await expect(row).toContainText(/mm²\s\(AWG\s\d+\)/)
   await row.getByRole('button', { name: /^Why/ }).click()
   await expect(page.getByText(/The fuse is the next over 1\.25 times that: [\d.]+\sA/)).toBeVisible()
   await page.keyboard.press('Escape')
-  const saved = async (name: string) => {
+  const fetched = async (name: string) => {
     const wait = page.waitForEvent('download')
     await page.getByRole(name.includes('CSV') ? 'button' : 'link', { name }).click()
     const to = info.outputPath(name)
     await (await wait).saveAs(to)
     return readFile(to, 'utf8')
   }
-  const csv = await saved('Schedule as CSV')
+  await page.getByText('The same on one line').click()
+  const board = page.getByTestId('one-line').getByRole('region', { name: 'From Fuse board' })
+  await expect(board.getByRole('listitem').filter({ hasText: 'Sockets' })).toContainText(/A.*mm².*m/)
+  const csv = await fetched('Schedule as CSV')
   const sockets = csv.split('\r\n').find((line) => line.includes(',Sockets,'))!
   const [no, , , from] = sockets.split(',')
   expect(from).toBe('the fuse board')
-  const dxf = new DxfParser().parseSync(await saved('Drawing as DXF'))!
+  const dxf = new DxfParser().parseSync(await fetched('Drawing as DXF'))!
   const wires = dxf.entities.filter(({ layer }) => layer === 'wires')
   expect(wires.length).toBeGreaterThan(6)
   expect(dxf.entities.some((one) => one.layer === 'wire-numbers' && 'text' in one && one.text === no)).toBe(true)

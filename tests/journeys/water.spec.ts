@@ -104,8 +104,10 @@ test('a tank inside is held against a pair under the floor: frost, clearance, da
   expect(second).not.toBe(first)
   await page.getByRole('button', { name: 'Under' }).click()
   await expect(row(/fresh/)).toContainText(/2 joined.*outside/)
-  const frost = Number(plain((await row(/fresh/).getByRole('cell').allInnerTexts())[4]!))
-  expect(frost).toBeGreaterThan(10)
+  // on the others that are as cold it has run dry by the evening
+  const frost = /^(\d+) of (\d+)$/.exec((await row(/fresh/).getByRole('cell').allInnerTexts())[4]!)!
+  expect(Number(frost[1])).toBeGreaterThan(10)
+  expect(Number(frost[2])).toBeGreaterThan(Number(frost[1]))
   await row(/fresh/).getByRole('button', { name: /^Why/ }).click()
   await expect(page.getByText(/Its lowest point is .* over the ground/)).toBeVisible()
   await page.keyboard.press('Escape')
@@ -154,6 +156,17 @@ test('a drinking tank of its own, a pair that is joined unevenly, a pump and a f
   await expect(page.getByTestId('drains')).toContainText('the water pump')
   await expect(page.getByTestId('lean')).toContainText(/the water puts \d+ kg on the (front|rear) axle/)
   await expect(page.getByText(/^Not said: .*between [\d.]+ and [\d.]+ nights\.$/)).toBeVisible()
+  // any evening is a loading of the whole vehicle
+  await page.getByRole('link', { name: 'The whole vehicle that evening' }).click()
+  const day = page.getByLabel('Evening of day')
+  const whole = page.getByTestId('limits').getByRole('listitem').first()
+  await day.selectOption('1')
+  await expect(page.getByTestId('heavy')).toContainText(/Water tank.*, \d+% full/)
+  const first = plain(await whole.innerText())
+  await day.selectOption('3')
+  await expect(whole).not.toHaveText(first)
+  await page.getByLabel('Loading shown:').selectOption({ label: 'all aboard, water full' })
+  await expect(page.getByTestId('heavy')).toContainText(/Water tank.*, full/)
   // the bench has the same sum
   await open(page, `/jobs/${id}/plan`)
   await page.getByRole('button', { name: /^Why the water lasts 2\.0 nights/ }).click()

@@ -210,7 +210,16 @@ const MAKERS: Makers = {
     type: 'power.weather',
     weather: at.often(0.5)
       ? null
-      : { name: 'A roof', days: Array.from({ length: 365 }, (_, day) => (day % 7 === 0 ? null : [3, 12, 8])) },
+      : {
+          name: 'A roof',
+          days: Array.from({ length: 365 }, (_, day) =>
+            day % 7 === 0
+              ? null
+              : day % 7 === 1
+                ? { sunWm2: Array<number>(24).fill(90), outsideC: Array<number>(24).fill(9) }
+                : [3, 12, 8],
+          ),
+        },
   }),
   'variant.add': (at) => ({
     type: 'variant.add',

@@ -63,7 +63,7 @@ export class Copy {
   }
 
   /** What the compiler says of the copy, one line for each fault. It stops at the first file that has any, and reads first where it is told to. */
-  faults(first: (file: string) => boolean = () => false): readonly string[] {
+  faults(...first: readonly ((file: string) => boolean)[]): readonly string[] {
     const program = this.#read()
     const told = (faults: readonly ts.Diagnostic[]): readonly string[] =>
       faults.map(
@@ -72,10 +72,11 @@ export class Copy {
       )
     const syntax = program.getSyntacticDiagnostics()
     if (syntax.length > 0) return told(syntax)
-    for (const file of program.getSourceFiles().filter(({ fileName }) => first(path.relative(this.folder, fileName)))) {
-      const found = program.getSemanticDiagnostics(file)
-      if (found.length > 0) return told(found)
-    }
+    for (const isFirst of first)
+      for (const file of program.getSourceFiles()) {
+        const found = isFirst(path.relative(this.folder, file.fileName)) ? program.getSemanticDiagnostics(file) : []
+        if (found.length > 0) return told(found)
+      }
     for (;;) {
       const next = program.getSemanticDiagnosticsOfNextAffectedFile()
       if (next === undefined) return told(program.getSemanticDiagnostics())

@@ -38,14 +38,16 @@ export {
   type School,
   type Taking,
 } from './power'
-export { placedInAnyMode } from './seen'
+export { placedInAnyMode, placedOnce } from './seen'
 export { assumedIn, limitsIn, type WeightLedger } from './weight/weight'
 export {
   freshLitres,
   freshTanks,
   isFilledByHand,
+  mostLeaning,
   wasteTanks,
   waterReport,
+  WATER_DAYS,
   COLD_C,
   DRAIN_FALL_MM,
   STORE_C,

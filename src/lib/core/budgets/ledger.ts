@@ -1,4 +1,5 @@
 import type { Vec3 } from '../geometry'
+import type { Store } from '../job'
 
 /** What an amount rests on; the words say it in full. */
 export type Reason =
@@ -48,3 +49,6 @@ export interface Ledger<U extends 'kg' | 'L', E extends Entry = Entry> {
   readonly modeId: string
   readonly entries: readonly E[]
 }
+
+/** What the entry of a store is called: by what it holds, and the fitting that holds it. */
+export const storeEntry = (store: Store, fittingId: string): string => `${store}:${fittingId}`

@@ -40,7 +40,8 @@ export function seenOf(job: Pick<Job, 'shell' | 'variants'>, variantId: string):
 
 const saysOf = ({ facts }: Placed): number => facts.draws.length + facts.gives.length + Number(facts.isSplashed)
 
-function placedOnce(scenes: readonly Scene[]): readonly Placed[] {
+/** Everything that is placed in any of some modes, once: as it is where it draws, gives or is used with water most. */
+export function placedOnce(scenes: readonly Scene[]): readonly Placed[] {
   const found = new Map<string, Placed>()
   for (const { placed } of scenes)
     for (const one of placed) {

@@ -1,7 +1,7 @@
 import type { Vec3 } from '../geometry'
 import type { Store } from '../job'
 import type { Placed, Scene } from '../scene'
-import type { Entry, Ledger } from './ledger'
+import { storeEntry, type Entry, type Ledger } from './ledger'
 import { freshTanks, levelled } from './water/tanks'
 import { lumpOf } from './weight/lump'
 
@@ -27,7 +27,7 @@ function storesOf(placed: Placed, wanted: readonly Store[]): readonly StoreEntry
   return [...litres]
     .filter(([store, amount]) => wanted.includes(store) && amount > 0)
     .map(([store, amount]) => ({
-      id: `${store}:${placed.id}`,
+      id: storeEntry(store, placed.id),
       source: { kind: 'store', id: placed.id },
       store,
       amount,

@@ -124,6 +124,8 @@ type GiveFact =
   | { readonly what: 'charger'; readonly from: 'sun' | 'engine' | 'mains'; readonly amps: number }
   /** Where something is plugged in. */
   | { readonly what: 'outlets'; readonly from: 'battery' | 'mains'; readonly count: number }
+  /** Where a wire begins with its fuse: so many of them. */
+  | { readonly what: 'ways'; readonly count: number }
   /** Mains voltage made of the battery’s. */
   | { readonly what: 'mains'; readonly watts: number; readonly waitingWatts: number }
 

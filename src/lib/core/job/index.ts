@@ -49,6 +49,7 @@ export {
   type PowerAssumedKey,
   SECTIONS_MM2,
   type SectionMm2,
+  type WeatherNotes,
   type WirePart,
   WIRE_PARTS,
 } from './power-schema'

@@ -430,7 +430,16 @@ const SIMPLE: { [T in Exclude<Command['type'], 'diff' | 'batch'>]: fc.Arbitrary<
   }),
   'power.weather': fc.record({
     type: fc.constant('power.weather'),
-    weather: fc.constantFrom({ name: 'A roof', days: Array.from({ length: 365 }, () => null) }),
+    weather: fc.constantFrom(
+      { name: 'A roof', days: Array.from({ length: 365 }, () => null) },
+      {
+        name: 'A mast',
+        days: Array.from({ length: 365 }, (_, day) => ({
+          sunWm2: Array.from({ length: 24 }, (_, hour) => (day + hour) % 900),
+          outsideC: Array.from({ length: 24 }, (_, hour) => hour - 5),
+        })),
+      },
+    ),
   }),
   'weighing.put': fc.record({
     type: fc.constant('weighing.put'),

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { recordOf } from '../brief'
 import { wordsSchema } from '../shell'
-import { CLIMATE_IDS, DAYS } from '../sky'
+import { CLIMATE_IDS, DAYS, HOURS } from '../sky'
 
 /** What is taken where nobody said it; each with its basis in the words. Common practice, no source; prices are typical of 2026, in the client’s money. */
 export const POWER_ASSUMED = {
@@ -80,12 +80,17 @@ const MOST_NOTES = 300
 
 /** A day as it was measured: sun on the level, kWh/m²; mean, °C; swing, K. */
 const measuredDay = z.tuple([z.number().min(0).max(14), z.number().min(-60).max(60), z.number().min(0).max(60)])
+/** The same by its hours: sun on the level, W/m²; °C. */
+const measuredHours = z.looseObject({
+  sunWm2: z.array(z.number().min(0).max(1500)).length(HOURS),
+  outsideC: z.array(z.number().min(-60).max(60)).length(HOURS),
+})
 export const weatherSchema = z.looseObject({
   name: wordsSchema(80).min(1),
   days: z
-    .array(measuredDay.nullable())
+    .array(z.union([measuredDay, measuredHours]).nullable())
     .length(DAYS)
-    .describe('Of each day of the year; null where it was not measured'),
+    .describe('Of each day of the year, as a whole or by its hours; null where it was not measured'),
 })
 export type WeatherNotes = Readonly<z.infer<typeof weatherSchema>>
 

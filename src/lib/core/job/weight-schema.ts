@@ -7,19 +7,25 @@ export const STORES = ['water', 'waste', 'gas', 'fuel', 'diesel'] as const
 export type Store = (typeof STORES)[number]
 
 const percent = z.number().min(0).max(100)
+/** An entry of the ledger, as “water:tank”. */
+const entryId = z.string().min(1).max(140)
+const MOST_TANKS = 400
 
 /** What is aboard at a moment. What is left out of it is there, and full. */
 export const loadingSchema = z.looseObject({
   mode: idSchema.optional().describe('The mode that the vehicle is in; left out: the first for the road'),
-  without: z
-    .array(z.string().min(1).max(140))
-    .max(1500)
-    .default([])
-    .describe('Entries of the ledger that are not aboard'),
+  without: z.array(entryId).max(1500).default([]).describe('Entries of the ledger that are not aboard'),
   levels: z
     .partialRecord(z.enum(STORES), percent)
     .default({})
     .describe('How full, in per cent: fresh water, waste, gas, the tank of the vehicle, that of a heater'),
+  tanks: z
+    .record(entryId, percent)
+    .refine((all) => Object.keys(all).length <= MOST_TANKS, { message: `holds more than ${MOST_TANKS} entries` })
+    .optional()
+    .describe(
+      'How full one of them is, in per cent, by its entry of the ledger (“water:tank”), in place of the level of its kind',
+    ),
 })
 export type Loading = Readonly<z.infer<typeof loadingSchema>>
 

@@ -6,6 +6,7 @@ import {
   LOSS_WORDS,
   capital,
   sayAir,
+  sayAirRange,
   sayClosedBed,
   sayWarmthUnsaid,
   sayCutOff,
@@ -110,6 +111,7 @@ export function airSheets(subject: Subject): readonly Page[] {
           formatNumber(changesOf(report, report.fresh[state]), 1),
         ]),
     ),
+    paragraph(sayAirRange(report)),
     ...(report.spaces.length < 2
       ? []
       : [

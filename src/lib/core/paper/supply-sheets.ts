@@ -12,6 +12,7 @@ import {
   sayLeakTest,
   sayLever,
   sayPurpose,
+  sayFrost,
   sayTankName,
   sayWarm,
   sayWater,
@@ -87,7 +88,7 @@ export function waterSheets(subject: Subject): readonly Page[] {
             `${formatNumber(tank.litres)}${tank.joined > 1 ? `, ${tank.joined} joined` : ''}`,
             tank.isOutside ? (tank.isLagged ? 'outside, lagged' : 'outside') : 'inside',
             tank.isOutside && tank.overGroundMm !== undefined ? sayLength(Math.round(tank.overGroundMm), unit) : '',
-            tank.isOutside ? String(tank.frostNights) : '',
+            tank.isOutside ? sayFrost(tank) : '',
           ]),
         ),
     ...(report.warm.length === 0

@@ -1,22 +1,12 @@
 import { wiringViews } from '../draw'
-import { circuitName, sayConductor, sayLacking, sayWire, wantWords } from '../text'
+import { circuitName, sayConductor, sayLacking, sayWire, sourceName, wantWords } from '../text'
 import { formatFigure } from '../units'
-import { shoppingOf, wiringOf, type Source, type Wire, type Wiring } from '../wiring'
+import { oneLine, shoppingOf, wiringOf, type Wire, type Wiring } from '../wiring'
 import { flow, heading, item, paragraph, space, table, type Block, type Row } from './flow'
 import { fitted, LETTERS, rule, type Mark, type Page } from './page'
 import { madeWhole, NOTHING_AROUND, putViews, sizeAt, type Drawable } from './place-views'
 import { textFrame } from './sheet'
 import { sheetsFor, type Subject } from './subject'
-
-const SOURCES: readonly (readonly [Source, string])[] = [
-  ['battery', 'Battery'],
-  ['engine', 'Engine’s battery'],
-  ['controller', 'Controller'],
-  ['panel', 'Panels'],
-  ['board', 'Fuse board'],
-  ['inlet', 'Mains inlet'],
-  ['inverter', 'Inverter'],
-]
 
 const ROW_MM = 9
 const SOURCE_MM = 25
@@ -69,18 +59,19 @@ const diagramRow = (
   },
 })
 
-function diagram({ wires }: Wiring, names: Subject['names']): Block {
+function diagram({ wires, missing }: Wiring, names: Subject['names']): Block {
   return {
     rows: (wide) =>
-      SOURCES.flatMap(([source, name]) => {
-        const those = wires.flatMap((wire, index) => (wire.source === source ? [{ wire, number: index + 1 }] : []))
-        return [
-          ...those.map(({ wire, number }, at) =>
-            diagramRow(wire, { number, names, source: at === 0 ? name : '', isLast: at === those.length - 1 }, wide),
+      oneLine(wires).flatMap(({ source, wires: those }) => [
+        ...those.map(({ wire, number }, at) =>
+          diagramRow(
+            wire,
+            { number, names, source: at === 0 ? sourceName(source, missing) : '', isLast: at === those.length - 1 },
+            wide,
           ),
-          ...(those.length === 0 ? [] : [{ high: 4, marks: () => [] }]),
-        ]
-      }),
+        ),
+        { high: 4, marks: () => [] },
+      ]),
   }
 }
 

@@ -4,7 +4,7 @@ import type { Basis, Brief, Purpose } from '../brief'
 import type { ServiceType } from '../fittings'
 import { UNNOTICED } from '../units'
 import type { Job, Plan } from '../job'
-import type { Wiring } from '../wiring'
+import type { Want, Wiring } from '../wiring'
 import type { ModeChange, Placed, Scene, Stowed, Way, WayGround } from '../scene'
 import type { Draft, Finding, FindingCode, Gravity, Remedy, RuleGroup } from './finding'
 
@@ -35,6 +35,7 @@ export type Read =
   | 'ground'
   | 'ways'
   | 'bareWays'
+  | 'circuits'
   | 'wiring'
 
 /** How far a review goes: what stands in what, then whatever is quick to tell, then what is summed, then the ways. */
@@ -58,6 +59,8 @@ export interface RuleInput<P extends RuleParameters = RuleParameters> {
   readonly stowed: () => Stowed
   /** Everything aboard with its place, and every limit of the vehicle, as one sets out and at its worst. */
   readonly weight: () => { readonly ledger: WeightLedger; readonly limits: Limits }
+  /** The circuits that are wanted, before a wire is laid. */
+  readonly circuits: () => readonly Want[]
   /** The circuits with their wires; undefined where nobody chose any: those that the program gathers hold what they must. */
   readonly wiring: () => Wiring | undefined
   /** Every demand, and how far the plan meets it in all its modes. */

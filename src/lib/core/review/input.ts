@@ -1,11 +1,11 @@
-import { compose, limitsIn } from '../budgets'
+import { compose, limitsIn, placedOnce } from '../budgets'
 import { type Brief, aidedOf } from '../brief'
 import type { Job } from '../job'
 import { type NeedState, needStates, stowedIn } from '../needs'
 import { routeOf } from '../people'
 import { changeOf, type Scene } from '../scene'
 import { known } from '../units'
-import { wiringOf, type Wiring } from '../wiring'
+import { circuitsOf, wiringOf, type Wiring } from '../wiring'
 import type { Read, RuleInput } from './define-rule'
 import { Walk } from './walk'
 import { walkerOf } from './walker'
@@ -89,6 +89,7 @@ export function inputOf({ job, variantId, scenes, index, walk, bareWalk }: ModeA
       return { ledger: weight, limits: limitsIn(scene, weight) }
     }),
     needs: once(() => statesOf(brief, scenes)),
+    circuits: once(() => circuitsOf(job, variantId, placedOnce(scenes)).wants),
     wiring: once(() => wiringIn(job, variantId, scenes)),
     change: once(() => (before === undefined ? undefined : changeOf(before, scene, brief))),
     find: (id) => byId.get(id),
@@ -111,6 +112,7 @@ const SOURCES: Readonly<Record<Read, (input: RuleInput, at: ModeAt) => readonly 
   ground: ({ scene, brief }) => [scene, brief],
   ways: ({ scene, brief }) => [scene, brief],
   bareWays: ({ scene, brief }) => [scene, brief],
+  circuits: ({ job }, { scenes }) => [job.power, job.brief.use, ...scenes],
   wiring: ({ job }, { scenes }) => [job.power, job.brief.use, ...scenes],
 }
 
@@ -187,6 +189,7 @@ const ALL_INPUT = [
   'weight',
   'needs',
   'change',
+  'circuits',
   'wiring',
   'find',
   'first',

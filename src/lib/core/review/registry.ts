@@ -46,6 +46,7 @@ import { finishFit } from './rules/finish-fit'
 import { fitsHollow } from './rules/fits-hollow'
 import { frontShare } from './rules/front-share'
 import { fuseNear } from './rules/fuse-near'
+import { fuseWays } from './rules/fuse-ways'
 import { gasVent } from './rules/gas-vent'
 import { gasZone } from './rules/gas-zone'
 import { gearOut } from './rules/gear-out'
@@ -171,6 +172,7 @@ export const RULES: readonly Rule[] = [
   fitsHollow,
   frontShare,
   fuseNear,
+  fuseWays,
   gasVent,
   gasZone,
   gearOut,

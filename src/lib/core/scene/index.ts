@@ -9,7 +9,7 @@ export { collisions, collisionsOf, notchesOf, outsideOf, wellsBelow } from './fi
 export { freedomOf, type Blocker } from './free'
 export { insideDoor } from './doorway'
 export { flueAt, heatOf, treadsOf, warmFaceOf } from './facts'
-export { airOpenings } from './air'
+export { airOpenings, type AirOpening } from './air'
 export { sleeping, type Sleeping } from './heads'
 export { headroomAt, type Headroom } from './headroom'
 export { assignBerths, berthsOf, cabBelts, offered, servicesOf } from './berths'

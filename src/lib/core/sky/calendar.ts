@@ -8,8 +8,17 @@ export const YEAR_HOURS = DAYS * HOURS
 export const MONTH_OF: readonly number[] = MONTH_DAYS.flatMap((days, month) => Array<number>(days).fill(month))
 export const DAY_IN_MONTH: readonly number[] = MONTH_DAYS.flatMap((days) => Array.from({ length: days }, (_, at) => at))
 
-/** One day as it was measured. */
-export interface MeasuredDay {
+/** A day by its hours, 24 of each, the first from midnight, solar time. */
+interface MeasuredHours {
+  /** On the level, W/m². */
+  readonly sunWm2: readonly number[]
+  readonly outsideC: readonly number[]
+}
+
+/** One day as it was measured: as a whole, or by the hour. */
+export type MeasuredDay = DayOfWeather | MeasuredHours
+
+interface DayOfWeather {
   /** On the level, kWh/m². */
   readonly sunKwh: number
   readonly meanC: number

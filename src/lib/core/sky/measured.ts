@@ -112,19 +112,14 @@ function byHours(lines: readonly Line[]): ReadWeather {
     if (day > most) faults.push({ code: 'beyond', line, column: 'day', got: day, least: 1, most })
     const index = ((FIRST_DAY[month - 1] ?? 0) + day - 1) * HOURS + hour
     if (!Number.isNaN(sun[index])) faults.push({ code: 'twice', line, month, day, hour })
-    sun[index] = watts / 1000
+    sun[index] = watts
     warm[index] = outsideC
   }
   if (faults.length > 0) return { ok: false, faults: faults.slice(0, MOST_FAULTS) }
   const days = MONTH_OF.map((_, day): MeasuredDay | undefined => {
     const hours = sun.subarray(day * HOURS, (day + 1) * HOURS)
     if (hours.some(Number.isNaN)) return undefined
-    const temperatures = warm.subarray(day * HOURS, (day + 1) * HOURS)
-    return {
-      sunKwh: hours.reduce((sum, one) => sum + one, 0),
-      meanC: temperatures.reduce((sum, one) => sum + one, 0) / HOURS,
-      swingK: Math.max(...temperatures) - Math.min(...temperatures),
-    }
+    return { sunWm2: [...hours], outsideC: [...warm.subarray(day * HOURS, (day + 1) * HOURS)] }
   })
   return { ok: true, measured: { days, gaps: gapsOf(days) } }
 }

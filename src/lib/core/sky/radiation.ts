@@ -44,6 +44,16 @@ export function dayOfSun(latitudeDeg: number, day: number, clearness: number): r
   })
 }
 
+/** A day whose sun on the level was measured by the hour, W/m²: how much of each hour is diffuse follows from its clearness; before the sun is up all of it. */
+export const hoursOfSun = (latitudeDeg: number, day: number, sunWm2: readonly number[]): readonly HourOfSun[] =>
+  sunWm2.map((watts, hour): HourOfSun => {
+    const angle = (hour + 0.5 - 12) * HOUR_ANGLE
+    const out = levelOutsideKwh(latitudeDeg, day, angle - HOUR_ANGLE / 2, angle + HOUR_ANGLE / 2)
+    const level = watts / 1000
+    const diffuse = out <= 0 ? level : level * diffuseShare(level / out)
+    return { beam: level - diffuse, diffuse }
+  })
+
 /** What the ground throws back, as a share: grass and gravel. Common practice, no source. */
 const GROUND_SHARE = 0.2
 /** Near the horizon the ratio of beam on two planes has no bounds: what stands round the vehicle hides such a sun. Common practice, no source. */

@@ -180,14 +180,23 @@ describe('measured weather', () => {
     ),
   ]
 
-  it('by the hour becomes its days', () => {
-    const read = readWeather(hourly())
+  it('by the hour stands hour for hour: sun on the level and warmth are what was measured, morning fog and a warm night too', () => {
+    // no smooth day: fog until noon, clear after, warmest at midnight
+    const sunAt = (hour: number): number => (hour < 12 || hour > 19 ? 3 * hour : 700 - 60 * (hour - 12))
+    const read = readWeather(hourly(([month, day, hour]) => [month!, day!, hour!, sunAt(hour!), 20 - hour! / 2]))
     expect(read.ok).toBe(true)
     if (!read.ok) return
-    expect(read.measured.days[100]).toEqual({ sunKwh: 0.6, meanC: 11.5, swingK: 23 })
     expect(read.measured.gaps).toEqual(Array(12).fill(0))
-    const year = weatherYear(station(45, 'desert'), read.measured.days)
-    expect(monthSum(onPlaneThroughYear(year), 5)).toBeCloseTo(18, 6)
+    const { beam, diffuse, outsideC } = weatherYear(station(45, 'desert'), read.measured.days)
+    for (let at = 0; at < 365 * 24; at += 1) {
+      expect(1000 * (beam[at]! + diffuse[at]!)).toBeCloseTo(sunAt(at % 24), 9)
+      expect(outsideC[at]).toBe(20 - (at % 24) / 2)
+    }
+    // a grey hour has no beam to speak of, a clear one of June has most of it; at night there is none
+    const june = 24 * 170
+    expect(beam[june + 9]! / (beam[june + 9]! + diffuse[june + 9]!)).toBeLessThan(0.05)
+    expect(beam[june + 13]! / (beam[june + 13]! + diffuse[june + 13]!)).toBeGreaterThan(0.4)
+    expect(beam[june + 2]).toBe(0)
   })
 
   it('with holes says in which month, and takes what is usual there', () => {

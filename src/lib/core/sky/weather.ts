@@ -1,7 +1,7 @@
 import { DAY_IN_MONTH, DAYS, HOURS, MONTH_DAYS, MONTH_OF, YEAR_HOURS, type MeasuredDay } from './calendar'
 import type { MonthOfWeather } from './climates'
 import { daysOfMonth } from './days'
-import { beamRatio, dayOfSun, LOWEST_COSINE, onPlane } from './radiation'
+import { beamRatio, dayOfSun, hoursOfSun, LOWEST_COSINE, onPlane, type HourOfSun } from './radiation'
 import { dayOutsideKwh, declinationDeg, LEVEL, RAD, sunVector, type Plane } from './sun'
 
 /** Where the vehicle is in a month, and the weather there. */
@@ -43,6 +43,18 @@ function daysOf(stations: readonly Station[], measured: readonly (MeasuredDay | 
   })
 }
 
+/** The sun of a day by its hours. */
+function sunOf(day: MeasuredDay, latitudeDeg: number, dayOfYear: number): readonly HourOfSun[] {
+  if ('sunWm2' in day) return hoursOfSun(latitudeDeg, dayOfYear, day.sunWm2)
+  const outside = dayOutsideKwh(latitudeDeg, dayOfYear)
+  return dayOfSun(latitudeDeg, dayOfYear, outside <= 0 ? 0 : Math.min(1, day.sunKwh / outside))
+}
+
+const warmthAt = (day: MeasuredDay, hour: number): number =>
+  'sunWm2' in day
+    ? (day.outsideC[hour] ?? 0)
+    : day.meanC + (day.swingK / 2) * Math.cos(((hour + 0.5 - WARMEST_HOUR) * 2 * Math.PI) / HOURS)
+
 /** The weather of a year. `stations` are twelve, one a month; what was `measured`, by the day of the year, stands in place of the usual. */
 export function weatherYear(
   stations: readonly Station[],
@@ -54,16 +66,15 @@ export function weatherYear(
     Float64Array,
   ]
   const latitudeDeg = new Float64Array(DAYS)
-  daysOf(stations, measured).forEach(({ sunKwh, meanC, swingK }, at) => {
+  daysOf(stations, measured).forEach((day, at) => {
     const latitude = stations[MONTH_OF[at] ?? 0]!.latitudeDeg
     latitudeDeg[at] = latitude
-    const outside = dayOutsideKwh(latitude, at + 1)
-    const hours = dayOfSun(latitude, at + 1, outside <= 0 ? 0 : Math.min(1, sunKwh / outside))
+    const hours = sunOf(day, latitude, at + 1)
     for (let hour = 0; hour < HOURS; hour += 1) {
       const index = at * HOURS + hour
-      beam[index] = hours[hour]!.beam
-      diffuse[index] = hours[hour]!.diffuse
-      outsideC[index] = meanC + (swingK / 2) * Math.cos(((hour + 0.5 - WARMEST_HOUR) * 2 * Math.PI) / HOURS)
+      beam[index] = hours[hour]?.beam ?? 0
+      diffuse[index] = hours[hour]?.diffuse ?? 0
+      outsideC[index] = warmthAt(day, hour)
     }
   })
   return { beam, diffuse, outsideC, latitudeDeg }

@@ -41,6 +41,14 @@ export const sayAirShort = (report: AirReport): string =>
     ? '–'
     : `${formatNumber(changesOf(report, report.hasFan ? report.fresh.full : report.fresh.open), 0)} /h`
 
+/** What nobody said of it, and between what fresh air may be for that. */
+export function sayAirRange({ places, hasFan, freshRange: { most, shut } }: AirReport): string {
+  const between = ([low, high]: readonly [number, number]): string =>
+    `${formatNumber(Math.round(low))} to ${flow(high)}`
+  const open = places.length === 0 ? '' : `${between(most)} ${hasFan ? 'with the fan at full' : 'with all open'}, `
+  return `Not said: ${places.length === 0 ? '' : 'how far windows are opened, and '}how tight the body is. By what is usual, ${open}${between(shut)} shut.`
+}
+
 /** What the air is like by the morning. */
 export function sayMorning({ co2, hasFan, sleepers }: AirReport): string {
   if (sleepers === 0) return 'Nobody sleeps here.'
@@ -53,7 +61,7 @@ export const MORNING_WHY: readonly string[] = [
 ]
 export const AIR_WHY: readonly string[] = [
   'Each opening lets 0.6 of its free area × √(2 Δp ÷ 1.2) through, the fan what its curve has at the pressure that costs; a window that is open counts half of its size; inside it is 5 K warmer than outside, and warm air rises; the wind presses as said under Warmth. As much comes in as goes out, in every space that doors and curtains shut off.',
-  'Discharge 0.6: textbook value; shares of windows and joints of 25 cm² low and high: common practice, no source.',
+  'Discharge 0.6: textbook value; shares of windows (0.3 to 0.7 of their size for the range) and joints of 25 cm² low and high (half to twice that): common practice, no source.',
 ]
 
 export function saySummer({ summer }: AirReport): string {

@@ -94,13 +94,14 @@ export {
   SCHOOL_WORDS,
 } from './power'
 export { POWER_ASSUMED_WORDS } from './power-assumed'
-export { circuitName, sayConductor, WIRE_PART_WORDS } from './wire-words'
+export { circuitName, sayConductor, sourceName, WIRE_PART_WORDS } from './wire-words'
 export { sayLacking, sayWire, wantWords, wiringCsv } from './wiring'
 export { sayChange, sayMinutes, sayMove, type ChangeWords } from './moves'
 export { sayDifference } from './differences'
 export {
   sayLever,
   sayPurpose,
+  sayFrost,
   sayTank,
   sayTankName,
   sayWarm,
@@ -157,6 +158,7 @@ export {
   MORNING_WHY,
   NOISE_WHY,
   sayAir,
+  sayAirRange,
   sayAirShort,
   sayFans,
   sayCutOff,

@@ -180,6 +180,7 @@ export function sayDark({
   livedDays,
   assumed,
   darkHours,
+  emptyHours,
   between,
   gaps,
   frozenDays,
@@ -189,7 +190,11 @@ export function sayDark({
   const hours = darkHours === 0 ? '' : `, ${count(darkHours, { one: 'hour', many: 'hours' })} in all`
   const asked = assumed.darkDays === 0 ? 'none' : formatNumber(assumed.darkDays)
   return [
-    `${capital(days)} in a year of ${count(livedDays, { one: 'night', many: 'nights' })} aboard${hours}; at most ${asked} ${assumed.darkDays === 1 ? 'was' : 'were'} asked for. What is vital is never shed: heat, alarms, a machine at the bedside.`,
+    `${capital(days)} in a year of ${count(livedDays, { one: 'night', many: 'nights' })} aboard${hours}; at most ${asked} ${assumed.darkDays === 1 ? 'was' : 'were'} asked for. What is vital (heat, alarms, a machine at the bedside) ${
+      emptyHours === 0
+        ? 'never goes.'
+        : `goes last, with nothing left: for ${count(emptyHours, { one: 'hour', many: 'hours' })} of the year.`
+    }`,
     ...(between === undefined
       ? []
       : [

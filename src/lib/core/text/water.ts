@@ -9,6 +9,7 @@ import {
 } from '../brief'
 import {
   COLD_C,
+  mostLeaning,
   STORE_C,
   TAP_C,
   type Lever,
@@ -158,10 +159,7 @@ export function sayWaterLean({ days }: WaterReport): string | undefined {
         : `${on(first.frontKg)} the front axle and ${on(first.rearKg)} the rear`
   if (first.leftKg === undefined)
     return `On the first evening the water puts ${axles}; how it leans is not known: the track was not measured.`
-  const most = days.reduce(
-    (worst, day, at) => (Math.abs(day.leftKg ?? 0) > Math.abs(days[worst]?.leftKg ?? 0) + 0.5 ? at : worst),
-    0,
-  )
+  const most = mostLeaning(days)
   const worst = days[most]?.leftKg ?? 0
   return `On the first evening the water puts ${axles}, ${leaning(first.leftKg)}${most === 0 ? '' : `; on day ${most + 1} ${leaning(worst)}`}.`
 }
@@ -178,6 +176,10 @@ export function sayLever({ what, byL, gainsNights }: Lever): string {
         : `half of ${PURPOSE_WORDS[what]}, ${formatNumber(byL, 1)} L a day less: ${more}`
 }
 
+/** Nights on which a tank outside would freeze; of how many that are as cold, where it is empty on some. */
+export const sayFrost = ({ frostNights, coldNights }: TankReport): string =>
+  coldNights > frostNights ? `${formatNumber(frostNights)} of ${formatNumber(coldNights)}` : formatNumber(frostNights)
+
 /** Why a tank stands as it does: frost and clearance. */
 export function sayTank(tank: TankReport, groundMm: number | undefined, unit: LengthUnit): readonly string[] {
   return [
@@ -190,7 +192,7 @@ export function sayTank(tank: TankReport, groundMm: number | undefined, unit: Le
     ...(tank.isCarried ? ['It is carried to a tap and filled there.'] : []),
     ...(tank.isCleaned ? [] : ['No hand gets into it to clean it.']),
     tank.isOutside
-      ? `It hangs outside${tank.isLagged ? ', lagged: it bears a night of −5 °C' : ''}. It would freeze on ${count(tank.frostNights, { one: 'night', many: 'nights' })} aboard in a year of the climates on the page Power. Common practice, no source.`
+      ? `It hangs outside${tank.isLagged ? ', lagged: it bears a night of −5 °C' : ''}. It would freeze on ${count(tank.frostNights, { one: 'night', many: 'nights' })} aboard in a year of the climates on the page Power${tank.coldNights > tank.frostNights ? `; on ${formatNumber(tank.coldNights - tank.frostNights)} more that are as cold it has run dry or was emptied` : ''}. Common practice, no source.`
       : 'It stands inside: it freezes only where nobody heats.',
     ...(tank.isOutside && tank.overGroundMm !== undefined
       ? [

@@ -117,11 +117,21 @@ export function sayEntry(
   }
 }
 
+/** What is in its tanks, as it is loaded. */
+function howFull(stores: readonly Pick<Aboard, 'kg' | 'amount'>[]): string {
+  const shares = stores.map(({ kg, amount }) => (amount === 0 ? 1 : kg / amount))
+  if (shares.every((share) => share > 0.995)) return ', full'
+  if (shares.every((share) => share < 0.005)) return ', empty'
+  // water and waste in one thing make no share together
+  const [only] = shares
+  return shares.length === 1 && only !== undefined ? `, ${percent(only)} full` : ', partly full'
+}
+
 /** What a row of what weighs most is called. */
 export function sayHeavy({ kind, id, parts }: Heavy, job: Job, names: Names): string {
-  const stored = parts.some(({ source }) => source.kind === 'store')
-  const more = parts.length > 1 && !stored ? ', with its contents' : ''
-  if (kind === 'fitting') return `${names.fitting(id)}${stored ? ', full' : more}`
+  const stores = parts.filter(({ source }) => source.kind === 'store')
+  const more = parts.length > 1 ? ', with its contents' : ''
+  if (kind === 'fitting') return `${names.fitting(id)}${stores.length > 0 ? howFull(stores) : more}`
   if (kind === 'lining') return 'Lining and insulation'
   if (kind === 'seat-out') return `${count(parts.length, { one: 'seat', many: 'seats' })} removed`
   if (kind === 'gear' && parts.length > 1) return `${parts.length} × ${sayEntry(parts[0]!, job, names)}`

@@ -1,6 +1,6 @@
 import type { WirePart } from '../job'
 import { formatFigure } from '../units'
-import { awgFor, type CircuitWhat } from '../wiring'
+import { awgFor, type CircuitWhat, type Source, type Wiring } from '../wiring'
 
 const CIRCUIT_WORDS: Readonly<Record<CircuitWhat, string>> = {
   main: 'Battery to fuse board',
@@ -30,6 +30,19 @@ const CIRCUIT_WORDS: Readonly<Record<CircuitWhat, string>> = {
 /** What a wire is called: by what it is for, or as somebody called it. */
 export const circuitName = ({ what, label }: { readonly what: CircuitWhat; readonly label?: string }): string =>
   label ?? CIRCUIT_WORDS[what]
+
+const SOURCE_WORDS: Readonly<Record<Source, string>> = {
+  battery: 'Battery',
+  engine: 'Engine’s battery',
+  controller: 'Controller',
+  panel: 'Panels',
+  board: 'Fuse board',
+  inlet: 'Mains inlet',
+  inverter: 'Inverter',
+}
+/** What a wire begins at, and whether that is still to be placed. */
+export const sourceName = (source: Source, missing: Wiring['missing']): string =>
+  `${SOURCE_WORDS[source]}${missing.some((one) => one === source) ? ', to come' : ''}`
 
 export const WIRE_PART_WORDS: Readonly<Record<WirePart, string>> = {
   switch: 'a switch',

@@ -1,14 +1,14 @@
-import { chargerWatts, INVERTER_SURGE, PERSONAL, placedInAnyMode, plantOf, powerAssumedIn } from '../budgets'
-import { block, prismBounds, type Box, type Vec3 } from '../geometry'
+import { chargerWatts, INVERTER_SURGE, PERSONAL, plantOf, powerAssumedIn } from '../budgets'
+import type { Vec3 } from '../geometry'
 import { planInterior, type Job, type WirePart } from '../job'
-import { berthsOf, scenesOf, type Placed } from '../scene'
-import { conductorsIn } from './conductors'
-import { centreOf, laid, type CircuitWhat, type Laying, type Want, type Wire } from './lay'
-import { netOf } from './net'
+import type { Placed } from '../scene'
+import { centreOf, type CircuitWhat, type Want, type Wire } from './lay'
 
-export interface Wiring {
-  readonly wires: readonly Wire[]
-  readonly missing: readonly ('battery' | 'board')[]
+/** What hangs on what, and what it comes from. */
+interface Circuits {
+  readonly wants: readonly Want[]
+  readonly battery: Placed | undefined
+  readonly board: Placed | undefined
 }
 
 const MAINS_V = 230
@@ -27,29 +27,6 @@ const LARGE_W = 800
 /** Where the engine’s battery is, ahead of the load space and over its floor, mm. A place to plan with: the vehicle has its own. */
 const ENGINE_AHEAD_MM = 900
 const ENGINE_UP_MM = 300
-/** Over a mattress nobody wants a wire. Common practice, no source. */
-const SLEEPER_MM = 500
-
-/** What no wire goes through: where somebody lies, and what is cut into the roof. */
-function keptFree(job: Job, variantId: string, placed: readonly Placed[]): readonly Box[] {
-  const variant = job.variants[variantId]!
-  const scenes = scenesOf(variant, planInterior(job.shell, variant.plan))
-  const lying = scenes.flatMap((scene) =>
-    berthsOf(scene).map(({ lying: { area, zMm }, fittingId }): Box => {
-      const base = scene.placed.find(({ id }) => id === fittingId)?.placement.at[2] ?? 0
-      const [xs, ys] = [area.map(([x]) => x), area.map(([, y]) => y)]
-      return prismBounds(
-        block(
-          [Math.min(...xs), Math.min(...ys), base + zMm],
-          [Math.max(...xs), Math.max(...ys), base + zMm + SLEEPER_MM],
-        ),
-      )
-    }),
-  )
-  const cut = placed.flatMap(({ facts, bounds }) => (facts.air === undefined ? [] : [bounds]))
-  return [...lying, ...cut]
-}
-
 /** The loads at the battery’s voltage that share a wire, by the habit that they run by; each of the others has its own. */
 const SHARED: Readonly<Record<string, CircuitWhat>> = {
   lit: 'lights',
@@ -96,11 +73,9 @@ interface Shared {
   readonly parts: Set<WirePart>
 }
 
-/** The circuits of a plan as the program gathers them, each on its way. */
-export function wiringOf(job: Job, variantId: string): Wiring {
-  const placed = placedInAnyMode(job, variantId)
+/** The circuits of a plan as the program gathers them and its people made them: what hangs on which, before a wire is laid. `placed`: all that stands in any mode. */
+export function circuitsOf(job: Job, variantId: string, placed: readonly Placed[]): Circuits {
   const interior = planInterior(job.shell, job.variants[variantId]!.plan)
-  const net = netOf(interior, keptFree(job, variantId, placed))
   const plant = plantOf(placed)
   const { volts } = plant
   const by = (is: (facts: Placed['facts']) => boolean): readonly Placed[] => placed.filter(({ facts }) => is(facts))
@@ -298,18 +273,5 @@ export function wiringOf(job: Job, variantId: string): Wiring {
     })
   }
 
-  const assumed = powerAssumedIn(job)
-  const laying: Laying = {
-    net,
-    job,
-    conductors: conductorsIn(job),
-    mostDrop: (isLight) => (isLight ? assumed.lightDropPercent : assumed.dropPercent) / 100,
-  }
-  return {
-    wires: wants.filter(({ from }) => from !== undefined).map((want) => laid(laying, want)),
-    missing: [
-      ...(battery === undefined ? (['battery'] as const) : []),
-      ...(board === undefined ? (['board'] as const) : []),
-    ],
-  }
+  return { wants, battery, board }
 }

@@ -1,4 +1,6 @@
-export { wiringOf, type Wiring } from './circuits'
+export { circuitsOf } from './circuits'
 export { awgFor, CONDUCTORS, type Sized, type WireFault } from './conductors'
-export type { CircuitWhat, Source, Wire } from './lay'
+export type { CircuitWhat, Source, Want, Wire } from './lay'
+export { oneLine } from './one-line'
 export { shoppingOf } from './shopping'
+export { wiringOf, type Wiring } from './wiring'

@@ -1,5 +1,5 @@
 import type { WirePart } from '../job'
-import type { Wiring } from './circuits'
+import type { Wiring } from './wiring'
 
 /** What is bought for some circuits. */
 interface Bought {

@@ -6,6 +6,7 @@ import {
   LOSS_WORDS,
   namesOf,
   sayAir,
+  sayAirRange,
   sayClosedBed,
   sayWarmthUnsaid,
   sayCutOff,
@@ -85,12 +86,19 @@ function climateOf(job: Job, variantId: string): object {
       heatedHoursAYear: warmth.winter.hours,
     },
     air: {
-      words: [sayAir(air), sayMorning(air), saySummer(air), ...sayFans(air), saySpeeds(air), sayParked(air)].filter(
-        (words) => words !== undefined,
-      ),
+      words: [
+        sayAir(air),
+        sayAirRange(air),
+        sayMorning(air),
+        saySummer(air),
+        ...sayFans(air),
+        saySpeeds(air),
+        sayParked(air),
+      ].filter((words) => words !== undefined),
       volumeM3: round(air.volumeM3),
       freshM3H: Object.fromEntries(Object.entries(air.fresh).map(([state, m3h]) => [state, round(m3h)])),
       states: AIR_STATE_WORDS,
+      freshM3HRange: { most: air.freshRange.most.map(round), shut: air.freshRange.shut.map(round) },
       openings: air.places.map(({ id, what, m2, outM3H }) => ({ id, what, freeM2: round(m2), outM3H: round(outM3H) })),
       passed: air.passed.map((one) => ({ ...one, speed: round(one.speed) })),
       spaces: air.spaces.map((space) => ({

@@ -44,6 +44,7 @@ const yearOf = ({
   perDay,
   darkDays,
   darkHours,
+  emptyHours,
   livedDays,
   band,
   lowest,
@@ -67,6 +68,7 @@ const yearOf = ({
   darkDays: darkDays.map((day) => ({ day: day + 1, on: sayDay(day) })),
   darkDaysByMonth: darkByMonth(darkDays),
   darkHours,
+  emptyHours,
   lowestCharge: round(lowest),
   cycles: round(cycles),
   ...(firstFail === undefined

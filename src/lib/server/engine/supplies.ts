@@ -72,6 +72,7 @@ function waterOf(job: Job, variantId: string): object {
       isOutside: tank.isOutside,
       isLagged: tank.isLagged,
       nightsOfFrost: tank.frostNights,
+      nightsAsCold: tank.coldNights,
       ...(tank.overGroundMm === undefined ? {} : { overGroundMm: Math.round(tank.overGroundMm) }),
     })),
     warm: warm.map((one) => ({
@@ -91,6 +92,7 @@ function waterOf(job: Job, variantId: string): object {
       frontKg: round(day.frontKg),
       rearKg: round(day.rearKg),
       ...(day.leftKg === undefined ? {} : { moreOnTheLeftKg: round(day.leftKg) }),
+      tanks: Object.fromEntries(Object.entries(day.tanks).map(([entry, full]) => [entry, round(full)])),
     })),
     levers: report.levers.map((lever) => ({
       what: lever.what,

@@ -9,6 +9,7 @@
     MORNING_WHY,
     NOISE_WHY,
     sayAir,
+    sayAirRange,
     sayAirShort,
     sayFans,
     sayCutOff,
@@ -77,8 +78,9 @@
             {/each}
           </tbody>
         </table>
+        <p class="mt-1 text-[0.9286rem] text-ink-2" data-testid="air-range">{sayAirRange(report)}</p>
         {#if report.hasFan}
-          <p class="mt-1 text-[0.9286rem] text-ink-2">
+          <p class="text-[0.9286rem] text-ink-2">
             {formatNumber(report.speed, 2)} m/s along the body with the fan at full.
           </p>
         {/if}

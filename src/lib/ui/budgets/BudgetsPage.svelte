@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte'
   import { page } from '$app/state'
-  import { marginOf, type LimitState, type WeightReport } from '$lib/core/budgets'
+  import { marginOf, WATER_DAYS, type LimitState, type WeightReport } from '$lib/core/budgets'
   import { LIMIT_WORDS, sayLimitFigure, sayRemedy, sayWeight } from '$lib/core/text'
   import { formatNumber, sayMass } from '$lib/core/units'
   import { getSession } from '../job/context'
@@ -20,10 +20,16 @@
   const session = getSession()
   const budgets = new Budgets(session)
   budgets.showVariant(page.url.searchParams.get('variant') ?? '')
+  const ofEvening = Number(page.url.searchParams.get('evening') ?? NaN)
+  if (Number.isInteger(ofEvening) && ofEvening >= 1 && ofEvening <= WATER_DAYS) {
+    budgets.loadingName = 'evening'
+    budgets.evening = ofEvening - 1
+  }
   $effect(() => () => budgets.close())
   $effect(() => {
     void session.job
     void budgets.loadingName
+    void budgets.evening
     void budgets.modeId
     void budgets.look()
   })
@@ -85,6 +91,14 @@
               {#each LOADING_NAMES as name (name)}<option value={name}>{LOADINGS[name]}</option>{/each}
             </select></label
           >
+          {#if budgets.loadingName === 'evening'}
+            <label
+              >of <a class="act" href="/jobs/{session.id}/budgets/water?variant={budgets.variantId}">day</a>
+              <select class="ruled font-semibold text-ink" aria-label="Evening of day" bind:value={budgets.evening}>
+                {#each { length: WATER_DAYS } as _, at (at)}<option value={at}>{at + 1}</option>{/each}
+              </select></label
+            >
+          {/if}
           <label
             >in
             <select

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { WATER_HABIT_LIMITS, type WaterHabit } from '$lib/core/brief'
-  import type { WaterReport } from '$lib/core/budgets'
+  import { mostLeaning, type WaterReport } from '$lib/core/budgets'
   import {
+    sayFrost,
     sayLever,
     sayPurpose,
     sayTank,
@@ -79,7 +80,14 @@
       </div>
       <WaterChart {report} />
       {#if sayWaterLean(report) !== undefined && report.freshL > 0}
-        <p class="text-[0.9286rem] text-ink-2" data-testid="lean">{sayWaterLean(report)}</p>
+        <p class="text-[0.9286rem] text-ink-2" data-testid="lean">
+          {sayWaterLean(report)}
+          <a
+            class="act"
+            href="/jobs/{session.id}/budgets?variant={budget.variantId}&evening={mostLeaning(report.days) + 1}"
+            >The whole vehicle that evening</a
+          >
+        </p>
       {/if}
     </section>
     <div class="mt-3 grid gap-x-7 gap-y-4 min-[1180px]:grid-cols-2">
@@ -147,7 +155,7 @@
                   : '–'}</td
               >
               <td class="pl-3 {tank.frostNights > 0 ? 'font-semibold text-caution' : ''}"
-                >{tank.isOutside ? tank.frostNights : '–'}</td
+                >{tank.isOutside ? sayFrost(tank) : '–'}</td
               >
               <td class="text-right"
                 ><Why about="{name}, {what}" lines={sayTank(tank, report.groundMm, session.job.units)}>why</Why></td

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { readWeather } from '$lib/core/sky'
+  import type { WeatherNotes } from '$lib/core/job'
+  import { readWeather, type MeasuredDay } from '$lib/core/sky'
   import { count } from '$lib/core/text'
   import { sayWeatherFault } from '$lib/core/text'
   import type { Power } from './power.svelte'
@@ -12,6 +13,19 @@
   let picker: HTMLInputElement | undefined = $state(undefined)
   let faults: readonly string[] = $state.raw([])
 
+  const rounded = (value: number, by: number): number => Math.round(value * by) / by
+  const daysOf = (days: readonly (MeasuredDay | undefined)[]): WeatherNotes['days'] =>
+    days.map((day) =>
+      day === undefined
+        ? null
+        : 'sunWm2' in day
+          ? {
+              sunWm2: day.sunWm2.map((one) => Math.round(one)),
+              outsideC: day.outsideC.map((one) => rounded(one, 10)),
+            }
+          : [rounded(day.sunKwh, 1000), rounded(day.meanC, 1000), rounded(day.swingK, 1000)],
+    )
+
   async function take(file: File | undefined): Promise<void> {
     if (file === undefined) return
     if (file.size > MAX_BYTES) {
@@ -23,12 +37,7 @@
     const read = readWeather(rows)
     faults = read.ok ? [] : read.faults.map(sayWeatherFault)
     if (!read.ok) return
-    const days = read.measured.days.map((day): [number, number, number] | null =>
-      day === undefined
-        ? null
-        : ([day.sunKwh, day.meanC, day.swingK].map((one) => Math.round(one * 1000) / 1000) as [number, number, number]),
-    )
-    session.do({ type: 'power.weather', weather: { name: file.name.slice(0, 80), days } })
+    session.do({ type: 'power.weather', weather: { name: file.name.slice(0, 80), days: daysOf(read.measured.days) } })
   }
 </script>
 

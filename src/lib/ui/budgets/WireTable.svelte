@@ -4,6 +4,7 @@
   import { search } from '../parts/search'
   import Why from '../parts/Why.svelte'
   import BodyPlan from './BodyPlan.svelte'
+  import OneLine from './OneLine.svelte'
   import type { Power } from './power.svelte'
   import WireEdit from './WireEdit.svelte'
   import WireFigures from './WireFigures.svelte'
@@ -115,6 +116,10 @@
           </tbody>
         </table>
       </div>
+      <details class="mt-3 text-[0.9286rem]">
+        <summary>The same on one line: from what gives to what takes</summary>
+        <OneLine {wiring} names={power.names} {chosen} onchoose={(id) => (chosen = id)} />
+      </details>
       <WireFigures {power} />
     {/if}
   </section>

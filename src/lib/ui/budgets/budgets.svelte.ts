@@ -29,6 +29,8 @@ export class Budgets {
   readonly #client = new BudgetClient()
   #variantId = $state('')
   loadingName: LoadingName = $state('out')
+  /** Of the loading of an evening: which, from the morning on which all is full; 0 is the first. */
+  evening = $state(0)
   #modeId: string | undefined = $state(undefined)
   reports: Readonly<Record<string, WeightReport>> = $state.raw({})
   held: Readonly<Record<string, Held>> = $state.raw({})
@@ -93,13 +95,15 @@ export class Budgets {
     const asked = (this.#asked += 1)
     const { job } = this.session
     const mode = this.#modeId
+    const [name, evening] = [this.loadingName, this.evening]
     const ids = variantsOf(job).map(([id]) => id)
     for (const id of [this.variantId, ...ids.filter((other) => other !== this.variantId)]) {
       const all = await this.#client.weight(job, id)
       const { modes } = job.variants[id]!.plan
       const at = mode !== undefined && modes[mode] !== undefined ? mode : undefined
-      const loading = loadingNamed(this.loadingName, at, all.entries)
-      const report = this.loadingName === 'out' && at === undefined ? all : await this.#client.weight(job, id, loading)
+      const days = name === 'evening' ? (await this.#client.water(job, id)).days : []
+      const loading = loadingNamed(name, at, all.entries, days[evening]?.tanks)
+      const report = name === 'out' && at === undefined ? all : await this.#client.weight(job, id, loading)
       if (this.#asked !== asked) return
       this.reports = {
         ...Object.fromEntries(Object.entries(this.reports).filter(([known]) => job.variants[known] !== undefined)),

@@ -6,6 +6,7 @@ export const LOADINGS = {
   out: 'all aboard, water full',
   dry: 'all aboard, water empty',
   waste: 'all aboard, waste full too',
+  evening: 'all aboard, water as left in the evening',
   alone: 'the driver alone, tanks empty',
 } as const
 export type LoadingName = keyof typeof LOADINGS
@@ -37,8 +38,13 @@ const groupOf = ({ source }: Named): AboardGroup | undefined => GROUP_OF[source.
 
 const CARRIED: ReadonlySet<AboardGroup> = new Set(['people', 'gear'])
 
-/** A loading by its name, in a mode. */
-export function loadingNamed(name: LoadingName, mode: string | undefined, entries: readonly Named[]): Loading {
+/** A loading by its name, in a mode; of an evening with what stands in the tanks then. */
+export function loadingNamed(
+  name: LoadingName,
+  mode: string | undefined,
+  entries: readonly Named[],
+  tanks: Loading['tanks'],
+): Loading {
   const at = mode === undefined ? {} : { mode }
   switch (name) {
     case 'out':
@@ -47,6 +53,8 @@ export function loadingNamed(name: LoadingName, mode: string | undefined, entrie
       return { ...SETTING_OUT, ...at, levels: { water: 0, waste: 0 } }
     case 'waste':
       return { ...SETTING_OUT, ...at, levels: {} }
+    case 'evening':
+      return { ...SETTING_OUT, ...at, ...(tanks === undefined ? {} : { tanks }) }
     case 'alone':
       return {
         ...at,

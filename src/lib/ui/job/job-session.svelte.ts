@@ -259,7 +259,7 @@ export class JobSession {
     // nothing is sent meanwhile: what is taken over is put on top of what is confirmed
     this.#flushing = true
     try {
-      const found = await this.#store.takeOver()
+      const found = await this.#store.takeOver(() => this.#takeOverSoon())
       const known = [...this.#pending, ...this.#left].map(({ uid }) => uid)
       this.#left = [...this.#left, ...found.filter(({ uid }) => !known.includes(uid))]
       if (this.#left.length > 0) await this.#putOnTop()
@@ -269,6 +269,14 @@ export class JobSession {
     } finally {
       this.#rest()
     }
+  }
+
+  /** A tab that held some is gone. */
+  #takeOverSoon(): void {
+    if (this.#isLeaving || this.#store.isClosed) return
+    // what is asked is answered first
+    if (this.#flushing || this.conflict !== undefined) setTimeout(() => this.#takeOverSoon(), RETRY_MS[0])
+    else void this.takeOver().then(() => this.flush())
   }
 
   async #putOnTop(): Promise<void> {

@@ -7,21 +7,42 @@ import { closePendingDatabase, OLD_BASE, PendingStore, type Waiting } from './pe
 
 const rename = (name: string): Command => ({ type: 'job.rename', name })
 const waiting = (uid: string, base = 3): Waiting => ({ uid, command: rename(uid), base })
+/** What a tab does while it holds a lock, and how it asked for it. */
+type Hold = () => Promise<void> | void
 let held = new Set<string>()
+let queued: (readonly [name: string, grant: () => void])[] = []
+const letGo = (name: string): void => {
+  held.delete(name)
+  for (const [waits, grant] of queued) if (waits === name) grant()
+  queued = queued.filter(([waits]) => waits !== name)
+}
 let old = new Map<string, string>()
 
 beforeEach(() => {
   held = new Set()
+  queued = []
   old = new Map()
   vi.stubGlobal('indexedDB', new IDBFactory())
   vi.stubGlobal('navigator', {
     locks: {
-      request: async (name: string, hold: () => Promise<void>) => {
-        held.add(name)
+      request: async (name: string, ...more: readonly [Hold] | readonly [{ signal: AbortSignal }, Hold]) => {
+        const hold = more.at(-1) as Hold
+        if (more.length === 1) {
+          held.add(name)
+          await hold()
+          letGo(name)
+          return
+        }
+        const { signal } = more[0] as { signal: AbortSignal }
+        // one who waits shares the lock when it is let go
+        await new Promise<void>((resolve, reject) => {
+          signal.addEventListener('abort', () => reject(new Error('aborted')))
+          if (held.has(name)) queued = [...queued, [name, resolve]]
+          else resolve()
+        })
         await hold()
-        held.delete(name)
       },
-      query: async () => ({ held: [...held].map((name) => ({ name })) }),
+      query: async () => ({ held: [...held].map((name) => ({ name, mode: 'exclusive' })) }),
     },
   })
   vi.stubGlobal(
@@ -88,6 +109,26 @@ describe('the browser’s store of unsaved work', () => {
     second.close()
     await vi.waitFor(() => expect([...held].some((name) => name.includes('second'))).toBe(false))
     expect(uids(await new PendingStore('job-a', 'tab-fourth').takeOver())).toEqual(['one'])
+  })
+
+  it('tells when a tab is gone that was still there, once, and no more after it is closed itself', async () => {
+    const going = new PendingStore('job-a', 'tab-going')
+    await going.add([waiting('one'), waiting('two')])
+    const taker = new PendingStore('job-a', 'tab-new')
+    let told = 0
+    expect(await taker.takeOver(() => (told += 1))).toEqual([])
+    expect(await taker.takeOver(() => (told += 1))).toEqual([])
+    expect(told).toBe(0)
+    going.close()
+    await vi.waitFor(() => expect(told).toBe(1))
+    expect(uids(await taker.takeOver(() => (told += 1)))).toEqual(['one', 'two'])
+    const [other, closed] = [new PendingStore('job-a', 'tab-other'), new PendingStore('job-a', 'tab-closed')]
+    await other.add([waiting('three')])
+    await closed.takeOver(() => (told += 1))
+    closed.close()
+    other.close()
+    await vi.waitFor(() => expect([...held].some((name) => name.includes('other'))).toBe(false))
+    expect(told).toBe(1)
   })
 
   it('leaves where it is what cannot be read', async () => {

@@ -69,6 +69,9 @@ export class PendingStore {
   readonly #jobId: string
   readonly #tab: string
   #release: () => void = () => undefined
+  /** Tabs whose end is waited for: they hold work of this job. */
+  readonly #watched = new Set<string>()
+  readonly #closing = new AbortController()
 
   /** `alive`: it holds the lock that says so, until it is closed. */
   constructor(jobId: string, tab: string, alive = true) {
@@ -80,8 +83,13 @@ export class PendingStore {
         .catch(() => undefined)
   }
 
+  get isClosed(): boolean {
+    return this.#closing.signal.aborted
+  }
+
   /** Lets others take over what this tab leaves. */
   close(): void {
+    this.#closing.abort()
     this.#release()
   }
 
@@ -109,15 +117,19 @@ export class PendingStore {
 
   /**
    * What tabs that are gone left unsaved of this job, in the order in which it was done, taken over by this one. What cannot be read is left
-   * where it is.
+   * where it is. Where a tab that holds some is still alive, or still about to go, `whenGone` is called once it is gone.
    */
-  async takeOver(): Promise<readonly Waiting[]> {
+  async takeOver(whenGone: () => void = () => undefined): Promise<readonly Waiting[]> {
     await this.#bringOld()
     const alive = await this.#alive()
     const found: Waiting[] = []
     await this.#write(async (store) => {
       for (const row of await store.index('jobId').getAll(this.#jobId)) {
-        if (row.tab === this.#tab || alive.has(lockOf(row.tab))) continue
+        if (row.tab === this.#tab) continue
+        if (alive.has(lockOf(row.tab))) {
+          this.#watch(row.tab, whenGone)
+          continue
+        }
         const command = commandSchema.safeParse(row.command)
         if (!command.success) continue
         await store.put({ ...row, tab: this.#tab })
@@ -130,7 +142,19 @@ export class PendingStore {
   async #alive(): Promise<ReadonlySet<string>> {
     if (typeof navigator === 'undefined' || navigator.locks === undefined) return new Set()
     const { held = [] } = await navigator.locks.query()
-    return new Set(held.flatMap(({ name }) => name ?? []))
+    // those who wait for its end share a tab’s lock then, for a moment
+    return new Set(held.flatMap(({ name, mode }) => (mode === 'shared' ? [] : (name ?? []))))
+  }
+
+  /** Waits for a tab’s lock: it is had when the tab is gone, however it went. */
+  #watch(tab: string, whenGone: () => void): void {
+    if (this.#watched.has(tab)) return
+    this.#watched.add(tab)
+    const { signal } = this.#closing
+    navigator.locks
+      .request(lockOf(tab), { mode: 'shared', signal }, () => undefined)
+      .then(whenGone, () => undefined)
+      .finally(() => this.#watched.delete(tab))
   }
 
   async #write(work: (store: WritableStore) => Promise<void>): Promise<void> {

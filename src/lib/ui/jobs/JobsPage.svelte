@@ -1,6 +1,8 @@
 <script lang="ts">
+  import { untrack } from 'svelte'
   import { goto, invalidate } from '$app/navigation'
   import { format, formatDistanceToNow } from 'date-fns'
+  import { SvelteMap } from 'svelte/reactivity'
   import { tell } from '../parts/toast'
   import type { Fault, JobSummary } from '$lib/core/job'
   import { count, GRAVITY_WORDS } from '$lib/core/text'
@@ -102,15 +104,14 @@
       0,
     )
   /** How wide and high each plan is drawn at 1 : 25, in pixels. */
-  let drawnPx: Readonly<Record<string, readonly [number, number]>> = $state.raw({})
+  const drawnPx = new SvelteMap<string, readonly [number, number]>()
   const HIGHEST_PX = 176
-  /** On the page all are at one scale: the longest no wider than its column, the broadest no higher than its row. */
+  const longestPx = $derived(Math.max(...[...drawnPx.values()].map(([wide]) => wide)))
+  const broadestPx = $derived(Math.max(...[...drawnPx.values()].map(([, high]) => high)))
+  /** On the page all that were come to are at one scale: the longest no wider than its column, the broadest no higher than its row. */
   const widthOf = (id: string): string => {
-    const own = drawnPx[id]
-    if (own === undefined) return '0'
-    const all = jobs.flatMap((job) => [drawnPx[job.id] ?? [0, 0]])
-    const [longest, broadest] = [Math.max(...all.map(([wide]) => wide)), Math.max(...all.map(([, high]) => high))]
-    return `min(${(100 * own[0]) / longest}%, ${(HIGHEST_PX * own[0]) / broadest}px)`
+    const own = drawnPx.get(id)
+    return own === undefined ? '0' : `min(${(100 * own[0]) / longestPx}%, ${(HIGHEST_PX * own[0]) / broadestPx}px)`
   }
 </script>
 
@@ -176,10 +177,17 @@
               <img
                 src="/api/jobs/{job.id}/drawing.svg?rev={job.revision}"
                 alt="Plan of {job.name}"
+                loading="lazy"
                 style:width={widthOf(job.id)}
-                onload={(event) => {
-                  const { naturalWidth, naturalHeight } = event.currentTarget as HTMLImageElement
-                  drawnPx = { ...drawnPx, [job.id]: [naturalWidth, naturalHeight] }
+                {@attach (image) => {
+                  const measure = () => {
+                    const { naturalWidth, naturalHeight } = image
+                    if (naturalWidth > 0) untrack(() => drawnPx.set(job.id, [naturalWidth, naturalHeight]))
+                  }
+                  // it may have come before the page woke up
+                  measure()
+                  image.addEventListener('load', measure)
+                  return () => image.removeEventListener('load', measure)
                 }}
               />
             </a>

@@ -53,6 +53,14 @@ describe('air of a plan', () => {
     expect(fresh.open / q).toBeLessThan(1.1)
   })
 
+  it('is within what is usual for windows and joints: shut, half and twice of it, as every joint lets through by its size', () => {
+    const { fresh, freshRange } = report(truck(fan(3600), hatch(600)))
+    expect(freshRange.shut[0]).toBeCloseTo(fresh.shut / 2, 3)
+    expect(freshRange.shut[1]).toBeCloseTo(fresh.shut * 2, 3)
+    expect(freshRange.most[0]).toBeLessThan(fresh.full)
+    expect(freshRange.most[1]).toBeGreaterThan(fresh.full)
+  })
+
   it('put the fan at the other end, and the sleeper is passed over or not', () => {
     // the hatch is at the front; the head lies at the rear
     const [rear, front] = [report(truck(fan(300), hatch(3400))), report(truck(fan(2600), hatch(3400)))]

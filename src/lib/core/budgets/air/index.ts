@@ -1,1 +1,2 @@
-export { airReport, type AirReport, type AirState } from './report'
+export type { AirState } from './moved'
+export { airReport, type AirReport } from './report'

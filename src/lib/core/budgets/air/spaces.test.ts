@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { person, put, putAtHome, truck, variant } from '../../../../../tests/support/plan'
 import { planInterior, type Command, type Job } from '../../job'
 import { scenesOf, type Scene } from '../../scene'
-import { airReport, windPa } from './report'
+import { windPa } from './moved'
+import { airReport } from './report'
 import { spacesOf } from './spaces'
 
 const nightOf = (job: Job): Scene => {

@@ -1,4 +1,4 @@
-import type { Job, Leg } from '../../job'
+import type { Job, Leg, WeatherNotes } from '../../job'
 import {
   CLIMATES,
   DAY_IN_MONTH,
@@ -43,10 +43,10 @@ export function journeyOf(job: Pick<Job, 'brief' | 'power'>): Journey {
 }
 
 /** A year by its months: its nights of a month follow each other from the first, and one in so many has a hook-up. */
-function yearOf(legs: readonly Leg[], days: readonly (readonly [number, number, number] | null)[]): Journey {
+function yearOf(legs: readonly Leg[], days: WeatherNotes['days']): Journey {
   const stations = legs.map(({ latitudeDeg, climate }): Station => ({ latitudeDeg, climate: CLIMATES[climate] }))
   const measured = days.map((day): MeasuredDay | undefined =>
-    day === null ? undefined : { sunKwh: day[0], meanC: day[1], swingK: day[2] },
+    day === null ? undefined : 'sunWm2' in day ? day : { sunKwh: day[0], meanC: day[1], swingK: day[2] },
   )
   const weather = weatherYear(stations, measured)
   const [lived, hookUp, driven] = [new Uint8Array(YEAR_HOURS), new Uint8Array(YEAR_HOURS), new Float64Array(YEAR_HOURS)]

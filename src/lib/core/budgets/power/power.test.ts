@@ -13,7 +13,7 @@ import { placedInAnyMode } from '../seen'
 import { supplyOf, wantsOf } from './case'
 import { powerReport } from './report'
 import { weekOf } from './week'
-import { darkDaysOf, simulate, type Supply, type Wants, type Year } from './simulate'
+import { darkDaysOf, emptyHoursOf, simulate, type Supply, type Wants, type Year } from './simulate'
 
 const use = (more: Use): Command => ({ type: 'brief.use', use: more })
 const leg = (more: Partial<Leg>, id = 'leg-a'): Command => ({
@@ -292,6 +292,8 @@ describe('a year of any plan', () => {
     expect(firstWithout[3]).toBeLessThanOrEqual(firstWithout[2]!)
     expect(firstWithout[2]).toBeLessThanOrEqual(firstWithout[1]!)
     expect(firstWithout[1]! + 3).toBeLessThan(firstWithout[0]!)
+    // nothing ever comes in: from then on all the year
+    expect(emptyHoursOf({ shed })).toBe(YEAR_HOURS - firstWithout[0]!)
   })
 })
 
@@ -302,6 +304,7 @@ it('a day is dark where someone is aboard and misses something, or where what is
   shed[60] = 1 << 3
   shed[100] = 1
   expect(darkDaysOf({ shed }, lived)).toEqual([0, 4])
+  expect(emptyHoursOf({ shed })).toBe(1)
 })
 
 describe('what is set out, stands outside or was not measured', () => {

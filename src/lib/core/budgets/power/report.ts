@@ -3,7 +3,7 @@ import { DAYS, HOURS, MONTH_OF } from '../../sky'
 import { caseOf, percent, supplyOf, wantsOf, type PowerCase } from './case'
 import type { Load } from './loads'
 import type { Plant } from './plant'
-import { darkDaysOf, darkHoursOf, simulate, type Year } from './simulate'
+import { darkDaysOf, darkHoursOf, emptyHoursOf, simulate, type Year } from './simulate'
 import { firstFailOf, type FirstFail } from './week'
 
 /** What a load takes on a mean day that is lived in. */
@@ -24,6 +24,8 @@ export interface PowerReport {
   readonly livedDays: number
   readonly darkDays: readonly number[]
   readonly darkHours: number
+  /** In which not even what is vital was served. */
+  readonly emptyHours: number
   /** Of each day, least and most, as shares of the capacity. */
   readonly band: readonly (readonly [number, number])[]
   /** First day of the worst seven. */
@@ -114,6 +116,7 @@ function reportOn(job: Job, variantId: string, of: PowerCase, year: Year): Power
     livedDays: journey.livedDays,
     darkDays,
     darkHours: darkHoursOf(year, journey.lived),
+    emptyHours: emptyHoursOf(year),
     band,
     worstWeek: worstWeek(band, darkDays),
     firstFail: firstFailOf(of, year),

@@ -12,22 +12,20 @@ import {
   type WaterPurpose,
   type WaterUse,
 } from '../../brief'
-import type { Vec3 } from '../../geometry'
-import { planInterior, ruleFigure, type Job } from '../../job'
+import { planInterior, ruleFigure, type Job, type Loading } from '../../job'
 import { floorOverGround } from '../../scene'
-import { HOURS } from '../../sky'
 import { placedInAnyMode } from '../seen'
-import { journeyOf } from '../power/journey'
 import { lumpOf } from '../weight/lump'
-import { frontShareOf, leftShareOf } from '../weight/statics'
-import { axlesOf, type Axles } from '../weight/vehicle'
+import { axlesOf } from '../weight/vehicle'
 import { everyDays, throughDays, type WaterDay, type WaterDays } from './days'
+import { fullnessOf, heldOn, leansOf, type Leans, type Tanks } from './evening'
 import { DRAIN_FALL_MM, waterLines, type WaterLines } from './lines'
-import { freshLitres, freshTanks, isFilledByHand, levelled, warmers, wasteTanks, type Tank, type Warmer } from './tanks'
+import { freshLitres, freshTanks, isFilledByHand, warmers, wasteTanks, type Tank, type Warmer } from './tanks'
 import { heatKwh, litresAtTap, minutesToHeat, COLD_C, TAP_C } from './warm'
+import { frostOf, throughYear, yearOf, type WaterYear } from './year'
 
-/** A week is shown, from a morning on which everything is full. */
-const SHOWN_DAYS = 14
+/** So many days are shown, from a morning on which everything is full. */
+export const WATER_DAYS = 14
 
 /** What would change it, and how many nights it would last longer. */
 export interface Lever {
@@ -41,7 +39,8 @@ export interface Lever {
 export interface TankReport extends Tank {
   /** Its lowest point over the ground, mm; undefined where the vehicle was not measured. */
   readonly overGroundMm: number | undefined
-  /** Nights of the year aboard on which it would freeze. */
+  /** Nights of the year aboard that are too cold for it where it hangs, and those of them on which water stands in it. */
+  readonly coldNights: number
   readonly frostNights: number
 }
 
@@ -56,21 +55,10 @@ export interface WarmReport extends Warmer {
   readonly kWh: number
 }
 
-/** What fresh and waste water weigh on the wheels of an evening. */
-interface Leans {
-  /** More on the left wheels than on the right, kg; undefined where the track was not measured. */
-  readonly leftKg: number | undefined
-  readonly frontKg: number
-  readonly rearKg: number
-}
-
-/** A year of the itinerary, filled as it goes. */
-interface WaterYear {
-  readonly fillings: number
-  /** Days on which something was wanted and not there, or ran into a full tank. */
-  readonly dryDays: number
-  readonly fullDays: number
-  readonly livedDays: number
+/** A day, with what its water weighs in the evening and where. */
+interface Evening extends WaterDay, Leans {
+  /** How full each tank is, as a loading of the vehicle has it. */
+  readonly tanks: NonNullable<Loading['tanks']>
 }
 
 /** How long a plan’s water lasts: plain data. */
@@ -98,7 +86,7 @@ export interface WaterReport {
   /** Nights between two fillings, as asked for; of the itinerary where that has a hook-up oftener. */
   readonly asked: number
   readonly filledEvery: number
-  readonly days: readonly (WaterDay & Leans)[]
+  readonly days: readonly Evening[]
   readonly year: WaterYear
   /** The most first. */
   readonly levers: readonly Lever[]
@@ -113,8 +101,6 @@ export interface WaterReport {
   readonly wantsInlet: boolean
 }
 
-/** A lagged tank under the floor bears a night down to this. Common practice, no source. */
-const LAGGED_BEARS_C = -5
 /** A tank that is larger by so much is looked at, L. */
 const MORE_L = 20
 /** Of what is used for one thing, so much less is looked at. */
@@ -124,67 +110,12 @@ const sumOf = (tanks: readonly { readonly litres: number }[]): number =>
   tanks.reduce((sum, { litres }) => sum + litres, 0)
 const lasts = (litres: number, dayL: number): number => (dayL <= 0 ? Infinity : litres / dayL)
 
-/** The coldest of each night that is spent aboard, °C. */
-function coldNights(job: Job): readonly number[] {
-  const { weather, lived } = journeyOf(job)
-  const least: number[] = []
-  for (let at = 0; at < lived.length; at += HOURS)
-    if (lived[at] === 1) least.push(Math.min(...weather.outsideC.subarray(at, at + HOURS)))
-  return least
-}
-
 /** Of the part of the itinerary that has the longest way between two fillings: nights from one to the next. */
 function longestEvery(job: Job, asked: number): number {
   const legs = Object.values(job.power?.legs ?? {}).filter(({ nights }) => nights > 0)
   const between = ({ hookUpEvery }: { readonly hookUpEvery: number }): number =>
     hookUpEvery === 0 ? asked : asked === 0 ? hookUpEvery : Math.min(asked, hookUpEvery)
   return legs.length === 0 ? asked : Math.max(...legs.map(between))
-}
-
-/** Goes through the year of the itinerary: filled at every hook-up, and when it is so long ago. */
-function throughYear(job: Job, days: Omit<WaterDays, 'fills'>, asked: number): WaterYear {
-  const { lived, hookUp } = journeyOf(job)
-  const nightsSaid = Object.keys(job.power?.legs ?? {}).length > 0
-  const mornings: { readonly isFirst: boolean; readonly isHooked: boolean }[] = []
-  for (let at = 0; at < lived.length; at += HOURS)
-    if (lived[at] === 1)
-      mornings.push({
-        isFirst: at === 0 || lived[at - HOURS] !== 1,
-        isHooked: nightsSaid && hookUp[at] === 1,
-      })
-  const went = throughDays(
-    {
-      ...days,
-      fills: (day, since) => {
-        const morning = mornings[day]
-        return morning !== undefined && (morning.isFirst || morning.isHooked || (asked > 0 && since >= asked))
-      },
-    },
-    mornings.length,
-  )
-  return {
-    fillings: went.filter(({ filledL }) => filledL > 0).length + (went.length > 0 ? 1 : 0),
-    dryDays: went.filter(({ missedL }) => missedL > 1e-6).length,
-    fullDays: went.filter(({ overL }) => overL > 1e-6).length,
-    livedDays: went.length,
-  }
-}
-
-/** What water weighs on the wheels, tank by tank where it stands. */
-function leansOf(
-  at: ReadonlyMap<string, Vec3>,
-  axles: Axles,
-  held: readonly (readonly [id: string, litres: number])[],
-): Leans {
-  let [left, front, whole] = [0, 0, 0]
-  for (const [id, litres] of held) {
-    const place = at.get(id)
-    if (place === undefined) continue
-    whole += litres
-    front += litres * frontShareOf(axles, place)
-    if (axles.trackMm !== undefined) left += litres * (2 * leftShareOf(axles.trackMm, place) - 1)
-  }
-  return { leftKg: axles.trackMm === undefined ? undefined : left, frontKg: front, rearKg: whole - front }
 }
 
 /** How long the water of a variant lasts, by the sum that brief, demands and bench show too. */
@@ -196,28 +127,23 @@ export function waterReport(job: Job, variantId: string): WaterReport {
   const [fresh, waste] = [freshTanks(placed), wasteTanks(placed)]
   const { litres: freshL, drinkingL } = freshLitres(placed)
   const wasteL = sumOf(waste)
-  const { days: kept, wasteADayL } = keptOf(use, fresh, waste)
+  const { days: kept, wasteADayL, tanks } = keptOf(use, fresh, waste)
+  const asked = Math.round(waterNights(brief))
+  const year = throughYear(job, kept, asked)
   const nights = use.nightL === 0 ? Infinity : nightsOfWater(use, { litres: freshL, drinkingL })
   const wasteNights = waste.length === 0 ? Infinity : lasts(wasteL, wasteADayL)
   const floorMm = floorOverGround(planInterior(shell, job.variants[variantId]!.plan))
-  const cold = coldNights(job)
   const withGround = (tank: Tank): TankReport => ({
     ...tank,
     overGroundMm: floorMm === undefined ? undefined : floorMm + tank.bottomMm,
-    frostNights: tank.isOutside ? cold.filter((least) => least < (tank.isLagged ? LAGGED_BEARS_C : 0)).length : 0,
+    ...frostOf(tanks, tank, year),
   })
-  const asked = Math.round(waterNights(brief))
   const filledEvery = longestEvery(job, asked)
   const showerL = showersInside(brief) ? waterHabit(brief, 'showerMin') * waterHabit(brief, 'showerLpm') : 0
   const hasInlet = placed.some(({ facts }) => facts.inlet === 'water')
   const byHand = new Set(placed.filter(isFilledByHand).map(({ id }) => id))
   const places = new Map(placed.map((one) => [one.id, lumpOf(one).at]))
   const axles = axlesOf(shell)
-  const [main, apart] = [fresh.filter((one) => !isApart(one, fresh)), fresh.filter((one) => isApart(one, fresh))]
-  const inTanks = (tanks: readonly Tank[], litres: readonly number[]): readonly (readonly [string, number])[] =>
-    tanks.flatMap(({ vessels }, at) =>
-      levelled(vessels, litres[at] ?? 0).map((of, nth) => [vessels[nth]?.id ?? '', of] as const),
-    )
   const ends = (end: 'low' | 'high'): number =>
     nightsOfWater(waterUse(atTheEnd(brief, end)), { litres: freshL, drinkingL })
   return {
@@ -245,15 +171,11 @@ export function waterReport(job: Job, variantId: string): WaterReport {
     unsaid: unsaidHabits(brief),
     asked,
     filledEvery,
-    days: throughDays({ ...kept, fills: everyDays(filledEvery) }, SHOWN_DAYS).map((day) => ({
-      ...day,
-      ...leansOf(places, axles, [
-        ...inTanks(main, day.fresh),
-        ...inTanks(apart, day.drinking),
-        ...waste.map(({ id, litres }) => [id, wasteL === 0 ? 0 : (day.wasteL * litres) / wasteL] as const),
-      ]),
-    })),
-    year: throughYear(job, kept, asked),
+    days: throughDays({ ...kept, fills: everyDays(filledEvery) }, WATER_DAYS).map((day): Evening => {
+      const held = heldOn(tanks, day)
+      return { ...day, ...leansOf(places, axles, held), tanks: fullnessOf(held) }
+    }),
+    year: yearOf(year),
     levers: leversOf(use, { freshL, drinkingL, wasteL, hasWaste: waste.length > 0 }),
     groundMm: shell.outer?.groundMm,
     coldestC: answer(brief, 'coldestC'),
@@ -269,22 +191,23 @@ export function waterReport(job: Job, variantId: string): WaterReport {
 const isApart = (tank: Tank, all: readonly Tank[]): boolean =>
   tank.isDrinking && all.some(({ isDrinking }) => !isDrinking)
 
-/** What is used in a day from which tanks. */
+/** What is used in a day from which tanks, and these by what they are for. */
 function keptOf(
   use: WaterUse,
   fresh: readonly Tank[],
   waste: readonly Tank[],
-): { readonly days: Omit<WaterDays, 'fills'>; readonly wasteADayL: number } {
+): { readonly days: Omit<WaterDays, 'fills'>; readonly wasteADayL: number; readonly tanks: Tanks } {
   const wasteADayL = use.lines.reduce((sum, one) => sum + one.wasteL, 0)
   const drunk = use.lines.find(({ purpose }) => purpose === 'drink')
   const litres = (those: readonly Tank[]): readonly number[] => those.map((one) => one.litres)
   const wasteL = waste.length === 0 ? Infinity : sumOf(waste)
   const apart = fresh.filter((one) => isApart(one, fresh))
+  const main = fresh.filter((one) => !apart.includes(one))
+  const tanks = { main, apart, waste }
   if (apart.length === 0)
-    return { days: { fresh: { litres: litres(fresh), dayL: use.nightL, wasteADayL }, wasteL }, wasteADayL }
+    return { days: { fresh: { litres: litres(fresh), dayL: use.nightL, wasteADayL }, wasteL }, wasteADayL, tanks }
   const { drinkL, restL } = drinkAndRest(use)
   const drinkWasteL = drunk?.wasteL ?? 0
-  const main = fresh.filter((one) => !apart.includes(one))
   return {
     days: {
       fresh: { litres: litres(main), dayL: restL, wasteADayL: wasteADayL - drinkWasteL },
@@ -292,6 +215,7 @@ function keptOf(
       wasteL,
     },
     wasteADayL,
+    tanks,
   }
 }
 

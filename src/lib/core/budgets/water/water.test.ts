@@ -2,11 +2,12 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { jobWith, person, putAtHome, truck as truckWith, put, variant } from '../../../../../tests/support/plan'
 import { waterUse, type Use } from '../../brief'
-import { planInterior, type Command, type Job } from '../../job'
+import { planInterior, SETTING_OUT, type Command, type Job, type Loading } from '../../job'
 import { buildScene } from '../../scene'
 import { compose } from '../compose'
 import { everyDays, throughDays, type WaterDays } from './days'
 import { placedInAnyMode } from '../seen'
+import { weightReport, type WeightReport } from '../weight/report'
 import { waterLines } from './lines'
 import { fillable, levelled, type Vessel } from './tanks'
 import { waterReport } from './report'
@@ -217,7 +218,7 @@ describe('what a plan holds', () => {
       id: 'leg-a',
       leg: { from: 1, to: 12, latitudeDeg: 60, climate: 'dark-north', nights: 31, drivingHours: 0, hookUpEvery: 0 },
     }
-    const nights = (tank: Command) => report(one(cold, tank)).fresh[0]!.frostNights
+    const nights = (tank: Command) => report(one(cold, tank)).fresh[0]!.coldNights
     const [inside, lagged, bare] = [
       nights(put('fit-tank', 'water-tank', 2000)),
       nights(under('yes')),
@@ -226,6 +227,64 @@ describe('what a plan holds', () => {
     expect(inside).toBe(0)
     expect(lagged).toBeGreaterThan(20)
     expect(bare).toBeGreaterThan(lagged)
+  })
+
+  it('freezes on the nights on which water stands in it: a tank that is dry on two evenings of three, on a third of them', () => {
+    const always: Command = {
+      type: 'power.leg',
+      id: 'leg-a',
+      leg: { from: 1, to: 1, latitudeDeg: 65, climate: 'dark-north', nights: 31, drivingHours: 0, hookUpEvery: 0 },
+    }
+    const job = one(use({ washing: 'outside' }), always, { type: 'brief.nights', nights: 3 }, under('no'))
+    const dayL = report(job).use.nightL
+    // holds more than is used on one day, and less than on two
+    const { fresh } = report(
+      one(
+        use({ washing: 'outside' }),
+        always,
+        { type: 'brief.nights', nights: 3 },
+        putAtHome('fit-tank', 'tank-under', 2000, {
+          insulated: 'no',
+          lengthMm: 400,
+          depthMm: 300,
+          heightMm: Math.round((dayL * 1.5) / 0.12),
+        }),
+      ),
+    )
+    const [tank] = fresh
+    expect(tank!.litres).toBeGreaterThan(dayL)
+    expect(tank!.litres).toBeLessThan(2 * dayL)
+    // every night of January, and none of those of summer
+    expect(tank!.coldNights).toBe(31)
+    expect(tank!.frostNights).toBe(Math.ceil(31 / 3))
+  })
+
+  it('of an evening is weighed where it stands: the vehicle is lighter by what was used, heavier by what ran into the waste, and leans by as much', () => {
+    const job = truck(
+      person(1750),
+      derives,
+      use({ washing: 'inside' }),
+      put('fit-tank', 'water-tank', 400, 'left-wall', { lengthMm: 700, depthMm: 300, heightMm: 400, joined: 'joined' }),
+      put('fit-low', 'water-tank', 2400, 'right-wall', { lengthMm: 500, heightMm: 300, joined: 'joined' }),
+      put('fit-drink', 'water-tank', 3300, 'left-wall', { lengthMm: 400, heightMm: 200, holds: 'drinking' }),
+      putAtHome('fit-waste', 'tank-waste', 1000),
+    )
+    const measured = { ...job, shell: { ...job.shell, axles: { ...job.shell.axles, trackMm: 1750 } } }
+    const weighed = (tanks?: Loading['tanks']) =>
+      weightReport(measured, variant, { ...SETTING_OUT, ...(tanks && { tanks }) })
+    const of = (at: WeightReport, id: string): number => at.limits.find((limit) => limit.id === id)!.now
+    const none = weighed({ 'water:fit-tank': 0, 'water:fit-low': 0, 'water:fit-drink': 0, 'waste:fit-waste': 0 })
+    const full = weighed()
+    const { days, freshL } = report(measured)
+    expect(of(full, 'total') - of(none, 'total')).toBeCloseTo(freshL, 6)
+    for (const day of days) {
+      const evening = weighed(day.tanks)
+      const fresh = [...day.fresh, ...day.drinking].reduce((sum, litres) => sum + litres, 0)
+      expect(of(evening, 'total') - of(none, 'total')).toBeCloseTo(fresh + day.wasteL, 6)
+      expect(of(evening, 'side') - of(none, 'side')).toBeCloseTo(day.leftKg!, 6)
+      expect(of(evening, 'front') - of(none, 'front')).toBeCloseTo(day.frontKg, 6)
+    }
+    expect(days.some(({ leftKg }) => Math.abs(leftKg!) > 5)).toBe(true)
   })
 
   it('hangs so high over the ground', () => {

@@ -27,9 +27,9 @@ export interface LimitState {
 }
 
 /** What of an entry is aboard in a loading, 0 to 1. */
-export function shareAboard(entry: WeightEntry, { levels }: Loading, without: ReadonlySet<string>): number {
+export function shareAboard(entry: WeightEntry, { levels, tanks }: Loading, without: ReadonlySet<string>): number {
   if (without.has(entry.id)) return 0
-  return entry.store === undefined ? 1 : (levels[entry.store] ?? 100) / 100
+  return entry.store === undefined ? 1 : (tanks?.[entry.id] ?? levels[entry.store] ?? 100) / 100
 }
 
 /** What an axle’s wheel carries at most, as a guide: half of what the axle may. */

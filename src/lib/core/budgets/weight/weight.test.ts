@@ -21,7 +21,7 @@ const tank = (x: number, from: 'left-wall' | 'right-wall' | 'centreline' = 'left
 const entry = (report: WeightReport, id: string) => report.entries.find((one) => one.id === id)!
 
 describe('two-axle statics', () => {
-  // TRADE, plain mechanics: m·a/L on the front axle and m·(1 − a/L) on the rear
+  // plain mechanics: m·a/L on the front axle and m·(1 − a/L) on the rear
   it('puts a mass on its axles by its distance ahead of the rear one', () => {
     const axles = { rearXMm: 1255, wheelbaseMm: 3680, trackMm: 1790 }
     expect(88 * frontShareOf(axles, [420, 0, 0])).toBeCloseTo((88 * (420 - 1255)) / 3680)

@@ -1,4 +1,4 @@
-import { ONE_MORE } from '../adjust'
+import { handle } from '../adjust'
 import { piece } from '../boards'
 import { BOUGHT } from '../facts'
 import { machine } from '../machine'
@@ -17,8 +17,13 @@ export const fuseBoard = machine({
   part: 'fuse-board',
   home: upTheWall(1000),
   serviced: () => [['fuses', 'front', 450]],
-  facts: (p) => ({ ...BOUGHT, electrics: 'fuses', reaches: [{ what: 'controls', zMm: p.heightMm / 2 }] }),
-  adjust: { circuits: ONE_MORE },
+  facts: (p) => ({
+    ...BOUGHT,
+    electrics: 'fuses',
+    gives: [{ what: 'ways', count: p.circuits }],
+    reaches: [{ what: 'controls', zMm: p.heightMm / 2 }],
+  }),
+  adjust: { circuits: handle('capacity') },
   features: (p) => {
     const half = p.lengthMm / 2
     return [

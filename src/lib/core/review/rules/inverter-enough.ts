@@ -1,4 +1,5 @@
 import { INVERTER_SURGE } from '../../budgets'
+import type { Habit } from '../../fittings'
 import type { Placed } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import { topOf } from '../middle'
@@ -7,25 +8,43 @@ import { setHandle } from '../ways-out'
 
 declare module '../finding' {
   interface FactsByCode {
-    'inverter-small': { readonly asks: string; readonly starts: boolean }
+    'inverter-small': { readonly asks: readonly string[]; readonly starts: boolean }
   }
 }
 
 /** They are sold in such steps, W. Common practice, no source. */
 const STEP_W = 100
 
-/** What an inverter must give for one thing at mains voltage: its watts, or half of what it takes as it starts. */
-const asked = ({ facts }: Placed): number =>
-  Math.max(
-    0,
-    ...facts.draws.flatMap(({ from, watts, surge = 1 }) =>
-      from === 'mains' ? [Math.max(watts, (watts * surge) / INVERTER_SURGE)] : [],
-    ),
-  )
-const runs = ({ facts }: Placed): number =>
-  Math.max(0, ...facts.draws.flatMap(({ from, watts }) => (from === 'mains' ? [watts] : [])))
+/** What runs at hook-ups: it cools or heats all day. */
+const WAITS: ReadonlySet<Habit> = new Set(['cooling', 'hot-water', 'heating'])
 
-/** The inverter gives what the largest thing at mains voltage takes by itself, as it starts too. */
+/** Things that one habit puts on together, and what they ask of an inverter: their watts, or half of what they take as the heaviest of them starts. */
+interface AtOnce {
+  readonly ids: readonly string[]
+  readonly watts: number
+  readonly asked: number
+}
+
+function atOnce(placed: readonly Placed[]): AtOnce | undefined {
+  const byHabit = new Map<Habit, { ids: string[]; watts: number; surgeW: number }>()
+  for (const { id, facts } of placed) {
+    if (facts.draws.some(({ by }) => WAITS.has(by))) continue
+    for (const { by, from, watts, surge = 1 } of facts.draws) {
+      if (from !== 'mains') continue
+      const before = byHabit.get(by) ?? { ids: [], watts: 0, surgeW: 0 }
+      byHabit.set(by, {
+        ids: before.ids.includes(id) ? before.ids : [...before.ids, id],
+        watts: before.watts + watts,
+        surgeW: Math.max(before.surgeW, watts * (surge - 1)),
+      })
+    }
+  }
+  return [...byHabit.values()]
+    .map(({ ids, watts, surgeW }) => ({ ids, watts, asked: Math.max(watts, (watts + surgeW) / INVERTER_SURGE) }))
+    .reduce<AtOnce | undefined>((most, one) => (one.asked > (most?.asked ?? 0) ? one : most), undefined)
+}
+
+/** The inverter gives what runs at once at mains voltage, as it starts too. */
 export const inverterEnough = defineRule({
   id: 'inverter-enough',
   group: 'use',
@@ -33,7 +52,7 @@ export const inverterEnough = defineRule({
   reads: ['scene'],
   gravity: { 'inverter-small': 'caution' },
   basis: practice(
-    'an inverter gives what runs at once, and twice that for a moment; what waits for a hook-up is asked about with the client',
+    'an inverter gives what one habit puts on together, as all plates while one cooks, and twice that for a moment; what waits for a hook-up is asked about with the client',
   ),
   parameters: {},
   check: ({ scene }) => {
@@ -43,23 +62,17 @@ export const inverterEnough = defineRule({
       0,
     )
     const [inverter] = inverters
-    // what cools or heats all day runs at a hook-up
-    const largest = scene.placed
-      .filter(({ facts }) => !facts.draws.some(({ by }) => by === 'cooling' || by === 'hot-water' || by === 'heating'))
-      .reduce<Placed | undefined>(
-        (most, one) => (asked(one) > (most === undefined ? 0 : asked(most)) ? one : most),
-        undefined,
-      )
-    if (inverter === undefined || largest === undefined || asked(largest) <= gives) return []
+    const most = atOnce(scene.placed)
+    if (inverter === undefined || most === undefined || most.asked <= gives) return []
     return [
       {
         code: 'inverter-small' as const,
-        fittings: [inverter.id, largest.id],
+        fittings: [inverter.id, ...most.ids],
         place: topOf(inverter),
         measured: Math.round(gives),
-        needed: Math.round(asked(largest)),
+        needed: Math.round(most.asked),
         unit: 'W' as const,
-        facts: { asks: largest.id, starts: asked(largest) > runs(largest) },
+        facts: { asks: most.ids, starts: most.asked > most.watts },
       },
     ]
   },

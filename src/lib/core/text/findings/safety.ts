@@ -1,7 +1,7 @@
 import { formatNumber, sayOpening } from '../../units'
 import { circuitName, sayConductor, WIRE_PART_WORDS } from '../wire-words'
-import { capital, degrees, list, ofIt, orNone, percent, person } from '../grammar'
-import { itOf, type SentencesFor } from './kit'
+import { capital, count, degrees, list, ofIt, orNone, percent, person } from '../grammar'
+import { itOf, theAll, type SentencesFor } from './kit'
 
 /** An area, its unit on the same line. */
 
@@ -34,6 +34,7 @@ export const SAFETY_SENTENCES: SentencesFor<
   | 'hob-beside'
   | 'electrics-wet'
   | 'fuse-far'
+  | 'ways-few'
   | 'inverter-far'
   | 'charger-large'
   | 'charge-frozen'
@@ -140,6 +141,15 @@ export const SAFETY_SENTENCES: SentencesFor<
     client: 'A long cable would have no fuse to protect it.',
     why: [
       `Shortest distance between the two: ${say(finding.measured)}; at most ${say(finding.needed)}. The main fuse sits at the battery’s terminal itself.`,
+      ELECTRICIAN,
+    ],
+  }),
+  'ways-few': (finding, names) => ({
+    title: 'Too few ways for fuses',
+    designer: `${capital(theAll(finding.fittings, names))} ${finding.fittings.length > 1 ? 'have' : 'has'} ${count(finding.measured, { one: 'way', many: 'ways' })} with a fuse; ${count(finding.needed, { one: 'circuit hangs', many: 'circuits hang' })} on ${finding.fittings.length > 1 ? 'them' : 'it'}.`,
+    client: 'Some wires would have no fuse of their own.',
+    why: [
+      `Circuits at the battery’s voltage, as the page Power lists them: ${formatNumber(finding.needed)}; ways: ${formatNumber(finding.measured)}. Lights, sockets and what is always on share theirs already; more can be put together there.`,
       ELECTRICIAN,
     ],
   }),

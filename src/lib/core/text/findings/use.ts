@@ -130,10 +130,10 @@ export const USE_SENTENCES: SentencesFor<
   }),
   'inverter-small': (finding, names) => ({
     title: 'Inverter too small',
-    designer: `${capital(itOf(finding, names))} gives ${formatNumber(finding.measured)} W; ${names.the(finding.facts.asks)} asks for ${formatNumber(finding.needed)} W${finding.facts.starts ? ' as it starts' : ''}.`,
-    client: `${capital(names.the(finding.facts.asks))} would run at a hook-up only.`,
+    designer: `${capital(itOf(finding, names))} gives ${formatNumber(finding.measured)} W; ${theAll(finding.facts.asks, names)} ${finding.facts.asks.length > 1 ? 'together ask' : 'asks'} for ${formatNumber(finding.needed)} W${finding.facts.starts ? ' for a moment' : ''}.`,
+    client: `${capital(theAll(finding.facts.asks, names))} would run ${finding.facts.asks.length > 1 ? 'together ' : ''}at a hook-up only.`,
     why: [
-      `What it gives for long: ${formatNumber(finding.measured)} W, and twice that for a moment. ${capital(names.the(finding.facts.asks))} by itself asks for ${formatNumber(finding.needed)} W.`,
+      `What it gives for long: ${formatNumber(finding.measured)} W, and twice that for a moment. ${capital(theAll(finding.facts.asks, names))}, on at once for one habit${finding.facts.starts ? ', as the heaviest of it starts' : ''}: ${formatNumber(finding.needed)} W.`,
       'Work at mains voltage is for a licensed electrician.',
     ],
   }),

@@ -49,6 +49,11 @@ export const SAFETY_RULES = {
     designer: 'The fuse board is a short cable away from the battery.',
     client: 'No long cable is without a fuse.',
   },
+  'fuse-ways': {
+    title: 'A fuse for every circuit',
+    designer: 'The fuse board has as many ways as circuits hang on it.',
+    client: 'Every wire has a fuse of its own.',
+  },
   'charge-frost': {
     title: 'Lithium where it does not freeze',
     designer: 'No lithium battery stands outside where nights are colder than it may be charged at.',

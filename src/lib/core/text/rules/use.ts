@@ -24,7 +24,7 @@ export const USE_RULES = {
   },
   'inverter-enough': {
     title: 'Inverter for what it runs',
-    designer: 'The inverter gives what the largest thing at mains voltage takes, as it starts too.',
+    designer: 'The inverter gives what runs at once at mains voltage, as it starts too.',
     client: 'What you plug in runs away from a campsite too.',
   },
   'cold-outside': {

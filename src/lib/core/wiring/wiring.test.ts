@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { jobWith, person, put, putAtHome, variant } from '../../../../tests/support/plan'
 import type { Command, Job } from '../job'
 import { namesOf, sayWire, wiringCsv } from '../text'
-import { wiringOf } from './circuits'
+import { wiringOf } from './wiring'
 import type { Wire } from './lay'
 import { shoppingOf } from './shopping'
 
