@@ -50,8 +50,11 @@
   let SearchDialog: typeof Search | undefined = $state.raw(undefined)
   /** What is typed into the search, also before its field is there to take it. */
   let sought = $state('')
+  /** Enter was pressed before the field was there. */
+  let isChosen = $state(false)
   function search(): void {
     sought = ''
+    isChosen = false
     searching = true
     void import('./SearchDialog.svelte').then((module) => (SearchDialog = module.default))
   }
@@ -226,7 +229,10 @@
     if (searching && !/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) {
       // the field is on its way: nothing that is typed for it is lost, or does anything to the drawing
       if (event.ctrlKey || event.metaKey || event.altKey) return
-      if (event.key === 'Backspace') sought = sought.slice(0, -1)
+      if (event.key === 'Escape') searching = false
+      else if (isChosen) return
+      else if (event.key === 'Enter') isChosen = true
+      else if (event.key === 'Backspace') sought = sought.slice(0, -1)
       else if ([...event.key].length === 1) sought += event.key
       else return
       return event.preventDefault()
@@ -363,7 +369,7 @@
   </div>
   <div class="col-span-3 min-w-0"><ModeStrip {bench} /></div>
 </div>
-{#if SearchDialog !== undefined}<SearchDialog {bench} bind:open={searching} bind:text={sought} onaction={act} />{/if}
+{#if SearchDialog !== undefined}<SearchDialog {bench} bind:open={searching} bind:text={sought} bind:isChosen onaction={act} />{/if}
 {#if HereMenu !== undefined}<HereMenu {bench} bind:open={askedOpen} {...asked} onaction={act} />{/if}
 {#if KeysDialog !== undefined}<KeysDialog bind:open={keysOpen} />{/if}
 {#if CompareDialog !== undefined}<CompareDialog {bench} bind:open={compareOpen} />{/if}

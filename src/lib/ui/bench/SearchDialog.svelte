@@ -14,9 +14,21 @@
     open: boolean
     /** What is typed. */
     text: string
+    /** Enter was pressed already, before the field was there to take it. */
+    isChosen: boolean
     onaction: (id: ActionId) => void
   }
-  let { bench, open = $bindable(false), text = $bindable(''), onaction }: Props = $props()
+  let { bench, open = $bindable(false), text = $bindable(''), isChosen = $bindable(false), onaction }: Props = $props()
+
+  /** Chooses what Enter would have, once the entries are sorted by what was typed. */
+  function choose(field: HTMLElement): (() => void) | undefined {
+    if (!isChosen) return undefined
+    const frame = requestAnimationFrame(() => {
+      isChosen = false
+      field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
+    })
+    return () => cancelAnimationFrame(frame)
+  }
 
   function run(work: () => void): void {
     open = false
@@ -43,6 +55,7 @@
       <Dialog.Description class="sr-only">Type a word, choose with the arrow keys, press Enter.</Dialog.Description>
       <Command.Root loop filter={match}>
         <Command.Input
+          {@attach choose}
           bind:value={text}
           class="w-full border-b border-line bg-transparent px-4 py-3 outline-none"
           placeholder="Add, select or do…"
