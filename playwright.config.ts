@@ -20,7 +20,9 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: CHROMIUM_LAUNCH,
-    trace: 'retain-on-failure',
+    // a recording takes a third of the time: it is asked for where it is wanted
+    trace: process.env.TRACE === '1' ? 'retain-on-failure' : 'off',
+    screenshot: 'only-on-failure',
   },
   projects: [
     { name: 'long', testMatch: LONG },
