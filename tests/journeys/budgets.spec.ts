@@ -176,6 +176,14 @@ test('the weight of a document without the screens, in a loading, and what is re
   const over = await request.post('/api/weight', { data: { job, loading: { levels: { water: 140 } } } })
   expect(over.status()).toBe(422)
   expect(((await over.json()) as { faults: { path: string }[] }).faults[0]!.path).toBe('loading.levels.water')
+  const meant = { job, loading: { mode: 'mode-nihgt', without: ['water:tnak'], tanks: { 'waste:none': 20 } } }
+  const unheard = await request.post('/api/weight', { data: meant })
+  expect(unheard.status()).toBe(422)
+  expect(((await unheard.json()) as { faults: { path: string }[] }).faults.map(({ path }) => path)).toEqual([
+    'loading.mode',
+    'loading.without.0',
+    'loading.tanks.waste:none',
+  ])
   const absurd = await request.post('/api/weight', {
     data: { ...job, shell: { ...job.shell, masses: { ...job.shell.masses, kerbKg: -3 } } },
   })

@@ -49,7 +49,7 @@ const diagramRow = (
       { kind: 'box', at: [fuse, y - 1.6], wideMm: FUSE_MM, highMm: 3.2, widthMm: 0.3 },
       text([fuse + FUSE_MM / 2, y + 0.9], words.fuse, FUSE_MM, { middle: true }),
       rule([fuse + FUSE_MM, y], [end, y], 0.35),
-      text([fuse + FUSE_MM + 1.5, y - 0.9], words.wire.replace(/ \(.*/u, ''), end - fuse - FUSE_MM - 2),
+      text([fuse + FUSE_MM + 1.5, y - 0.9], words.section, end - fuse - FUSE_MM - 2),
       text([fuse + FUSE_MM + 1.5, y + 3.2], words.length, end - fuse - FUSE_MM - 2),
       { kind: 'box', at: [end, y - 2.4], wideMm: NUMBER_MM, highMm: 4.8, widthMm: 0.3 },
       text([end + NUMBER_MM / 2, y + 0.9], String(number), NUMBER_MM, { strong: true, middle: true }),

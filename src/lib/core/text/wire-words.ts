@@ -51,5 +51,7 @@ export const WIRE_PART_WORDS: Readonly<Record<WirePart, string>> = {
   'residual-current': 'a residual-current device',
 }
 
+/** “4 mm²”, where there is room for no more. */
+export const saySection = (mm2: number): string => `${formatFigure(mm2, 1)}\u00a0mm²`
 /** “4 mm² (AWG 10)”. */
-export const sayConductor = (mm2: number): string => `${formatFigure(mm2, 1)}\u00a0mm² (AWG\u00a0${awgFor(mm2)})`
+export const sayConductor = (mm2: number): string => `${saySection(mm2)} (AWG\u00a0${awgFor(mm2)})`

@@ -2,7 +2,7 @@ import { formatFigure, formatNumber } from '../units'
 import { awgFor, CONDUCTORS, type Sized, type Source, type Wire, type WireFault, type Wiring } from '../wiring'
 import { capital, list } from './grammar'
 import type { Names } from './names'
-import { circuitName, sayConductor, WIRE_PART_WORDS } from './wire-words'
+import { circuitName, sayConductor, saySection, WIRE_PART_WORDS } from './wire-words'
 
 const SOURCE_WORDS: Readonly<Record<Source, string>> = {
   battery: 'the battery',
@@ -32,6 +32,8 @@ export interface WireWords {
   readonly serves: string
   readonly fuse: string
   readonly wire: string
+  /** Without its gauge. */
+  readonly section: string
   readonly length: string
   readonly drop: string
   /** What is wrong with it. */
@@ -88,6 +90,7 @@ export function sayWire(
     serves: served,
     fuse: sized === undefined ? NONE : `${formatFigure(sized.fuseA, 1)} A`,
     wire: sized === undefined ? NONE : sayConductor(sized.conductor.mm2),
+    section: sized === undefined ? NONE : saySection(sized.conductor.mm2),
     length: route === undefined ? 'no way' : metres(2 * route.lengthMm),
     drop: sized === undefined ? (route === undefined ? NONE : 'too much') : lost,
     faults: faults.map((fault) => WIRE_FAULT_WORDS[fault]),

@@ -1,26 +1,24 @@
-import { variantsOf, type Job } from '$lib/core/job'
+import type { Job } from '$lib/core/job'
 import { type Finding, MOST_LOAD, remediesFor, reviewLoad, reviewVariant } from '$lib/core/review'
 import { type Names, namesOf, sayBasis, sayEnded, sayFinding, sayMissing, sayRemedy } from '$lib/core/text'
 import { readJob } from './reading'
 import { refusal, reply, type Query, type Reply } from './reply'
+import { variantsAsked } from './variants-asked'
 
 /** The findings of a document, for each variant and mode, or for the variant asked for. */
 export function reviewReply(bytes: Uint8Array, query: Query): Reply {
   const read = readJob(bytes)
   if (!read.ok) return read.reply
   const job = read.value
-  const all = variantsOf(job).map(([id]) => id)
-  const asked = query.variant === undefined ? all : all.filter((id) => id === query.variant)
-  if (asked.length === 0)
-    return refusal(404, 'There is no such variant in this job.', [
-      { path: 'variant', message: `one of ${all.join(', ')}` },
-    ])
+  const which = variantsAsked(job, query)
+  if (!which.ok) return which.reply
+  const asked = which.value
   const load = reviewLoad(job, asked)
   return load > MOST_LOAD && asked.length > 1
     ? refusal(
         422,
         `Fittings and gear counted in every mode are ${load} here; one review of several variants takes at most ${MOST_LOAD}.`,
-        [{ path: 'variant', message: `ask for one of ${all.join(', ')}` }],
+        [{ path: 'variant', message: `ask for one of ${asked.join(', ')}` }],
       )
     : reply(answerOf(job, asked, query.remedies === '1'))
 }

@@ -1,12 +1,20 @@
 import { z } from 'zod'
-import { frontShareOf, axlesOf, marginOf, weightReport, type Aboard, type LimitState } from '$lib/core/budgets'
+import {
+  frontShareOf,
+  axlesOf,
+  marginOf,
+  weightReport,
+  type Aboard,
+  type LimitState,
+  type WeightReport,
+} from '$lib/core/budgets'
 import {
   faultsOf,
   guard,
   loadingSchema,
   parseJob,
   SETTING_OUT,
-  variantsOf,
+  type Fault,
   type Job,
   type Loading,
 } from '$lib/core/job'
@@ -14,9 +22,7 @@ import { LIMIT_WORDS, namesOf, sayEntry, sayHeavy, sayUnknown, sayWeight } from 
 import { NAMING } from '$lib/core/units'
 import { readText } from './reading'
 import { refusal, reply, type Query, type Read, type Reply } from './reply'
-
-/** Two figures after the point are more than any of these sums is worth. */
-const round = (value: number): number => Math.round(value * 100) / 100
+import { round, variantsAsked } from './variants-asked'
 
 interface Asked {
   readonly job: Job
@@ -56,17 +62,36 @@ export function weightReply(bytes: Uint8Array, query: Query): Reply {
   const read = readText(bytes, readAsked)
   if (!read.ok) return read.reply
   const { job, loading } = read.value
-  const all = variantsOf(job).map(([id]) => id)
-  const asked = query.variant === undefined ? all : all.filter((id) => id === query.variant)
-  if (asked.length === 0)
-    return refusal(404, 'There is no such variant in this job.', [
-      { path: 'variant', message: `one of ${all.join(', ')}` },
-    ])
-  return reply({ job: { id: job.id, name: job.name }, variants: asked.map((id) => answerOf(job, id, loading)) })
+  const asked = variantsAsked(job, query)
+  if (!asked.ok) return asked.reply
+  const reports = asked.value.map((id) => [id, weightReport(job, id, loading)] as const)
+  const unheard = unheardOf(loading, {
+    entries: new Set(reports.flatMap(([, { entries }]) => entries.map(({ id }) => id))),
+    modes: new Set(asked.value.flatMap((id) => Object.keys(job.variants[id]?.plan.modes ?? {}))),
+  })
+  if (unheard.length > 0) return refusal(422, 'The loading could not be understood.', unheard)
+  return reply({
+    job: { id: job.id, name: job.name },
+    variants: reports.map(([id, report]) => answerOf(job, id, loading, report)),
+  })
 }
 
-function answerOf(job: Job, variantId: string, loading: Loading): unknown {
-  const report = weightReport(job, variantId, loading)
+/** What a loading names and no plan has: whoever wrote it meant something else. */
+function unheardOf(
+  { mode, without, tanks = {} }: Loading,
+  { entries, modes }: { readonly entries: ReadonlySet<string>; readonly modes: ReadonlySet<string> },
+): readonly Fault[] {
+  const message = 'is no entry of the ledger: see “entries” of an answer'
+  return [
+    ...(mode === undefined || modes.has(mode)
+      ? []
+      : [{ path: 'loading.mode', message: `one of ${[...modes].join(', ')}` }]),
+    ...without.flatMap((id, at) => (entries.has(id) ? [] : [{ path: `loading.without.${at}`, message }])),
+    ...Object.keys(tanks).flatMap((id) => (entries.has(id) ? [] : [{ path: `loading.tanks.${id}`, message }])),
+  ]
+}
+
+function answerOf(job: Job, variantId: string, loading: Loading, report: WeightReport): unknown {
   const variant = job.variants[variantId]!
   const names = namesOf(job, variant.plan)
   const axles = axlesOf(job.shell)

@@ -369,7 +369,13 @@
   </div>
   <div class="col-span-3 min-w-0"><ModeStrip {bench} /></div>
 </div>
-{#if SearchDialog !== undefined}<SearchDialog {bench} bind:open={searching} bind:text={sought} bind:isChosen onaction={act} />{/if}
+{#if SearchDialog !== undefined}<SearchDialog
+    {bench}
+    bind:open={searching}
+    bind:text={sought}
+    bind:isChosen
+    onaction={act}
+  />{/if}
 {#if HereMenu !== undefined}<HereMenu {bench} bind:open={askedOpen} {...asked} onaction={act} />{/if}
 {#if KeysDialog !== undefined}<KeysDialog bind:open={keysOpen} />{/if}
 {#if CompareDialog !== undefined}<CompareDialog {bench} bind:open={compareOpen} />{/if}

@@ -29,9 +29,7 @@
             <span class="w-16 flex-none border border-current text-center whitespace-nowrap">{words.fuse}</span>
             <span class="relative flex h-9 w-44 flex-none items-center justify-center">
               <span class="absolute inset-x-0 top-1/2 border-t border-current"></span>
-              <span class="relative bg-sheet px-1 text-sm whitespace-nowrap"
-                >{words.wire.replace(/ \(.*/u, '')} · {words.length}</span
-              >
+              <span class="relative bg-sheet px-1 text-sm whitespace-nowrap">{words.section} · {words.length}</span>
             </span>
             <span class="flex h-6 w-7 flex-none items-center justify-center border border-current font-semibold"
               >{number}</span
