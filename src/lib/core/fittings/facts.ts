@@ -111,6 +111,8 @@ export interface DrawFact {
   readonly from: 'battery' | 'mains'
   /** While it runs. */
   readonly watts: number
+  /** It runs whether somebody is aboard or not. */
+  readonly isUnattended?: boolean
   /** While it only waits, day and night. */
   readonly waitingWatts?: number
   /** In the moment that it starts, as a multiple of its watts. */

@@ -17,6 +17,8 @@ export const WARMTH_ASSUMED = {
   coveredPercent: 0,
   /** Of the air outside, of what it could hold, %. */
   outsidePercent: 85,
+  /** How far the windows of an open cab stand open, both together, cm². */
+  cabAirCm2: 0,
   /** Wind, m/s, and from where, degrees from the front over the left side. */
   windMs: 0,
   windDeg: 90,
@@ -34,6 +36,7 @@ export const WARMTH_ASSUMED_LIMITS: Readonly<Record<WarmthAssumedKey, readonly [
   cabPercent: [0, 100],
   coveredPercent: [0, 100],
   outsidePercent: [5, 100],
+  cabAirCm2: [0, 6000],
   windMs: [0, 40],
   windDeg: [0, 359],
   parkedDeg: [0, 359],

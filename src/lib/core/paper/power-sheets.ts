@@ -18,7 +18,7 @@ export function powerSheets(subject: Subject): readonly Page[] {
       sizeMm: LETTERS.head,
       weight: 'semibold',
     }),
-    paragraph(sayDark(report), { tone: 'soft' }),
+    paragraph(sayDark(report, job, names), { tone: 'soft' }),
     space(2),
     heading('Dark days by the month'),
     table(

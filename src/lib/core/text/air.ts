@@ -15,16 +15,21 @@ export const STALE_PPM = 1500
 
 const whoOf = (who: AirReport['passed'][number]): string => (who.who === 'cook' ? who.label : person(who.label))
 
+/** That an open cab’s windows would count, where nobody said how far they are let down. */
+const sayCab = ({ hasCab, assumed }: AirReport): string =>
+  hasCab && assumed.cabAirCm2 === 0 ? ' The cab’s windows count once it is said how far they stand open.' : ''
+
 /** The answer in one sentence or two. */
 export function sayAir(report: AirReport): string {
   const { fresh, hasFan, places, passed, isShortCut } = report
-  if (places.length === 0) return 'Nothing opens in this plan: air comes through joints alone.'
+  const cab = sayCab(report)
+  if (places.length === 0) return `Nothing opens in this plan: air comes through joints alone.${cab}`
   const most = hasFan ? fresh.full : fresh.open
   const changes = changesOf(report, most)
   const hasInlet = places.some(({ outM3H }) => outM3H < -1)
   const moves = hasFan
     ? !hasInlet
-      ? 'The fan moves almost nothing: there is no way in for the air.'
+      ? `The fan moves almost nothing: there is no way in for the air.${cab}`
       : `With the fan at full the air changes ${formatNumber(changes, changes < 10 ? 1 : 0)} times an hour.`
     : `With all open and ${report.wind.ms > 0 ? `${formatNumber(report.wind.ms)} m/s of wind` : 'no wind'} the air changes ${formatNumber(changes, 1)} times an hour.`
   const missed = passed.filter(({ isPassed }) => !isPassed)
@@ -50,10 +55,14 @@ export function sayAirRange({ places, hasFan, freshRange: { most, shut } }: AirR
 }
 
 /** What the air is like by the morning. */
-export function sayMorning({ co2, hasFan, sleepers }: AirReport): string {
+export function sayMorning({ co2, hasFan, sleepers, places }: AirReport): string {
   if (sleepers === 0) return 'Nobody sleeps here.'
   const ppm = (value: number): string => `${formatNumber(Math.round(value / 50) * 50)} ppm`
-  return `After eight hours asleep: ${ppm(co2.lowest)} of carbon dioxide ${hasFan ? 'with the fan at its lowest' : 'with the windows ajar'}, ${ppm(co2.shut)} with all shut. ${co2.lowest > STALE_PPM ? `Over ${ppm(STALE_PPM)} it is stale.` : ''}`.trim()
+  const said =
+    places.length === 0
+      ? `${ppm(co2.shut)} of carbon dioxide.`
+      : `${ppm(co2.lowest)} of carbon dioxide ${hasFan ? 'with the fan at its lowest' : 'with the windows ajar'}, ${ppm(co2.shut)} with all shut.`
+  return `After eight hours asleep: ${said} ${co2.lowest > STALE_PPM ? `Over ${ppm(STALE_PPM)} it is stale.` : ''}`.trim()
 }
 export const MORNING_WHY: readonly string[] = [
   '13 L an hour for each who sleeps (Persily and de Jonge, 2017, from memory), 420 ppm outside, and the fresh air above: given off ÷ air, towards its end by the body’s own volume.',
@@ -64,7 +73,7 @@ export const AIR_WHY: readonly string[] = [
   'Discharge 0.6: textbook value; shares of windows (0.3 to 0.7 of their size for the range) and joints of 25 cm² low and high (half to twice that): common practice, no source.',
 ]
 
-export function saySummer({ summer }: AirReport): string {
+export function saySummer({ summer, places }: AirReport): string {
   const c = (value: number): string => `${formatNumber(value, 0)} °C`
   const { coolingW, coolingKwh, coolerW, atSocketKwh } = summer
   const kw = (watts: number): string => `${formatNumber(watts / 1000, 1)} kW`
@@ -78,7 +87,11 @@ export function saySummer({ summer }: AirReport): string {
               ? ` The air conditioner makes ${kw(coolerW)}: it gets warmer, and takes ${formatNumber(atSocketKwh, 1)} kWh at the socket.`
               : ` The air conditioner takes ${formatNumber(atSocketKwh, 1)} kWh of it at the socket.`
         }`
-  return `On the hottest day of the year aboard, ${c(summer.hottestC)} outside: ${c(summer.noonShutC)} shut, ${c(summer.noonAiredC)} aired, ${c(summer.bedAiredC)} at bedtime, ${c(summer.bedRainC)} after a wet evening with all shut. ${cooling}`
+  const inside =
+    places.length === 0
+      ? `${c(summer.noonShutC)} inside, ${c(summer.bedAiredC)} at bedtime`
+      : `${c(summer.noonShutC)} shut, ${c(summer.noonAiredC)} aired, ${c(summer.bedAiredC)} at bedtime, ${c(summer.bedRainC)} after a wet evening with all shut`
+  return `On the hottest day of the year aboard, ${c(summer.hottestC)} outside${summer.isUnsaid ? ', as nobody said how hot it gets' : ''}: ${inside}. ${cooling}`
 }
 const COMPASS: Readonly<Record<number, string>> = { 0: 'north', 90: 'east', 180: 'south', 270: 'west' }
 /** Which way to park on a hot day; nothing where it hardly matters. */

@@ -116,7 +116,7 @@ export function sayCure(cure: Cure, job: Job, names: Names): string {
     case 'battery':
       return `${cure.ampHours} Ah more`
     case 'sun':
-      return `${cure.watts} W more of sun`
+      return `${cure.watts} W ${cure.isMore ? 'more ' : ''}of sun`
     case 'engine':
       return `a ${cure.amps} A charger for the drive`
     case 'without':
@@ -144,6 +144,17 @@ function theLoad(load: Load, job: Job, names: Names): string {
   }
 }
 
+/** That nothing charges the battery, where that is why it fails. */
+function sayUncharged({
+  plant: { sunWatts, engineAmps, mainsAmps },
+  assumed: { setOutWatts },
+  perDay: { sun, engine, mains },
+}: PowerReport): string {
+  if (sunWatts === 0 && engineAmps === 0 && mainsAmps === 0 && setOutWatts === 0)
+    return 'Nothing in this plan charges the battery. '
+  return sun + engine + mains > 0 ? '' : 'What charges the battery has neither sun, drive nor hook-up all year. '
+}
+
 /** The answer in one sentence or two. */
 export function sayPower(report: PowerReport, cures: readonly Cure[], job: Job, names: Names): string {
   const { rows, plant, darkDays, assumed, firstFail, lowest, livedDays } = report
@@ -165,9 +176,10 @@ export function sayPower(report: PowerReport, cures: readonly Cure[], job: Job, 
       ? `In ${when} ${what} goes.`
       : `On the ${which} ${isSun ? 'grey ' : ''}day in ${when} ${what} goes.`
   if (darkDays.length <= assumed.darkDays) return `It holds, as asked. ${fails}`
+  const uncharged = sayUncharged(report)
   const said = cures.map((cure) => sayCure(cure, job, names))
-  if (said.length === 0) return `${fails} No one thing alone cures it.`
-  return `${fails} ${capital(list(said, 'or'))} ${said.length === 1 ? 'cures' : 'would cure'} it.`
+  if (said.length === 0) return `${uncharged}${fails} No one thing alone cures it.`
+  return `${uncharged}${fails} ${capital(list(said, 'or'))} ${said.length === 1 ? 'cures' : 'would cure'} it.`
 }
 
 /** How the year goes, in a word or two. */
@@ -175,26 +187,43 @@ export const sayPowerShort = ({ plant, darkDays, livedDays }: PowerReport): stri
   plant.capacityWh === 0 || livedDays === 0 ? '–' : darkDays.length === 0 ? 'holds' : `${darkDays.length} dark`
 
 /** How many dark days there are, of how many that are lived in, and what was asked. */
-export function sayDark({
-  darkDays,
-  livedDays,
-  assumed,
-  darkHours,
-  emptyHours,
-  between,
-  gaps,
-  frozenDays,
-  plant,
-}: PowerReport): string {
+export function sayDark(
+  {
+    darkDays,
+    livedDays,
+    assumed,
+    darkHours,
+    emptyHours,
+    emptyDaysAway,
+    rows,
+    between,
+    gaps,
+    frozenDays,
+    plant,
+  }: PowerReport,
+  job: Job,
+  names: Names,
+): string {
   const days = count(darkDays.length, { one: 'dark day', many: 'dark days' })
   const hours = darkHours === 0 ? '' : `, ${count(darkHours, { one: 'hour', many: 'hours' })} in all`
   const asked = assumed.darkDays === 0 ? 'none' : formatNumber(assumed.darkDays)
+  const hasVital = rows.some(({ load }) => load.sheds === 'vital')
   return [
-    `${capital(days)} in a year of ${count(livedDays, { one: 'night', many: 'nights' })} aboard${hours}; at most ${asked} ${assumed.darkDays === 1 ? 'was' : 'were'} asked for. What is vital (heat, alarms, a machine at the bedside) ${
-      emptyHours === 0
-        ? 'never goes.'
-        : `goes last, with nothing left: for ${count(emptyHours, { one: 'hour', many: 'hours' })} of the year.`
-    }`,
+    `${capital(days)} in a year of ${count(livedDays, { one: 'night', many: 'nights' })} aboard${hours}; at most ${asked} ${assumed.darkDays === 1 ? 'was' : 'were'} asked for.`,
+    ...(hasVital && plant.capacityWh > 0
+      ? [
+          `What is vital (heat, alarms, a machine at the bedside) ${
+            emptyHours === 0
+              ? 'never goes.'
+              : `goes last, with nothing left: for ${count(emptyHours, { one: 'hour', many: 'hours' })} of the year.`
+          }`,
+        ]
+      : []),
+    ...(emptyDaysAway === 0 || plant.capacityWh === 0
+      ? []
+      : [
+          `With nobody aboard it is empty on ${count(emptyDaysAway, { one: 'day', many: 'days' })}, for ${list(rows.filter(({ load }) => load.isAlways).map(({ load }) => theLoad(load, job, names)))}: switch off what need not run, or leave it at a hook-up.`,
+        ]),
     ...(between === undefined
       ? []
       : [

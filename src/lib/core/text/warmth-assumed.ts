@@ -10,6 +10,7 @@ export const WARMTH_ASSUMED_WORDS: Readonly<Record<WarmthAssumedKey, string>> = 
   cabPercent: 'of an open cab’s loss',
   coveredPercent: 'of the windows covered',
   outsidePercent: 'as damp outside',
+  cabAirCm2: 'cab windows open',
   windMs: 'wind',
   windDeg: 'wind comes from',
   parkedDeg: 'front points to',

@@ -26,6 +26,7 @@ export const WARMTH_ASSUMED_UNITS: Readonly<Record<WarmthAssumedKey, string>> = 
   cabPercent: '%',
   coveredPercent: '%',
   outsidePercent: '%',
+  cabAirCm2: 'cm²',
   windMs: 'm/s',
   windDeg: '°',
   parkedDeg: '°',
@@ -42,6 +43,8 @@ export const WARMTH_ASSUMED_BASIS: Readonly<Record<WarmthAssumedKey, string>> = 
   cabPercent: `An open cab loses about 16 W for each kelvin by glass and sheet; a thick curtain leaves some 40% of that. ${USUAL}`,
   coveredPercent: `Of the windows, behind a cover that is pressed in, at night and in the sun. ${USUAL}`,
   outsidePercent: `What the air outside holds of what it could on a winter night. ${USUAL}`,
+  cabAirCm2:
+    'The windows of a cab that is open to the living space, both together, as far as they are let down while all is open: a hand’s breadth of each is about 800 cm², ajar behind a rain guard about 200. Where it rains in, or somebody can reach in, they stay shut: 0.',
   windMs: `Outside, on what is open and on joints: 0.6 of its pressure on the face before it, −0.5 beside it and on the roof, −0.3 behind it. Textbook values of a box, from memory; ${USUAL}`,
   windDeg: 'Where the wind comes from: 0 the front, 90 the left side, 180 the rear, 270 the right side.',
   parkedDeg:

@@ -1,4 +1,13 @@
-import { curesOf, darkByMonth, findSets, powerCase, powerReport, type Found, type PowerReport } from '$lib/core/budgets'
+import {
+  curesOf,
+  darkByMonth,
+  findSets,
+  powerCase,
+  powerReport,
+  type Cure,
+  type Found,
+  type PowerReport,
+} from '$lib/core/budgets'
 import type { Job } from '$lib/core/job'
 import { namesOf, sayWire, type Names, sayCure, sayDark, sayDay, sayLoad, sayPower, SCHOOL_WORDS } from '$lib/core/text'
 import { awgFor, shoppingOf, wiringOf, type Wiring } from '$lib/core/wiring'
@@ -17,7 +26,7 @@ function answerOf(job: Job, variantId: string, withSets: boolean): object {
   const report = powerReport(job, variantId)
   const cures = curesOf(of)
   return {
-    words: [sayPower(report, cures, job, names), sayDark(report)],
+    words: [sayPower(report, cures, job, names), sayDark(report, job, names)],
     ...yearOf(report),
     loads: report.rows.map(({ load, whADay, hoursADay, hasNoInverter }) => ({
       id: load.id,
@@ -30,11 +39,24 @@ function answerOf(job: Job, variantId: string, withSets: boolean): object {
       onlyAtHookUp: load.onlyHookUp || hasNoInverter,
     })),
     cures: cures.map((cure) => ({
-      ...('load' in cure ? { what: cure.what, load: cure.load.id } : cure),
+      ...cureOf(cure),
       words: sayCure(cure, job, names),
     })),
     circuits: circuitsOf(wiringOf(job, variantId), names),
     ...(withSets ? { sets: findSets(of).map(setOf) } : {}),
+  }
+}
+
+/** What cures it, by its figure alone. */
+function cureOf(cure: Cure): object {
+  switch (cure.what) {
+    case 'without':
+      return { what: cure.what, load: cure.load.id }
+    case 'sun':
+      return { what: cure.what, watts: cure.watts }
+    case 'battery':
+    case 'engine':
+      return cure
   }
 }
 
@@ -45,6 +67,7 @@ const yearOf = ({
   darkDays,
   darkHours,
   emptyHours,
+  emptyDaysAway,
   livedDays,
   band,
   lowest,
@@ -69,6 +92,7 @@ const yearOf = ({
   darkDaysByMonth: darkByMonth(darkDays),
   darkHours,
   emptyHours,
+  emptyDaysAway,
   lowestCharge: round(lowest),
   cycles: round(cycles),
   ...(firstFail === undefined

@@ -37,6 +37,7 @@
   const budget = new Budget(session, 'air')
   const report = $derived(budget.report)
   const KEYS: readonly WarmthAssumedKey[] = ['windMs', 'windDeg', 'parkedDeg', 'coveredPercent']
+  const keys = $derived(report?.hasCab === true ? [...KEYS, 'cabAirCm2' as const] : KEYS)
   const STATES: readonly AirState[] = ['full', 'lowest', 'open', 'shut']
 </script>
 
@@ -145,7 +146,7 @@
   {#snippet beside(report)}
     <section class="mt-5 text-[0.9286rem]" aria-label="Assumed" data-testid="assumed">
       <h2 class="caps">Assumed</h2>
-      <WarmthAssumed {session} keys={KEYS} assumed={report.assumed} />
+      <WarmthAssumed {session} {keys} assumed={report.assumed} />
     </section>
     <section class="mt-5 text-[0.9286rem]" aria-label="Openings" data-testid="openings">
       <h2 class="caps">Openings</h2>

@@ -68,7 +68,7 @@
           {sayPower(report, power.cures ?? [], session.job, power.names)}
         </h1>
         <p class="mt-1 text-[0.9286rem] text-ink-2">
-          {sayDark(report)}
+          {sayDark(report, session.job, power.names)}
           <Why about="how the year was run" lines={() => whyYear(report)}>why</Why>
         </p>
         <section class="mt-3" aria-label="Charge over the year">

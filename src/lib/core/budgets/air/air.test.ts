@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { jobWith, person, put, putAtHome, variant } from '../../../../../tests/support/plan'
-import type { Use } from '../../brief'
+import { answer, type Use } from '../../brief'
+import { reviewVariant } from '../../review'
 import type { Command, Job } from '../../job'
 import { airReport, co2After } from './report'
 
@@ -53,6 +54,25 @@ describe('air of a plan', () => {
     expect(fresh.open / q).toBeLessThan(1.1)
   })
 
+  it('the windows of an open cab let through what they are let down by (the same textbook), and are an inlet for the fan and for the review', () => {
+    const cabin = (cm2: number, ...more: Command[]): Job =>
+      jobWith('van-long-low', person(1750), bed, { type: 'warmth.assume', key: 'cabAirCm2', value: cm2 }, ...more)
+    const [shut, open] = [report(cabin(0)), report(cabin(1600))]
+    expect(shut.places).toEqual([])
+    expect(open.places.map(({ what }) => what)).toEqual(['cab window', 'cab window'])
+    const q = (3600 * 0.6 * 0.16 * Math.sqrt((9.81 * 0.4 * 5) / 288.15)) / 3
+    expect((open.fresh.open - shut.fresh.open) / q).toBeGreaterThan(0.9)
+    expect((open.fresh.open - shut.fresh.open) / q).toBeLessThan(1.1)
+    expect(open.fresh.shut).toBe(shut.fresh.shut)
+    const [alone, helped] = [cabin(0, fan(600)), cabin(1600, fan(600))]
+    expect(report(helped).fresh.full).toBeGreaterThan(5 * report(alone).fresh.full)
+    const oneWay = (job: Job): boolean =>
+      reviewVariant(job, variant).modes.some(({ findings }) => findings.some(({ code }) => code === 'air-one-way'))
+    expect([oneWay(alone), oneWay(helped)]).toEqual([true, false])
+    // a bulkhead keeps the cab's windows to the cab
+    expect(report(truck({ type: 'warmth.assume', key: 'cabAirCm2', value: 1600 })).places).toEqual([])
+  })
+
   it('is within what is usual for windows and joints: shut, half and twice of it, as every joint lets through by its size', () => {
     const { fresh, freshRange } = report(truck(fan(3600), hatch(600)))
     expect(freshRange.shut[0]).toBeCloseTo(fresh.shut / 2, 3)
@@ -87,6 +107,24 @@ describe('air of a plan', () => {
     expect(summer.noonShutC).toBeGreaterThan(summer.noonAiredC)
     expect(summer.noonAiredC).toBeGreaterThan(summer.hottestC)
     expect(summer.coolingW).toBeGreaterThan(200)
+  })
+
+  it('the hottest day is as the brief says, else as the weather of the itinerary has it, else as is usual, and that is named', () => {
+    const desert: Command = {
+      type: 'power.leg',
+      id: 'leg-a',
+      leg: { from: 1, to: 12, latitudeDeg: 30, climate: 'desert', nights: 31, drivingHours: 0, hookUpEvery: 0 },
+    }
+    const [usual, there, told] = [
+      report(truck()),
+      report(truck(desert)),
+      report(truck(desert, use({ hottestC: 46 }))),
+    ].map(({ summer }) => summer)
+    expect([usual!.isUnsaid, there!.isUnsaid, told!.isUnsaid]).toEqual([true, false, false])
+    expect(usual!.hottestC).toBe(answer(truck().brief, 'hottestC'))
+    expect(there!.hottestC).toBeGreaterThan(35)
+    expect(told!.hottestC).toBe(46)
+    expect(Math.max(...told!.outsideC)).toBeCloseTo(46, 6)
   })
 
   it('a noise at a metre is 6 dB less at two, and two alike are 3 dB more than one', () => {

@@ -71,11 +71,11 @@ function waysIn(
     ]),
     ...spaces.between.map(({ id, spaces: [from, to], m2 }) => ({ id: `${id} ${from} ${to}`, from, to, m2, zM: 1 })),
     ...places.flatMap((place): readonly AirWay[] => {
-      const { id, m2, zMm, curve, blows } = place
+      const { id, m2, zMm, curve, blows, isSet = false } = place
       const [space, pa] = [spaces.at(place.at), on(place)]
       const of = { id, zM: zMm / 1000, windPa: pa }
       const runs = curve !== undefined && (state === 'full' || state === 'lowest')
-      if (!runs) return state === 'shut' ? [] : halves(place, m2 * share, space, pa)
+      if (!runs) return state === 'shut' ? [] : halves(place, isSet ? m2 : m2 * share, space, pa)
       const by = state === 'lowest' ? LOWEST : 1
       const blown = curve.map(([m3h, against]) => [m3h * by, against * by * by] as const)
       return [

@@ -19,6 +19,8 @@ export interface Place {
   /** From its lower edge to its upper, m: through a large opening warm air goes out above and cold comes in below. */
   readonly highM: number
   readonly blows: 'in' | 'out' | 'both'
+  /** Its size is what it lets through as it stands: nobody opens it further. */
+  readonly isSet?: boolean
 }
 
 const LOOKS = { left: 90, right: 270, rear: 180, roof: undefined } as const
@@ -37,10 +39,28 @@ function cut(opening: Opening, roofMm: number): Omit<Place, 'id' | 'what' | 'at'
   }
 }
 
-/** Every opening for air of a scene with its size, its height and what drives it. */
-export function placesOf(scene: Scene): readonly Place[] {
+/** From sill to head of a door’s window, m. Common practice, no source. */
+const CAB_PANE_M = 0.4
+
+/** Every opening for air of a scene with its size, its height and what drives it; of an open cab’s windows so much as is let down, cm². */
+export function placesOf(scene: Scene, cabCm2: number): readonly Place[] {
   const roofMm = wallTop(scene.interior)
-  return airOpenings(scene).flatMap(({ id, what, at, by }): readonly Place[] => {
+  return airOpenings(scene, cabCm2).flatMap(({ id, what, at, by }): readonly Place[] => {
+    if ('cabCm2' in by)
+      return [
+        {
+          id,
+          what,
+          at,
+          zMm: by.zMm,
+          m2: by.cabCm2 / 1e4,
+          looksDeg: at[1] > 0 ? LOOKS.left : LOOKS.right,
+          curve: undefined,
+          highM: CAB_PANE_M,
+          blows: 'both',
+          isSet: true,
+        },
+      ]
     if ('opening' in by) return [{ id, what, at, ...cut(by.opening, roofMm) }]
     const {
       facts: { air },

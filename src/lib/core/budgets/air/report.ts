@@ -1,7 +1,8 @@
 import { sleepersOf } from '../../brief'
 import { spanMiddle, type Vec2 } from '../../geometry'
 import type { Job, WarmthAssumedKey } from '../../job'
-import type { Scene } from '../../scene'
+import type { AirOpening, Scene } from '../../scene'
+import { cabSpace } from '../../shell'
 import { seenOf } from '../seen'
 import { lossesOf, warmthAssumedOf } from '../warmth/loss'
 import { AJAR_SHARE, moved, type AirState, type Moved, type Setting } from './moved'
@@ -45,7 +46,7 @@ interface CutOff {
 /** An opening for air, and what goes through it with the fan at full, or with all open where there is none. */
 interface AirPlace {
   readonly id: string
-  readonly what: 'fan' | 'hatch' | 'window'
+  readonly what: AirOpening['what']
   readonly at: Vec2
   readonly zMm: number
   readonly m2: number
@@ -73,6 +74,8 @@ export interface AirReport {
   /** By how far windows are opened and how tight the body is, which no plan says: with the fan at full, or all open, and all shut, m³/h. */
   readonly freshRange: Readonly<Record<'most' | 'shut', readonly [low: number, high: number]>>
   readonly hasFan: boolean
+  /** The cab is open to the living space, and has windows of its own. */
+  readonly hasCab: boolean
   /** Fresh air with a second fan like the first, m³/h; undefined where there is none. */
   readonly withSecond: number | undefined
   readonly isShortCut: boolean
@@ -108,7 +111,7 @@ export function airReport(job: Job, variantId: string): AirReport {
   const assumed = warmthAssumedOf(job, variantId)
   const { windMs, windDeg } = assumed
   const wind = { ms: windMs, fromDeg: windDeg }
-  const setting: Setting = { spaces: spacesOf(night), places: placesOf(night), wind }
+  const setting: Setting = { spaces: spacesOf(night), places: placesOf(night, assumed.cabAirCm2), wind }
   const { places, spaces } = setting
   const [fan] = places.filter(({ curve }) => curve !== undefined)
   const { volumeM3 } = lossesOf(job, variantId)
@@ -158,6 +161,7 @@ export function airReport(job: Job, variantId: string): AirReport {
     fresh,
     freshRange: { most: rangeOf(setting, state), shut: rangeOf(setting, 'shut') },
     hasFan: fan !== undefined,
+    hasCab: cabSpace(interior) !== undefined,
     withSecond:
       fan === undefined
         ? undefined

@@ -19,6 +19,8 @@ const HEADINGS = [0, 90, 180, 270] as const
 /** How the hottest day aboard is inside, hour by hour. */
 export interface Summer {
   readonly hottestC: number
+  /** Neither the brief nor the itinerary nor measured weather says how hot it gets: the usual is taken. */
+  readonly isUnsaid: boolean
   readonly sunWM2: number
   /** Of that day, midnight to midnight, the third of three alike: outside, shut, and with the fan at full or all open, °C. */
   readonly outsideC: readonly number[]
@@ -89,8 +91,10 @@ export function summerOf(job: Job, variantId: string, air: { readonly aired: num
   const hottest = Math.max(0, hottestHour(weather, lived))
   const from = Math.floor(hottest / HOURS) * HOURS
   const typical = weather.outsideC[hottest] ?? 0
-  // whoever said how hot it gets knows better than a typical climate
-  const hottestC = isAnswered(job.brief, 'hottestC') ? answer(job.brief, 'hottestC') : typical
+  // whoever said how hot it gets knows better than a typical climate, whose days are all alike
+  const isSaid = isAnswered(job.brief, 'hottestC')
+  const isUnsaid = !isSaid && Object.keys(job.power?.legs ?? {}).length === 0 && job.power?.weather === undefined
+  const hottestC = isSaid || isUnsaid ? answer(job.brief, 'hottestC') : typical
   const outsideC = Array.from(
     { length: HOURS },
     (_, hour) => (weather.outsideC[from + hour] ?? typical) + hottestC - typical,
@@ -121,6 +125,7 @@ export function summerOf(job: Job, variantId: string, air: { readonly aired: num
   )
   return {
     hottestC,
+    isUnsaid,
     sunWM2: Math.max(...level),
     outsideC,
     shutC,

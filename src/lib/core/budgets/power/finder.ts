@@ -138,7 +138,7 @@ export function findSets(of: PowerCase, told: (share: number) => void = () => un
 /** What alone would cure it: so much more of one thing, or one thing less that draws. */
 export type Cure =
   | { readonly what: 'battery'; readonly ampHours: number }
-  | { readonly what: 'sun'; readonly watts: number }
+  | { readonly what: 'sun'; readonly watts: number; readonly isMore: boolean }
   | { readonly what: 'engine'; readonly amps: number }
   | { readonly what: 'without'; readonly load: Load }
 
@@ -165,7 +165,8 @@ export function curesOf(of: PowerCase): readonly Cure[] {
   if (ampHours !== undefined)
     found.push({ cure: { what: 'battery', ampHours }, price: ampHours * plant.volts * assumed.pricePerWh })
   const watts = upTo(MOST.sunWatts, STEPS.sunWatts).find((more) => holds({ ...drawn, sunWatts: drawn.sunWatts + more }))
-  if (watts !== undefined) found.push({ cure: { what: 'sun', watts }, price: watts * assumed.pricePerPanelW })
+  if (watts !== undefined)
+    found.push({ cure: { what: 'sun', watts, isMore: drawn.sunWatts > 0 }, price: watts * assumed.pricePerPanelW })
   const amps = STEPS.engineAmps.find((one) => one > drawn.engineAmps && holds({ ...drawn, engineAmps: one }))
   if (amps !== undefined)
     found.push({ cure: { what: 'engine', amps }, price: (amps - drawn.engineAmps) * assumed.pricePerChargerA })

@@ -110,7 +110,7 @@ function bare(job: Job, placed: readonly Placed[], plant: Plant): readonly Load[
 function ofDraw(
   id: string,
   index: number,
-  { by, from, watts, waitingWatts, surge = 1 }: DrawFact,
+  { by, from, watts, waitingWatts, surge = 1, isUnattended = false }: DrawFact,
   cold: Placed['facts']['cold'],
   brief: Job['brief'],
 ): Load[] {
@@ -127,7 +127,7 @@ function ofDraw(
     onlyHookUp: habit.onlyHookUp === true,
     times: habit.times,
     isWaiting: false,
-    isAlways: by === 'guarding',
+    isAlways: isUnattended,
     ...(by === 'cold' && cold !== undefined ? { coldLitres: cold.litres } : {}),
   }
   if (waitingWatts === undefined) return [load]

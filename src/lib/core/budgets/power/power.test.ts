@@ -13,7 +13,7 @@ import { placedInAnyMode } from '../seen'
 import { supplyOf, wantsOf } from './case'
 import { powerReport } from './report'
 import { weekOf } from './week'
-import { darkDaysOf, emptyHoursOf, simulate, type Supply, type Wants, type Year } from './simulate'
+import { darkDaysOf, emptyOf, simulate, type Supply, type Wants, type Year } from './simulate'
 
 const use = (more: Use): Command => ({ type: 'brief.use', use: more })
 const leg = (more: Partial<Leg>, id = 'leg-a'): Command => ({
@@ -293,18 +293,21 @@ describe('a year of any plan', () => {
     expect(firstWithout[2]).toBeLessThanOrEqual(firstWithout[1]!)
     expect(firstWithout[1]! + 3).toBeLessThan(firstWithout[0]!)
     // nothing ever comes in: from then on all the year
-    expect(emptyHoursOf({ shed })).toBe(YEAR_HOURS - firstWithout[0]!)
+    const empty = YEAR_HOURS - firstWithout[0]!
+    expect(emptyOf({ shed }, new Uint8Array(YEAR_HOURS).fill(1))).toEqual({ hours: empty, daysAway: 0 })
   })
 })
 
-it('a day is dark where someone is aboard and misses something, or where what is vital fails at any time', () => {
+it('a day is dark where someone is aboard and misses something; what fails with nobody aboard is told apart', () => {
   const [shed, lived] = [new Uint8Array(YEAR_HOURS), new Uint8Array(YEAR_HOURS)]
   lived.fill(1, 0, 48)
   shed[5] = 1 << 3
   shed[60] = 1 << 3
   shed[100] = 1
-  expect(darkDaysOf({ shed }, lived)).toEqual([0, 4])
-  expect(emptyHoursOf({ shed })).toBe(1)
+  shed[30] = 1
+  shed[101] = 1
+  expect(darkDaysOf({ shed }, lived)).toEqual([0, 1])
+  expect(emptyOf({ shed }, lived)).toEqual({ hours: 1, daysAway: 1 })
 })
 
 describe('what is set out, stands outside or was not measured', () => {

@@ -3,7 +3,7 @@ import { DAYS, HOURS, MONTH_OF } from '../../sky'
 import { caseOf, percent, supplyOf, wantsOf, type PowerCase } from './case'
 import type { Load } from './loads'
 import type { Plant } from './plant'
-import { darkDaysOf, darkHoursOf, emptyHoursOf, simulate, type Year } from './simulate'
+import { darkDaysOf, darkHoursOf, emptyOf, simulate, type Year } from './simulate'
 import { firstFailOf, type FirstFail } from './week'
 
 /** What a load takes on a mean day that is lived in. */
@@ -24,8 +24,10 @@ export interface PowerReport {
   readonly livedDays: number
   readonly darkDays: readonly number[]
   readonly darkHours: number
-  /** In which not even what is vital was served. */
+  /** Aboard, in which not even what is vital was served. */
   readonly emptyHours: number
+  /** With nobody aboard, on which nothing was left for what runs all the same. */
+  readonly emptyDaysAway: number
   /** Of each day, least and most, as shares of the capacity. */
   readonly band: readonly (readonly [number, number])[]
   /** First day of the worst seven. */
@@ -87,6 +89,7 @@ function reportOn(job: Job, variantId: string, of: PowerCase, year: Year): Power
     return [Math.min(...hours), Math.max(...hours)] as const
   })
   const darkDays = darkDaysOf(year, journey.lived)
+  const empty = emptyOf(year, journey.lived)
   const inverter = percent(assumed.inverterPercent)
   const rows = loads.map((load, at): LoadRow => {
     const hours = wants[at] ?? new Float64Array()
@@ -116,7 +119,8 @@ function reportOn(job: Job, variantId: string, of: PowerCase, year: Year): Power
     livedDays: journey.livedDays,
     darkDays,
     darkHours: darkHoursOf(year, journey.lived),
-    emptyHours: emptyHoursOf(year),
+    emptyHours: empty.hours,
+    emptyDaysAway: empty.daysAway,
     band,
     worstWeek: worstWeek(band, darkDays),
     firstFail: firstFailOf(of, year),

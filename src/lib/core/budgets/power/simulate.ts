@@ -237,16 +237,27 @@ export function simulate(supply: Supply, wants: Wants, { isShed = true, mostDark
 
 const VITAL_BIT = 1
 
-/** Whether an hour is a dark one: something is shed while someone is aboard, or what is vital at any time. */
-const isDark = (shed: number, lived: number): boolean => (lived === 1 ? shed !== 0 : (shed & VITAL_BIT) !== 0)
+/** Whether an hour is a dark one: something is shed while someone is aboard. */
+const isDark = (shed: number, lived: number): boolean => lived === 1 && shed !== 0
 
 /** The hours in which something was missed. */
 export const darkHoursOf = ({ shed }: Pick<Year, 'shed'>, lived: Uint8Array): number =>
   shed.reduce((sum, one, at) => sum + Number(isDark(one, lived[at] ?? 0)), 0)
 
-/** The hours in which not even what is vital was served: nothing was left. */
-export const emptyHoursOf = ({ shed }: Pick<Year, 'shed'>): number =>
-  shed.reduce((sum, one) => sum + (one & VITAL_BIT), 0)
+/** The hours aboard in which not even what is vital was served, and the days on which nobody was aboard and nothing was left for what runs all the same. */
+export function emptyOf(
+  { shed }: Pick<Year, 'shed'>,
+  lived: Uint8Array,
+): { readonly hours: number; readonly daysAway: number } {
+  let hours = 0
+  const away = new Set<number>()
+  shed.forEach((one, at) => {
+    if ((one & VITAL_BIT) === 0) return
+    if (lived[at] === 1) hours += 1
+    else away.add(Math.floor(at / HOURS))
+  })
+  return { hours, daysAway: away.size }
+}
 
 /** The days on which something was missed. */
 export function darkDaysOf({ shed }: Pick<Year, 'shed'>, lived: Uint8Array): readonly number[] {

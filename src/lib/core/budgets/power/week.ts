@@ -37,11 +37,14 @@ export interface FirstFail {
 }
 
 /** What goes first, and when. */
-export function firstFailOf({ loads, wants }: PowerCase, { shed, charge }: Year): FirstFail | undefined {
+export function firstFailOf(
+  { loads, wants, journey: { lived } }: PowerCase,
+  { shed, charge }: Year,
+): FirstFail | undefined {
   const bits = bitsOf(loads)
   const counts = new Map<string, { at: number; wh: number }>()
   for (let at = 0; at < shed.length; at += 1) {
-    const now = shed[at] ?? 0
+    const now = lived[at] === 1 ? (shed[at] ?? 0) : 0
     const which = now === 0 ? undefined : mostShed(bits, wants, now, at)
     if (which === undefined) continue
     const id = loads[which]?.id ?? ''

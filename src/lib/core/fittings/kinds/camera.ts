@@ -18,7 +18,10 @@ export const camera = machine({
   home: upTheWall(1750),
   facts: (p) => ({
     ...BOUGHT,
-    draws: [{ by: p.looks === 'behind' ? 'driving' : 'guarding', from: 'battery', watts: 4 }],
+    draws:
+      p.looks === 'behind'
+        ? [{ by: 'driving', from: 'battery', watts: 4 }]
+        : [{ by: 'guarding', from: 'battery', watts: 4, isUnattended: true }],
   }),
   adjust: { looks: DETAIL },
   features: (p) => [

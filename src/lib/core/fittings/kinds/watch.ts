@@ -16,7 +16,7 @@ export const watch = machine({
   extra: { tells: choiceParameter(['break-in', 'temperature', 'both']) },
   part: 'watch',
   home: upTheWall(1500),
-  facts: () => ({ ...BOUGHT, draws: [{ by: 'guarding', from: 'battery', watts: 1 }] }),
+  facts: () => ({ ...BOUGHT, draws: [{ by: 'guarding', from: 'battery', watts: 1, isUnattended: true }] }),
   adjust: { tells: DETAIL },
   features: (p) => {
     const [half, z] = [p.lengthMm / 2, p.heightMm / 2]

@@ -1,4 +1,5 @@
 import { addedInRoof, FAN_CUT_MM, HATCH, HATCH_CUT_MM } from '../add'
+import { warmthAssumedIn } from '../../budgets'
 import { airOpenings, sleeping } from '../../scene'
 import { defineDistanceRule } from '../define-distance-rule'
 import { comfort, practice } from '../define-rule'
@@ -16,7 +17,7 @@ export const airBerth = defineDistanceRule({
   id: 'air-berth',
   group: 'air',
   modes: ['sleeping'],
-  reads: ['scene', 'brief'],
+  reads: ['scene', 'brief', 'job'],
   code: 'berth-airless',
   gravity: 'note',
   basis: practice('with one fan, choose between galley and bed, or add an opening window by the bed'),
@@ -27,11 +28,13 @@ export const airBerth = defineDistanceRule({
   },
   needs: (input) => [
     ...needsSleepers(input),
-    ...(airOpenings(input.scene).length === 0 ? [{ what: 'air-openings' as const }] : []),
+    ...(airOpenings(input.scene, warmthAssumedIn(input.job).cabAirCm2).length === 0
+      ? [{ what: 'air-openings' as const }]
+      : []),
   ],
   detail: ({ facts }) => facts.sleeper,
   from: ({ scene, brief }) => sleeping(scene, brief),
-  to: ({ scene }) => airOpenings(scene),
+  to: ({ job, scene }) => airOpenings(scene, warmthAssumedIn(job).cabAirCm2),
   mm: ({ head }, { at }) => planGap(head, at),
   must: 'be-near',
   against: 'nearest',

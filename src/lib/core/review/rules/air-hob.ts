@@ -1,5 +1,6 @@
 import { addedInRoof, FAN_CUT_MM } from '../add'
 import type { Vec2 } from '../../geometry'
+import { warmthAssumedIn } from '../../budgets'
 import { airOpenings, heatOf } from '../../scene'
 import { isDoor, jambs } from '../../shell'
 import { defineDistanceRule } from '../define-distance-rule'
@@ -18,7 +19,7 @@ export const airHob = defineDistanceRule({
   id: 'air-hob',
   group: 'air',
   modes: ['living'],
-  reads: ['scene'],
+  reads: ['scene', 'job'],
   code: 'hob-airless',
   gravity: 'caution',
   basis: practice('cook next to a door, an opening window or the roof fan'),
@@ -39,8 +40,8 @@ export const airHob = defineDistanceRule({
         placed.facts.isSteaming &&
         heatOf(placed).some(({ isLit, warms }) => isLit && (warms === 'pans' || warms === 'food')),
     ),
-  to: ({ scene }) => [
-    ...airOpenings(scene).map(({ at }) => at),
+  to: ({ job, scene }) => [
+    ...airOpenings(scene, warmthAssumedIn(job).cabAirCm2).map(({ at }) => at),
     ...scene.interior.shell.openings.filter(isDoor).map((door): Vec2 => {
       const [[x0, y0], [x1, y1]] = jambs(scene.interior, door)
       return [(x0 + x1) / 2, (y0 + y1) / 2]

@@ -1,6 +1,7 @@
 import { addedInRoof, FAN_CUT_MM, HATCH, HATCH_CUT_MM } from '../add'
 import { peopleOf } from '../../brief'
 import { planGap } from '../nearest'
+import { warmthAssumedIn } from '../../budgets'
 import { airOpenings, heatOf } from '../../scene'
 import { defineRule, practice } from '../define-rule'
 import type { Draft } from '../finding'
@@ -18,7 +19,7 @@ export const airPair = defineRule({
   id: 'air-pair',
   group: 'air',
   modes: ['sleeping'],
-  reads: ['scene', 'brief'],
+  reads: ['scene', 'brief', 'job'],
   gravity: { 'air-one-way': 'caution', 'air-one-end': 'note' },
   basis: practice(
     'one extract fan without an inlet moves nothing: a screened opening window at the other end; of several who cook and sleep inside the damp goes by a fan or through both ends',
@@ -33,8 +34,8 @@ export const airPair = defineRule({
     },
     people: { default: 3, min: 1, max: 20, unit: 'count', basis: practice('so many make the windows run at night') },
   },
-  check: ({ scene, brief, parameters }): readonly Draft<'air-one-way' | 'air-one-end'>[] => {
-    const openings = airOpenings(scene)
+  check: ({ job, scene, brief, parameters }): readonly Draft<'air-one-way' | 'air-one-end'>[] => {
+    const openings = airOpenings(scene, warmthAssumedIn(job).cabAirCm2)
     const fans = scene.placed.filter(({ facts: { air } }) => air?.what === 'fan')
     const people = peopleOf(brief).filter(([, { sleeps }]) => sleeps).length
     const cooks = scene.placed.some(

@@ -1,0 +1,74 @@
+import { describe, expect, it } from 'vitest'
+import { jobWith, person, put, putAtHome, variant } from '../../../../tests/support/plan'
+import { airReport, curesOf, powerCase, powerReport } from '../budgets'
+import type { Command, Job } from '../job'
+import { sayAir, sayMorning, saySummer } from './air'
+import { namesOf } from './names'
+import { sayDark, sayPower } from './power'
+
+const battery: Command = putAtHome('fit-battery', 'battery', 3000, { ampHours: 200, chemistry: 'lithium' })
+const box: Command = putAtHome('fit-box', 'cold-box', 2000, { lengthMm: 560, depthMm: 560, heightMm: 575 })
+const panel: Command = putAtHome('fit-panel', 'solar-panel', 1000, { watts: 200 })
+const truck = (...commands: Command[]): Job => jobWith('truck-box', person(1750), ...commands)
+const said = (job: Job): { readonly power: string; readonly dark: string } => {
+  const names = namesOf(job, job.variants[variant]!.plan)
+  const report = powerReport(job, variant)
+  return { power: sayPower(report, curesOf(powerCase(job, variant)), job, names), dark: sayDark(report, job, names) }
+}
+
+describe('of power', () => {
+  it('a battery that nothing charges is said before what fails; more is only said of what there is', () => {
+    expect(said(truck(battery, box)).power).toMatch(/^Nothing in this plan charges the battery\. /)
+    expect(said(truck(battery, box)).power).toMatch(/\d W of sun/)
+    expect(said(truck(battery, box, panel)).power).not.toContain('Nothing in this plan charges')
+    const shore = putAtHome('fit-charger', 'charge-controller', 2700, { from: 'mains', amps: 20 })
+    const never: Command = { type: 'brief.use', use: { offHookUpPercent: 100 } }
+    expect(said(truck(battery, box, shore, never)).power).toMatch(
+      /^What charges the battery has neither sun, drive nor/,
+    )
+  })
+
+  it('what nobody has is not said to hold: the vital only where there is some', () => {
+    expect(said(truck(battery, box)).dark).not.toContain('What is vital')
+    expect(said(truck(battery, box, putAtHome('fit-heater', 'heater-air', 3500, { fuel: 'diesel' }))).dark).toContain(
+      'What is vital',
+    )
+    expect(said(truck(box)).dark).not.toContain('What is vital')
+  })
+
+  it('an alarm for people is off when they are gone; what tells of a break-in empties a battery that nobody charges', () => {
+    const alarm = putAtHome('fit-alarm', 'alarm', 2000, { senses: 'monoxide' })
+    const watch = putAtHome('fit-watch', 'watch', 2000)
+    const idle: Command = {
+      type: 'power.leg',
+      id: 'leg-a',
+      leg: { from: 1, to: 12, latitudeDeg: 47, climate: 'wet-summers', nights: 3, drivingHours: 3, hookUpEvery: 0 },
+    }
+    const engine = putAtHome('fit-engine', 'charge-controller', 2700, { from: 'engine', amps: 30 })
+    const small = putAtHome('fit-battery', 'battery', 3000, { ampHours: 30, chemistry: 'lithium' })
+    expect(said(truck(small, engine, alarm, idle)).dark).not.toContain('nobody aboard')
+    expect(said(truck(small, engine, watch, idle)).dark).toMatch(
+      /With nobody aboard it is empty on [\d\u202f]+ days, for the watch/,
+    )
+  })
+})
+
+describe('of air', () => {
+  const bed = put('fit-bed', 'bed-fixed', 0, 'left-wall')
+  it('a plan in which nothing opens has no windows that stand ajar', () => {
+    const report = airReport(truck(bed), variant)
+    expect(sayAir(report)).toBe('Nothing opens in this plan: air comes through joints alone.')
+    expect(sayMorning(report)).not.toContain('ajar')
+    expect(saySummer(report)).not.toContain('aired')
+    const open = airReport(truck(bed, putAtHome('fit-hatch', 'hatch-roof', 600)), variant)
+    expect(sayMorning(open)).toContain('with the windows ajar')
+    expect(saySummer(open)).toContain('aired')
+  })
+
+  it('an open cab’s windows are spoken of until somebody says how far they are let down', () => {
+    const van = (...more: Command[]): Job => jobWith('van-long-low', person(1750), bed, ...more)
+    expect(sayAir(airReport(van(), variant))).toContain('The cab’s windows count once')
+    const letDown: Command = { type: 'warmth.assume', key: 'cabAirCm2', value: 800 }
+    expect(sayAir(airReport(van(letDown), variant))).not.toContain('The cab’s windows count once')
+  })
+})
