@@ -115,8 +115,9 @@ export interface DrawFact {
   readonly isUnattended?: boolean
   /** While it only waits, day and night. */
   readonly waitingWatts?: number
-  /** In the moment that it starts, as a multiple of its watts. */
+  /** As it starts, as a multiple of its watts: for a moment, or for minutes where `startsSlowly`. */
   readonly surge?: number
+  readonly startsSlowly?: boolean
 }
 
 /** What gives current, or makes one of another. */

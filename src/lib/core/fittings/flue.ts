@@ -1,4 +1,5 @@
 import { measure, type Adjust } from './adjust'
+import type { DrawFact } from './facts'
 import type { Parameters } from './parameters'
 import { lengthParameter } from './shapes'
 
@@ -25,7 +26,15 @@ export const flueAdjust: { readonly [K in keyof typeof flueParameters]: Adjust<F
 }
 
 /** The fan and pump of a heater that burns something while it runs, and its glow plug as it starts. Typical, common practice, no source. */
-export const FAN_WATTS = 25
-export const GLOW = 4
+const FAN_WATTS = 25
+const GLOW = 4
+
+/** What a heater that burns something draws: with diesel a glow plug lights it, for some minutes. */
+export const heaterDraw = (fuel: 'diesel' | 'gas'): DrawFact => ({
+  by: 'heating',
+  from: 'battery',
+  watts: FAN_WATTS,
+  ...(fuel === 'diesel' ? { surge: GLOW, startsSlowly: true } : {}),
+})
 /** An element that a campsite’s socket bears. Common practice, no source. */
 export const ELEMENT_MOST_W = 1800

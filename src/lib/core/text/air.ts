@@ -91,7 +91,7 @@ export function saySummer({ summer, places }: AirReport): string {
     places.length === 0
       ? `${c(summer.noonShutC)} inside, ${c(summer.bedAiredC)} at bedtime`
       : `${c(summer.noonShutC)} shut, ${c(summer.noonAiredC)} aired, ${c(summer.bedAiredC)} at bedtime, ${c(summer.bedRainC)} after a wet evening with all shut`
-  return `On the hottest day of the year aboard, ${c(summer.hottestC)} outside${summer.isUnsaid ? ', as nobody said how hot it gets' : ''}: ${inside}. ${cooling}`
+  return `On the hottest day of the year aboard, ${summer.isUnsaid ? 'taken as ' : ''}${c(summer.hottestC)} outside${summer.isUnsaid ? ' since nobody said how hot it gets' : ''}: ${inside}. ${cooling}`
 }
 const COMPASS: Readonly<Record<number, string>> = { 0: 'north', 90: 'east', 180: 'south', 270: 'west' }
 /** Which way to park on a hot day; nothing where it hardly matters. */

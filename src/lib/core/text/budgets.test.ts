@@ -1,10 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { jobWith, person, put, putAtHome, variant } from '../../../../tests/support/plan'
-import { airReport, curesOf, powerCase, powerReport } from '../budgets'
+import { airReport, curesOf, powerCase, powerReport, waterReport } from '../budgets'
 import type { Command, Job } from '../job'
+import { wiringOf } from '../wiring'
 import { sayAir, sayMorning, saySummer } from './air'
 import { namesOf } from './names'
 import { sayDark, sayPower } from './power'
+import { sayWaterYear } from './water'
+import { sayWire } from './wiring'
 
 const battery: Command = putAtHome('fit-battery', 'battery', 3000, { ampHours: 200, chemistry: 'lithium' })
 const box: Command = putAtHome('fit-box', 'cold-box', 2000, { lengthMm: 560, depthMm: 560, heightMm: 575 })
@@ -33,7 +36,7 @@ describe('of power', () => {
     expect(said(truck(battery, box, putAtHome('fit-heater', 'heater-air', 3500, { fuel: 'diesel' }))).dark).toContain(
       'What is vital',
     )
-    expect(said(truck(box)).dark).not.toContain('What is vital')
+    expect(said(truck(box)).dark).toMatch(/^What draws asks for [\d\u202f]+ Wh on a mean day aboard\.$/)
   })
 
   it('an alarm for people is off when they are gone; what tells of a break-in empties a battery that nobody charges', () => {
@@ -50,6 +53,35 @@ describe('of power', () => {
     expect(said(truck(small, engine, watch, idle)).dark).toMatch(
       /With nobody aboard it is empty on [\d\u202f]+ days, for the watch/,
     )
+  })
+})
+
+describe('of water', () => {
+  it('a plan without a tank has no year of fillings', () => {
+    expect(sayWaterYear(waterReport(truck(), variant))).toBeUndefined()
+    const tank = putAtHome('fit-tank', 'water-tank', 2000)
+    expect(sayWaterYear(waterReport(truck(tank), variant))).toContain('fillings')
+  })
+})
+
+describe('of wires', () => {
+  it('a diesel heater says what its glow plug takes, and a fridge what a blade bears as it starts', () => {
+    const heater = putAtHome('fit-heater', 'heater-air', 3500, { fuel: 'diesel' })
+    const job = truck(battery, box, heater)
+    const names = namesOf(job, job.variants[variant]!.plan)
+    const { wires } = wiringOf(job, variant)
+    const whyOf = (what: string): string => {
+      const { fuse, why } = sayWire(
+        wires.find((one) => one.what === what)!,
+        names,
+      )
+      return [fuse, ...why].join(' ')
+    }
+    expect(whyOf('heater')).toMatch(
+      /^15 A .*8\.3 A for minutes as it starts, at 12 V.* next over 1\.25 times what it starts with: 15 A\./,
+    )
+    expect(whyOf('cold-box')).toContain('1.25 times that')
+    expect(whyOf('cold-box')).not.toContain('for minutes')
   })
 })
 

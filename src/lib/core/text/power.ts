@@ -186,7 +186,7 @@ export function sayPower(report: PowerReport, cures: readonly Cure[], job: Job, 
 export const sayPowerShort = ({ plant, darkDays, livedDays }: PowerReport): string =>
   plant.capacityWh === 0 || livedDays === 0 ? '–' : darkDays.length === 0 ? 'holds' : `${darkDays.length} dark`
 
-/** How many dark days there are, of how many that are lived in, and what was asked. */
+/** How many dark days there are, of how many that are lived in, and what was asked; of a plan without a battery what a day asks for. */
 export function sayDark(
   {
     darkDays,
@@ -196,6 +196,7 @@ export function sayDark(
     emptyHours,
     emptyDaysAway,
     rows,
+    perDay,
     between,
     gaps,
     frozenDays,
@@ -207,10 +208,14 @@ export function sayDark(
   const days = count(darkDays.length, { one: 'dark day', many: 'dark days' })
   const hours = darkHours === 0 ? '' : `, ${count(darkHours, { one: 'hour', many: 'hours' })} in all`
   const asked = assumed.darkDays === 0 ? 'none' : formatNumber(assumed.darkDays)
+  if (plant.capacityWh === 0)
+    return rows.length === 0
+      ? ''
+      : `What draws asks for ${formatNumber(Math.round(perDay.wants))} Wh on a mean day aboard.`
   const hasVital = rows.some(({ load }) => load.sheds === 'vital')
   return [
     `${capital(days)} in a year of ${count(livedDays, { one: 'night', many: 'nights' })} aboard${hours}; at most ${asked} ${assumed.darkDays === 1 ? 'was' : 'were'} asked for.`,
-    ...(hasVital && plant.capacityWh > 0
+    ...(hasVital
       ? [
           `What is vital (heat, alarms, a machine at the bedside) ${
             emptyHours === 0
@@ -219,7 +224,7 @@ export function sayDark(
           }`,
         ]
       : []),
-    ...(emptyDaysAway === 0 || plant.capacityWh === 0
+    ...(emptyDaysAway === 0
       ? []
       : [
           `With nobody aboard it is empty on ${count(emptyDaysAway, { one: 'day', many: 'days' })}, for ${list(rows.filter(({ load }) => load.isAlways).map(({ load }) => theLoad(load, job, names)))}: switch off what need not run, or leave it at a hook-up.`,

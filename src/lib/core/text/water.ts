@@ -130,7 +130,12 @@ export function sayWaterRange({ unsaid, nightsRange: [low, high], freshL, use }:
 }
 
 /** A year of the itinerary in one sentence. */
-export function sayWaterYear({ year: { fillings, dryDays, fullDays, livedDays }, filledEvery }: WaterReport): string {
+export function sayWaterYear({
+  year: { fillings, dryDays, fullDays, livedDays },
+  filledEvery,
+  freshL,
+}: WaterReport): string | undefined {
+  if (freshL === 0) return undefined
   if (livedDays === 0) return 'Nobody is aboard in the year.'
   const often = filledEvery > 0 ? `, every ${count(filledEvery, { one: 'night', many: 'nights' })} at most` : ''
   const bad = [

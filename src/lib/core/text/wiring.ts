@@ -18,7 +18,7 @@ export const wantWords = (wants: Wire['wants']): string => list(wants.map((want)
 const WIRE_FAULT_WORDS: Readonly<Record<WireFault, string>> = {
   thin: 'The wire carries less than what flows: it gets hot.',
   'fuse-above': 'The fuse is above what the wire carries: the wire burns before the fuse does.',
-  'fuse-small': 'The fuse is below what flows for long: it blows.',
+  'fuse-small': 'The fuse is below what flows for long, or for minutes as something starts: it blows.',
   drop: 'More is lost on the way than may be.',
   surge: 'More is lost on the way than may be, as it starts.',
   'no-switch': 'There is no switch with it.',
@@ -51,13 +51,13 @@ const BECAUSE_WORDS: Readonly<Record<Sized['because'], string>> = {
 }
 
 export function sayWire(
-  { what, label, source, serves, volts, amps, surgeA, route, sized, mostDrop, wants, faults }: Wire,
+  { what, label, source, serves, volts, amps, startA, surgeA, route, sized, mostDrop, wants, faults }: Wire,
   names: Names,
 ): WireWords {
   const served = capital(list(serves.map((id) => names.fitting(id))))
   const lost =
     sized === undefined ? '' : `${formatNumber(sized.dropV, 2)} V, ${formatNumber((100 * sized.dropV) / volts, 1)}%`
-  const current = `${formatNumber(amps, 1)} A for long${surgeA > amps ? `, ${formatNumber(surgeA, 1)} A for a moment` : ''}, at ${formatNumber(volts)} V, from ${SOURCE_WORDS[source]}.`
+  const current = `${formatNumber(amps, 1)} A for long${startA > amps ? `, ${formatNumber(startA, 1)} A for minutes as it starts` : ''}${surgeA > startA ? `, ${formatNumber(surgeA, 1)} A for a moment` : ''}, at ${formatNumber(volts)} V, from ${SOURCE_WORDS[source]}.`
   const way =
     route === undefined
       ? 'The body leaves it no way that crosses no opening and nobody’s bed.'
@@ -76,7 +76,7 @@ export function sayWire(
           way,
           sized.isFuseSet
             ? `The fuse was chosen: ${formatFigure(sized.fuseA, 1)} A.`
-            : `The fuse is the next over 1.25 times that: ${formatFigure(sized.fuseA, 1)} A.`,
+            : `The fuse is the next over 1.25 times ${startA > amps ? 'what it starts with' : 'that'}: ${formatFigure(sized.fuseA, 1)} A.${surgeA > 2 * 1.25 * startA ? ' A blade bears twice its rating for a moment (ISO 8820-3, from memory).' : ''}`,
           `${sayConductor(sized.conductor.mm2)} carries ${formatNumber(sized.conductor.carriesA)} A (${
             CONDUCTORS.some(({ mm2, carriesA }) => mm2 === sized.conductor.mm2 && carriesA !== sized.conductor.carriesA)
               ? 'by the shop’s own table'

@@ -1,4 +1,5 @@
 import { chargerWatts, INVERTER_SURGE, PERSONAL, plantOf, powerAssumedIn } from '../budgets'
+import type { DrawFact } from '../fittings'
 import type { Vec3 } from '../geometry'
 import { planInterior, type Job, type WirePart } from '../job'
 import type { Placed } from '../scene'
@@ -69,6 +70,8 @@ interface Shared {
   readonly serves: Placed[]
   watts: number
   surgeW: number
+  /** More for minutes, as one of them starts. */
+  startW: number
   isLight: boolean
   readonly parts: Set<WirePart>
 }
@@ -95,7 +98,12 @@ export function circuitsOf(job: Job, variantId: string, placed: readonly Placed[
     circuits.find(([, { serves }]) => serves.includes(id))
   const shared = new Map<string, Shared>()
   /** Puts something on a circuit that it shares; what a circuit of one’s own holds says which parts go with it. */
-  const hang = (one: Placed, what: CircuitWhat, name: string | undefined, watts: number, surge: number): void => {
+  const hang = (
+    one: Placed,
+    what: CircuitWhat,
+    name: string | undefined,
+    { watts, surge = 1, startsSlowly = false }: Pick<DrawFact, 'watts' | 'surge' | 'startsSlowly'>,
+  ): void => {
     const own = ownOf(one.id)
     const key = own === undefined ? `${what} ${name ?? ''}` : `own ${own[0]}`
     const group: Shared = shared.get(key) ?? {
@@ -105,20 +113,24 @@ export function circuitsOf(job: Job, variantId: string, placed: readonly Placed[
       serves: [],
       watts: 0,
       surgeW: 0,
+      startW: 0,
       isLight: true,
       parts: new Set(),
     }
     if (!group.serves.includes(one)) group.serves.push(one)
     group.watts += watts
-    group.surgeW = Math.max(group.surgeW, watts * (surge - 1))
+    const more = watts * (surge - 1)
+    group.surgeW = Math.max(group.surgeW, more)
+    if (startsSlowly) group.startW = Math.max(group.startW, more)
     group.isLight &&= LIGHT.has(what)
     for (const part of WANTS[what] ?? []) group.parts.add(part)
     shared.set(key, group)
   }
   const middle = (interior.xSpan.min + interior.xSpan.max) / 2
   for (const one of placed)
-    one.facts.draws.forEach(({ by: habit, from, watts, surge = 1 }, index) => {
-      if (from !== 'battery') return
+    one.facts.draws.forEach((draw, index) => {
+      const { by: habit } = draw
+      if (draw.from !== 'battery') return
       const what = SHARED[habit] ?? OWN[habit] ?? 'other'
       // lights of the front and of the rear have a dimmer each; what shares no wire has one by itself
       const name =
@@ -129,7 +141,7 @@ export function circuitsOf(job: Job, variantId: string, placed: readonly Placed[
               ? 'rear'
               : 'front'
             : undefined
-      hang(one, what, name, watts, surge)
+      hang(one, what, name, draw)
     })
   const outlets =
     (from: 'battery' | 'mains') =>
@@ -137,9 +149,9 @@ export function circuitsOf(job: Job, variantId: string, placed: readonly Placed[
       one.facts.gives.reduce((all, give) => all + (give.what === 'outlets' && give.from === from ? give.count : 0), 0)
   for (const one of placed) {
     const count = outlets('battery')(one)
-    if (count > 0) hang(one, 'sockets', centreOf(one)[1] >= 0 ? 'left' : 'right', OUTLET_A * count * volts, 1)
+    if (count > 0) hang(one, 'sockets', centreOf(one)[1] >= 0 ? 'left' : 'right', { watts: OUTLET_A * count * volts })
   }
-  for (const { what, key, label, serves, watts, surgeW, isLight, parts } of shared.values()) {
+  for (const { what, key, label, serves, watts, surgeW, startW, isLight, parts } of shared.values()) {
     const amps = what === 'sockets' ? Math.min(MOST_SOCKETS_A, watts / volts) : watts / volts
     add({
       what,
@@ -150,6 +162,7 @@ export function circuitsOf(job: Job, variantId: string, placed: readonly Placed[
       serves,
       volts,
       amps,
+      startA: amps + startW / volts,
       surgeA: amps + surgeW / volts,
       isLight,
       wants: [...parts],

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { awgFor, awgMm2, CONDUCTORS, dropV, fuseFor, FUSES_A, sizedFor } from './conductors'
+import { awgFor, awgMm2, CONDUCTORS, dropV, faultsOf, fuseFor, FUSES_A, sizedFor } from './conductors'
 
 describe('conductors', () => {
   it('have the resistances of IEC 60228, class 5 (as remembered): about what copper of their section has, and a little more', () => {
@@ -80,7 +80,19 @@ describe('a wire', () => {
 
   it('that nothing is thick enough for is none, and so is one that no fuse holds', () => {
     expect(sizedFor({ amps: 250, surgeA: 250, lengthMm: 30_000, volts: 12, mostDrop: 0.03 })).toBeUndefined()
-    expect(fuseFor(400)).toBeUndefined()
-    expect(fuseFor(FUSES_A[0] / 1.25)).toBe(FUSES_A[0])
+    expect(fuseFor({ amps: 400, surgeA: 400 })).toBeUndefined()
+    const least = FUSES_A[0] / 1.25
+    expect(fuseFor({ amps: least, surgeA: least })).toBe(FUSES_A[0])
+  })
+
+  it('has a fuse that a glow plug of 100 W does not blow, nor a compressor as it starts (ISO 8820-3, from memory: a blade bears twice its rating for a moment)', () => {
+    // a diesel heater: 25 W for long, 100 W for minutes at 12 V: 8.3 A, over 1.25 times that 10.4
+    expect(fuseFor({ amps: 25 / 12, startA: 100 / 12, surgeA: 100 / 12 })).toBe(15)
+    // a compressor of 48 W and three times that for a moment: 12 A, half of it 6
+    expect(fuseFor({ amps: 4, surgeA: 4 })).toBe(5)
+    expect(fuseFor({ amps: 4, surgeA: 12 })).toBe(7.5)
+    const glows = { amps: 2.1, startA: 8.3, surgeA: 8.3, lengthMm: 2000, volts: 12, mostDrop: 0.03 }
+    expect(faultsOf(sizedFor(glows, CONDUCTORS, { fuseA: 5 })!, glows)).toContain('fuse-small')
+    expect(faultsOf(sizedFor(glows)!, glows)).toEqual([])
   })
 })

@@ -65,13 +65,23 @@ export const FUSES_A = [
 /** A fuse is so much larger than what flows for long. Common practice, no source. */
 const OVER_LOAD = 1.25
 
-/** The smallest fuse that what flows for long does not blow; undefined where none is so large. */
-export const fuseFor = (amps: number): number | undefined => FUSES_A.find((fuse) => fuse >= amps * OVER_LOAD)
+/** A blade bears so many times its rating for some tenths of a second. ISO 8820-3, from memory. */
+const FOR_A_MOMENT = 2
+
+/** The smallest fuse that is not blown by what flows for long, as something starts for minutes, or for a moment; undefined where none is so large. */
+export const fuseFor = ({
+  amps,
+  startA = amps,
+  surgeA,
+}: Pick<Duty, 'amps' | 'startA' | 'surgeA'>): number | undefined =>
+  FUSES_A.find((fuse) => fuse >= Math.max(amps, startA) * OVER_LOAD && fuse * FOR_A_MOMENT >= surgeA)
 
 /** What a wire has to do. */
 export interface Duty {
   /** For long. */
   readonly amps: number
+  /** For minutes as something starts; left out: no more than for long. */
+  readonly startA?: number
   /** In the moment that something starts. */
   readonly surgeA: number
   readonly lengthMm: number
@@ -110,7 +120,7 @@ function holds(conductor: Conductor, fuseA: number, { amps, surgeA, lengthMm, vo
 /** The thinnest wire that its fuse protects and that loses no more than it may, or what was chosen; undefined where none is thick enough. */
 export function sizedFor(duty: Duty, conductors = CONDUCTORS, chosen: Chosen = {}): Sized | undefined {
   const { amps, lengthMm } = duty
-  const fuseA = chosen.fuseA ?? fuseFor(amps)
+  const fuseA = chosen.fuseA ?? fuseFor(duty)
   const isFuseSet = chosen.fuseA !== undefined
   if (fuseA === undefined) return undefined
   if (chosen.mm2 !== undefined) {
@@ -135,7 +145,7 @@ export function faultsOf({ conductor, fuseA }: Sized, duty: Duty): readonly Wire
   const held = holds(conductor, fuseA, duty)
   return [
     ...(held.fuse ? [] : [conductor.carriesA < duty.amps ? ('thin' as const) : ('fuse-above' as const)]),
-    ...(fuseA < duty.amps ? (['fuse-small'] as const) : []),
+    ...(fuseA < Math.max(duty.amps, duty.startA ?? 0) ? (['fuse-small'] as const) : []),
     ...(held.drop ? (held.surge ? [] : (['surge'] as const)) : (['drop'] as const)),
   ]
 }

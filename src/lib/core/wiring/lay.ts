@@ -45,6 +45,8 @@ export interface Wire {
   readonly serves: readonly string[]
   readonly volts: number
   readonly amps: number
+  /** For minutes as something starts: no less than for long. */
+  readonly startA: number
   readonly surgeA: number
   /** Its way, one way; undefined where the body leaves none. */
   readonly route: Route | undefined
@@ -79,6 +81,7 @@ export interface Want {
   readonly serves: readonly Placed[]
   readonly volts: number
   readonly amps: number
+  readonly startA?: number
   readonly surgeA?: number
   readonly isLight?: boolean
   readonly wants?: Wire['wants']
@@ -132,7 +135,21 @@ const LACKS: { readonly [P in WirePart]?: WireFault } = {
 
 /** A wire on its way, with the section and fuse that its duty asks for or that somebody chose. */
 export function laid({ net, job, conductors, mostDrop }: Laying, want: Want): Wire {
-  const { what, source, from, serves, volts, amps, surgeA = amps, isLight = false, wants = [], key, label, to } = want
+  const {
+    what,
+    source,
+    from,
+    serves,
+    volts,
+    amps,
+    startA = amps,
+    surgeA = amps,
+    isLight = false,
+    wants = [],
+    key,
+    label,
+    to,
+  } = want
   const id = key === undefined ? what : `${what}-${key}`
   const notes = job.power?.wires
   const note = notes !== undefined && Object.hasOwn(notes, id) ? notes[id] : undefined
@@ -144,7 +161,9 @@ export function laid({ net, job, conductors, mostDrop }: Laying, want: Want): Wi
         ? undefined
         : chained(net, from, serves)
   const duty: Duty | undefined =
-    way === undefined ? undefined : { amps, surgeA, lengthMm: way.route.lengthMm, volts, mostDrop: mostDrop(isLight) }
+    way === undefined
+      ? undefined
+      : { amps, startA, surgeA, lengthMm: way.route.lengthMm, volts, mostDrop: mostDrop(isLight) }
   const sized = duty === undefined ? undefined : sizedFor(duty, conductors, note)
   const parts = note?.with ?? wants
   return {
@@ -155,6 +174,7 @@ export function laid({ net, job, conductors, mostDrop }: Laying, want: Want): Wi
     serves: way?.order ?? serves.map(({ id }) => id),
     volts,
     amps,
+    startA,
     surgeA,
     route: way?.route,
     sized,

@@ -106,7 +106,7 @@ const yearOf = ({
 const circuitsOf = (wiring: Wiring, names: Names) => ({
   missing: wiring.missing,
   wires: wiring.wires.map((wire, index) => {
-    const { id, what, source, serves, volts, amps, surgeA, route, sized, wants, isChosen, faults } = wire
+    const { id, what, source, serves, volts, amps, startA, surgeA, route, sized, wants, isChosen, faults } = wire
     return {
       no: index + 1,
       id,
@@ -116,6 +116,7 @@ const circuitsOf = (wiring: Wiring, names: Names) => ({
       serves,
       volts,
       amps: round(amps),
+      startA: round(startA),
       surgeA: round(surgeA),
       with: wants,
       isChosen,

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { DETAIL } from '../adjust'
 import { piece } from '../boards'
 import { BOUGHT } from '../facts'
-import { FAN_WATTS, flueAdjust, flueParameters, GLOW, HEATER_DB } from '../flue'
+import { flueAdjust, flueParameters, HEATER_DB, heaterDraw } from '../flue'
 import { machine } from '../machine'
 import { choiceParameter, onTheWall } from '../shapes'
 import { levels, line, ring } from '../symbols'
@@ -29,7 +29,7 @@ export const heaterAir = machine({
     ...BOUGHT,
     noiseDb: HEATER_DB,
     heat: [{ how: 'enclosed', fuel: p.fuel, isLit: true, watts: p.kilowatts * 1000, warms: 'air' }],
-    draws: [{ by: 'heating', from: 'battery', watts: FAN_WATTS, surge: p.fuel === 'diesel' ? GLOW : 1 }],
+    draws: [heaterDraw(p.fuel)],
     flue: { exhaustMm: p.flueMm, intakeMm: p.intakeMm },
   }),
   adjust: { fuel: DETAIL, kilowatts: DETAIL, ...flueAdjust },

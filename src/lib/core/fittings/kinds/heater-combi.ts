@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { DETAIL } from '../adjust'
 import { piece } from '../boards'
 import { BOUGHT } from '../facts'
-import { ELEMENT_MOST_W, FAN_WATTS, flueAdjust, flueParameters, GLOW, HEATER_DB } from '../flue'
+import { ELEMENT_MOST_W, flueAdjust, flueParameters, HEATER_DB, heaterDraw } from '../flue'
 import { machine } from '../machine'
 import { choiceParameter, onTheWall } from '../shapes'
 import { levels, ring, strokes } from '../symbols'
@@ -38,15 +38,7 @@ export const heaterCombi = machine({
     draws:
       p.fuel === 'electric'
         ? [{ by: 'heating', from: 'mains', watts: Math.min(p.kilowatts * 1000, ELEMENT_MOST_W) }]
-        : [
-            {
-              by: 'heating',
-              from: 'battery',
-              watts: FAN_WATTS,
-              waitingWatts: 0.5,
-              surge: p.fuel === 'diesel' ? GLOW : 1,
-            },
-          ],
+        : [{ ...heaterDraw(p.fuel), waitingWatts: 0.5 }],
   }),
   adjust: { fuel: DETAIL, kilowatts: DETAIL, litres: DETAIL, ...flueAdjust },
   features: (p) => {
