@@ -20,6 +20,7 @@ export { printable, RIGHT_TO_LEFT, shortened, textWidth, unprintable, wrapped, t
 export { numbered } from './numbered'
 export { planDimensions } from './dimensions'
 export { thumbnailSheet } from './sheets'
+export { madeWhole, wholeOf } from './whole'
 export { WIRES, wiringViews } from './wiring-views'
 export { endPanel } from './end-panel'
 export { liningPanel, liningSheet, liningView, PANEL_FACES, type PanelFace } from './lining-panel'

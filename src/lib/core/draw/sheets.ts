@@ -4,6 +4,7 @@ import { scenesOf } from '../scene'
 import type { Sheet } from './svg'
 import type { View } from './display'
 import { drawView } from './views'
+import { wholeOf } from './whole'
 
 const size = (view: View, scale: number) => ({
   wide: (view.bounds.max[0] - view.bounds.min[0]) / scale,
@@ -14,7 +15,7 @@ const size = (view: View, scale: number) => ({
 export function thumbnailSheet(job: Job, variantId: string, modeId: string): Sheet {
   const variant = job.variants[variantId]!
   const scene = scenesOf(variant, planInterior(job.shell, variant.plan)).find((one) => one.modeId === modeId)!
-  const plan = drawView(scene, 'plan')
+  const plan = wholeOf(drawView(scene, 'plan'))
   const bare: View = {
     ...plan,
     title: '',

@@ -57,14 +57,14 @@ export const heading = (text: string): Block => ({
   ],
 })
 
-/** A text in the lines that it takes. */
+/** A text in the lines that it takes; with `keep` on the same page as what follows. */
 export const paragraph = (
   text: string,
-  { sizeMm = LETTERS.body as number, weight = 'regular' as LetterWeight, tone = 'ink' as Tone } = {},
+  { sizeMm = LETTERS.body as number, weight = 'regular' as LetterWeight, tone = 'ink' as Tone, keep = false } = {},
 ): Block => ({
   rows: (wide) => [
-    ...wrapped(text, sizeMm, wide, weight).map((one) => line(one, sizeMm, weight, tone)),
-    { high: sizeMm * 0.35, marks: () => [] },
+    ...wrapped(text, sizeMm, wide, weight).map((one) => ({ ...line(one, sizeMm, weight, tone), keep })),
+    { high: sizeMm * 0.35, keep, marks: () => [] },
   ],
 })
 

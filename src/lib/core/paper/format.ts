@@ -20,6 +20,8 @@ const METRIC = [20, 25, 33, 50] as const
 /** An inch, three quarters, a half and a quarter to the foot. */
 const INCHES = [12, 16, 24, 48] as const
 
+/** For a drawing that only shows what is meant, where none of those is small enough: an eighth of an inch to the foot. */
+export const overviewIn = (unit: LengthUnit): number => (isInInches(unit) ? 96 : 100)
 export const scalesIn = (unit: LengthUnit): readonly number[] => (isInInches(unit) ? INCHES : METRIC)
 export const PRINT_SCALES: readonly number[] = [...new Set([...METRIC, ...INCHES])].sort((a, b) => a - b)
 

@@ -3,7 +3,7 @@ import { DEMO_JOBS } from '$lib/demo'
 import { defaultsOf, kindOf } from '../fittings'
 import { apply, type Job } from '../job'
 import type { LengthUnit } from '../units'
-import { textWidth, type PlacedView } from '../draw'
+import { textWidth, thumbnailSheet, type PlacedView, type View } from '../draw'
 import { shellNamed } from '../shells'
 import {
   compose,
@@ -53,6 +53,30 @@ const roomOf = ({ widthMm, heightMm }: Page) => ({
   bottom: heightMm - MARGIN - (widthMm - 2 * MARGIN >= 250 ? 19 : 38),
 })
 
+const pointsOf = ({ groups }: View) =>
+  groups.flatMap(({ items }) => items.flatMap((item) => (item.kind === 'path' ? item.points : [])))
+
+/** Views of which a mark of one lies where another is. */
+function collisions(page: Page): readonly string[] {
+  const reaches = viewsOf(page).flatMap(({ placed, scale }) => {
+    if (placed.part !== undefined) return []
+    const box = boxOf(placed, scale)
+    const { min, max } = placed.view.bounds
+    const points = pointsOf(placed.view).map(
+      ([u, v]) => [box.left + (u - min[0]) / scale, box.top + (max[1] - v) / scale] as const,
+    )
+    const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
+    const reach = { x0: Math.min(...xs), x1: Math.max(...xs), y0: Math.min(...ys), y1: Math.max(...ys) }
+    return points.length === 0 ? [] : [{ title: placed.view.title, ...reach }]
+  })
+  return reaches.flatMap((a, index) =>
+    reaches
+      .slice(index + 1)
+      .filter((b) => a.x0 < b.x1 - 0.1 && b.x0 < a.x1 - 0.1 && a.y0 < b.y1 - 0.1 && b.y0 < a.y1 - 0.1)
+      .map((b) => `${page.title}: “${a.title}” on “${b.title}”`),
+  )
+}
+
 /** All that stands outside the edge, or begins above the title block and reaches into it. */
 function strays(page: Page): readonly string[] {
   const { right, bottom } = roomOf(page)
@@ -74,9 +98,8 @@ function strays(page: Page): readonly string[] {
       found.push(`${page.title}: ${placed.view.title}`)
     // a part of a view is cut at its edge; of a whole one every mark is on the paper
     if (placed.part !== undefined) continue
-    const { bounds, groups } = placed.view
-    const points = groups.flatMap(({ items }) => items.flatMap((item) => (item.kind === 'path' ? item.points : [])))
-    for (const [u, v] of points) {
+    const { bounds } = placed.view
+    for (const [u, v] of pointsOf(placed.view)) {
       const [x, y] = [box.left + (u - bounds.min[0]) / scale, box.top + (bounds.max[1] - v) / scale]
       if (x < MARGIN || x > right || y < MARGIN || y > bottom) {
         found.push(`${page.title}: a mark of ${placed.view.title} at ${u}, ${v}`)
@@ -253,9 +276,20 @@ describe('a sheet', () => {
         'variant-a': { ...variant, plan: { ...variant.plan, fittings: { ...variant.plan.fittings, ...more } } },
       },
     }
-    const { pages } = compose('set', asked({ job: outside }))
-    expect(pages.flatMap(strays)).toEqual([])
-    expect(textOf(pages)).toMatch(/rack/i)
+    for (const kind of PAPER_KINDS)
+      for (const paper of PAPER_IDS) {
+        const { pages } = compose(kind, asked({ job: outside, format: { paper, across: paper !== 'A4' } }))
+        expect(pages.flatMap(strays)).toEqual([])
+        expect(pages.flatMap(collisions)).toEqual([])
+      }
+    expect(textOf(compose('set', asked({ job: outside })).pages)).toMatch(/rack/i)
+    // and so has the small picture in the list of jobs
+    const { widthMm, heightMm, scale, views } = thumbnailSheet(outside, 'variant-a', 'mode-day')
+    for (const { view, left, top } of views)
+      for (const [u, v] of pointsOf(view)) {
+        const [x, y] = [left + (u - view.bounds.min[0]) / scale, top + (view.bounds.max[1] - v) / scale]
+        expect(x >= 0 && x <= widthMm && y >= 0 && y <= heightMm).toBe(true)
+      }
   })
 
   it('tells with a reason what was let be', () => {
@@ -277,6 +311,25 @@ describe('a sheet', () => {
     const said = plain(textOf(compose('set', asked({ job: letBe })).pages))
     expect(said).toContain('we sleep curled up')
     expect(said).toContain('12 May 2026')
+  })
+
+  it('for the client and of the review shows the plan of the longest bus on the smallest paper too, and a box to tick stands under its heading', () => {
+    const bus: Job = { ...job, shell: shellNamed('bus-12m')! }
+    for (const kind of ['client', 'review'] as const)
+      for (const paper of PAPER_IDS)
+        for (const across of [false, true]) {
+          const { pages } = compose(kind, asked({ job: bus, format: { paper, across } }))
+          expect(pages.flatMap(viewsOf).length).toBeGreaterThan(0)
+          expect(pages.flatMap(strays)).toEqual([])
+        }
+    for (const each of DEMO_JOBS)
+      for (const paper of PAPER_IDS)
+        for (const page of compose('client', asked({ job: each, format: { paper, across: true } })).pages) {
+          const boxes = page.marks.flatMap((mark) => (mark.kind === 'box' ? [mark.at] : []))
+          const heads = wordsOf(page).filter(({ text }) => /^(Before we build|To decide together)/.test(text))
+          for (const { at } of heads)
+            expect(boxes.some(([x, y]) => Math.abs(x - at[0]) < 1 && y > at[1] && y < at[1] + 20)).toBe(true)
+        }
   })
 
   it('for the client says each thing once, in words without an id', () => {

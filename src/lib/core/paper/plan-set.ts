@@ -1,4 +1,4 @@
-import { drawSection, drawView, planDimensions, type View } from '../draw'
+import { drawSection, drawView, madeWhole, planDimensions, type View, wholeOf } from '../draw'
 import { spanLength, spanMiddle } from '../geometry'
 import { changeBetween, type Scene } from '../scene'
 import { sayChange } from '../text'
@@ -6,17 +6,7 @@ import { formatLength } from '../units'
 import { drawnIfRoom, flow, heading, item, space, type Block, type Frame } from './flow'
 import { keyOf, notesList, openAndLetBe, schedule, tapeOutOf } from './lists'
 import { onDrawing } from './on-drawing'
-import {
-  madeWhole,
-  NOTHING_AROUND,
-  wholeOf,
-  viewMarks,
-  putStack,
-  putViews,
-  sizeAt,
-  stackAt,
-  type Drawable,
-} from './place-views'
+import { NOTHING_AROUND, viewMarks, putStack, putViews, sizeAt, stackAt, type Drawable } from './place-views'
 import { photoPages } from './photos'
 import { restOf, textFrame, type Sheets } from './sheet'
 import { sheetsFor, type Subject } from './subject'

@@ -1,4 +1,4 @@
-import { drawView } from '../draw'
+import { drawView, wholeOf } from '../draw'
 import { isLetBe, type Fault } from '../review'
 import { RULE_GROUP_WORDS, sayFinding } from '../text'
 import { flow, heading, item, paragraph, space, type Block } from './flow'
@@ -30,7 +30,7 @@ function signs(
 
 /** What the review says of a variant, each finding once, with the plan in which they lie. */
 export function reviewSheets(subject: Subject): readonly Page[] {
-  const { job, faults, names, unit, scenes, scales, numbers } = subject
+  const { job, faults, names, unit, scenes, scales, overview, numbers } = subject
   const sheets = sheetsFor(subject)
   const all = faults.filter(({ finding }) => !isLetBe(finding))
   const open = all.slice(0, MOST_LISTED)
@@ -70,13 +70,12 @@ export function reviewSheets(subject: Subject): readonly Page[] {
   let most = 0
   for (const scene of shown) {
     const drawable = {
-      view: { ...drawView(scene, 'plan', job.brief), title: names.mode(scene.modeId) },
+      view: { ...wholeOf(drawView(scene, 'plan', job.brief)), title: names.mode(scene.modeId) },
       around: NOTHING_AROUND,
     }
     const scale =
       scales.find((one) => sizeAt(drawable, one).wide <= room.wide && sizeAt(drawable, one).high <= room.high * 0.5) ??
-      scales.at(-1) ??
-      50
+      overview
     const { high } = sizeAt(drawable, scale)
     if (top + high > room.top + room.high || sizeAt(drawable, scale).wide > room.wide) break
     const left = room.left

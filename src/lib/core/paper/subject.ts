@@ -5,7 +5,7 @@ import { scenesOf, type Scene } from '../scene'
 import type { Interior } from '../shell'
 import { namesOf, type Names } from '../text'
 import type { LengthUnit } from '../units'
-import { scalesIn, type Format } from './format'
+import { overviewIn, scalesIn, type Format } from './format'
 import { Sheets, type Letterhead } from './sheet'
 
 /** What a set of sheets is made of. */
@@ -52,6 +52,8 @@ export interface Subject extends Asked {
   /** Of what stands in any of the modes, from the rear. */
   readonly numbers: ReadonlyMap<string, number>
   readonly scales: readonly number[]
+  /** For a drawing that only shows what is meant, where none of those is small enough. */
+  readonly overview: number
 }
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
@@ -116,6 +118,7 @@ export function subjectOf(asked: Asked): Subject {
     unit: job.units,
     scenes,
     scales: scale === undefined ? scalesIn(job.units) : [scale],
+    overview: overviewIn(job.units),
   }
 }
 

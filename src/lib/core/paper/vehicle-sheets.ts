@@ -1,4 +1,4 @@
-import { bodyViews, type View } from '../draw'
+import { bodyViews, type View, wholeOf } from '../draw'
 import { spanMiddle } from '../geometry'
 import { bareInterior } from '../shell'
 import { ceilingAreaM2, floorAreaM2, spaceTable, volumeM3 } from '../space'
@@ -8,7 +8,7 @@ import { MEASURE_GROUP_WORDS, sayMeasure, SPACE_ROW_WORDS, withLengths } from '.
 import { formatLength, sayAir, sayArea, sayMass } from '../units'
 import { flow, heading, paragraph, space, table, type Block } from './flow'
 import { LETTERS, type Page } from './page'
-import { NOTHING_AROUND, wholeOf, putViews, sizeAt, type Drawable } from './place-views'
+import { NOTHING_AROUND, putViews, sizeAt, type Drawable } from './place-views'
 import { textFrame, type Sheets } from './sheet'
 import { sheetsFor, type Subject } from './subject'
 

@@ -1,10 +1,10 @@
-import { wiringViews } from '../draw'
+import { madeWhole, wiringViews } from '../draw'
 import { circuitName, sayConductor, sayLacking, sayWire, sourceName, wantWords } from '../text'
 import { formatFigure } from '../units'
 import { oneLine, shoppingOf, wiringOf, type Wire, type Wiring } from '../wiring'
 import { flow, heading, item, paragraph, space, table, type Block, type Row } from './flow'
 import { fitted, LETTERS, rule, type Mark, type Page } from './page'
-import { madeWhole, NOTHING_AROUND, putViews, sizeAt, type Drawable } from './place-views'
+import { NOTHING_AROUND, putViews, sizeAt, type Drawable } from './place-views'
 import { textFrame } from './sheet'
 import { sheetsFor, type Subject } from './subject'
 

@@ -1,6 +1,15 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui'
-  import { fittingGroup, paintOrder, planBounds, shellPlan, shellSide, sideBounds, VIEW_TITLES } from '$lib/core/draw'
+  import {
+    fittingGroup,
+    paintOrder,
+    planBounds,
+    shellPlan,
+    shellSide,
+    sideBounds,
+    VIEW_TITLES,
+    wholeOf,
+  } from '$lib/core/draw'
   import { modesOf, planInterior } from '$lib/core/job'
   import { tally } from '$lib/core/review'
   import { buildScene, differencesBetween, type Placed, type Scene } from '$lib/core/scene'
@@ -48,7 +57,13 @@
 
   const WIDE = 560
   const HIGH = 300
-  const boundsOf = ({ interior }: Scene) => (view === 'plan' ? planBounds(interior) : sideBounds(interior))
+  /** With all that sticks out of the body; one over the other, of both. */
+  function boundsOf(scene: Scene) {
+    const of = isOver ? scenes : [scene]
+    const bounds = view === 'plan' ? planBounds(scene.interior) : sideBounds(scene.interior)
+    return wholeOf({ id: view, title: '', bounds, groups: of.flatMap((one) => [shellOf(one), ...groupsOf(one)]) })
+      .bounds
+  }
   /** Both to one scale: that of the larger. */
   const frames = $derived.by((): readonly ViewFrame[] => {
     const alone = scenes.map((scene) =>

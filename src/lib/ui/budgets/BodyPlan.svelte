@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Snippet } from 'svelte'
-  import { drawView } from '$lib/core/draw'
+  import { drawView, wholeOf } from '$lib/core/draw'
   import type { Vec2 } from '$lib/core/geometry'
   import { modesOf, planInterior, type Plan } from '$lib/core/job'
   import { buildScene } from '$lib/core/scene'
@@ -24,7 +24,9 @@
   const view = $derived.by(() => {
     const modes = modesOf(plan)
     const mode = modes.find(([, one]) => one.purpose === purpose) ?? modes[0]
-    return mode === undefined ? undefined : drawView(buildScene(planInterior(shell, plan), plan, mode[0]), 'plan')
+    return mode === undefined
+      ? undefined
+      : wholeOf(drawView(buildScene(planInterior(shell, plan), plan, mode[0]), 'plan'))
   })
   const frame = $derived(view === undefined ? undefined : fitView('plan', width, highPx, view.bounds, EDGE_PX))
   /** Names would lie under what is drawn over it. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { axlesOf, type Heavy } from '$lib/core/budgets'
-  import { drawSection, drawView, type View } from '$lib/core/draw'
+  import { drawSection, drawView, wholeOf, type View } from '$lib/core/draw'
   import { sayHeavy } from '$lib/core/text'
   import { formatNumber, sayLength, sayMass } from '$lib/core/units'
   import { fitView, toScreen, type ViewFrame } from '../drawing/layout'
@@ -20,7 +20,7 @@
   const scene = $derived(budgets.scene)
   const unit = $derived(budgets.session.job.units)
   const axles = $derived(axlesOf(budgets.session.job.shell))
-  const plan: View | undefined = $derived(scene === undefined ? undefined : drawView(scene, 'plan'))
+  const plan: View | undefined = $derived(scene === undefined ? undefined : wholeOf(drawView(scene, 'plan')))
   const section: View | undefined = $derived(
     scene === undefined || report === undefined
       ? undefined

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { drawSection, drawView, ghostOf, placedFigures, type ItemGroup, type ViewId } from '$lib/core/draw'
+  import { drawSection, drawView, ghostOf, placedFigures, type ItemGroup, type ViewId, wholeOf } from '$lib/core/draw'
   import type { Figure } from '$lib/core/job'
   import type { Placed, Scene } from '$lib/core/scene'
   import { formatLength } from '$lib/core/units'
@@ -35,7 +35,7 @@
           Math.max(scene.interior.xSpan.min + 1, ghost?.at[0] ?? finding.place[0]),
         ),
   )
-  const plan = $derived(drawView(scene, 'plan'))
+  const plan = $derived(wholeOf(drawView(scene, 'plan')))
   const section = $derived(drawSection(scene, stationMm))
   const planWidth = $derived(Math.round(width * (1 - SECTION_SHARE)))
   const planFrame = $derived(
