@@ -322,6 +322,15 @@ describe('a sheet', () => {
           expect(pages.flatMap(viewsOf).length).toBeGreaterThan(0)
           expect(pages.flatMap(strays)).toEqual([])
         }
+    // of the review every mode in which something is found first has its drawing, however many sheets that takes
+    const { faults } = subjectOf(asked())
+    const found = new Set(faults.map(({ modes }) => modes[0]))
+    expect(found.size).toBeGreaterThan(1)
+    for (const paper of PAPER_IDS) {
+      const { pages } = compose('review', asked({ format: { paper, across: true } }))
+      expect(pages.flatMap(viewsOf)).toHaveLength(found.size)
+      expect(pages.flatMap(strays)).toEqual([])
+    }
     for (const each of DEMO_JOBS)
       for (const paper of PAPER_IDS)
         for (const page of compose('client', asked({ job: each, format: { paper, across: true } })).pages) {

@@ -64,7 +64,7 @@ export function reviewSheets(subject: Subject): readonly Page[] {
     ),
   ]
   const shown = scenes.filter(({ modeId }) => open.some(({ modes }) => modes[0] === modeId))
-  const draft = sheets.add(title, '')
+  let draft = sheets.add(title, '')
   const { room } = draft
   let top = room.top
   let most = 0
@@ -77,7 +77,7 @@ export function reviewSheets(subject: Subject): readonly Page[] {
       scales.find((one) => sizeAt(drawable, one).wide <= room.wide && sizeAt(drawable, one).high <= room.high * 0.5) ??
       overview
     const { high } = sizeAt(drawable, scale)
-    if (top + high > room.top + room.high || sizeAt(drawable, scale).wide > room.wide) break
+    if (top + high > room.top + room.high) [draft, top, most] = [sheets.add(title, ''), room.top, 0]
     const left = room.left
     putView(draft, drawable, scale, [left, top], numbers)
     const { min, max } = drawable.view.bounds

@@ -1,4 +1,4 @@
-import { airReport, warmthReport } from '$lib/core/budgets'
+import { airReport, warmthReport, type AirReport } from '$lib/core/budgets'
 import type { Job } from '$lib/core/job'
 import {
   AIR_STATE_WORDS,
@@ -118,15 +118,19 @@ function climateOf(job: Job, variantId: string): object {
       isShortCut: air.isShortCut,
       co2Ppm: Object.fromEntries(Object.entries(air.co2).map(([state, ppm]) => [state, Math.round(ppm)])),
       noise: air.noise.map((one) => ({ ...one, db: round(one.db), words: sayNoise(one, (id) => names.the(id)) })),
-      summer: Object.fromEntries(
-        Object.entries(air.summer).map(([key, value]: [string, number | readonly number[]]) => [
-          key,
-          typeof value === 'number' ? round(value) : value.map(round),
-        ]),
-      ),
+      summer: summerOf(air),
     },
   }
 }
+
+/** The hottest day, its figures rounded. */
+const summerOf = ({ summer }: AirReport): object =>
+  Object.fromEntries(
+    Object.entries<boolean | number | readonly number[]>({ ...summer }).map(([key, value]) => [
+      key,
+      typeof value === 'boolean' ? value : typeof value === 'number' ? round(value) : value.map(round),
+    ]),
+  )
 
 /** How warm, dry, airy and quiet each variant is. */
 export const climateReply = (bytes: Uint8Array, query: Query): Reply => repliedByVariant(bytes, query, climateOf)
