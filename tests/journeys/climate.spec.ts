@@ -122,7 +122,15 @@ test('the only inlet is taken away and the cook’s air stops; the fan at the ot
   await page.keyboard.press('Delete')
   await saved(page)
   await openPage(page, id, 'air')
-  await expect(answer(page)).toHaveText('The fan moves almost nothing: there is no way in for the air.')
+  const still = 'The fan moves almost nothing: there is no way in for the air. '
+  await expect(answer(page)).toHaveText(`${still}The cab’s windows count once it is said how far they stand open.`)
+  const cab = page.getByTestId('assumed').getByLabel('cab windows open', { exact: true })
+  await cab.fill('1600')
+  await cab.press('Enter')
+  await expect(answer(page)).toContainText('times an hour')
+  await expect(page.getByTestId('openings')).toContainText('Cab window')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(answer(page)).toContainText(still)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(answer(page)).toContainText('times an hour')
 
