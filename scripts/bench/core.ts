@@ -194,7 +194,7 @@ export function measure(): { what: string; ms: number; goal: number }[] {
     variants: Object.fromEntries(Object.entries(of.variants).map(([id, variant]) => [id, { ...variant }])),
   })
   const { night } = seenOf(away, 'variant-a')
-  const air = { spaces: spacesOf(night), places: placesOf(night), wind: { ms: 2, fromDeg: 0 } }
+  const air = { spaces: spacesOf(night), places: placesOf(night, 0), wind: { ms: 2, fromDeg: 0 } }
   return [
     {
       what: 'margins at the foot while one drags, 60 fittings',

@@ -44,7 +44,7 @@ export const WARMTH_ASSUMED_BASIS: Readonly<Record<WarmthAssumedKey, string>> = 
   coveredPercent: `Of the windows, behind a cover that is pressed in, at night and in the sun. ${USUAL}`,
   outsidePercent: `What the air outside holds of what it could on a winter night. ${USUAL}`,
   cabAirCm2:
-    'The windows of a cab that is open to the living space, both together, as far as they are let down while all is open: a hand’s breadth of each is about 800 cm², ajar behind a rain guard about 200. Where it rains in, or somebody can reach in, they stay shut: 0.',
+    'The windows of a cab that is open to the living space, both together, as far as they are let down while all is open: a hand’s breadth of each is about 800 cm², ajar behind a rain guard about 200 (common practice, no source; measure them). Where it rains in, or somebody can reach in, they stay shut: 0.',
   windMs: `Outside, on what is open and on joints: 0.6 of its pressure on the face before it, −0.5 beside it and on the roof, −0.3 behind it. Textbook values of a box, from memory; ${USUAL}`,
   windDeg: 'Where the wind comes from: 0 the front, 90 the left side, 180 the rear, 270 the right side.',
   parkedDeg:

@@ -1,5 +1,15 @@
 import { formatFigure, formatNumber } from '../units'
-import { awgFor, CONDUCTORS, type Sized, type Source, type Wire, type WireFault, type Wiring } from '../wiring'
+import {
+  awgFor,
+  CONDUCTORS,
+  FOR_A_MOMENT,
+  OVER_LOAD,
+  type Sized,
+  type Source,
+  type Wire,
+  type WireFault,
+  type Wiring,
+} from '../wiring'
 import { capital, list } from './grammar'
 import type { Names } from './names'
 import { circuitName, sayConductor, saySection, WIRE_PART_WORDS } from './wire-words'
@@ -76,7 +86,7 @@ export function sayWire(
           way,
           sized.isFuseSet
             ? `The fuse was chosen: ${formatFigure(sized.fuseA, 1)} A.`
-            : `The fuse is the next over 1.25 times ${startA > amps ? 'what it starts with' : 'that'}: ${formatFigure(sized.fuseA, 1)} A.${surgeA > 2 * 1.25 * startA ? ' A blade bears twice its rating for a moment (ISO 8820-3, from memory).' : ''}`,
+            : `The fuse is the next over ${formatNumber(OVER_LOAD, 2)} times ${startA > amps ? 'what it starts with' : 'that'}: ${formatFigure(sized.fuseA, 1)} A.${surgeA > FOR_A_MOMENT * OVER_LOAD * startA ? ' A blade bears twice its rating for a moment (ISO 8820-3, from memory).' : ''}`,
           `${sayConductor(sized.conductor.mm2)} carries ${formatNumber(sized.conductor.carriesA)} A (${
             CONDUCTORS.some(({ mm2, carriesA }) => mm2 === sized.conductor.mm2 && carriesA !== sized.conductor.carriesA)
               ? 'by the shop’s own table'

@@ -63,10 +63,10 @@ export const FUSES_A = [
 ] as const
 
 /** A fuse is so much larger than what flows for long. Common practice, no source. */
-const OVER_LOAD = 1.25
+export const OVER_LOAD = 1.25
 
 /** A blade bears so many times its rating for some tenths of a second. ISO 8820-3, from memory. */
-const FOR_A_MOMENT = 2
+export const FOR_A_MOMENT = 2
 
 /** The smallest fuse that is not blown by what flows for long, as something starts for minutes, or for a moment; undefined where none is so large. */
 export const fuseFor = ({

@@ -1,5 +1,5 @@
 export { circuitsOf } from './circuits'
-export { awgFor, CONDUCTORS, type Sized, type WireFault } from './conductors'
+export { awgFor, CONDUCTORS, FOR_A_MOMENT, OVER_LOAD, type Sized, type WireFault } from './conductors'
 export type { CircuitWhat, Source, Want, Wire } from './lay'
 export { oneLine } from './one-line'
 export { shoppingOf } from './shopping'

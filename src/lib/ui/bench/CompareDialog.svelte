@@ -66,12 +66,11 @@
   }
   /** Both to one scale: that of the larger. */
   const frames = $derived.by((): readonly ViewFrame[] => {
-    const alone = scenes.map((scene) =>
-      fitView(view, isOver ? 2 * WIDE : WIDE, isOver ? HIGH * 1.3 : HIGH, boundsOf(scene)),
-    )
+    const bounds = scenes.map(boundsOf)
+    const alone = bounds.map((one) => fitView(view, isOver ? 2 * WIDE : WIDE, isOver ? HIGH * 1.3 : HIGH, one))
     const scale = Math.min(...alone.map((frame) => frame.scale))
     return alone.map((frame, index) => {
-      const { min, max } = boundsOf(scenes[index]!)
+      const { min, max } = bounds[index]!
       const wide = isOver ? 2 * WIDE : WIDE
       return {
         ...frame,

@@ -3,7 +3,10 @@ import { airThrough, type AirWay } from './network'
 import type { Spaces } from './spaces'
 
 /** A window that is open lets half of its size through, and one that is left ajar a twentieth. Common practice, no source. */
-export const [OPEN_SHARE, AJAR_SHARE] = [0.5, 0.05]
+const OPEN_SHARE = 0.5
+export const AJAR_SHARE = 0.05
+/** What an opening lets through that stands open, m²: so large a share of its size, or all of what is set. */
+export const openM2 = ({ m2, isSet = false }: Place, share: number = OPEN_SHARE): number => (isSet ? m2 : m2 * share)
 /** Joints and vents of a body that is shut, low and high, m². Common practice, no source. */
 const LEAK_M2 = 0.0025
 /** A fan on its lowest moves a tenth, under a hundredth of the pressure. */
@@ -71,11 +74,11 @@ function waysIn(
     ]),
     ...spaces.between.map(({ id, spaces: [from, to], m2 }) => ({ id: `${id} ${from} ${to}`, from, to, m2, zM: 1 })),
     ...places.flatMap((place): readonly AirWay[] => {
-      const { id, m2, zMm, curve, blows, isSet = false } = place
+      const { id, m2, zMm, curve, blows } = place
       const [space, pa] = [spaces.at(place.at), on(place)]
       const of = { id, zM: zMm / 1000, windPa: pa }
       const runs = curve !== undefined && (state === 'full' || state === 'lowest')
-      if (!runs) return state === 'shut' ? [] : halves(place, isSet ? m2 : m2 * share, space, pa)
+      if (!runs) return state === 'shut' ? [] : halves(place, openM2(place, share), space, pa)
       const by = state === 'lowest' ? LOWEST : 1
       const blown = curve.map(([m3h, against]) => [m3h * by, against * by * by] as const)
       return [

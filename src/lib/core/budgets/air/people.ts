@@ -1,7 +1,7 @@
 import { pointBox, boxGap, spanMiddle, type Vec2, type Vec3 } from '../../geometry'
 import type { Job } from '../../job'
 import { heardDb, sleeping, type Scene } from '../../scene'
-import { OPEN_SHARE, type Moved, type Setting } from './moved'
+import { openM2, type Moved, type Setting } from './moved'
 
 /** A body is narrow: air passes over whoever is between inlet and outlet along it, and so much beyond, mm. Common practice, no source. */
 const BEYOND_MM = 300
@@ -45,7 +45,7 @@ export function streamOf(setting: Setting, { out, into, bySpace, fresh }: Moved,
     const near = places.map((place) => {
       const m3s = Math.max(Math.abs(through(place.id)), into.get(place.id) ?? 0) / 3600
       const m = Math.max(0.2, Math.hypot(place.at[0] - at[0], place.at[1] - at[1]) / 1000)
-      return Math.min(m3s / Math.max(0.01, place.m2 * OPEN_SHARE), m3s / (2 * Math.PI * m * m))
+      return Math.min(m3s / Math.max(0.01, openM2(place)), m3s / (2 * Math.PI * m * m))
     })
     return Math.max(isPassed ? fresh / 3600 / sectionM2 : 0, ...near)
   }
