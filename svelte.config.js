@@ -8,6 +8,10 @@ export default {
   kit: {
     // src/hooks.server.ts refuses what comes from other sites, for every kind of body
     csrf: { trustedOrigins: ['*'] },
+    // what runs beside the product is held to the same types
+    typescript: {
+      config: (config) => ({ ...config, include: [...config.include, '../scripts/**/*.ts'] }),
+    },
     adapter: adapter({ out: 'build', precompress: false }),
     csp: {
       mode: 'auto',

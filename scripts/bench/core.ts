@@ -154,7 +154,7 @@ export function measure(): { what: string; ms: number; goal: number }[] {
   const job = largeJob()
   const plan = job.variants['variant-a']!.plan
   const interior = planInterior(job.shell, plan)
-  const [first] = scenesOf(job.variants['variant-a']!, interior)
+  const first = scenesOf(job.variants['variant-a']!, interior)[0]!
   const moved = {
     ...plan,
     fittings: {
@@ -182,10 +182,10 @@ export function measure(): { what: string; ms: number; goal: number }[] {
     }
   })
   const load = reviewVariant(job, 'variant-a').modes[0]!.load!
-  const dragged = buildScene(interior, moved, first!.modeId, first)
+  const dragged = buildScene(interior, moved, first.modeId, first)
   // worked out anew each time: a copy of the scene is one that nobody has summed
   const weigh = (): void => {
-    const scene = { ...first! }
+    const scene = { ...first }
     limitsIn(scene, compose(job, scene).weight)
   }
   // after an edit of the plan: nothing of it is known yet

@@ -27,6 +27,8 @@ const FIVE_CIRCUITS: readonly Command[] = [
   put('fit-c', 'cold-box', 3000, 'right-wall'),
 ]
 
+const SOCKET = put('fit-o', 'socket', 2500, 'right-wall', {}, { up: { from: 'floor', mm: 900 } })
+
 function smokeAt(mm: number): Command {
   return put('fit-s', 'alarm', 1000, 'left-wall', { senses: 'smoke' }, { up: { from: 'floor', mm } })
 }
@@ -64,6 +66,7 @@ export const SAFETY_CASES: CasesFor<
   | 'electrics-wet'
   | 'fuse-far'
   | 'ways-few'
+  | 'ways-none'
   | 'inverter-far'
   | 'charger-large'
   | 'charge-frozen'
@@ -171,6 +174,16 @@ export const SAFETY_CASES: CasesFor<
     mode: 'mode-day',
     place: [1150, 1005, 220],
     silent: truck(...FIVE_CIRCUITS, put('fit-b', 'fuse-board', 1000, 'left-wall', { circuits: 5 }, onFloor)),
+  },
+  'ways-none': {
+    // with a socket the plan has come to its wiring: a battery and lights alone may yet be without a board
+    speaks: truck(put('fit-a', 'battery', 1000, 'left-wall'), ...FIVE_CIRCUITS, SOCKET),
+    measured: 0,
+    needed: 6,
+    rule: 'fuse-ways',
+    mode: 'mode-day',
+    place: [1180, 950, 240],
+    silent: truck(put('fit-a', 'battery', 1000, 'left-wall'), ...FIVE_CIRCUITS),
   },
   'charge-frozen': {
     // under the floor, on a night of −8; one that is indoors charges

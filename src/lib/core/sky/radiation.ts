@@ -1,4 +1,4 @@
-import { incidenceCosine, levelOutsideKwh, sunsetAngle, zenithCosine, type Plane } from './sun'
+import { incidenceCosine, levelOutsideKwh, RAD, sunsetAngle, zenithCosine, type Plane } from './sun'
 
 /** What comes through the air onto a level square metre in an hour, kWh/m². */
 export interface HourOfSun {
@@ -76,4 +76,18 @@ export function beamRatio(latitudeDeg: number, day: number, hour: number, plane:
   const zenith = zenithCosine(latitudeDeg, day, hour)
   if (zenith <= 0) return 0
   return Math.max(0, incidenceCosine(latitudeDeg, day, hour, plane)) / Math.max(zenith, LOWEST_COSINE)
+}
+
+/**
+ * How much more or less beam falls on a tilted plane than on the level where nobody knows which way it is turned: the mean of all ways, by how high the sun
+ * stands. A sun higher than the tilt lights it from every side, and then it is the cosine of the tilt.
+ */
+export function turningRatio(highDeg: number, tiltDeg: number): number {
+  if (highDeg <= 0) return 0
+  // as low as a sun has any bounds to it
+  const [high, tilt] = [Math.max(highDeg * RAD, Math.asin(LOWEST_COSINE)), tiltDeg * RAD]
+  const [level, across] = [Math.sin(high) * Math.cos(tilt), Math.cos(high) * Math.sin(tilt)]
+  // turned so far away from the sun it is lit from behind
+  const lit = across <= level ? Math.PI : Math.acos(-level / across)
+  return (level * lit + across * Math.sin(lit)) / Math.PI / Math.sin(high)
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { CLIMATE_IDS, CLIMATES, likelyClimate } from './climates'
 import { clearnessAt, daysOfMonth } from './days'
 import { readWeather } from './measured'
-import { beamRatio, dayOfSun, diffuseShare, onPlane } from './radiation'
+import { beamRatio, dayOfSun, diffuseShare, onPlane, turningRatio } from './radiation'
 import {
   dayOutsideKwh,
   daylightHours,
@@ -13,6 +13,7 @@ import {
   levelOutsideKwh,
   RAD,
   sunAt,
+  sunHeightDeg,
 } from './sun'
 import { DAYS, MONTH_DAYS, MONTH_OF } from './calendar'
 import { onPlaneThroughYear, weatherYear, type Station } from './weather'
@@ -231,5 +232,28 @@ describe('measured weather', () => {
       { code: 'twice', line: 3 },
     ])
     expect(faults(head, ['1', '1', '0.5', '0', '4'])).toMatchObject([{ code: 'no-figure', column: 'hour' }])
+  })
+})
+
+describe('beam', () => {
+  it('of a plane that may be turned any way are the mean of all ways: the cosine of its tilt while the sun is higher, more of a low one', () => {
+    for (const [latitude, day, hour] of [
+      [50, 172, 12],
+      [50, 355, 12],
+      [35, 80, 8],
+      [60, 20, 12],
+    ] as const)
+      for (const tiltDeg of [3, 12, 30]) {
+        const high = sunHeightDeg(latitude, day, hour)
+        expect(high).toBeGreaterThan(5)
+        let sum = 0
+        for (let turnedDeg = 0; turnedDeg < 360; turnedDeg += 1)
+          sum += beamRatio(latitude, day, hour, { tiltDeg, turnedDeg })
+        expect(turningRatio(high, tiltDeg)).toBeCloseTo(sum / 360, 4)
+        if (high > tiltDeg) expect(turningRatio(high, tiltDeg)).toBeCloseTo(cosDeg(tiltDeg), 9)
+        else expect(turningRatio(high, tiltDeg)).toBeGreaterThan(cosDeg(tiltDeg))
+      }
+    for (const high of [1, 20, 90]) expect(turningRatio(high, 0)).toBeCloseTo(1, 12)
+    expect(turningRatio(-1, 10)).toBe(0)
   })
 })

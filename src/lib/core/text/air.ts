@@ -105,7 +105,8 @@ export const summerWhy = ({ summer }: AirReport): readonly string[] => [
 ]
 
 /** What a space is called by what is done in it. */
-export function spaceName({ sleepers, cooks, isWet }: AirReport['spaces'][number]): string {
+export function spaceName({ sleepers, cooks, isWet, isCab }: AirReport['spaces'][number]): string {
+  if (isCab) return 'the cab'
   const parts = [
     ...(sleepers > 0 ? ['the bed'] : []),
     ...(cooks ? ['the cook'] : []),

@@ -63,6 +63,7 @@ function cureOf(cure: Cure): object {
 const yearOf = ({
   plant,
   shaded,
+  tiltDeg,
   perDay,
   darkDays,
   darkHours,
@@ -83,6 +84,7 @@ const yearOf = ({
     sunWatts: plant.sunWatts,
     roofM2: round(plant.roofM2),
     sunInShade: round(shaded),
+    sunTiltDeg: round(tiltDeg),
     engineAmps: plant.engineAmps,
     mainsAmps: round(plant.mainsAmps),
     inverterWatts: plant.inverterWatts,

@@ -9,6 +9,7 @@
   const plant = $derived(power.report?.plant)
   const assumed = $derived(power.report?.assumed)
   const shaded = $derived(power.report?.shaded ?? 0)
+  const tiltDeg = $derived(power.report?.tiltDeg ?? 0)
   const KEYS = Object.keys(POWER_ASSUMED_LIMITS) as PowerAssumedKey[]
   /** These stand beside the wires. */
   const isOfWires = (key: PowerAssumedKey): boolean => key === 'dropPercent' || key === 'lightDropPercent'
@@ -25,9 +26,11 @@
           ],
           [
             'sun',
-            shaded < 0.005
-              ? watts(plant.sunWatts)
-              : `${watts(plant.sunWatts)}, ${formatNumber(Math.round(100 * shaded))}% in shade`,
+            [
+              watts(plant.sunWatts),
+              ...(shaded < 0.005 ? [] : [`${formatNumber(Math.round(100 * shaded))}% in shade`]),
+              ...(tiltDeg < 0.5 ? [] : [`${formatNumber(Math.round(tiltDeg))}° from level`]),
+            ].join(', '),
           ],
           ['driving charger', amps(plant.engineAmps)],
           ['mains inlet', plant.hasInlet ? 'there' : plant.mainsAmps > 0 ? 'by the charger' : 'none: no hook-up'],

@@ -3,6 +3,7 @@ import { jobWith, person, put, putAtHome, variant } from '../../../../../tests/s
 import { answer, type Use } from '../../brief'
 import { reviewVariant } from '../../review'
 import type { Command, Job } from '../../job'
+import { seenOf } from '../seen'
 import { airReport, co2After } from './report'
 
 const use = (more: Use): Command => ({ type: 'brief.use', use: more })
@@ -11,6 +12,9 @@ const fan = (mm: number): Command => putAtHome('fit-fan', 'fan-extract', mm)
 const hatch = (mm: number): Command => putAtHome('fit-hatch', 'hatch-roof', mm)
 const truck = (...commands: Command[]): Job => jobWith('truck-box', person(1750), bed, ...commands)
 const report = (job: Job) => airReport(job, variant)
+/** A van with its cab open, whose windows are let down by so much. */
+const cabin = (cm2: number, ...more: Command[]): Job =>
+  jobWith('van-long-low', person(1750), bed, { type: 'warmth.assume', key: 'cabAirCm2', value: cm2 }, ...more)
 
 describe('carbon dioxide', () => {
   it('with steady air ends at what is given off over what comes in: 13 L/h in 13 m³/h are 1 000 ppm over outside', () => {
@@ -55,8 +59,6 @@ describe('air of a plan', () => {
   })
 
   it('the windows of an open cab let through what they are let down by (the same textbook), and are an inlet for the fan and for the review', () => {
-    const cabin = (cm2: number, ...more: Command[]): Job =>
-      jobWith('van-long-low', person(1750), bed, { type: 'warmth.assume', key: 'cabAirCm2', value: cm2 }, ...more)
     const [shut, open] = [report(cabin(0)), report(cabin(1600))]
     expect(shut.places).toEqual([])
     expect(open.places.map(({ what }) => what)).toEqual(['cab window', 'cab window'])
@@ -71,6 +73,31 @@ describe('air of a plan', () => {
     expect([oneWay(alone), oneWay(helped)]).toEqual([true, false])
     // a bulkhead keeps the cab's windows to the cab
     expect(report(truck({ type: 'warmth.assume', key: 'cabAirCm2', value: 1600 })).places).toEqual([])
+  })
+
+  it('a curtain before the cab keeps most of that air in the cab: for the fan what goes by its gaps is two openings one after the other (textbook)', () => {
+    const { interior } = seenOf(cabin(0), variant)
+    const curtain = put(
+      'fit-curtain',
+      'curtain',
+      interior.xSpan.max - 60,
+      'centreline',
+      { lengthMm: 2600, heightMm: 2200 },
+      { turn: 90 },
+    )
+    const [open, drawn] = [report(cabin(1600, fan(600))), report(cabin(1600, fan(600), curtain))]
+    expect([open.spaces.length, drawn.spaces.filter(({ isCab }) => isCab)]).toEqual([
+      1,
+      [expect.objectContaining({ sleepers: 0 })],
+    ])
+    const reached = drawn.fresh.full / open.fresh.full
+    // 0.16 m² of window and 0.08 of gaps: 1 ÷ √(1 ÷ 0.16² + 1 ÷ 0.08²) is 0.072 m², less than half of 0.16; the fan pulls the harder for it
+    expect(reached).toBeGreaterThan(0.072 / 0.16)
+    expect(reached).toBeLessThan(0.95)
+    expect(report(cabin(0, fan(600), curtain)).spaces).toHaveLength(1)
+    expect(drawn.spaces.find(({ isCab }) => !isCab)!.volumeM3).toBeCloseTo(drawn.volumeM3, 9)
+    // with no other opening nothing goes through
+    expect(report(cabin(1600, curtain)).fresh.open).toBeLessThan(0.3 * report(cabin(1600)).fresh.open)
   })
 
   it('is within what is usual for windows and joints: shut, half and twice of it, as every joint lets through by its size', () => {

@@ -67,11 +67,22 @@ function waysIn(
     windPa(wind.ms, looksDeg === undefined ? undefined : looksDeg - wind.fromDeg)
   return [
     // joints all round: what wind there is presses on them from both sides
-    ...spaces.spaces.flatMap(({ id, share: of }): readonly AirWay[] => [
-      { id: `leak-low ${id}`, from: 'out', to: id, m2: (leakM2 * of) / 2, zM: 0.2, windPa: windPa(wind.ms, 0) },
-      { id: `leak-lee ${id}`, from: 'out', to: id, m2: (leakM2 * of) / 2, zM: 0.2, windPa: windPa(wind.ms, 180) },
-      { id: `leak-high ${id}`, from: id, to: 'out', m2: leakM2 * of, zM: 1.6, windPa: windPa(wind.ms, undefined) },
-    ]),
+    ...spaces.spaces.flatMap(({ id, share: of, isCab }): readonly AirWay[] =>
+      isCab
+        ? []
+        : [
+            { id: `leak-low ${id}`, from: 'out', to: id, m2: (leakM2 * of) / 2, zM: 0.2, windPa: windPa(wind.ms, 0) },
+            { id: `leak-lee ${id}`, from: 'out', to: id, m2: (leakM2 * of) / 2, zM: 0.2, windPa: windPa(wind.ms, 180) },
+            {
+              id: `leak-high ${id}`,
+              from: id,
+              to: 'out',
+              m2: leakM2 * of,
+              zM: 1.6,
+              windPa: windPa(wind.ms, undefined),
+            },
+          ],
+    ),
     ...spaces.between.map(({ id, spaces: [from, to], m2 }) => ({ id: `${id} ${from} ${to}`, from, to, m2, zM: 1 })),
     ...places.flatMap((place): readonly AirWay[] => {
       const { id, m2, zMm, curve, blows } = place
@@ -90,7 +101,7 @@ function waysIn(
   ]
 }
 
-/** Fresh air that comes in, m³/h, and what goes out by each way. */
+/** Fresh air that comes into the load space, m³/h, from outside or from a cab that is shut off; and what goes out by each way. */
 export interface Moved {
   readonly fresh: number
   readonly out: ReadonlyMap<string, number>
@@ -103,6 +114,7 @@ export interface Moved {
 /** How air moves in a state. */
 export function moved(setting: Setting, asked: Asked): Moved {
   const ids = setting.spaces.spaces.map(({ id }) => id)
+  const outside = new Set(['out', ...setting.spaces.spaces.filter(({ isCab }) => isCab).map(({ id }) => id)])
   const ways = waysIn(setting, asked)
   const flows = airThrough(ids, ways, Object.fromEntries(ids.map((id) => [id, WARMER_K])))
   const [out, into, bySpace] = [new Map<string, number>(), new Map<string, number>(), new Map<string, number>()]
@@ -111,13 +123,14 @@ export function moved(setting: Setting, asked: Asked): Moved {
   flows.forEach(({ id, m3h }, at) => {
     const way = ways[at]
     if (way === undefined) return
-    add(bySpace, m3h > 0 ? way.to : way.from, Math.abs(m3h))
+    const [source, sink] = m3h > 0 ? [way.from, way.to] : [way.to, way.from]
+    add(bySpace, sink, Math.abs(m3h))
+    if (outside.has(source) && !outside.has(sink)) fresh += Math.abs(m3h)
     if (way.from !== 'out' && way.to !== 'out') return
     const outwards = way.to === 'out' ? m3h : -m3h
     const place = id.replace(UPPER, '')
     add(out, place, outwards)
     add(into, place, Math.max(0, -outwards))
-    fresh += Math.max(0, -outwards)
   })
   return { fresh, out, into, bySpace }
 }

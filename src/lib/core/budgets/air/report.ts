@@ -1,8 +1,8 @@
 import { sleepersOf } from '../../brief'
-import { spanMiddle, type Vec2 } from '../../geometry'
+import { spanLength, spanMiddle, type Vec2 } from '../../geometry'
 import type { Job, WarmthAssumedKey } from '../../job'
 import type { AirOpening, Scene } from '../../scene'
-import { cabSpace } from '../../shell'
+import { cabSpace, type Interior } from '../../shell'
 import { seenOf } from '../seen'
 import { lossesOf, warmthAssumedOf } from '../warmth/loss'
 import { AJAR_SHARE, moved, type AirState, type Moved, type Setting } from './moved'
@@ -31,6 +31,7 @@ interface SpaceAir {
   readonly sleepers: number
   readonly cooks: boolean
   readonly isWet: boolean
+  readonly isCab: boolean
   /** Air that comes into it from outside or from beside it, m³/h. */
   readonly into: Readonly<Record<AirState, number>>
 }
@@ -111,7 +112,13 @@ export function airReport(job: Job, variantId: string): AirReport {
   const assumed = warmthAssumedOf(job, variantId)
   const { windMs, windDeg } = assumed
   const wind = { ms: windMs, fromDeg: windDeg }
-  const setting: Setting = { spaces: spacesOf(night), places: placesOf(night, assumed.cabAirCm2), wind }
+  // a cab whose windows are shut brings nothing, whatever is drawn before it
+  const withCab = assumed.cabAirCm2 > 0
+  const setting: Setting = {
+    spaces: spacesOf(night, new Set(), withCab),
+    places: placesOf(night, assumed.cabAirCm2),
+    wind,
+  }
   const { places, spaces } = setting
   const [fan] = places.filter(({ curve }) => curve !== undefined)
   const { volumeM3 } = lossesOf(job, variantId)
@@ -169,16 +176,17 @@ export function airReport(job: Job, variantId: string): AirReport {
     isShortCut,
     passed,
     turned: fan?.blows === 'both' ? turnedRound(setting, asked, sectionM2) : undefined,
-    spaces: spaces.spaces.map(({ id, share, middle }) => ({
+    spaces: spaces.spaces.map(({ id, share, middle, isCab }) => ({
       id,
       middle,
-      volumeM3: share * volumeM3,
+      isCab,
+      volumeM3: isCab ? cabM3(interior) : share * volumeM3,
       sleepers: inSpace(id, 'sleeper'),
       cooks: inSpace(id, 'cook') > 0,
       isWet: wetAt.includes(id),
       into: of((one) => one.bySpace.get(id) ?? 0),
     })),
-    cutOff: cutOffIn(night, setting, asked, state, main),
+    cutOff: cutOffIn({ night, setting, asked, state, withCab }, main),
     wind,
     assumed,
     byEnd: { rear: atEnd(min), front: atEnd(max) },
@@ -196,6 +204,13 @@ export function airReport(job: Job, variantId: string): AirReport {
   }
 }
 
+/** Of the block round a cab so much is air: under its screen slopes a dashboard. Common practice, no source. */
+const CAB_FREE = 0.6
+const cabM3 = (interior: Interior): number => {
+  const cab = cabSpace(interior)
+  return cab === undefined ? 0 : CAB_FREE * spanLength(cab.x) * spanLength(cab.y) * spanLength(cab.z) * 1e-9
+}
+
 /** Fresh air where windows stand open less or more, and joints are as tight as they get or twice as wide. */
 const rangeOf = (setting: Setting, state: AirState): readonly [low: number, high: number] => [
   moved(setting, { state, ...LOW }).fresh,
@@ -211,15 +226,24 @@ function turnedRound(setting: Setting, asked: readonly Someone[], sectionM2: num
 
 /** What doors and curtains that are shut at night keep from sleepers, each opened alone. */
 function cutOffIn(
-  night: Scene,
-  setting: Setting,
-  asked: readonly Someone[],
-  state: AirState,
+  {
+    night,
+    setting,
+    asked,
+    state,
+    withCab,
+  }: {
+    readonly night: Scene
+    readonly setting: Setting
+    readonly asked: readonly Someone[]
+    readonly state: AirState
+    readonly withCab: boolean
+  },
   now: Moved,
 ): readonly CutOff[] {
   const shut = [...new Set(setting.spaces.between.filter(({ opens }) => opens).map(({ id }) => id))]
   return shut.flatMap((id): readonly CutOff[] => {
-    const opened = { ...setting, spaces: spacesOf(night, new Set([id])) }
+    const opened = { ...setting, spaces: spacesOf(night, new Set([id]), withCab) }
     const after = moved(opened, { state })
     const those = new Set(setting.spaces.between.filter((one) => one.id === id).flatMap(({ spaces: [a, b] }) => [a, b]))
     const who = asked.find((one) => one.who === 'sleeper' && those.has(setting.spaces.at(one.at)))

@@ -11,14 +11,16 @@ import {
   type Vec2,
 } from '../../geometry'
 import type { Placed, Scene } from '../../scene'
-import { sectionAt } from '../../shell'
+import { cabSpace, isAhead, sectionAt, type Interior } from '../../shell'
 
 /** A part of a body that walls, doors and curtains shut off from the rest, at night. */
 interface AirSpace {
   readonly id: string
-  /** Of the whole body’s air. */
+  /** Of the air in the load space. */
   readonly share: number
   readonly middle: Vec2
+  /** It is the cab alone, shut off from all of the load space. */
+  readonly isCab: boolean
 }
 
 /** What stands between two spaces: shut it lets a little air through. */
@@ -82,16 +84,24 @@ interface Cells {
 const blocksOf = ({ solids }: Placed): readonly Box[] =>
   solids.flatMap(({ prism, fit }) => (fit === 'outside' ? [] : [prismBounds(prism)])).sort((a, b) => a.z.min - b.z.min)
 
-function cellsOf({ interior, placed }: Scene, without: ReadonlySet<string>): Cells {
-  const { min, max } = interior.xSpan
+/** From side to side and how high at a place along: of the body as it is there, or on into its cab. */
+function wideAt(interior: Interior, xMm: number): { readonly wide: Span | undefined; readonly headMm: number } {
+  const cab = isAhead(interior, xMm) ? cabSpace(interior) : undefined
+  if (cab !== undefined) return { wide: cab.y, headMm: cab.z.max }
+  const section = sectionAt(interior, xMm)
+  return { wide: chordAt(section, 1, WIDE_AT_MM), headMm: Math.max(...section.map(([, z]) => z)) }
+}
+
+function cellsOf({ interior, placed }: Scene, without: ReadonlySet<string>, withCab: boolean): Cells {
+  const { min } = interior.xSpan
+  const max = (withCab ? cabSpace(interior)?.x.max : undefined) ?? interior.xSpan.max
   const widest = Math.max(...interior.sections.flatMap(({ polygon }) => polygon.map(([y]) => Math.abs(y))))
   const grid = gridOver(min, -widest, max, widest, CELL_MM)
   const holds = new Int16Array(grid.columns * grid.rows).fill(OUT)
   const heads = new Float64Array(grid.columns)
   for (let column = 0; column < grid.columns; column += 1) {
-    const section = sectionAt(interior, grid.x0 + (column + 0.5) * CELL_MM)
-    const wide = chordAt(section, 1, WIDE_AT_MM)
-    heads[column] = Math.max(...section.map(([, z]) => z))
+    const { wide, headMm } = wideAt(interior, grid.x0 + (column + 0.5) * CELL_MM)
+    heads[column] = headMm
     if (wide === undefined) continue
     for (let row = 0; row < grid.rows; row += 1) {
       const y = grid.y0 + (row + 0.5) * CELL_MM
@@ -144,9 +154,12 @@ function filled(grid: Grid, first: number, isAlike: (cell: number) => boolean): 
   return found
 }
 
-/** The spaces of a scene as its doors and curtains stand, but for those left out: from above, over cells of a hand’s width. */
-export function spacesOf(scene: Scene, without: ReadonlySet<string> = new Set()): Spaces {
-  const { grid, holds, blockers } = cellsOf(scene, without)
+/**
+ * The spaces of a scene as its doors and curtains stand, but for those left out: from above, over cells of a hand’s width. An open cab is a part of what is
+ * behind it; where it is asked for, a curtain or door before it makes a space of it.
+ */
+export function spacesOf(scene: Scene, without: ReadonlySet<string> = new Set(), withCab = false): Spaces {
+  const { grid, holds, blockers } = cellsOf(scene, without, withCab)
   const spaceOf = new Int16Array(holds.length).fill(-1)
   const parts: (readonly number[])[] = []
   const roomAt = (cell: number): Placed | undefined => {
@@ -167,17 +180,22 @@ export function spacesOf(scene: Scene, without: ReadonlySet<string> = new Set())
   }
   const nameOf = (index: number): string => `space-${index}`
   const asked = new Map<string, string>()
-  const whole = Math.max(
-    1,
-    parts.reduce((sum, part) => sum + part.length, 0),
-  )
-  const spaces = parts.map((part, index): AirSpace => ({
-    id: nameOf(index),
-    share: part.length / whole,
-    middle: meanOf(part.map((cell) => cellCentre(grid, cell))),
-  }))
+  const behind = parts.map((part) => part.filter((cell) => !isAhead(scene.interior, cellCentre(grid, cell)[0])))
+  // a hand’s width of load space before a curtain is the cab’s
+  const isCab = behind.map((cells) => cells.length * (CELL_MM / 1000) ** 2 < LEAST_M2)
+  const whole = behind.reduce((sum, cells, index) => (isCab[index] === true ? sum : sum + cells.length), 0)
+  const spaces = parts.map((part, index): AirSpace => {
+    const own = behind[index] ?? []
+    const alone = isCab[index] === true
+    return {
+      id: nameOf(index),
+      share: alone ? 0 : own.length / Math.max(1, whole),
+      middle: meanOf((alone ? part : own).map((cell) => cellCentre(grid, cell))),
+      isCab: alone,
+    }
+  })
   return {
-    spaces: spaces.length > 0 ? spaces : [{ id: nameOf(0), share: 1, middle: [0, 0] }],
+    spaces: spaces.length > 0 ? spaces : [{ id: nameOf(0), share: 1, middle: [0, 0], isCab: false }],
     between: betweenOf({ grid, holds, blockers }, spaceOf, nameOf),
     at: (place) => {
       const [x, y] = place

@@ -1,13 +1,14 @@
 import type { Job, PowerAssumedKey } from '../../job'
 import { POWER_ASSUMED } from '../../job'
 import { DAYS, HOURS, onPlaneThroughYear } from '../../sky'
-import { placedInAnyMode } from '../seen'
+import { placedInAnyMode, seenOf } from '../seen'
 import { bodyNeeds } from '../warmth/needs'
 import { SHEDS } from './habits'
 import { journeyOf, type Journey } from './journey'
 import { loadsOf, wantsThroughYear, type Load } from './loads'
 import { chargerWatts, plantOf, takesHookUp, type Plant } from './plant'
-import { NO_SHADE, pastShade, shadeOn } from './shade'
+import { NO_SHADE, pastShade, shadeOn, type Shade } from './shade'
+import { both, lyingOn } from './tilt'
 import type { Supply, Wants } from './simulate'
 
 /** What is taken of a job’s current, as somebody said or as is usual. */
@@ -30,6 +31,8 @@ export interface PowerCase {
   readonly setOut: Float64Array | undefined
   /** What of the year’s sun the panels lose to what stands higher on the roof, as a share. */
   readonly shaded: number
+  /** How far from level they lie on the roof, degrees, by their watts. */
+  readonly tiltDeg: number
   readonly assumed: Readonly<Record<PowerAssumedKey, number>>
 }
 
@@ -61,7 +64,11 @@ export function caseOf(job: Job, variantId: string): PowerCase {
   const needs = bodyNeeds(job, variantId, placed, journey.weather)
   const shade = shadeOn(placed)
   const level = onPlaneThroughYear(journey.weather)
-  const lit = shade === NO_SHADE ? level : pastShade(journey.weather, shade)
+  const lying = lyingOn(seenOf(job, variantId).interior, placed)
+  const light = both(shade, lying.light)
+  const falls = (one: Shade): Float64Array => (one === NO_SHADE ? level : pastShade(journey.weather, one))
+  const lit = falls(light)
+  const past = light === shade ? lit : falls(shade)
   return {
     plant,
     journey,
@@ -73,7 +80,8 @@ export function caseOf(job: Job, variantId: string): PowerCase {
       assumed.setOutWatts === 0
         ? undefined
         : setOutSun(journey, assumed.setOutWatts).map((wh) => wh * percent(assumed.sunPercent)),
-    shaded: shade === NO_SHADE ? 0 : 1 - total(lit) / Math.max(1e-9, total(level)),
+    shaded: 1 - total(past) / Math.max(1e-9, total(level)),
+    tiltDeg: lying.deg,
     assumed,
   }
 }

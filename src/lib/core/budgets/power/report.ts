@@ -42,6 +42,8 @@ export interface PowerReport {
   readonly cycles: number
   /** What of the year’s sun the panels lose to what stands higher on the roof, as a share. */
   readonly shaded: number
+  /** How far from level they lie on the roof, degrees, by their watts. */
+  readonly tiltDeg: number
   /** On a mean day that is lived in, Wh. */
   readonly perDay: {
     readonly wants: number
@@ -128,6 +130,7 @@ function reportOn(job: Job, variantId: string, of: PowerCase, year: Year): Power
     frozenDays: year.frozenDays,
     keptAt: plant.capacityWh === 0 ? 0 : 1 - plant.usable + percent(assumed.keptBackPercent),
     shaded: of.shaded,
+    tiltDeg: of.tiltDeg,
     cycles: plant.capacityWh === 0 ? 0 : year.chargedWh / plant.capacityWh,
     perDay: {
       wants: rows.reduce((sum, { whADay }) => sum + whADay, 0),

@@ -2,14 +2,14 @@ import { prismBounds, type Box, type Vec3 } from '../../geometry'
 import type { Placed } from '../../scene'
 import { HOURS, sunHeightDeg, type WeatherYear } from '../../sky'
 
-/** What of the sun reaches the panels past what stands higher on the roof. */
+/** What of the sun on the level reaches the panels: past what stands higher on the roof, or as they lie. */
 export interface Shade {
   /** Of beam, by how high the sun stands: a share for each step of `STEP_DEG`, the vehicle turned any way. */
   readonly beam: readonly number[]
   readonly diffuse: number
 }
 
-const STEP_DEG = 5
+export const STEP_DEG = 5
 const STEPS = 90 / STEP_DEG
 /** Ways that the vehicle may stand to the sun: nobody parks by the compass. */
 const WAYS = 16
@@ -82,7 +82,7 @@ export function shadeOn(placed: readonly Placed[]): Shade {
   return { beam, diffuse: beam.reduce((all, lit, step) => all + lit * (weights[step] ?? 0), 0) / sum }
 }
 
-/** What falls on level panels past the shade through a year by the hour, kWh/m². */
+/** What falls on panels past their shade, or as they lie, through a year by the hour, kWh/m². */
 export function pastShade({ beam, diffuse, latitudeDeg }: WeatherYear, shade: Shade): Float64Array {
   return Float64Array.from(beam, (direct, at) => {
     const scattered = diffuse[at] ?? 0

@@ -1,4 +1,6 @@
-import { defineRule, practice } from '../define-rule'
+import { addedNear } from '../add'
+import type { Placed } from '../../scene'
+import { defineRule, practice, type RuleInput } from '../define-rule'
 import { topOf } from '../middle'
 import { placedThat } from '../nearest'
 import { setHandle } from '../ways-out'
@@ -6,33 +8,47 @@ import { setHandle } from '../ways-out'
 declare module '../finding' {
   interface FactsByCode {
     'ways-few': Readonly<Record<string, never>>
+    'ways-none': Readonly<Record<string, never>>
   }
 }
 
-/** Every circuit of the plan begins with a fuse of its own: the boards have as many ways as circuits hang on them. */
+/** What shows that a plan has come to its wiring: what current is taken from, and what switches or measures it. */
+const isWired = ({ facts: { electrics, gives } }: Placed): boolean =>
+  electrics === 'control' || gives.some(({ what }) => what === 'outlets')
+
+const waysOf = ({ facts: { gives } }: Placed): number =>
+  gives.reduce((sum, one) => sum + (one.what === 'ways' ? one.count : 0), 0)
+const hasWays = ({ gives }: Placed['facts']): boolean => gives.some(({ what }) => what === 'ways')
+
+/** The batteries from which current goes to more than one circuit, and no fuse on its way, in a plan that has come to its wiring. */
+const bareBatteries = ({ scene, job, circuits }: Pick<RuleInput, 'scene' | 'job' | 'circuits'>): readonly Placed[] => {
+  const gathered = Object.keys(job.power?.circuits ?? {}).length > 0
+  return circuits().some(({ source }) => source === 'board') && (gathered || scene.placed.some(isWired))
+    ? placedThat(scene, ({ electrics }) => electrics === 'battery')
+    : []
+}
+
+/** Every circuit of the plan begins with a fuse of its own: there is a board, and it has as many ways as circuits hang on it. */
 export const fuseWays = defineRule({
   id: 'fuse-ways',
   group: 'safety',
   modes: ['living'],
-  reads: ['scene', 'circuits'],
-  gravity: { 'ways-few': 'caution' },
+  reads: ['scene', 'circuits', 'job'],
+  gravity: { 'ways-few': 'caution', 'ways-none': 'caution' },
   basis: practice('a circuit that finds no way of its own is put under another’s fuse, or before all of them'),
   parameters: {},
   check: (input) => {
-    const boards = placedThat(input.scene, ({ gives }) => gives.some(({ what }) => what === 'ways'))
-    const [board] = boards
-    if (board === undefined) return []
-    const ways = boards.reduce(
-      (all, { facts }) => all + facts.gives.reduce((sum, one) => sum + (one.what === 'ways' ? one.count : 0), 0),
-      0,
-    )
+    const boards = placedThat(input.scene, hasWays)
+    const [first] = boards.length > 0 ? boards : bareBatteries(input)
+    if (first === undefined) return []
+    const ways = boards.reduce((all, board) => all + waysOf(board), 0)
     const circuits = input.circuits().filter(({ source }) => source === 'board').length
     if (circuits <= ways) return []
     return [
       {
-        code: 'ways-few' as const,
-        fittings: boards.map(({ id }) => id),
-        place: topOf(board),
+        code: boards.length > 0 ? ('ways-few' as const) : ('ways-none' as const),
+        fittings: boards.length > 0 ? boards.map(({ id }) => id) : [first.id],
+        place: topOf(first),
         measured: ways,
         needed: circuits,
         unit: 'count' as const,
@@ -43,7 +59,8 @@ export const fuseWays = defineRule({
   remedies: (input, finding) => {
     const placed = input.first(finding)
     if (placed === undefined) return []
-    const own = placed.facts.gives.reduce((sum, one) => sum + (one.what === 'ways' ? one.count : 0), 0)
-    return setHandle(input, placed, 'set-parameter', 'capacity', own + finding.needed - finding.measured)
+    return finding.code === 'ways-none'
+      ? addedNear(input, 'fuse-board', finding.place, { circuits: finding.needed })
+      : setHandle(input, placed, 'set-parameter', 'capacity', waysOf(placed) + finding.needed - finding.measured)
   },
 })

@@ -35,6 +35,7 @@ export const SAFETY_SENTENCES: SentencesFor<
   | 'electrics-wet'
   | 'fuse-far'
   | 'ways-few'
+  | 'ways-none'
   | 'inverter-far'
   | 'charger-large'
   | 'charge-frozen'
@@ -150,6 +151,15 @@ export const SAFETY_SENTENCES: SentencesFor<
     client: 'Some wires would have no fuse of their own.',
     why: [
       `Circuits at the battery’s voltage, as the page Power lists them: ${formatNumber(finding.needed)}; ways: ${formatNumber(finding.measured)}. Lights, sockets and what is always on share theirs already; more can be put together there.`,
+      ELECTRICIAN,
+    ],
+  }),
+  'ways-none': (finding, names) => ({
+    title: 'No fuses after the battery',
+    designer: `Nothing in the plan has a fuse for the ${finding.needed === 1 ? 'circuit that hangs' : `${formatNumber(finding.needed)} circuits that hang`} on ${itOf(finding, names)}.`,
+    client: 'The wires would have no fuses.',
+    why: [
+      `Circuits at the battery’s voltage, as the page Power lists them: ${formatNumber(finding.needed)}; there are sockets or switches on them, and no fuse board.`,
       ELECTRICIAN,
     ],
   }),

@@ -51,7 +51,8 @@ export const SAFETY_RULES = {
   },
   'fuse-ways': {
     title: 'A fuse for every circuit',
-    designer: 'The fuse board has as many ways as circuits hang on it.',
+    designer:
+      'The fuse board has as many ways as circuits hang on it; a plan with sockets or switches on a battery has a fuse board.',
     client: 'Every wire has a fuse of its own.',
   },
   'charge-frost': {
