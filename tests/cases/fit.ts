@@ -1,6 +1,6 @@
 import { newFound, type Found, type FoundKind } from '$lib/core/condition'
 import type { Command } from '$lib/core/job'
-import { jobWith, put, putInside, truck, variant } from '../support/plan'
+import { jobWith, put, putAtHome, putInside, truck, variant } from '../support/plan'
 import { sideDoorOnly, type CasesFor } from './kit'
 
 function bigTank(lengthMm: number): Command {
@@ -50,7 +50,29 @@ export const FIT_CASES: CasesFor<
   | 'built-over'
   | 'cut-in-bad'
   | 'meets-stays'
+  | 'panel-beyond'
+  | 'battery-beyond'
 > = {
+  'panel-beyond': {
+    // 1200 × 500 mm are 0.6 m²: 180 W at 300 on the square metre
+    speaks: truck(putAtHome('fit-a', 'solar-panel', 1000, { lengthMm: 1200, depthMm: 500, watts: 181 })),
+    measured: 181,
+    needed: 180,
+    rule: 'as-rated',
+    mode: 'mode-day',
+    place: [1600, 0, 2235],
+    silent: truck(putAtHome('fit-a', 'solar-panel', 1000, { lengthMm: 1200, depthMm: 500, watts: 180 })),
+  },
+  'battery-beyond': {
+    // 500 × 200 × 240 mm are 24 L: 3600 Wh at 150 on the litre of lead, 300 Ah at 12 V
+    speaks: truck(put('fit-a', 'battery', 1000, 'left-wall', { lengthMm: 500, chemistry: 'sealed', ampHours: 301 })),
+    measured: 3612,
+    needed: 3600,
+    rule: 'as-rated',
+    mode: 'mode-day',
+    place: [1250, 950, 240],
+    silent: truck(put('fit-a', 'battery', 1000, 'left-wall', { lengthMm: 500, chemistry: 'sealed', ampHours: 300 })),
+  },
   'built-over': {
     // the tank stands over the left edge of the floor from 1000 on; the rust is there
     speaks: truck(SMALL, found('rust', [1200, 1000, 0])),

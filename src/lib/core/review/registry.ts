@@ -5,6 +5,7 @@ import { airPair } from './rules/air-pair'
 import { airScreened } from './rules/air-screened'
 import { alarmsPlaced } from './rules/alarms-placed'
 import { asBought } from './rules/as-bought'
+import { asRated } from './rules/as-rated'
 import { awningDoor } from './rules/awning-door'
 import { axleLoad } from './rules/axle-load'
 import { basinHeight } from './rules/basin-height'
@@ -131,6 +132,7 @@ export const RULES: readonly Rule[] = [
   airScreened,
   alarmsPlaced,
   asBought,
+  asRated,
   awningDoor,
   axleLoad,
   basinHeight,

@@ -12,7 +12,7 @@ describe('sayIssue', () => {
   it.each([
     ['a figure over its limit', z.number().max(1000), 9999, 'at most 1\u202f000, not “9999”'],
     ['a figure under its limit', z.number().min(0.5), 0.25, 'at least 0.50, not “0.25”'],
-    ['a limit that does not count', z.number().gt(0), 0, 'at least 0 itself does not count, not “0”'],
+    ['a limit that does not count', z.number().gt(0), 0, 'more than 0, not “0”'],
     ['words that are too long', z.string().max(3), 'tongue', 'at most 3 letters, not “tongue”'],
     ['no words at all', z.string().min(1), '', 'is empty'],
     ['a list that is too long', z.array(z.number()).max(1), [1, 2], 'at most 1 of them'],

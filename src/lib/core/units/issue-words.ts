@@ -26,10 +26,10 @@ const quoted = (value: unknown): string => {
   return `“${text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS)}…` : text}”`
 }
 
-const limit = (of: string, value: number | bigint, inclusive: boolean | undefined): string => {
+const limit = (of: string, value: number | bigint): string => {
   const figure = formatNumber(Number(value), Number.isInteger(Number(value)) ? 0 : 2)
   const things = of === 'string' ? ' letters' : of === 'array' || of === 'set' ? ' of them' : ''
-  return `${figure}${things}${inclusive === false ? ' itself does not count' : ''}`
+  return `${figure}${things}`
 }
 
 const given = (issue: Issue): string => {
@@ -42,10 +42,10 @@ export function sayIssue(issue: Issue): string {
   if (!OWN_MESSAGE.test(issue.message)) return issue.message
   switch (issue.code) {
     case 'too_big':
-      return `at most ${limit(issue.origin, issue.maximum, issue.inclusive)}${given(issue)}`
+      return `${issue.inclusive === false ? 'less than' : 'at most'} ${limit(issue.origin, issue.maximum)}${given(issue)}`
     case 'too_small':
       if (issue.origin === 'string' && issue.minimum === 1) return 'is empty'
-      return `at least ${limit(issue.origin, issue.minimum, issue.inclusive)}${given(issue)}`
+      return `${issue.inclusive === false ? 'more than' : 'at least'} ${limit(issue.origin, issue.minimum)}${given(issue)}`
     case 'invalid_type':
       return issue.message.endsWith('received undefined')
         ? `is missing: must be ${TYPE_WORDS[issue.expected] ?? issue.expected}`

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { DETAIL } from '../adjust'
+import { DETAIL, handle } from '../adjust'
 import { piece } from '../boards'
 import { BOUGHT } from '../facts'
 import { machine } from '../machine'
@@ -23,7 +23,7 @@ export const solarPanel = machine({
   home: onTheRoof,
   isOutside: true,
   facts: (p) => ({ ...BOUGHT, gives: [{ what: 'sun', watts: p.watts, roofM2: p.lengthMm * p.depthMm * 1e-6 }] }),
-  adjust: { watts: DETAIL, build: DETAIL },
+  adjust: { watts: handle('capacity'), build: DETAIL },
   features: (p) => {
     const [half, deep] = [p.lengthMm / 2 - 12, p.depthMm / 2 - 12]
     return [

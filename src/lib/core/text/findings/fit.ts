@@ -1,5 +1,5 @@
 import { partWord } from '../part-words'
-import { sayMass } from '../../units'
+import { formatNumber, sayMass } from '../../units'
 import { FIXING_WORDS, TASK_WORDS } from '../fitting-words'
 import { capital, count, list, ofIt } from '../grammar'
 import { CHANGE_WORDS, FACE_WORDS, SIDE_WORDS } from '../words'
@@ -27,6 +27,8 @@ export const FIT_SENTENCES: SentencesFor<
   | 'built-over'
   | 'cut-in-bad'
   | 'meets-stays'
+  | 'panel-beyond'
+  | 'battery-beyond'
 > = {
   'outside-shell': (finding, names, say) => {
     const { measured, facts } = finding
@@ -153,6 +155,22 @@ export const FIT_SENTENCES: SentencesFor<
     designer: `${CHANGE_WORDS[facts.change]}: a cut in the body, but this fit-out must leave the body as it is.`,
     client: 'A hole in the body stays behind when the furniture moves on.',
     why: [`${MOVES_ON}.`],
+  }),
+  'panel-beyond': (finding, names) => ({
+    title: 'More than a panel gives',
+    designer: `${capital(itOf(finding, names))} is to give ${formatNumber(finding.measured)} W; ${formatNumber(finding.needed)} W is the most that a panel of its size gives.`,
+    client: 'The panel would bring less than is reckoned with.',
+    why: [
+      `${formatNumber(finding.facts.m2, 2)} m² at no more than ${finding.facts.perM2} W each: ${formatNumber(finding.needed)} W. Panels are sold with about 200 W a square metre.`,
+    ],
+  }),
+  'battery-beyond': (finding, names) => ({
+    title: 'More than a battery holds',
+    designer: `${capital(itOf(finding, names))} is to hold ${formatNumber(finding.measured)} Wh; ${formatNumber(finding.needed)} Wh is the most that a battery of its size holds.`,
+    client: 'The battery is larger than its place.',
+    why: [
+      `${formatNumber(finding.facts.litres, 1)} L at no more than ${finding.facts.perL} Wh each: ${formatNumber(finding.needed)} Wh. In its case lithium has about 130 Wh a litre, lead 90.`,
+    ],
   }),
   'hangs-free': (finding, names, say) => ({
     title: 'Nothing holds it up',

@@ -8,6 +8,11 @@ export const FIT_RULES = {
       'What was found on the vehicle as bought is repaired before furniture covers it or an opening is cut in it; what stays keeps its space.',
     client: 'Nothing is built over rust or a leak.',
   },
+  'as-rated': {
+    title: 'As much as its size gives',
+    designer: 'No panel gives more for its area, and no battery holds more for its volume, than can be bought.',
+    client: 'The figures of battery and panels can be had.',
+  },
   'carry-in': {
     title: 'Everything goes in through a door',
     designer: 'Tanks, machines and cubicles that come whole fit through a door and can be turned inside.',
