@@ -1,5 +1,5 @@
 import { madeWhole, wiringViews } from '../draw'
-import { circuitName, sayConductor, sayLacking, sayWire, sourceName, wantWords } from '../text'
+import { circuitName, sayConductor, sayLacking, sayWire, sourceName, wantWords, WIRE_PART_WORDS } from '../text'
 import { formatFigure } from '../units'
 import { oneLine, shoppingOf, wiringOf, type Wire, type Wiring } from '../wiring'
 import { flow, heading, item, paragraph, space, table, type Block, type Row } from './flow'
@@ -158,7 +158,7 @@ export function wiringSheets(subject: Subject): readonly Page[] {
                 words.wire,
                 words.length,
                 words.drop,
-                wantWords(wire.wants),
+                wantWords(wire),
               ]
             }),
           ),
@@ -166,7 +166,7 @@ export function wiringSheets(subject: Subject): readonly Page[] {
           ...bought.wire.map(({ mm2, metres }) => item(`${sayConductor(mm2)}, stranded: ${metres} m`, 'box')),
           ...bought.fuses.map(({ amps, count }) => item(`Fuse ${formatFigure(amps, 1)} A: ${count}`, 'box')),
           ...bought.besides.map(({ what, count }) =>
-            item(`${wantWords([what]).replace(/^an? /, '')}: ${count}`, 'box'),
+            item(`${WIRE_PART_WORDS[what].replace(/^an? /, '')}: ${count}`, 'box'),
           ),
           heading('Labels for the fuse board, to cut out'),
           labels(board),

@@ -13,6 +13,7 @@ const CIRCUIT_WORDS: Readonly<Record<CircuitWhat, string>> = {
   'reading-lights': 'Reading lights',
   'door-lights': 'Door lights',
   'always-on': 'Always on',
+  alarms: 'Alarms',
   sockets: 'Sockets',
   hob: 'Hob',
   heater: 'Heater',

@@ -4,6 +4,7 @@ import {
   CONDUCTORS,
   FOR_A_MOMENT,
   OVER_LOAD,
+  piecesOf,
   type Sized,
   type Source,
   type Wire,
@@ -23,7 +24,9 @@ const SOURCE_WORDS: Readonly<Record<Source, string>> = {
   panel: 'the panels',
   controller: 'the controller',
 }
-export const wantWords = (wants: Wire['wants']): string => list(wants.map((want) => WIRE_PART_WORDS[want]))
+/** What goes with a wire: of what is always on, each has its switch. */
+export const wantWords = (wire: Pick<Wire, 'wants' | 'what' | 'serves'>): string =>
+  list(wire.wants.map((want) => `${WIRE_PART_WORDS[want]}${piecesOf(wire, want) > 1 ? ' for each' : ''}`))
 
 const WIRE_FAULT_WORDS: Readonly<Record<WireFault, string>> = {
   thin: 'The wire carries less than what flows: it gets hot.',
@@ -60,10 +63,8 @@ const BECAUSE_WORDS: Readonly<Record<Sized['because'], string>> = {
   chosen: 'The section was chosen.',
 }
 
-export function sayWire(
-  { what, label, source, serves, volts, amps, startA, surgeA, route, sized, mostDrop, wants, faults }: Wire,
-  names: Names,
-): WireWords {
+export function sayWire(wire: Wire, names: Names): WireWords {
+  const { what, label, source, serves, volts, amps, startA, surgeA, route, sized, mostDrop, wants, faults } = wire
   const served = capital(list(serves.map((id) => names.fitting(id))))
   const lost =
     sized === undefined ? '' : `${formatNumber(sized.dropV, 2)} V, ${formatNumber((100 * sized.dropV) / volts, 1)}%`
@@ -104,7 +105,7 @@ export function sayWire(
     length: route === undefined ? 'no way' : metres(2 * route.lengthMm),
     drop: sized === undefined ? (route === undefined ? NONE : 'too much') : lost,
     faults: faults.map((fault) => WIRE_FAULT_WORDS[fault]),
-    why: [...why, ...(wants.length === 0 ? [] : [`With it goes ${wantWords(wants)}.`])],
+    why: [...why, ...(wants.length === 0 ? [] : [`With it goes ${wantWords(wire)}.`])],
   }
 }
 
@@ -137,7 +138,7 @@ export function wiringCsv({ wires }: Wiring, names: Names): string {
       sized === undefined ? '' : awgFor(sized.conductor.mm2),
       route === undefined ? '' : (route.lengthMm / 1000).toFixed(2),
       sized === undefined ? '' : sized.dropV.toFixed(3),
-      wantWords(wire.wants),
+      wantWords(wire),
     ]
   })
   const head = [

@@ -57,6 +57,9 @@ const WANTS: { readonly [W in CircuitWhat]?: Wire['wants'] } = {
   'mains-sockets': ['residual-current'],
 }
 
+/** What wakes people is on no switch, and under no fuse with anything else. */
+const isAlarm = ({ facts: { guards } }: Placed): boolean => guards !== undefined && 'senses' in guards
+
 /** What lights, sockets and the like bear of what is lost: a little more. */
 const LIGHT: ReadonlySet<CircuitWhat> = new Set(['lights', 'reading-lights', 'sockets'])
 /** Between a battery and one that is to come. Common practice, no source. */
@@ -131,7 +134,7 @@ export function circuitsOf(job: Job, variantId: string, placed: readonly Placed[
     one.facts.draws.forEach((draw, index) => {
       const { by: habit } = draw
       if (draw.from !== 'battery') return
-      const what = SHARED[habit] ?? OWN[habit] ?? 'other'
+      const what = isAlarm(one) ? 'alarms' : (SHARED[habit] ?? OWN[habit] ?? 'other')
       // lights of the front and of the rear have a dimmer each; what shares no wire has one by itself
       const name =
         SHARED[habit] === undefined

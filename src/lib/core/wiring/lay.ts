@@ -16,6 +16,7 @@ export type CircuitWhat =
   | 'reading-lights'
   | 'door-lights'
   | 'always-on'
+  | 'alarms'
   | 'sockets'
   | 'hob'
   | 'heater'

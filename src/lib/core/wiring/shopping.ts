@@ -1,4 +1,5 @@
 import type { WirePart } from '../job'
+import type { Wire } from './lay'
 import type { Wiring } from './wiring'
 
 /** What is bought for some circuits. */
@@ -21,6 +22,10 @@ function counted<K>(keys: readonly K[]): readonly (readonly [K, number])[] {
   return [...counts]
 }
 
+/** How many of a part go with a wire: what is always on has a switch each, so that one can be put out without the others. */
+export const piecesOf = ({ what, serves }: Pick<Wire, 'what' | 'serves'>, part: WirePart): number =>
+  what === 'always-on' && part === 'switch' ? Math.max(1, serves.length) : 1
+
 /** The wire by its section, the fuses by their rating, switches and the like by their number. */
 export function shoppingOf({ wires }: Wiring): Bought {
   const metres = new Map<number, number>()
@@ -34,6 +39,8 @@ export function shoppingOf({ wires }: Wiring): Bought {
     fuses: counted(wires.flatMap(({ sized }) => (sized === undefined ? [] : [sized.fuseA])))
       .toSorted(([a], [b]) => a - b)
       .map(([amps, count]) => ({ amps, count })),
-    besides: counted(wires.flatMap(({ wants }) => wants)).map(([what, count]) => ({ what, count })),
+    besides: counted(
+      wires.flatMap((wire) => wire.wants.flatMap((want) => Array.from({ length: piecesOf(wire, want) }, () => want))),
+    ).map(([what, count]) => ({ what, count })),
   }
 }

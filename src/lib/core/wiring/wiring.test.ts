@@ -56,6 +56,7 @@ describe('the circuits of a plan', () => {
       put('fit-read', 'light', 700, 'left-wall', { place: 'reading' }, { up: { from: 'floor', mm: 1200 } }),
       put('fit-alarm', 'alarm', 2000, 'left-wall', { senses: 'monoxide' }, { up: { from: 'floor', mm: 1500 } }),
       put('fit-hotspot', 'hotspot', 2400, 'left-wall', {}, { up: { from: 'floor', mm: 1500 } }),
+      put('fit-shunt', 'shunt', 2800, 'left-wall', {}, { up: { from: 'floor', mm: 1500 } }),
     )
     const lights = what(lit, 'lights')
     expect(lights.map(({ serves }) => [...serves].sort())).toEqual([
@@ -65,7 +66,10 @@ describe('the circuits of a plan', () => {
     expect(lights.every(({ wants }) => wants.includes('dimmer'))).toBe(true)
     expect(what(lit, 'reading-lights').map(({ serves }) => serves)).toEqual([['fit-read']])
     const [always] = what(lit, 'always-on')
-    expect([[...always!.serves].sort(), always!.wants]).toEqual([['fit-alarm', 'fit-hotspot'], ['switch']])
+    expect([[...always!.serves].sort(), always!.wants]).toEqual([['fit-hotspot', 'fit-shunt'], ['switch']])
+    // one can be put out without the others; an alarm cannot
+    expect(shoppingOf(wiringOf(lit, variant)).besides.find((one) => one.what === 'switch')!.count).toBe(2 + 1)
+    expect(what(lit, 'alarms').map(({ serves, wants }) => [serves, wants])).toEqual([[['fit-alarm'], []]])
   })
 
   it('place a socket and it has its wire and fuse; at mains voltage with a residual-current device', () => {
@@ -182,7 +186,9 @@ describe('what is set by hand', () => {
       { senses: 'monoxide' },
       { up: { from: 'floor', mm: 1500 } },
     )
-    expect(only(fitted(alarm, set({ id: 'always-on', parts: [] })), 'always-on').faults).toEqual(['no-switch'])
+    const hotspot = put('fit-hotspot', 'hotspot', 2400, 'left-wall', {}, { up: { from: 'floor', mm: 1500 } })
+    expect(only(fitted(hotspot, set({ id: 'always-on', parts: [] })), 'always-on').faults).toEqual(['no-switch'])
+    expect(only(fitted(alarm, set({ id: 'alarms', parts: [] })), 'alarms').faults).toEqual([])
   })
 
   it('the shop’s own table of what a wire carries takes the place of the book’s', () => {

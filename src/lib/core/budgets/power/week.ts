@@ -36,6 +36,9 @@ export interface FirstFail {
   readonly afterDays: number
 }
 
+/** Of all that goes in a year, this much of it is worth a word: else it is a telephone that goes first. */
+const MUCH = 0.15
+
 /** What goes first, and when. */
 export function firstFailOf(
   { loads, wants, journey: { lived } }: PowerCase,
@@ -51,8 +54,10 @@ export function firstFailOf(
     const before = counts.get(id)
     counts.set(id, { at: before?.at ?? at, wh: (before?.wh ?? 0) + (wants[which]?.[at] ?? 0) })
   }
-  // what goes first in the order of the year, of the things that go most
-  const [first] = [...counts].sort(([, a], [, b]) => b.wh - a.wh)
+  // what goes first in the order of the year, of the things that go much
+  const gone = [...counts.values()].map(({ wh }) => wh)
+  const much = Math.min(Math.max(...gone), MUCH * gone.reduce((sum, wh) => sum + wh, 0))
+  const [first] = [...counts].filter(([, { wh }]) => wh >= much).sort(([, a], [, b]) => a.at - b.at)
   if (first === undefined) return undefined
   const [loadId, { at }] = first
   let day = Math.floor(at / HOURS)
