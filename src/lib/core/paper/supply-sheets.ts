@@ -14,6 +14,7 @@ import {
   sayPurpose,
   sayFrost,
   sayTankName,
+  sayTanksLack,
   sayWarm,
   sayWater,
   sayWaterLean,
@@ -91,6 +92,7 @@ export function waterSheets(subject: Subject): readonly Page[] {
             tank.isOutside ? sayFrost(tank) : '',
           ]),
         ),
+    ...sayTanksLack(report).map((words) => paragraph(words, { tone: 'soft' })),
     ...(report.warm.length === 0
       ? []
       : [

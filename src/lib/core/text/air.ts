@@ -54,10 +54,13 @@ export function sayAirRange({ places, hasFan, freshRange: { most, shut } }: AirR
   return `Not said: ${places.length === 0 ? '' : 'how far windows are opened, and '}how tight the body is. By what is usual, ${open}${between(shut)} shut.`
 }
 
+/** Carbon dioxide as far as it can be told. */
+export const sayPpm = (value: number): string => formatNumber(Math.round(value / 50) * 50)
+
 /** What the air is like by the morning. */
 export function sayMorning({ co2, hasFan, sleepers, places }: AirReport): string {
   if (sleepers === 0) return 'Nobody sleeps here.'
-  const ppm = (value: number): string => `${formatNumber(Math.round(value / 50) * 50)} ppm`
+  const ppm = (value: number): string => `${sayPpm(value)} ppm`
   const said =
     places.length === 0
       ? `${ppm(co2.shut)} of carbon dioxide.`

@@ -6,7 +6,7 @@ import { wiringOf } from '../wiring'
 import { sayAir, sayMorning, saySummer } from './air'
 import { namesOf } from './names'
 import { sayDark, sayPower } from './power'
-import { sayWaterYear } from './water'
+import { sayTanksLack, sayWaterYear } from './water'
 import { sayWire } from './wiring'
 
 const battery: Command = putAtHome('fit-battery', 'battery', 3000, { ampHours: 200, chemistry: 'lithium' })
@@ -57,6 +57,16 @@ describe('of power', () => {
 })
 
 describe('of water', () => {
+  it('what takes the waste, and what it is filled by, is told where there is none', () => {
+    const tank: Command = put('fit-tank', 'water-tank', 1000)
+    const lacks = (...more: Command[]): readonly string[] => sayTanksLack(waterReport(truck(tank, ...more), variant))
+    expect(lacks()).toHaveLength(2)
+    // of 4, 4 and 3 L used in a day about 7.8 come back
+    expect(lacks()[1]).toMatch(/^There is no tank for waste water: 7\.8 L a day/)
+    expect(lacks(put('fit-waste', 'tank-waste', 1500))).toHaveLength(1)
+    expect(sayTanksLack(waterReport(truck(), variant))).toEqual([])
+  })
+
   it('a plan without a tank has no year of fillings', () => {
     expect(sayWaterYear(waterReport(truck(), variant))).toBeUndefined()
     const tank = putAtHome('fit-tank', 'water-tank', 2000)

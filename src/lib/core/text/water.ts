@@ -122,6 +122,14 @@ export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday',
 export const sayWaterShort = ({ freshL, use, nights }: WaterReport): string =>
   freshL === 0 || use.nightL === 0 ? '–' : `${formatNumber(nights, 1)} nights`
 
+/** What the tanks of a plan lack: a way to fill them from outside, and something that takes what runs out. */
+export const sayTanksLack = ({ wantsInlet, waste, wasteADayL, freshL }: WaterReport): readonly string[] => [
+  ...(wantsInlet ? ['There is no filling point in the outer wall: the tank is filled through the inside.'] : []),
+  ...(waste.length === 0 && freshL > 0 && wasteADayL > 0
+    ? [`There is no tank for waste water: ${formatNumber(wasteADayL, 1)} L a day run into a can or out of the vehicle.`]
+    : []),
+]
+
 /** What the brief does not say of water, and between what it lasts by what others use; nothing where all is said. */
 export function sayWaterRange({ unsaid, nightsRange: [low, high], freshL, use }: WaterReport): string | undefined {
   if (unsaid.length === 0 || freshL === 0 || use.nightL === 0) return undefined

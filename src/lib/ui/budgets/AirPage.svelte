@@ -18,6 +18,7 @@
     saySpeeds,
     spaceName,
     sayMorning,
+    sayPpm,
     sayNoise,
     sayThrough,
     saySummer,
@@ -48,7 +49,7 @@
   answer={sayAir}
   rows={[
     { label: 'changes an hour', figure: (one) => sayAirShort(one).replace(' /h', '') },
-    { label: 'ppm by the morning', figure: (one) => formatNumber(Math.round(one.co2.lowest)) },
+    { label: 'ppm by the morning', figure: (one) => sayPpm(one.co2.lowest) },
     { label: 'cooling, W', figure: (one) => formatNumber(Math.round(one.summer.coolingW)) },
   ]}
   caution="Air that burners take comes on top of this. Never an unflued burner while asleep. Figures are for planning."

@@ -7,6 +7,7 @@
     sayPurpose,
     sayTank,
     sayTankName,
+    sayTanksLack,
     sayWarm,
     sayWater,
     sayWaterLean,
@@ -166,11 +167,9 @@
           {/each}
         </tbody>
       </table>
-      {#if report.wantsInlet}
-        <p class="mt-1 text-[0.9286rem] text-ink-2">
-          There is no filling point in the outer wall: the tank is filled through the inside.
-        </p>
-      {/if}
+      {#each sayTanksLack(report) as words (words)}
+        <p class="mt-1 text-[0.9286rem] text-ink-2">{words}</p>
+      {/each}
     </section>
     {#if report.warm.length > 0}
       <section class="mt-4 text-[0.9286rem]" aria-label="Warm water" data-testid="warm">
