@@ -2,7 +2,7 @@ import { ageOf } from '../../brief'
 import type { DrawFact, Habit } from '../../fittings'
 import type { Job } from '../../job'
 import type { Placed } from '../../scene'
-import { HOURS, YEAR_HOURS } from '../../sky'
+import { DAYS, HOURS, YEAR_HOURS } from '../../sky'
 import { isUp } from '../warmth/loss'
 import { coldShare, heatShare, type BodyNeeds } from '../warmth/needs'
 import {
@@ -170,18 +170,17 @@ const LEAKS_W = 0.04
 const [AIRED_FROM_C, FULL_K] = [20, 10]
 const COOKS_AT: ReadonlySet<number> = new Set([12, 18, 19])
 
-/** What share of an hour a thing runs that follows from the weather: above 1 it runs all of it. */
-const DUTY: {
-  readonly [K in Load['key']]?: (load: Load, outsideC: number, at: number, needs: BodyNeeds, isDark: boolean) => number
-} = {
-  cold: ({ coldLitres = USUAL_LITRES, watts }, outsideC, at, { keptC }) => {
-    const roundC = Math.max(outsideC + 2, keptC(at % HOURS))
-    return (LEAKS_W * coldLitres ** (2 / 3) * Math.max(0, roundC - COLD_C)) / Math.max(1, watts)
+/** What share of an hour a thing runs that follows from the weather, by the hour of the day and of the year: above 1 it runs all of it. */
+type Duty = (outsideC: number, hour: number, at: number, isDark: boolean) => number
+const DUTY: { readonly [K in Load['key']]?: (load: Load, needs: BodyNeeds) => Duty } = {
+  cold: ({ coldLitres = USUAL_LITRES, watts }, { keptC }) => {
+    const perK = (LEAKS_W * coldLitres ** (2 / 3)) / Math.max(1, watts)
+    return (outsideC, hour) => perK * Math.max(0, Math.max(outsideC + 2, keptC(hour)) - COLD_C)
   },
-  heating: (_, outsideC, at, needs) => heatShare(needs, outsideC, at % HOURS),
-  cooling: (_, outsideC, at, needs) => coldShare(needs, outsideC, at),
-  airing: (_, outsideC, at) => Math.max((outsideC - AIRED_FROM_C) / FULL_K, COOKS_AT.has(at % HOURS) ? 0.5 : 0),
-  lit: (_, __, at, ___, isDark) => (isDark && isUp(at % HOURS) ? LIT_SHARE : 0),
+  heating: (_, needs) => (outsideC, hour) => heatShare(needs, outsideC, hour),
+  cooling: (_, needs) => (outsideC, __, at) => coldShare(needs, outsideC, at),
+  airing: () => (outsideC, hour) => Math.max((outsideC - AIRED_FROM_C) / FULL_K, COOKS_AT.has(hour) ? 0.5 : 0),
+  lit: () => (_, hour, __, isDark) => (isDark && isUp(hour) ? LIT_SHARE : 0),
 }
 /** Of the lights, on a dark evening. Common practice, no source. */
 const LIT_SHARE = 0.7
@@ -199,17 +198,18 @@ function byHour(times: Times): readonly number[] {
 export function wantsThroughYear(load: Load, { weather, lived, hookUp }: Journey, needs: BodyNeeds): Float64Array {
   const wants = new Float64Array(YEAR_HOURS)
   // whoever sets its hours says how long it runs, whatever the weather
-  const duty = load.isSet ? undefined : DUTY[load.key]
-  const shares = byHour(load.times)
+  const duty = load.isSet ? undefined : DUTY[load.key]?.(load, needs)
+  const running = (share: number): number => load.watts * Math.min(1, Math.max(0, share))
+  const daily = byHour(load.times).map((share) => running(load.hours * share))
   const { beam, diffuse, outsideC } = weather
-  for (let at = 0; at < YEAR_HOURS; at += 1) {
-    if ((lived[at] === 0 && !load.isAlways) || (load.onlyHookUp && hookUp[at] === 0)) continue
-    const hour = at % HOURS
-    const share =
-      duty === undefined
-        ? load.hours * (shares[hour] ?? 0)
-        : duty(load, outsideC[at] ?? 0, at, needs, (beam[at] ?? 0) + (diffuse[at] ?? 0) < DARK_KWH)
-    wants[at] = load.watts * Math.min(1, Math.max(0, share))
-  }
+  const { isAlways, onlyHookUp } = load
+  for (let day = 0, at = 0; day < DAYS; day += 1)
+    for (let hour = 0; hour < HOURS; hour += 1, at += 1) {
+      if ((lived[at] === 0 && !isAlways) || (onlyHookUp && hookUp[at] === 0)) continue
+      wants[at] =
+        duty === undefined
+          ? (daily[hour] ?? 0)
+          : running(duty(outsideC[at] ?? 0, hour, at, (beam[at] ?? 0) + (diffuse[at] ?? 0) < DARK_KWH))
+    }
   return wants
 }

@@ -87,8 +87,13 @@ function reportOn(job: Job, variantId: string, of: PowerCase, year: Year): Power
   const { plant, journey, loads, wants, assumed } = of
   const livedDays = Math.max(1, journey.livedDays)
   const band = Array.from({ length: DAYS }, (_, day) => {
-    const hours = year.charge.subarray(day * HOURS, (day + 1) * HOURS)
-    return [Math.min(...hours), Math.max(...hours)] as const
+    let [least, most] = [Infinity, -Infinity]
+    for (let at = day * HOURS; at < (day + 1) * HOURS; at += 1) {
+      const charge = year.charge[at] ?? 0
+      if (charge < least) least = charge
+      if (charge > most) most = charge
+    }
+    return [least, most] as const
   })
   const darkDays = darkDaysOf(year, journey.lived)
   const empty = emptyOf(year, journey.lived)

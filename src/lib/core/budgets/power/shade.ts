@@ -64,8 +64,18 @@ function litAt(panels: readonly Box[], higher: readonly Box[], highDeg: number):
   return all === 0 ? 1 : lit / all
 }
 
-/** The shade on the panels of a plan, from what stands higher beside them: a fan, a box, boards. */
+const known = new WeakMap<readonly Placed[], Shade>()
+
+/** The shade on the panels of a plan, from what stands higher beside them: a fan, a box, boards. Worked out once for the same things. */
 export function shadeOn(placed: readonly Placed[]): Shade {
+  const before = known.get(placed)
+  if (before !== undefined) return before
+  const shade = shadeOf(placed)
+  known.set(placed, shade)
+  return shade
+}
+
+function shadeOf(placed: readonly Placed[]): Shade {
   const isPanel = ({ facts }: Placed): boolean => facts.gives.some(({ what }) => what === 'sun')
   const panels = placed.filter(isPanel).map(({ bounds }) => bounds)
   if (panels.length === 0) return NO_SHADE
