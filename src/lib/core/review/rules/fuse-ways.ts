@@ -22,10 +22,11 @@ const hasWays = ({ gives }: Placed['facts']): boolean => gives.some(({ what }) =
 
 /** The batteries from which current goes to more than one circuit, and no fuse on its way, in a plan that has come to its wiring. */
 const bareBatteries = ({ scene, job, circuits }: Pick<RuleInput, 'scene' | 'job' | 'circuits'>): readonly Placed[] => {
+  const batteries = placedThat(scene, ({ electrics }) => electrics === 'battery')
+  if (batteries.length === 0) return []
   const gathered = Object.keys(job.power?.circuits ?? {}).length > 0
-  return circuits().some(({ source }) => source === 'board') && (gathered || scene.placed.some(isWired))
-    ? placedThat(scene, ({ electrics }) => electrics === 'battery')
-    : []
+  if (!gathered && !scene.placed.some(isWired)) return []
+  return circuits().some(({ source }) => source === 'board') ? batteries : []
 }
 
 /** Every circuit of the plan begins with a fuse of its own: there is a board, and it has as many ways as circuits hang on it. */
