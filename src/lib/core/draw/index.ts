@@ -16,7 +16,17 @@ export { ghostOf } from './ghost'
 export { figureHandle, placedFigures } from './placed-figures'
 export { coveredGroups, drawSection, drawView, VIEW_TITLES } from './views'
 export { escapeXml, figure, figuresLeftOut, INK, SVG_DEFS, svgOpen, toSvg, viewSvg, type PlacedView } from './svg'
-export { printable, RIGHT_TO_LEFT, shortened, textWidth, unprintable, wrapped, type LetterWeight } from './letters'
+export {
+  printable,
+  RAISED,
+  RIGHT_TO_LEFT,
+  shortened,
+  textWidth,
+  unprintable,
+  withRaised,
+  wrapped,
+  type LetterWeight,
+} from './letters'
 export { numbered } from './numbered'
 export { planDimensions } from './dimensions'
 export { thumbnailSheet } from './sheets'

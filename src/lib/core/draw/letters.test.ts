@@ -43,6 +43,10 @@ describe('widths of letters', () => {
 
   it('say what no font has, and set in another way what the face lacks', () => {
     expect(printable('3⅛″, 5′')).toBe('3\u00a01/8", 5\'')
+    // squares and cubes stay until they can be raised
+    expect(wrapped('4 m² or 3 m³', 2.5, 60)).toEqual(['4 m² or 3 m³'])
+    expect(shortened('4 m² or 3 m³', 2.5, 60)).toBe('4 m² or 3 m³')
+    expect(printable('4 m² or 3 m³')).toBe('4 m2 or 3 m3')
     expect(unprintable('Bus für שלום و مرحبا, 5 m²')).toEqual([])
     expect(unprintable('車 van 🚐')).toEqual(['車', '🚐'])
   })

@@ -27,11 +27,12 @@ const LIKE: Readonly<Record<string, string>> = {
   '⅞': '\u00a07/8',
   '√': 'root\u00a0of\u00a0',
   '₄': '4',
-  '²': '2',
-  '³': '3',
   '≤': 'at\u00a0most\u00a0',
   '≥': 'at\u00a0least\u00a0',
 }
+
+/** Small and raised in print; where nothing can be raised, as it is. */
+export const RAISED: Readonly<Record<string, string>> = { '²': '2', '³': '3' }
 
 /** Right to left, and written with a fallback font: Hebrew and Arabic letters. */
 export const RIGHT_TO_LEFT = /[\u0590-\u05ff\u0600-\u06ff\u0750-\u077f\ufb1d-\ufdff\ufe70-\ufeff]/u
@@ -39,9 +40,12 @@ export const RIGHT_TO_LEFT = /[\u0590-\u05ff\u0600-\u06ff\u0750-\u077f\ufb1d-\uf
 /** A wide letter, for what no font here measures. */
 const UNKNOWN = 700
 
-/** A text as the face can set it, without signs that only say how it runs. */
-export const printable = (text: string): string =>
+/** A text as the face can set it but for what is raised, without signs that only say how it runs. */
+export const withRaised = (text: string): string =>
   [...text.normalize('NFC').replaceAll(/\p{Cf}/gu, '')].map((letter) => LIKE[letter] ?? letter).join('')
+
+/** A text as the face can set it, in one size on one line. */
+export const printable = (text: string): string => withRaised(text).replaceAll(/[²³]/gu, (one) => RAISED[one] ?? one)
 
 /** The letters of a text that no font of a sheet has: they come out as an empty box. */
 export const unprintable = (text: string): readonly string[] =>
@@ -74,7 +78,7 @@ function broken(word: string, size: number, wide: number, weight: LetterWeight):
 /** A text in lines that are no wider than `wide`; words are broken only where they are wider than a line. Never empty. */
 export function wrapped(text: string, size: number, wide: number, weight: LetterWeight = 'regular'): readonly string[] {
   const lines: string[] = []
-  for (const paragraph of printable(text).split('\n')) {
+  for (const paragraph of withRaised(text).split('\n')) {
     let line = ''
     for (const word of paragraph.split(/[ \t\r]+/u).flatMap((one) => broken(one, size, wide, weight))) {
       const longer = line === '' ? word : `${line} ${word}`
@@ -90,7 +94,7 @@ export function wrapped(text: string, size: number, wide: number, weight: Letter
 
 /** A text cut to one line, with a sign of it where something is missing. */
 export function shortened(text: string, size: number, wide: number, weight: LetterWeight = 'regular'): string {
-  const line = printable(text).replaceAll(/\s+/gu, (space) => (space.includes('\u00a0') ? '\u00a0' : ' '))
+  const line = withRaised(text).replaceAll(/\s+/gu, (space) => (space.includes('\u00a0') ? '\u00a0' : ' '))
   if (textWidth(line, size, weight) <= wide) return line
   const letters = [...line]
   let count = letters.length

@@ -467,6 +467,26 @@ describe('what comes in bad', () => {
     for (const bad of ['<script', '\u0000']) expect(pageSvg(harmful[0]!, 's')).not.toContain(bad)
   })
 
+  it('squares and cubes are raised, and what follows them stands on the line again', () => {
+    const page = compose('sheet', asked({ job: named('9 m² of van, 12 m³, שלום 2 m²') })).pages[0]!
+    const svg = pageSvg(page, 's')
+    const texts = [...svg.matchAll(/<text[^>]*font-size="([\d.]+)"[^>]*>(.*?)<\/text>/g)].filter(
+      ([, , inner]) => inner!.includes('of van') && inner!.includes('<tspan dy'),
+    )
+    expect(texts.length).toBeGreaterThan(0)
+    for (const [, size, inner] of texts) {
+      expect(inner!.replaceAll(/<[^>]*>/g, '')).toBe('9 m2 of van, 12 m3, שלום 2 m2')
+      const moves = [...inner!.matchAll(/dy="(-?[\d.]+)"/g)].map(([, dy]) => Number(dy))
+      // up by what it then comes down, and the last, after which nothing is, stays up
+      expect(moves).toHaveLength(5)
+      expect(moves.reduce((sum, dy) => sum + dy, 0)).toBeCloseTo(moves[0]!, 9)
+      expect(moves[0]!).toBeLessThan(0)
+      for (const [, smaller] of inner!.matchAll(/<tspan dy="-[\d.]+" font-size="([\d.]+)">/g))
+        expect(Number(smaller)).toBeLessThan(Number(size))
+    }
+    expect(svg).not.toMatch(/[²³]/)
+  })
+
   it('an address of four lines is written whole; of a longer one it is told that it was shortened', () => {
     const address = ['4 Hedge Lane', 'Stonebridge', 'Westmark', 'Telephone 5550 100 200']
     const lines = (more: readonly string[]) =>

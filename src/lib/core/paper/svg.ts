@@ -1,4 +1,4 @@
-import { escapeXml, figure, INK, printable, RIGHT_TO_LEFT, SIGNS, SVG_DEFS, svgOpen, viewSvg } from '../draw'
+import { escapeXml, figure, INK, RAISED, RIGHT_TO_LEFT, SIGNS, SVG_DEFS, svgOpen, viewSvg, withRaised } from '../draw'
 import type { Mark, Page, Tone } from './page'
 
 const TONES: Readonly<Record<Tone, string>> = {
@@ -21,9 +21,27 @@ const HEBREW = /[\u0590-\u05ff\ufb1d-\ufb4f]/u
 const faceOf = (letter: string): string | undefined =>
   !RIGHT_TO_LEFT.test(letter) ? undefined : HEBREW.test(letter) ? 'Noto Sans Hebrew' : 'Noto Sans Arabic'
 
+/** What is raised: so much smaller, and so far up, of the size of the letters. */
+const [SMALLER, UP] = [0.64, 0.36]
+
+/** A text with its squares and cubes raised. */
+function raised(text: string, sizeMm: number): string {
+  const [first = '', ...others] = text.split(/(?=[²³])/u)
+  const up = figure(UP * sizeMm)
+  const after = (part: string): string => {
+    const digit = RAISED[part.charAt(0)] ?? ''
+    const rest = part.slice(1)
+    const back = rest === '' ? '' : `<tspan dy="${up}">${escapeXml(rest)}</tspan>`
+    return `<tspan dy="-${up}" font-size="${figure(SMALLER * sizeMm)}">${digit}</tspan>${back}`
+  }
+  return RAISED[first.charAt(0)] === undefined
+    ? escapeXml(first) + others.map(after).join('')
+    : [first, ...others].map(after).join('')
+}
+
 /** A text, its runs from right to left in a font that has them; a space belongs to the run before it. */
-function runs(text: string): string {
-  if (!RIGHT_TO_LEFT.test(text)) return escapeXml(text)
+function runs(text: string, sizeMm: number): string {
+  if (!RIGHT_TO_LEFT.test(text)) return raised(text, sizeMm)
   const found: { face: string | undefined; text: string }[] = []
   for (const letter of text) {
     const last = found.at(-1)
@@ -33,7 +51,7 @@ function runs(text: string): string {
   }
   return found
     .map(({ face, text: run }) =>
-      face === undefined ? escapeXml(run) : `<tspan font-family="${face}">${escapeXml(run)}</tspan>`,
+      face === undefined ? raised(run, sizeMm) : `<tspan font-family="${face}">${escapeXml(run)}</tspan>`,
     )
     .join('')
 }
@@ -50,7 +68,7 @@ function markSvg(mark: Mark, index: number, page: string, pictures: Pictures): s
       const weight = mark.weight === 'semibold' ? ' font-weight="600"' : ''
       const anchor = mark.anchor === undefined || mark.anchor === 'start' ? '' : ` text-anchor="${mark.anchor}"`
       const tone = mark.tone === undefined || mark.tone === 'ink' ? '' : ` fill="${TONES[mark.tone]}"`
-      return `<text x="${figure(mark.at[0])}" y="${figure(mark.at[1])}" font-size="${mark.sizeMm}"${weight}${anchor}${tone}>${runs(printable(mark.text))}</text>`
+      return `<text x="${figure(mark.at[0])}" y="${figure(mark.at[1])}" font-size="${mark.sizeMm}"${weight}${anchor}${tone}>${runs(withRaised(mark.text), mark.sizeMm)}</text>`
     }
     case 'view':
       return viewSvg(mark.placed, mark.scale, `${page}-${index}`)
