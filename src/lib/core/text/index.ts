@@ -88,6 +88,7 @@ export {
   sayPowerShort,
   saySizes,
   whyLoad,
+  ROOF_ROOM_WHY,
   whySet,
   whyYear,
   sayWeatherFault,

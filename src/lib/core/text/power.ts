@@ -281,6 +281,11 @@ export function whyYear({ plant, assumed, perDay, lowest, keptAt, cycles, gaps }
   ]
 }
 
+/** Where the room for panels comes from. */
+export const ROOF_ROOM_WHY: readonly string[] = [
+  `Four fifths of the roof between its rounded edges, less what stands on it and what goes through it, at ${formatNumber(PANEL_W_M2)} W on the square metre. Common practice, no source.`,
+]
+
 /** Why a set weighs and costs what it does. */
 export function whySet(
   { set, kg, price, roofM2 }: Found,

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { drawnSet, FOUND_STEPS, MOST_FOUND, takingOf, type Found } from '$lib/core/budgets'
-  import { sayFirst, saySizes, SCHOOL_WORDS, whySet } from '$lib/core/text'
+  import { drawnSet, FOUND_STEPS, MOST_FOUND, mostSunWatts, takingOf, type Found } from '$lib/core/budgets'
+  import { ROOF_ROOM_WHY, sayFirst, saySizes, SCHOOL_WORDS, whySet } from '$lib/core/text'
   import { formatNumber, sayArea, sayMass } from '$lib/core/units'
   import Why from '../parts/Why.svelte'
   import GravityMark from '../parts/GravityMark.svelte'
@@ -8,6 +8,7 @@
 
   let { power }: { power: Power } = $props()
   const report = $derived(power.report)
+  const most = $derived(report === undefined ? MOST_FOUND.sunWatts : mostSunWatts(report))
   const volts = $derived(report?.plant.volts ?? 12)
   const signed = (value: number, say: (of: number) => string): string =>
     `${value < -0.5 ? '−' : '+'}${say(Math.abs(Math.round(value)))}`
@@ -102,7 +103,7 @@
         {:else}
           <tr
             ><td colspan="9" class="py-1 text-ink-2"
-              >None of up to {formatNumber(MOST_FOUND.ampHours)} Ah, {formatNumber(MOST_FOUND.sunWatts)} W of sun and {FOUND_STEPS.engineAmps.at(
+              >None of up to {formatNumber(MOST_FOUND.ampHours)} Ah, {formatNumber(most)} W of sun and {FOUND_STEPS.engineAmps.at(
                 -1,
               )} A from the drive holds that: allow more dark days, or draw less.</td
             ></tr
@@ -121,4 +122,11 @@
       {/if}
     </tbody>
   </table>
+  {#if report !== undefined && most < MOST_FOUND.sunWatts}
+    <p class="mt-1 text-[0.9286rem] text-ink-2">
+      The roof has {sayArea(report.roofRoomM2, power.session.job.units)} for panels: no more than {formatNumber(most)} W are
+      tried.
+      <Why about="room on the roof" lines={ROOF_ROOM_WHY}>why</Why>
+    </p>
+  {/if}
 </section>

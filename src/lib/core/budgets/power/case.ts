@@ -8,7 +8,7 @@ import { journeyOf, type Journey } from './journey'
 import { loadsOf, wantsThroughYear, type Load } from './loads'
 import { chargerWatts, plantOf, takesHookUp, type Plant } from './plant'
 import { NO_SHADE, pastShade, shadeOn, type Shade } from './shade'
-import { both, lyingOn } from './tilt'
+import { both, lyingOn, roofRoomM2 } from './tilt'
 import type { Supply, Wants } from './simulate'
 
 /** What is taken of a job’s current, as somebody said or as is usual. */
@@ -33,6 +33,8 @@ export interface PowerCase {
   readonly shaded: number
   /** How far from level they lie on the roof, degrees, by their watts. */
   readonly tiltDeg: number
+  /** What of the roof panels can cover, those that lie there already with it, m². */
+  readonly roofRoomM2: number
   readonly assumed: Readonly<Record<PowerAssumedKey, number>>
 }
 
@@ -64,7 +66,8 @@ export function caseOf(job: Job, variantId: string): PowerCase {
   const needs = bodyNeeds(job, variantId, placed, journey.weather)
   const shade = shadeOn(placed)
   const level = onPlaneThroughYear(journey.weather)
-  const lying = lyingOn(seenOf(job, variantId).interior, placed)
+  const { interior } = seenOf(job, variantId)
+  const lying = lyingOn(interior, placed)
   const light = both(shade, lying.light)
   const falls = (one: Shade): Float64Array => (one === NO_SHADE ? level : pastShade(journey.weather, one))
   const lit = falls(light)
@@ -82,6 +85,7 @@ export function caseOf(job: Job, variantId: string): PowerCase {
         : setOutSun(journey, assumed.setOutWatts).map((wh) => wh * percent(assumed.sunPercent)),
     shaded: 1 - total(past) / Math.max(1e-9, total(level)),
     tiltDeg: lying.deg,
+    roofRoomM2: Math.max(plant.roofM2, roofRoomM2(interior, placed)),
     assumed,
   }
 }

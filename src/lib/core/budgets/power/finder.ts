@@ -28,6 +28,10 @@ export interface Found {
 export const STEPS = { ampHours: 50, sunWatts: 100, engineAmps: [0, 20, 30, 40, 60] } as const
 export const MOST = { ampHours: 1000, sunWatts: 1200 } as const
 
+/** The largest size of panels that is tried: of a usual roof, and of this one. */
+export const mostSunWatts = ({ roofRoomM2 }: Pick<PowerCase, 'roofRoomM2'>): number =>
+  Math.min(MOST.sunWatts, Math.floor((roofRoomM2 * PANEL_W_M2) / STEPS.sunWatts) * STEPS.sunWatts)
+
 const roofOf = ({ sunWatts }: PowerSet): number => sunWatts / PANEL_W_M2
 /** In one case, panels in frames, and a charger. */
 const kgOf = (set: PowerSet, { chemistry }: Plant): number =>
@@ -102,7 +106,7 @@ const isLess = (a: readonly number[], b: readonly number[]): boolean => {
 export function findSets(of: PowerCase, told: (share: number) => void = () => undefined): readonly Found[] {
   const wants = wantsOf(of)
   const held: PowerSet[] = []
-  const panels = Array.from({ length: MOST.sunWatts / STEPS.sunWatts + 1 }, (_, at) => at * STEPS.sunWatts)
+  const panels = Array.from({ length: mostSunWatts(of) / STEPS.sunWatts + 1 }, (_, at) => at * STEPS.sunWatts)
   const drives = of.journey.driven.some((share) => share > 0)
   const chargers = drives ? STEPS.engineAmps : [0]
   chargers.forEach((engineAmps, column) => {
@@ -164,7 +168,9 @@ export function curesOf(of: PowerCase): readonly Cure[] {
   )
   if (ampHours !== undefined)
     found.push({ cure: { what: 'battery', ampHours }, price: ampHours * plant.volts * assumed.pricePerWh })
-  const watts = upTo(MOST.sunWatts, STEPS.sunWatts).find((more) => holds({ ...drawn, sunWatts: drawn.sunWatts + more }))
+  const watts = upTo(MOST.sunWatts, STEPS.sunWatts)
+    .filter((more) => plant.roofM2 + more / PANEL_W_M2 <= of.roofRoomM2)
+    .find((more) => holds({ ...drawn, sunWatts: drawn.sunWatts + more }))
   if (watts !== undefined)
     found.push({ cure: { what: 'sun', watts, isMore: drawn.sunWatts > 0 }, price: watts * assumed.pricePerPanelW })
   const amps = STEPS.engineAmps.find((one) => one > drawn.engineAmps && holds({ ...drawn, engineAmps: one }))

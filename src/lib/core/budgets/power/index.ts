@@ -7,6 +7,7 @@ export {
   curesOf,
   drawnSet,
   findSets,
+  mostSunWatts,
   MOST as MOST_FOUND,
   STEPS as FOUND_STEPS,
   type Cure,

@@ -44,6 +44,8 @@ export interface PowerReport {
   readonly shaded: number
   /** How far from level they lie on the roof, degrees, by their watts. */
   readonly tiltDeg: number
+  /** What of the roof panels can cover, those that lie there already with it, m². */
+  readonly roofRoomM2: number
   /** On a mean day that is lived in, Wh. */
   readonly perDay: {
     readonly wants: number
@@ -136,6 +138,7 @@ function reportOn(job: Job, variantId: string, of: PowerCase, year: Year): Power
     keptAt: plant.capacityWh === 0 ? 0 : 1 - plant.usable + percent(assumed.keptBackPercent),
     shaded: of.shaded,
     tiltDeg: of.tiltDeg,
+    roofRoomM2: of.roofRoomM2,
     cycles: plant.capacityWh === 0 ? 0 : year.chargedWh / plant.capacityWh,
     perDay: {
       wants: rows.reduce((sum, { whADay }) => sum + whADay, 0),

@@ -2,8 +2,10 @@ import { describe, expect, it } from 'vitest'
 import { jobWith, putAtHome, variant } from '../../../../../tests/support/plan'
 import type { Command, Job } from '../../job'
 import { seenOf } from '../seen'
+import { powerCase } from './index'
 import { powerReport } from './report'
-import { lyingOn, tiltOnRoof } from './tilt'
+import { findSets, mostSunWatts } from './finder'
+import { lyingOn, roofRoomM2, tiltOnRoof } from './tilt'
 
 const panel = (mm: number): Command =>
   putAtHome(
@@ -65,5 +67,72 @@ describe('a panel on the roof', () => {
     const [level, beside] = [sun(0), sun(350)]
     expect(beside).toBeLessThan(level)
     expect(beside).toBeGreaterThan(0.98 * level)
+  })
+})
+
+describe('room for panels', () => {
+  const room = (job: Job): number => roofRoomM2(seenOf(job, variant).interior, seenOf(job, variant).placed)
+
+  it('is four fifths of the roof between its rounded edges, less a fan and a box; panels take none of it', () => {
+    // the truck’s box is 4.3 m long inside, and its roof turns down 0.98 m from the centreline
+    expect(room(jobWith('truck-box'))).toBeCloseTo(0.8 * 4.3 * 1.96, 1)
+    const box = putAtHome(
+      'fit-box',
+      'outside-box',
+      1600,
+      { lengthMm: 1200, depthMm: 1000, heightMm: 300 },
+      { across: { from: 'centreline', mm: 0 }, up: { from: 'on-roof', mm: 0 } },
+    )
+    expect(room(jobWith('truck-box')) - room(jobWith('truck-box', box))).toBeCloseTo(0.8 * 1.2, 2)
+    expect(room(jobWith('truck-box', panel(0)))).toBe(room(jobWith('truck-box')))
+    const fan = putAtHome('fit-fan', 'fan-extract', 3000)
+    const hole: Command = {
+      type: 'change.put',
+      variant,
+      id: 'change-hole',
+      change: { kind: 'roof-hatch', fromMm: 3000, toMm: 3400, rightMm: -200, leftMm: 200 },
+    }
+    const [bare, fanned, holed] = [
+      room(jobWith('truck-box')),
+      room(jobWith('truck-box', fan)),
+      room(jobWith('truck-box', fan, hole)),
+    ]
+    expect(fanned).toBeLessThan(bare)
+    // the hole is the fan’s
+    expect(holed).toBeCloseTo(fanned, 9)
+  })
+
+  it('is under a raised roof what it was: a tall cupboard below it takes none', () => {
+    const raise: Command = {
+      type: 'change.put',
+      variant,
+      id: 'change-roof',
+      change: { kind: 'raised-roof', fromMm: 300, toMm: 2500, riseMm: 500, widthMm: 1400, shape: 'straight' },
+    }
+    const tall = putAtHome(
+      'fit-tall',
+      'wardrobe',
+      1000,
+      { heightMm: 1900, lengthMm: 600, depthMm: 500 },
+      {
+        across: { from: 'centreline', mm: 0 },
+      },
+    )
+    expect(room(jobWith('van-long-low', raise, tall))).toBe(room(jobWith('van-long-low', raise)))
+  })
+
+  it('bounds what the finder tries: no set and no cure asks for more roof than a small van has', () => {
+    const heavy: Command = {
+      type: 'power.extra',
+      id: 'load-a',
+      extra: { label: 'All day', from: 'battery', watts: 60, hours: 24, when: 'always' },
+    }
+    const small = jobWith('van-compact', putAtHome('fit-battery', 'battery', 800), heavy)
+    const of = powerCase(small, variant)
+    expect(mostSunWatts(of)).toBeLessThan(600)
+    const sets = findSets(of)
+    expect(sets.length).toBeGreaterThan(0)
+    for (const { roofM2 } of sets) expect(roofM2).toBeLessThanOrEqual(of.roofRoomM2)
+    expect(mostSunWatts(powerCase(jobWith('bus-12m'), variant))).toBe(1200)
   })
 })

@@ -1,5 +1,5 @@
-import { chordAt, clamp, spanMiddle, type Box } from '../../geometry'
-import type { Placed } from '../../scene'
+import { chordAt, clamp, sharedLength, spanMiddle, type Box } from '../../geometry'
+import { outerRoofOver, type Placed } from '../../scene'
 import { sectionAt, type Interior } from '../../shell'
 import { onPlane, turningRatio } from '../../sky'
 import { NO_SHADE, STEP_DEG, type Shade } from './shade'
@@ -12,19 +12,52 @@ const EDGE_SLOPE = Math.tan(25 * RAD)
 /** Steps in which that edge is looked for, mm. */
 const STEP_MM = 20
 
-/** The roof of a body over a place, as the outer skin follows the inner one; past its rounded edge as high as where that begins. */
-function roofAt(interior: Interior, xMm: number, yMm: number): number {
+/** How far out from the centreline, to the side of a sign, the roof goes before its rounded edge begins, and how high it is there. */
+function crownAt(interior: Interior, xMm: number, yMm: number): { readonly outMm: number; readonly highMm: number } {
   const section = sectionAt(interior, clamp(xMm, interior.xSpan.min, interior.xSpan.max))
   const side = Math.sign(yMm)
   const heightAt = (mm: number): number | undefined => chordAt(section, 0, side * mm)?.max
-  let high = heightAt(0) ?? 0
-  for (let from = 0; from < Math.abs(yMm); from += STEP_MM) {
-    const step = Math.min(STEP_MM, Math.abs(yMm) - from)
-    const next = heightAt(from + step)
-    if (next === undefined || high - next > EDGE_SLOPE * step) return high
-    high = next
+  let highMm = heightAt(0) ?? 0
+  for (let outMm = 0; outMm < Math.abs(yMm); outMm += STEP_MM) {
+    const step = Math.min(STEP_MM, Math.abs(yMm) - outMm)
+    const next = heightAt(outMm + step)
+    if (next === undefined || highMm - next > EDGE_SLOPE * step) return { outMm, highMm }
+    highMm = next
   }
-  return high
+  return { outMm: Math.abs(yMm), highMm }
+}
+
+/** The roof of a body over a place, as the outer skin follows the inner one; past its rounded edge as high as where that begins. */
+const roofAt = (interior: Interior, xMm: number, yMm: number): number => crownAt(interior, xMm, yMm).highMm
+
+/** Wider than any body, mm. */
+const FAR_MM = 5000
+/** Of a free roof so much can be covered: panels come in sizes, and one walks between them. Common practice, no source. */
+const COVERED = 0.8
+
+/** What of a body’s roof panels can cover, m²: between its rounded edges, less what stands on it and goes through it. */
+export function roofRoomM2(interior: Interior, placed: readonly Placed[]): number {
+  const { xSpan, shell } = interior
+  const middle = spanMiddle(xSpan)
+  const roof = {
+    x: xSpan,
+    y: { min: -crownAt(interior, middle, -FAR_MM).outMm, max: crownAt(interior, middle, FAR_MM).outMm },
+  }
+  const shared = ({ x, y }: Pick<Box, 'x' | 'y'>): number =>
+    Math.max(0, sharedLength(x, roof.x)) * Math.max(0, sharedLength(y, roof.y)) * 1e-6
+  const onIt = placed
+    .filter(
+      ({ facts, bounds: { x, y, z } }) =>
+        z.max > outerRoofOver(interior, x, y) && !facts.gives.some(({ what }) => what === 'sun'),
+    )
+    .map(({ bounds }) => bounds)
+  const cut = shell.openings
+    .filter(({ side }) => side === 'roof')
+    .map(({ fromMm, toMm, sillMm, headMm }) => ({ x: { min: fromMm, max: toMm }, y: { min: sillMm, max: headMm } }))
+    // a fan stands in the hole that was cut for it
+    .filter((hole) => !onIt.some(({ x, y }) => sharedLength(x, hole.x) > 0 && sharedLength(y, hole.y) > 0))
+  const taken = [...onIt, ...cut].reduce((sum, one) => sum + shared(one), 0)
+  return COVERED * Math.max(0, shared(roof) - taken)
 }
 
 /** How far from level something lies on the roof of a body, by how the roof falls between its edges, degrees; on a roof that was raised it lies level. */
