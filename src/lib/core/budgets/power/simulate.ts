@@ -83,6 +83,12 @@ const [INSIDE_K, HEATED_C] = [3, 8]
 /** Below this no lithium cell may be charged. Its makers all say so: common practice, no source. */
 const FREEZES_C = 0
 
+/**
+ * What is kept back from each sort, as a part of what is kept back for the vital: what goes first leaves half as much again for the fridge and the lights of
+ * the night. Common practice, no source: whoever sees the battery low stops cooking on it before.
+ */
+const KEPT_FOR = [0, 1, 1, 1.5] as const
+
 interface Ask {
   readonly isShed?: boolean
   /** The year is given up after so many dark days: what comes later is not asked. */
@@ -132,7 +138,7 @@ export function simulate(supply: Supply, wants: Wants, { isShed = true, mostDark
     const offered = supplied
     const drawable = usable * Math.max(0, 1 - perK * Math.max(0, warmC - insideC))
     const floor = most * (1 - drawable)
-    const keptAt = Math.min(most, floor + most * supply.keptBack)
+    const keptBack = most * supply.keptBack
     for (let sort = 0; sort < sorts; sort += 1) {
       const atMains = wants.mains[sort]?.[at] ?? 0
       let want = wants.battery[sort]?.[at] ?? 0
@@ -147,7 +153,7 @@ export function simulate(supply: Supply, wants: Wants, { isShed = true, mostDark
         served += want
         continue
       }
-      const least = isShed && sort > 0 ? keptAt : floor
+      const least = isShed ? Math.min(most, floor + keptBack * (KEPT_FOR[sort] ?? 0)) : floor
       const there = Math.max(0, held - least) * outOf
       if (there >= rest || sort === 0 || !isShed) {
         const given = Math.min(rest, there)

@@ -36,8 +36,8 @@ export interface FirstFail {
   readonly afterDays: number
 }
 
-/** Of all that goes in a year, this much of it is worth a word: else it is a telephone that goes first. */
-const MUCH = 0.15
+/** As much of it as this, of what goes most in a year, is worth a word: else it is a telephone that goes first. */
+const MUCH = 0.25
 
 /** What goes first, and when. */
 export function firstFailOf(
@@ -54,9 +54,8 @@ export function firstFailOf(
     const before = counts.get(id)
     counts.set(id, { at: before?.at ?? at, wh: (before?.wh ?? 0) + (wants[which]?.[at] ?? 0) })
   }
-  // what goes first in the order of the year, of the things that go much
-  const gone = [...counts.values()].map(({ wh }) => wh)
-  const much = Math.min(Math.max(...gone), MUCH * gone.reduce((sum, wh) => sum + wh, 0))
+  // what goes first in the order of the year, of the things that go most
+  const much = MUCH * Math.max(0, ...[...counts.values()].map(({ wh }) => wh))
   const [first] = [...counts].filter(([, { wh }]) => wh >= much).sort(([, a], [, b]) => a.at - b.at)
   if (first === undefined) return undefined
   const [loadId, { at }] = first
