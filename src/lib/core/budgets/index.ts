@@ -15,6 +15,7 @@ export {
   darkByMonth,
   drawnSet,
   findSets,
+  mostSunWatts,
   FOUND_STEPS,
   MOST_FOUND,
   chargerWatts,
