@@ -512,6 +512,12 @@ describe('what a plan has and draws', () => {
     expect(week.charge).toEqual([...year.charge.subarray(340 * 24, 347 * 24)])
     expect(week.shed.length).toBeGreaterThan(0)
     for (const { at } of week.shed) expect(year.shed[340 * 24 + at]).not.toBe(0)
+    // the same is told again only after it was back
+    week.shed.slice(1).forEach(({ at, loadId }, index) => {
+      const before = week.shed[index]!
+      if (before.loadId === loadId)
+        expect([...year.shed.subarray(340 * 24 + before.at, 340 * 24 + at)].some((bits) => bits === 0)).toBe(true)
+    })
     expect(darkDaysOf(year, of.journey.lived).length).toBeGreaterThan(100)
   })
 })

@@ -77,11 +77,18 @@ export function weekOf({ loads, wants }: PowerCase, { charge, shed }: Year, from
   const from = Math.max(0, Math.min(DAYS - WEEK, fromDay)) * HOURS
   const events: { at: number; loadId: string }[] = []
   const bits = bitsOf(loads)
+  // what is gone and stays gone is told once
+  let gone = ''
   for (let at = from; at < from + WEEK * HOURS; at += 1) {
-    if (shed[at] === 0 || (at > from && (shed[at - 1] ?? 0) === shed[at])) continue
+    if (shed[at] === 0) {
+      gone = ''
+      continue
+    }
     const which = mostShed(bits, wants, shed[at] ?? 0, at)
     const loadId = which === undefined ? '' : (loads[which]?.id ?? '')
-    if (loadId !== '') events.push({ at: at - from, loadId })
+    if (loadId === '' || loadId === gone) continue
+    gone = loadId
+    events.push({ at: at - from, loadId })
   }
   return { fromDay: from / HOURS, charge: [...charge.subarray(from, from + WEEK * HOURS)], shed: events }
 }
