@@ -23,7 +23,7 @@ export const POWER_ASSUMED_UNITS: Readonly<Record<PowerAssumedKey, '' | '%' | 'W
 const USUAL = 'Common practice, no source; set it to yours.'
 export const POWER_ASSUMED_BASIS: Readonly<Record<PowerAssumedKey, string>> = {
   darkDays: 'What the client allows: days of a year on which something may be shed. Ask them.',
-  keptBackPercent: `What is left in the battery for heat, alarms and a machine at the bedside when all else is shed. ${USUAL}`,
+  keptBackPercent: `What is left in the battery for heat, alarms and a machine at the bedside when all else is shed; cooking and screens stop half as much before. ${USUAL}`,
   sunPercent: `Heat, dirt, wires and the controller take the rest of what a panel gives in the laboratory. ${USUAL}`,
   setOutWatts: `Panels on the ground, leaning 40° towards the noon sun, wherever somebody is aboard and the engine is off. They are carried as gear. ${USUAL}`,
   agePercent: `Batteries lose capacity; the year is run with one that is some years old. ${USUAL}`,
