@@ -89,6 +89,7 @@ export {
   saySizes,
   whyLoad,
   ROOF_ROOM_WHY,
+  SUN_WHY,
   whySet,
   whyYear,
   sayWeatherFault,

@@ -286,6 +286,12 @@ export const ROOF_ROOM_WHY: readonly string[] = [
   `Four fifths of the roof between its rounded edges, less what stands on it and what goes through it, at ${formatNumber(PANEL_W_M2)} W on the square metre. Common practice, no source.`,
 ]
 
+/** Why the panels on the roof get less than ones that lie level and free do. */
+export const SUN_WHY: readonly string[] = [
+  'Shade: what stands higher on the roof, the sun tried from sixteen sides at each height; a shadow on a part of a panel costs twice that part. Its share of the year’s sun. Common practice, no source.',
+  'From level: how the roof rises between the edges of each panel, by their watts; turned any way, the mean of all. Liu and Jordan’s isotropic sky (Duffie & Beckman 2.15, from memory).',
+]
+
 /** Why a set weighs and costs what it does. */
 export function whySet(
   { set, kg, price, roofM2 }: Found,

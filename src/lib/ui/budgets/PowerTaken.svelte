@@ -1,7 +1,8 @@
 <script lang="ts">
   import { POWER_ASSUMED_LIMITS, type PowerAssumedKey } from '$lib/core/job'
-  import { sayAmpHours, sayChemistry } from '$lib/core/text'
+  import { sayAmpHours, sayChemistry, SUN_WHY } from '$lib/core/text'
   import { formatNumber } from '$lib/core/units'
+  import Why from '../parts/Why.svelte'
   import AssumedField from './AssumedField.svelte'
   import type { Power } from './power.svelte'
 
@@ -10,6 +11,9 @@
   const assumed = $derived(power.report?.assumed)
   const shaded = $derived(power.report?.shaded ?? 0)
   const tiltDeg = $derived(power.report?.tiltDeg ?? 0)
+  /** Less than half a per cent, or half a degree, is not told. */
+  const [SEEN_SHADE, SEEN_DEG] = [0.005, 0.5]
+  const isLess = $derived(shaded >= SEEN_SHADE || tiltDeg >= SEEN_DEG)
   const KEYS = Object.keys(POWER_ASSUMED_LIMITS) as PowerAssumedKey[]
   /** These stand beside the wires. */
   const isOfWires = (key: PowerAssumedKey): boolean => key === 'dropPercent' || key === 'lightDropPercent'
@@ -28,8 +32,8 @@
             'sun',
             [
               watts(plant.sunWatts),
-              ...(shaded < 0.005 ? [] : [`${formatNumber(Math.round(100 * shaded))}% in shade`]),
-              ...(tiltDeg < 0.5 ? [] : [`${formatNumber(Math.round(tiltDeg))}° from level`]),
+              ...(shaded < SEEN_SHADE ? [] : [`${formatNumber(Math.round(100 * shaded))}% in shade`]),
+              ...(tiltDeg < SEEN_DEG ? [] : [`${formatNumber(Math.round(tiltDeg))}° from level`]),
             ].join(', '),
           ],
           ['driving charger', amps(plant.engineAmps)],
@@ -48,8 +52,12 @@
 <section aria-label="What is there" class="mt-5 text-[0.9286rem]" data-testid="plant">
   <h2 class="caps">What is there</h2>
   {#each there as [name, figure] (name)}
-    <p class="flex justify-between border-b border-dotted border-line py-0.5">
-      <span class="text-ink-2">{name}</span><span>{figure}</span>
+    <p class="flex items-baseline justify-between border-b border-dotted border-line py-0.5">
+      <span class="text-ink-2">{name}</span>
+      <span
+        >{figure}
+        {#if name === 'sun' && isLess}<Why about="what the panels get" lines={SUN_WHY}>why</Why>{/if}</span
+      >
     </p>
   {/each}
 </section>
