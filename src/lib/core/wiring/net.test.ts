@@ -85,6 +85,27 @@ describe('a route', () => {
     expect(Math.min(...crossing)).toBeGreaterThan(1500)
   })
 
+  it('goes under the front edge of the floor where a bed along a whole wall leaves no way up it, and only then', () => {
+    const { xSpan } = interior
+    const bed: Box = {
+      x: { min: xSpan.min - 50, max: xSpan.max + 50 },
+      y: { min: 200, max: 1100 },
+      z: { min: 450, max: 950 },
+    }
+    const [from, to]: [Vec3, Vec3] = [
+      [600, 800, 200],
+      [1500, 0, 2150],
+    ]
+    const blocked = netOf(interior, [bed])
+    const { points, lengthMm } = routeOn(blocked, from, to)!
+    const crossing = points.slice(1).flatMap((next, at) => (next[1] < 0 && points[at]![1] > 0 ? [points[at]!] : []))
+    expect(crossing.map(([x, , z]) => [Math.round(x) > xSpan.max - 100, z < 200])).toEqual([[true, true]])
+    expect(lengthMm).toBeGreaterThan(2 * (xSpan.max - 1500))
+    expect(points.filter(([, y, z]) => y > bed.y.min && z > bed.z.min && z < bed.z.max)).toEqual([])
+    // with a way up the wall nothing goes there
+    expect(routeOn(net, from, to)!.lengthMm).toBeLessThan(lengthMm)
+  })
+
   it('of what stands side by side is straight', () => {
     expect(routeOn(net, [1000, 800, 200], [1200, 800, 200])!.lengthMm).toBeCloseTo(200, 9)
   })

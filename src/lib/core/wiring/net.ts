@@ -5,6 +5,8 @@ import { liningTop, wallsAt, wallTop, type Interior, type Opening } from '../she
 export interface Net {
   readonly knots: ReadonlyMap<string, Vec3>
   readonly links: readonly Link[]
+  /** Taken only where no other way is left: across below the floor, at its front edge. */
+  readonly under: readonly Link[]
 }
 
 export interface Route {
@@ -87,7 +89,12 @@ export function netOf(interior: Interior, kept: readonly Box[] = []): Net {
     }
     link(`left-roof-${at}`, `right-roof-${at}`, 'roof')
   })
-  return { knots, links }
+  // where a bed leaves no way up a wall: under the front edge of the floor, behind which nobody enters
+  const under: Link[] = []
+  const [left, right] = [knots.get(`left-floor-${count - 1}`), knots.get(`right-floor-${count - 1}`)]
+  if (left !== undefined && right !== undefined && !kept.some((box) => goesThrough(left, right, box)))
+    under.push({ a: `left-floor-${count - 1}`, b: `right-floor-${count - 1}`, length: Math.abs(left[1] - right[1]) })
+  return { knots, links, under }
 }
 
 const manhattan = (a: Vec3, b: Vec3): number => Math.abs(a[0] - b[0]) + Math.abs(a[1] - b[1]) + Math.abs(a[2] - b[2])
@@ -110,7 +117,7 @@ const leg = (from: Vec3, to: Vec3): Vec3[] => [from, [to[0], from[1], from[2]], 
 export function routeOn(net: Net, from: Vec3, to: Vec3): Route | undefined {
   const [a, b] = [nearest(net, from), nearest(net, to)]
   if (a === undefined || b === undefined) return undefined
-  const path = shortestPath(net.links, a, b)
+  const path = shortestPath(net.links, a, b) ?? shortestPath([...net.links, ...net.under], a, b)
   const [start, end] = [net.knots.get(a), net.knots.get(b)]
   if (path === undefined || start === undefined || end === undefined) return undefined
   // what stands side by side is joined straight
